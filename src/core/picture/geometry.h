@@ -1,0 +1,19 @@
+// Rectangles in device pixels: growing outwards to whole pixels, and joining those that touch.
+#pragma once
+
+#include <QRect>
+#include <QRectF>
+#include <vector>
+
+namespace eyelid {
+
+/// The smallest whole-pixel rectangle that holds `box` grown by `margin` on every side.
+QRect grownOutwards(const QRectF& box, double margin);
+
+/// True when the two share a pixel or lie side by side without a gap.
+bool touches(const QRect& a, const QRect& b);
+
+/// How much of `inner` lies within `outer`, 0 to 1. An empty `inner` gives 0.
+double shareWithin(const QRectF& inner, const QRectF& outer);
+
+} // namespace eyelid

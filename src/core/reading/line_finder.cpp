@@ -1,0 +1,400 @@
+#include "reading/line_finder.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+#include <opencv2/imgproc.hpp>
+
+namespace eyelid {
+namespace {
+
+constexpr int inkThreshold = 26;     // levels of 255: grey on grey down to about 2:1 at full stroke width
+constexpr int structureSize = 21;    // thicker strokes than this are not text of up to 40 pixels
+constexpr int tallestGlyph = 110;    // pixels
+constexpr int shortestLetter = 5;    // pixels; less is a dot, a comma or a dash
+constexpr double leastGround = 0.55; // of a line's surroundings must be nearer to its ground than to its ink
+constexpr size_t mostPieces = 400'000; // a picture of noise has more; its lines are not worth the time
+
+struct Piece {
+    QRect box;
+    int area = 0;
+};
+
+struct Segment {
+    QRect box;
+    std::vector<QRect> inks;
+    bool lightOnDark = false;
+};
+
+class Groups {
+public:
+    explicit Groups(size_t n) : m_parent(n) { std::iota(m_parent.begin(), m_parent.end(), size_t(0)); }
+    size_t find(size_t i) {
+        while (m_parent[i] != i) i = m_parent[i] = m_parent[m_parent[i]];
+        return i;
+    }
+    void join(size_t a, size_t b) { m_parent[find(a)] = find(b); }
+
+private:
+    std::vector<size_t> m_parent;
+};
+
+int verticalOverlap(const QRect& a, const QRect& b) {
+    return std::min(a.bottom(), b.bottom()) - std::max(a.top(), b.top()) + 1;
+}
+
+// Rows of buckets, so that a box is compared with its neighbours only.
+class Neighbourhood {
+public:
+    Neighbourhood(const std::vector<QRect>& boxes, int height) : m_rows(size_t(height / bucket + 2)) {
+        for (size_t i = 0; i < boxes.size(); ++i)
+            for (int r = boxes[i].top() / bucket; r <= boxes[i].bottom() / bucket; ++r) m_rows[size_t(r)].push_back(i);
+        for (auto& row : m_rows)
+            std::sort(row.begin(), row.end(), [&](size_t a, size_t b) { return boxes[a].left() < boxes[b].left(); });
+    }
+    /// Calls `visit(j)` for boxes that share a row with `box` and start between `fromX` and `toX`.
+    template <typename Visit>
+    void each(const std::vector<QRect>& boxes, const QRect& box, int fromX, int toX, Visit visit) const {
+        const int first = std::max(0, box.top() / bucket), last = std::min(int(m_rows.size()) - 1, box.bottom() / bucket);
+        for (int r = first; r <= last; ++r) {
+            const auto& row = m_rows[size_t(r)];
+            auto it = std::lower_bound(row.begin(), row.end(), fromX, [&](size_t i, int x) { return boxes[i].left() < x; });
+            for (; it != row.end() && boxes[*it].left() <= toX; ++it) visit(*it);
+        }
+    }
+
+private:
+    static constexpr int bucket = 16;
+    std::vector<std::vector<size_t>> m_rows;
+};
+
+// Joins boxes that stand side by side within `reach(a, b)` pixels and overlap vertically.
+template <typename Reach>
+std::vector<std::vector<size_t>> joinSideBySide(const std::vector<QRect>& boxes, int height, int widestReach, Reach reach) {
+    Groups groups(boxes.size());
+    const Neighbourhood near(boxes, height);
+    for (size_t i = 0; i < boxes.size(); ++i) {
+        const QRect& a = boxes[i];
+        near.each(boxes, a, a.left(), a.right() + widestReach, [&](size_t j) {
+            if (j == i) return;
+            const QRect& b = boxes[j];
+            const int lower = std::min(a.height(), b.height()), higher = std::max(a.height(), b.height());
+            if (verticalOverlap(a, b) * 2 < lower || higher > 4 * lower) return;
+            if (b.left() - a.right() - 1 <= reach(a, b)) groups.join(i, j);
+        });
+    }
+    std::vector<std::vector<size_t>> byRoot(boxes.size());
+    for (size_t i = 0; i < boxes.size(); ++i) byRoot[groups.find(i)].push_back(i);
+    std::erase_if(byRoot, [](const auto& g) { return g.empty(); });
+    return byRoot;
+}
+
+// Dots, commas, dashes, quotation marks and accents go to the word they stand in, beside or just above. A colon after a
+// quotation mark stands far from the last letter, so each piece taken in extends the word (`reach`, sideways only: the
+// letters' height is the measure) and the rest is tried again.
+void attachSmall(std::vector<Segment>& words, std::vector<QRect>& reach, std::vector<QRect> small, int height) {
+    std::vector<std::vector<size_t>> rows(size_t(height / 16 + 2));
+    for (size_t i = 0; i < words.size(); ++i) {
+        const int more = reach[i].height() / 2;
+        for (int r = std::max(0, reach[i].top() - more) / 16; r <= std::min(height - 1, reach[i].bottom() + more) / 16; ++r)
+            rows[size_t(r)].push_back(i);
+    }
+    for (auto& row : rows)
+        std::sort(row.begin(), row.end(), [&](size_t a, size_t b) { return reach[a].left() < reach[b].left(); });
+    for (int pass = 0; pass < 4 && !small.empty(); ++pass) {
+        std::vector<QRect> left;
+        for (const QRect& dot : small) {
+            size_t best = words.size();
+            int bestDistance = 1 << 30;
+            for (size_t i : rows[size_t(dot.center().y() / 16)]) {
+                const QRect& b = reach[i];
+                const int side = std::max({0, b.left() - dot.right(), dot.left() - b.right()});
+                const int above = std::max({0, b.top() - dot.bottom(), dot.top() - b.bottom()});
+                if (side > b.height() * 0.9 || above > std::max(2, int(b.height() * 0.35))) continue;
+                // Where a dot stands within two words' boxes, the lower word is the tighter fit.
+                const int distance = 64 * (side + 3 * above) + b.height();
+                if (distance < bestDistance) {
+                    bestDistance = distance;
+                    best = i;
+                }
+            }
+            if (best == words.size()) {
+                left.push_back(dot);
+                continue;
+            }
+            words[best].inks.push_back(dot);
+            words[best].box = words[best].box.united(dot);
+            reach[best].setLeft(std::min(reach[best].left(), dot.left()));
+            reach[best].setRight(std::max(reach[best].right(), dot.right()));
+        }
+        if (left.size() == small.size()) break;
+        small = std::move(left);
+    }
+}
+
+std::vector<Segment> segmentsOf(const cv::Mat& ink, bool lightOnDark) {
+    cv::Mat labels, stats, centres;
+    const int n = cv::connectedComponentsWithStats(ink, labels, stats, centres, 8, CV_32S);
+    std::vector<QRect> letters, small;
+    if (size_t(n) > mostPieces) return {};
+    for (int i = 1; i < n; ++i) {
+        const int* s = stats.ptr<int>(i);
+        const QRect box(s[cv::CC_STAT_LEFT], s[cv::CC_STAT_TOP], s[cv::CC_STAT_WIDTH], s[cv::CC_STAT_HEIGHT]);
+        const int area = s[cv::CC_STAT_AREA];
+        if (box.height() > tallestGlyph) continue;
+        if (box.height() <= 3 && box.width() > 14) continue; // rules and underlines
+        if (box.width() > 24 * box.height()) continue;
+        // The frame of a field, a card or a button: large, and hardly any of it ink. Type fills a fifth of its box.
+        if (box.width() > 24 && box.height() > 14 && area < 0.12 * box.width() * box.height()) continue;
+        if (area < 2) continue;
+        if (box.height() >= shortestLetter) letters.push_back(box);
+        else small.push_back(box);
+    }
+    // Letters into words, words into lines.
+    std::vector<Segment> words;
+    std::vector<QRect> wordBoxes;
+    for (const auto& group : joinSideBySide(letters, ink.rows, tallestGlyph, [](const QRect& a, const QRect& b) {
+             return int(0.45 * std::max(a.height(), b.height())) + 1;
+         })) {
+        Segment word;
+        word.lightOnDark = lightOnDark;
+        for (size_t i : group) {
+            word.box = word.box.united(letters[i]);
+            word.inks.push_back(letters[i]);
+        }
+        wordBoxes.push_back(word.box);
+        words.push_back(std::move(word));
+    }
+    attachSmall(words, wordBoxes, small, ink.rows);
+    std::vector<Segment> lines;
+    for (const auto& group : joinSideBySide(wordBoxes, ink.rows, 2 * tallestGlyph, [](const QRect& a, const QRect& b) {
+             return int(1.15 * std::max(a.height(), b.height()));
+         })) {
+        Segment line;
+        line.lightOnDark = lightOnDark;
+        for (size_t i : group) {
+            line.box = line.box.united(words[i].box);
+            line.inks.insert(line.inks.end(), words[i].inks.begin(), words[i].inks.end());
+        }
+        lines.push_back(std::move(line));
+    }
+    return lines;
+}
+
+// The letters' own measure: where they stand, and how high small ones and capitals are.
+void measure(LinePatch& line) {
+    std::vector<QRect> letters;
+    for (const QRect& ink : line.inks)
+        if (ink.height() >= shortestLetter) letters.push_back(ink);
+    if (letters.empty()) letters = line.inks;
+    // The baseline is the bottom that most of the letters' width agrees on.
+    std::vector<double> votes(size_t(line.box.height() + 1), 0.0);
+    for (const QRect& l : letters) {
+        const size_t at = size_t(l.bottom() - line.box.top());
+        votes[at] += std::min(l.width(), 3 * l.height());
+    }
+    size_t best = 0;
+    double bestVote = -1;
+    for (size_t i = 0; i < votes.size(); ++i) {
+        double v = votes[i] + (i > 0 ? 0.6 * votes[i - 1] : 0) + (i + 1 < votes.size() ? 0.6 * votes[i + 1] : 0);
+        if (v > bestVote) {
+            bestVote = v;
+            best = i;
+        }
+    }
+    line.baseline = line.box.top() + double(best) + 1;
+    std::vector<int> heights;
+    for (const QRect& l : letters) {
+        const int h = int(line.baseline) - l.top();
+        if (h >= 3) heights.push_back(h);
+    }
+    if (heights.empty()) heights.push_back(line.box.height());
+    std::sort(heights.begin(), heights.end());
+    const double tall = heights[size_t(double(heights.size() - 1) * 0.95)];
+    const double low = heights[size_t(double(heights.size() - 1) * 0.3)];
+    line.capHeight = tall;
+    line.xHeight = low < 0.88 * tall ? std::max(low, 0.6 * tall) : 0.75 * tall;
+}
+
+} // namespace
+
+std::vector<LinePatch> findLines(const QImage& picture) {
+    std::vector<LinePatch> result;
+    if (picture.isNull() || picture.width() < 3 || picture.height() < shortestLetter) return result;
+    const cv::Mat bgra(picture.height(), picture.width(), CV_8UC4, const_cast<uchar*>(picture.constBits()),
+                       size_t(picture.bytesPerLine()));
+    // Each channel on its own: red on green of the same lightness is text too. The strongest answer counts.
+    cv::Mat gray, dark, light;
+    cv::cvtColor(bgra, gray, cv::COLOR_BGRA2GRAY);
+    const int k = std::min({structureSize, picture.width() | 1, picture.height() | 1});
+    const cv::Mat kernel = cv::getStructuringElement(cv::MORPH_RECT, {k, k});
+    cv::morphologyEx(gray, dark, cv::MORPH_BLACKHAT, kernel, {-1, -1}, 1, cv::BORDER_REPLICATE);
+    cv::morphologyEx(gray, light, cv::MORPH_TOPHAT, kernel, {-1, -1}, 1, cv::BORDER_REPLICATE);
+    cv::Mat darkInk = dark > inkThreshold, lightInk = light > inkThreshold;
+
+    std::vector<Segment> segments = segmentsOf(darkInk, false);
+    {
+        auto others = segmentsOf(lightInk, true);
+        segments.insert(segments.end(), others.begin(), others.end());
+    }
+    // Between dark letters stand light gaps, and the other way round. Of two lines in one place the true one is that
+    // whose ink is the rarer colour there: the ground is the greater part of a line of type.
+    std::vector<char> keep(segments.size(), 1);
+    const auto groundShare = [&](const Segment& s) {
+        const cv::Rect r = cv::Rect(s.box.left() - 1, s.box.top() - 1, s.box.width() + 2, s.box.height() + 2) &
+                           cv::Rect(0, 0, gray.cols, gray.rows);
+        const cv::Mat part = gray(r);
+        double low = 0, high = 0;
+        cv::minMaxLoc(part, &low, &high);
+        // The frame around the ink is ground.
+        double sum = 0;
+        int count = 0;
+        for (int x = 0; x < r.width; ++x) {
+            sum += part.at<uchar>(0, x) + part.at<uchar>(r.height - 1, x);
+            count += 2;
+        }
+        for (int y = 0; y < r.height; ++y) {
+            sum += part.at<uchar>(y, 0) + part.at<uchar>(y, r.width - 1);
+            count += 2;
+        }
+        const double frame = sum / count;
+        const double position = high > low ? (frame - low) / (high - low) : 0.5;
+        const double middle = high > low ? (cv::mean(part)[0] - low) / (high - low) : 0.5;
+        const double lightGround = 0.65 * position + 0.35 * middle;
+        return s.lightOnDark ? 1 - lightGround : lightGround;
+    };
+    std::vector<double> share(segments.size());
+    for (size_t i = 0; i < segments.size(); ++i) {
+        share[i] = groundShare(segments[i]);
+        if (share[i] < leastGround) keep[i] = 0;
+    }
+    std::vector<std::vector<size_t>> rows(size_t(picture.height() / 16 + 2));
+    for (size_t i = 0; i < segments.size(); ++i)
+        for (int r = segments[i].box.top() / 16; r <= segments[i].box.bottom() / 16; ++r) rows[size_t(r)].push_back(i);
+    for (size_t i = 0; i < segments.size(); ++i) {
+        const QRect& a = segments[i].box;
+        for (int r = a.top() / 16; r <= a.bottom() / 16 && keep[i]; ++r)
+            for (size_t j : rows[size_t(r)]) {
+                if (segments[j].lightOnDark == segments[i].lightOnDark || !keep[j]) continue;
+                const QRect common = a.intersected(segments[j].box);
+                const double smaller = std::min(double(a.width()) * a.height(),
+                                                double(segments[j].box.width()) * segments[j].box.height());
+                if (double(common.width()) * common.height() < 0.4 * smaller) continue;
+                const bool iWins = share[i] > share[j] || (share[i] == share[j] && !segments[i].lightOnDark);
+                if (!iWins) {
+                    keep[i] = 0;
+                    break;
+                }
+            }
+    }
+    for (size_t i = 0; i < segments.size(); ++i) {
+        if (!keep[i]) continue;
+        Segment& s = segments[i];
+        LinePatch line;
+        line.box = s.box;
+        line.inks = std::move(s.inks);
+        line.lightOnDark = s.lightOnDark;
+        std::sort(line.inks.begin(), line.inks.end(), [](const QRect& a, const QRect& b) {
+            return a.left() != b.left() ? a.left() < b.left() : a.top() < b.top();
+        });
+        measure(line);
+        // Nothing that can be a letter: a lone dot, or a block.
+        if (line.box.height() < shortestLetter || (line.inks.size() == 1 && line.box.width() > 6 * line.box.height()))
+            continue;
+        result.push_back(std::move(line));
+    }
+    std::sort(result.begin(), result.end(), [](const LinePatch& a, const LinePatch& b) {
+        if (a.box.top() != b.box.top()) return a.box.top() < b.box.top();
+        return a.box.left() < b.box.left();
+    });
+    return result;
+}
+
+UniformLine makeUniform(const QImage& picture, const LinePatch& line) {
+    // Measures of the uniform line, in pixels: Tesseract's line model takes pictures of 36 pixels' height.
+    constexpr double uniformX = 15;
+    constexpr int above = 12, below = 10, side = 10;
+
+    const cv::Mat bgra(picture.height(), picture.width(), CV_8UC4, const_cast<uchar*>(picture.constBits()),
+                       size_t(picture.bytesPerLine()));
+    const double scale = uniformX / std::max(3.0, line.xHeight);
+    const int pad = 2;
+    const cv::Rect r = cv::Rect(line.box.left() - pad, line.box.top() - pad, line.box.width() + 2 * pad,
+                                line.box.height() + 2 * pad) &
+                       cv::Rect(0, 0, bgra.cols, bgra.rows);
+    const cv::Mat part = bgra(r);
+    cv::Mat mask = cv::Mat::zeros(part.size(), CV_8U);
+    for (const QRect& ink : line.inks)
+        cv::rectangle(mask, cv::Rect(ink.left() - r.x - 1, ink.top() - r.y - 1, ink.width() + 2, ink.height() + 2) &
+                                cv::Rect(0, 0, r.width, r.height),
+                      255, cv::FILLED);
+    // Ground: the median of each channel. Ink: what differs from it most.
+    int histogram[3][256] = {};
+    for (int y = 0; y < part.rows; ++y) {
+        const uchar* p = part.ptr<uchar>(y);
+        for (int x = 0; x < part.cols; ++x)
+            for (int c = 0; c < 3; ++c) ++histogram[c][p[4 * x + c]];
+    }
+    double ground[3], ink[3] = {}, weight = 0;
+    for (int c = 0; c < 3; ++c) {
+        int seen = 0, level = 0;
+        while (level < 255 && (seen += histogram[c][level]) * 2 < part.rows * part.cols) ++level;
+        ground[c] = level;
+    }
+    const auto distance = [&](const uchar* p) {
+        return std::max({std::abs(p[0] - ground[0]), std::abs(p[1] - ground[1]), std::abs(p[2] - ground[2])});
+    };
+    const double side_ = line.lightOnDark ? 1 : -1;
+    double farthest = 1;
+    const auto onSide = [&](const uchar* p) {
+        const double l = 0.114 * (p[0] - ground[0]) + 0.587 * (p[1] - ground[1]) + 0.299 * (p[2] - ground[2]);
+        return l * side_ > 0;
+    };
+    for (int y = 0; y < part.rows; ++y)
+        for (int x = 0; x < part.cols; ++x) {
+            const uchar* p = part.ptr<uchar>(y) + 4 * x;
+            if (mask.at<uchar>(y, x) && onSide(p)) farthest = std::max(farthest, distance(p));
+        }
+    for (int y = 0; y < part.rows; ++y)
+        for (int x = 0; x < part.cols; ++x) {
+            const uchar* p = part.ptr<uchar>(y) + 4 * x;
+            if (!mask.at<uchar>(y, x) || !onSide(p) || distance(p) < 0.8 * farthest) continue;
+            for (int c = 0; c < 3; ++c) ink[c] += p[c];
+            weight += 1;
+        }
+    double axis[3], length = 0;
+    for (int c = 0; c < 3; ++c) {
+        axis[c] = (weight > 0 ? ink[c] / weight : 255 - ground[c]) - ground[c];
+        length += axis[c] * axis[c];
+    }
+    cv::Mat gray(part.size(), CV_8U, cv::Scalar(255));
+    for (int y = 0; y < part.rows; ++y)
+        for (int x = 0; x < part.cols; ++x) {
+            if (!mask.at<uchar>(y, x)) continue;
+            const uchar* p = part.ptr<uchar>(y) + 4 * x;
+            double t = 0;
+            for (int c = 0; c < 3; ++c) t += (p[c] - ground[c]) * axis[c];
+            t = length > 0 ? std::clamp(t / length, 0.0, 1.0) : 0;
+            gray.at<uchar>(y, x) = uchar(std::lround(255 * (1 - t)));
+        }
+    cv::Mat scaled;
+    const cv::Size size(std::max(1, int(std::lround(part.cols * scale))), std::max(1, int(std::lround(part.rows * scale))));
+    cv::resize(gray, scaled, size, 0, 0, scale >= 1 ? cv::INTER_CUBIC : cv::INTER_AREA);
+
+    // Stands on one baseline, so that the model sees every line alike.
+    const double baseInScaled = (line.baseline - r.y) * scale;
+    const int height = above + int(uniformX) + below;
+    const int top = above + int(uniformX) - int(std::lround(baseInScaled));
+    const int topRoom = std::max(0, -top);
+    const int bottomRoom = std::max(0, top + scaled.rows - height);
+    UniformLine uniform;
+    uniform.image = QImage(scaled.cols + 2 * side, height + topRoom + bottomRoom, QImage::Format_Grayscale8);
+    uniform.image.fill(255);
+    for (int y = 0; y < scaled.rows; ++y)
+        std::copy(scaled.ptr<uchar>(y), scaled.ptr<uchar>(y) + scaled.cols, uniform.image.scanLine(y + top + topRoom) + side);
+    uniform.scale = scale;
+    uniform.offset = QPointF(r.x - side / scale, r.y - (top + topRoom) / scale);
+    return uniform;
+}
+
+} // namespace eyelid

@@ -1,0 +1,36 @@
+// Finds lines of text on a screen without assuming one polarity, one size or one column.
+//
+// Method: thin structures of either polarity are picked out by the black-hat and top-hat transforms (Serra, Image
+// Analysis and Mathematical Morphology, 1982); connected pieces of glyph size are joined into words and words into
+// lines by their height, overlap and distance. Linear in the number of pixels.
+#pragma once
+
+#include <QImage>
+#include <QRect>
+#include <vector>
+
+namespace eyelid {
+
+struct LinePatch {
+    QRect box;               ///< tight on the ink, device pixels
+    std::vector<QRect> inks; ///< the connected pieces of ink, from left to right
+    double baseline = 0;     ///< y the letters stand on
+    double xHeight = 0;      ///< estimated height of a small x
+    double capHeight = 0;    ///< estimated height of a capital
+    bool lightOnDark = false;
+};
+
+/// `picture` must be RGB32. Lines come from top to bottom, then from left to right.
+std::vector<LinePatch> findLines(const QImage& picture);
+
+/// Where the line's picture came to lie after it was made uniform.
+struct UniformLine {
+    QImage image; ///< Grayscale8, black on white, of one height
+    double scale = 1;
+    QPointF offset; ///< picture point = image point / scale + offset
+};
+
+/// Makes black on white of one x-height from a line of any colour and size; what is not the line's own ink is left out.
+UniformLine makeUniform(const QImage& picture, const LinePatch& line);
+
+} // namespace eyelid

@@ -1,0 +1,50 @@
+// What a reader saw on a picture: lines of words of glyphs, each with its place in device pixels.
+#pragma once
+
+#include <QRectF>
+#include <QSize>
+#include <QString>
+#include <QStringList>
+#include <vector>
+
+namespace eyelid {
+
+struct Glyph {
+    QString text; ///< one character as read (may be a surrogate pair)
+    QRectF box;
+    double confidence = 0; ///< 0 to 1
+};
+
+struct Word {
+    QString text;
+    QRectF box;            ///< the ink of the whole word
+    double confidence = 0; ///< 0 to 1: that of its least certain part
+    std::vector<Glyph> glyphs;
+    QStringList alternatives; ///< other readings, most likely first; filled by readers that look twice
+};
+
+/// Words that belong together on one line. A gutter between columns ends a line: each cell of a table is its own.
+struct TextLine {
+    std::vector<Word> words;
+    QRectF box;
+    double baseline = 0;      ///< y of the line the letters stand on
+    double xHeight = 0;       ///< height of a small x, estimated
+    bool lightOnDark = false;
+
+    QString text() const {
+        QString joined;
+        for (const Word& word : words) {
+            if (!joined.isEmpty()) joined += QLatin1Char(' ');
+            joined += word.text;
+        }
+        return joined;
+    }
+};
+
+struct Page {
+    QSize size;
+    std::vector<TextLine> lines; ///< from top to bottom, then from left to right
+    QString languages;           ///< as asked for, e.g. "eng+deu"
+};
+
+} // namespace eyelid

@@ -1,0 +1,265 @@
+#include "reading/reader.h"
+
+#include "reading/line_finder.h"
+#include "reading/recogniser.h"
+
+#include <algorithm>
+#include <atomic>
+#include <QCryptographicHash>
+#include <QDir>
+#include <QHash>
+#include <QSet>
+#include <thread>
+
+namespace eyelid {
+namespace {
+
+constexpr qsizetype mostRemembered = 60'000; // line pictures; a glyph list is well under a kilobyte
+
+QByteArray fingerprint(const QImage& line, const QString& languages) {
+    QCryptographicHash hash(QCryptographicHash::Sha1);
+    hash.addData(languages.toLatin1());
+    const qint32 size[2] = {line.width(), line.height()};
+    hash.addData(QByteArrayView(reinterpret_cast<const char*>(size), sizeof size));
+    for (int y = 0; y < line.height(); ++y)
+        hash.addData(QByteArrayView(reinterpret_cast<const char*>(line.constScanLine(y)), line.width()));
+    return hash.result();
+}
+
+// The columns of a line that carry ink, and the gaps between them.
+class Columns {
+public:
+    explicit Columns(const LinePatch& line) : m_left(line.box.left()), m_ink(size_t(line.box.width() + 1), 0) {
+        for (const QRect& ink : line.inks)
+            for (int x = ink.left(); x <= ink.right(); ++x) m_ink[size_t(x - m_left)] = 1;
+    }
+    /// The middle of the widest gap that touches [from, to]; the middle of the range where there is none.
+    double split(double from, double to) const {
+        int best = 0;
+        double at = (from + to) / 2;
+        int start = -1;
+        const int last = int(m_ink.size()) - 1;
+        for (int i = std::max(0, int(from) - m_left); i <= std::min(last, int(to) - m_left + 1); ++i) {
+            const bool gap = !m_ink[size_t(i)];
+            if (gap && start < 0) start = i;
+            if (start >= 0 && (!gap || i == std::min(last, int(to) - m_left + 1))) {
+                const int length = (gap ? i + 1 : i) - start;
+                if (length > best) {
+                    best = length;
+                    at = m_left + start + length / 2.0;
+                }
+                start = -1;
+            }
+        }
+        return at;
+    }
+
+private:
+    int m_left;
+    std::vector<char> m_ink;
+};
+
+QRectF inkBetween(const LinePatch& line, double from, double to) {
+    QRectF box;
+    for (const QRect& ink : line.inks) {
+        const double left = std::max<double>(ink.left(), from), right = std::min<double>(ink.right() + 1, to);
+        if (right - left < 0.5) continue;
+        // A piece that merely looks in over the edge belongs to the neighbour.
+        if (right - left < 0.2 * ink.width() && right - left < 1.5) continue;
+        const QRectF part(left, ink.top(), right - left, ink.height());
+        box = box.isNull() ? part : box.united(part);
+    }
+    return box;
+}
+
+TextLine assemble(const LinePatch& patch, const std::vector<ReadGlyph>& glyphs, const UniformLine& uniform) {
+    TextLine line;
+    line.box = QRectF(patch.box);
+    line.baseline = patch.baseline;
+    line.xHeight = patch.xHeight;
+    line.lightOnDark = patch.lightOnDark;
+    const auto toX = [&](double x) { return x / uniform.scale + uniform.offset.x(); };
+    for (const ReadGlyph& g : glyphs) {
+        if (g.startsWord || line.words.empty()) line.words.emplace_back();
+        Glyph glyph{g.text, QRectF(toX(g.box.left()), patch.box.top(), g.box.width() / uniform.scale, patch.box.height()),
+                    g.confidence};
+        line.words.back().glyphs.push_back(glyph);
+    }
+    // The library says only roughly where a glyph stands; the ink says exactly where words part.
+    const Columns columns(patch);
+    std::vector<double> edges;
+    edges.push_back(patch.box.left());
+    for (size_t i = 1; i < line.words.size(); ++i) {
+        const double end = line.words[i - 1].glyphs.back().box.center().x();
+        const double start = line.words[i].glyphs.front().box.center().x();
+        edges.push_back(columns.split(std::min(end, start), std::max(end, start)));
+    }
+    edges.push_back(patch.box.right() + 1);
+    for (size_t i = 0; i < line.words.size(); ++i) {
+        Word& word = line.words[i];
+        word.box = inkBetween(patch, edges[i], edges[i + 1]);
+        if (word.box.isNull()) word.box = QRectF(edges[i], patch.box.top(), std::max(1.0, edges[i + 1] - edges[i]), patch.box.height());
+        word.confidence = 1;
+        // Glyph borders: midway between the centres the library gives, moved to a gap in the ink where there is one.
+        double left = word.box.left();
+        for (size_t g = 0; g < word.glyphs.size(); ++g) {
+            Glyph& glyph = word.glyphs[g];
+            double right = word.box.right();
+            if (g + 1 < word.glyphs.size()) {
+                const double a = glyph.box.center().x(), b = word.glyphs[g + 1].box.center().x();
+                right = std::clamp(columns.split(std::min(a, b), std::max(a, b)), left, word.box.right());
+            }
+            glyph.box = QRectF(left, word.box.top(), std::max(0.0, right - left), word.box.height());
+            left = right;
+            word.text += glyph.text;
+            word.confidence = std::min(word.confidence, glyph.confidence);
+        }
+    }
+    return line;
+}
+
+QString packageFor(const QString& language) {
+    return QStringLiteral("tesseract-ocr-%1").arg(QString(language).replace(QLatin1Char('_'), QLatin1Char('-')));
+}
+
+} // namespace
+
+QStringList installedLanguages() {
+    QStringList names;
+    for (const QString& file : QDir(languageFolder()).entryList({QStringLiteral("*.traineddata")}, QDir::Files, QDir::Name)) {
+        const QString name = file.section(QLatin1Char('.'), 0, 0);
+        if (name != QLatin1String("osd")) names << name;
+    }
+    return names;
+}
+
+class Reader::Engines {
+public:
+    explicit Engines(int threads) {
+        const unsigned cores = std::max(1u, std::thread::hardware_concurrency());
+        m_count = threads > 0 ? size_t(threads) : size_t(cores);
+    }
+
+    Result<Page> read(const QImage& whole, const ReadOptions& options, Progress& progress) {
+        const QRect all(QPoint(0, 0), whole.size());
+        const QRect area = options.area.isEmpty() ? all : options.area.intersected(all);
+        if (area.isEmpty())
+            return Error{Error::Kind::BadInput, QStringLiteral("The area to read lies outside the picture.")};
+        const QImage picture = (area == all ? whole : whole.copy(area)).convertToFormat(QImage::Format_RGB32);
+
+        auto languages = checkLanguages(options.languages);
+        if (!languages) return languages.error();
+
+        Page page;
+        page.size = whole.size();
+        page.languages = *languages;
+        progress.setDoing(QStringLiteral("Finding lines"));
+        const std::vector<LinePatch> patches = findLines(picture);
+        if (progress.cancelled()) return cancelledError();
+
+        struct Job {
+            UniformLine uniform;
+            QByteArray key;
+        };
+        std::vector<Job> jobs(patches.size());
+        std::vector<size_t> todo; // one line of each picture not read before
+        QSet<QByteArray> queued;
+        for (size_t i = 0; i < patches.size(); ++i) {
+            jobs[i].uniform = makeUniform(picture, patches[i]);
+            jobs[i].key = fingerprint(jobs[i].uniform.image, *languages);
+            if (!m_remembered.contains(jobs[i].key) && !queued.contains(jobs[i].key)) {
+                queued.insert(jobs[i].key);
+                todo.push_back(i);
+            }
+            if (progress.cancelled()) return cancelledError();
+        }
+        // The longest first, so that the workers end together.
+        std::sort(todo.begin(), todo.end(), [&](size_t a, size_t b) {
+            const int wa = jobs[a].uniform.image.width(), wb = jobs[b].uniform.image.width();
+            return wa != wb ? wa > wb : a < b;
+        });
+        std::vector<std::vector<ReadGlyph>> read(todo.size());
+        if (!todo.empty()) {
+            const size_t workers = std::min(m_count, todo.size());
+            if (auto ready = prepare(*languages, workers); !ready) return ready.error();
+            std::atomic<size_t> next{0}, done{0};
+            const auto work = [&](size_t worker) {
+                for (size_t i = next++; i < todo.size() && !progress.cancelled(); i = next++) {
+                    read[i] = m_engines[worker]->recognise(jobs[todo[i]].uniform.image);
+                    const size_t n = ++done;
+                    progress.setFraction(double(n) / double(todo.size()));
+                    if (n % 16 == 0)
+                        progress.setDoing(QStringLiteral("Reading line %1 of %2").arg(n).arg(todo.size()));
+                }
+            };
+            std::vector<std::thread> threads;
+            for (size_t w = 1; w < workers; ++w) threads.emplace_back(work, w);
+            work(0);
+            for (std::thread& t : threads) t.join();
+            if (progress.cancelled()) return cancelledError();
+        }
+        if (m_remembered.size() > mostRemembered) m_remembered.clear();
+        for (size_t i = 0; i < todo.size(); ++i) m_remembered.insert(jobs[todo[i]].key, read[i]);
+        for (size_t i = 0; i < patches.size(); ++i) {
+            auto found = m_remembered.constFind(jobs[i].key);
+            if (found == m_remembered.constEnd() || found->empty()) continue;
+            TextLine line = assemble(patches[i], *found, jobs[i].uniform);
+            if (area.topLeft() != QPoint(0, 0)) shift(line, area.topLeft());
+            page.lines.push_back(std::move(line));
+        }
+        progress.setFraction(1);
+        return page;
+    }
+
+private:
+    static Error cancelledError() { return {Error::Kind::Cancelled, QStringLiteral("Reading was stopped.")}; }
+
+    static void shift(TextLine& line, QPointF by) {
+        line.box.translate(by);
+        line.baseline += by.y();
+        for (Word& word : line.words) {
+            word.box.translate(by);
+            for (Glyph& glyph : word.glyphs) glyph.box.translate(by);
+        }
+    }
+
+    static Result<QString> checkLanguages(const QString& asked) {
+        const QStringList installed = installedLanguages();
+        QStringList codes;
+        for (const QString& code : asked.split(QLatin1Char('+'), Qt::SkipEmptyParts)) {
+            const QString c = code.trimmed();
+            if (!installed.contains(c))
+                return Error{Error::Kind::Missing,
+                             QStringLiteral("The language \"%1\" is not installed; the package %2 brings it. Installed: %3.")
+                                 .arg(c, packageFor(c), installed.join(QStringLiteral(", ")))};
+            if (!codes.contains(c)) codes << c;
+        }
+        if (codes.isEmpty()) return Error{Error::Kind::BadInput, QStringLiteral("No language to read was named.")};
+        return codes.join(QLatin1Char('+'));
+    }
+
+    Result<Done> prepare(const QString& languages, size_t workers) {
+        if (m_languages != languages) m_engines.clear();
+        m_languages = languages;
+        while (m_engines.size() < workers) {
+            auto engine = Recogniser::create(languages);
+            if (!engine) return engine.error();
+            m_engines.push_back(std::move(*engine));
+        }
+        return Done{};
+    }
+
+    size_t m_count = 1;
+    QString m_languages;
+    std::vector<std::unique_ptr<Recogniser>> m_engines;
+    QHash<QByteArray, std::vector<ReadGlyph>> m_remembered;
+};
+
+Reader::Reader(int threads) : m_engines(std::make_unique<Engines>(threads)) {}
+Reader::~Reader() = default;
+
+Result<Page> Reader::read(const QImage& picture, const ReadOptions& options, Progress& progress) {
+    return m_engines->read(picture, options, progress);
+}
+
+} // namespace eyelid

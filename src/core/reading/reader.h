@@ -1,0 +1,46 @@
+// Reads all text on a picture.
+//
+//   Reader reader;
+//   Progress progress;
+//   Result<Page> page = reader.read(picture, {.languages = "eng+deu"}, progress);
+//
+// A Reader keeps its engines warm and remembers the pictures of lines it has read; make one and keep it. It may be
+// used from any thread, by one caller at a time. The same picture gives the same page, on one thread or many.
+#pragma once
+
+#include "base/progress.h"
+#include "base/result.h"
+#include "reading/page.h"
+
+#include <memory>
+#include <QImage>
+#include <QRect>
+
+namespace eyelid {
+
+struct ReadOptions {
+    QString languages = QStringLiteral("eng"); ///< codes of ISO 639-2 joined by '+'
+    QRect area;                                ///< empty: the whole picture
+};
+
+class Reader {
+public:
+    /// `threads` 0: one engine for each core.
+    explicit Reader(int threads = 0);
+    ~Reader();
+    Reader(const Reader&) = delete;
+    Reader& operator=(const Reader&) = delete;
+
+    /// Errors: a language that is not installed (with the package that brings it), an area outside the picture,
+    /// cancelled. Boxes are in the whole picture's pixels, also when an area was asked for.
+    Result<Page> read(const QImage& picture, const ReadOptions& options, Progress& progress);
+
+private:
+    class Engines;
+    std::unique_ptr<Engines> m_engines;
+};
+
+/// Codes of the languages that are installed, sorted.
+QStringList installedLanguages();
+
+} // namespace eyelid

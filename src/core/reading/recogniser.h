@@ -1,0 +1,38 @@
+// One Tesseract engine: a uniform line goes in, its glyphs come out. Kept warm; used by one thread.
+#pragma once
+
+#include "base/result.h"
+
+#include <memory>
+#include <QImage>
+#include <QRectF>
+#include <QString>
+#include <vector>
+
+namespace eyelid {
+
+struct ReadGlyph {
+    QString text;
+    QRectF box; ///< in the uniform line's pixels; x is good to about a stroke, y is the line's
+    double confidence = 0;
+    bool startsWord = false;
+};
+
+class Recogniser {
+public:
+    /// `languages` as in ReadOptions; fails when the engine cannot load one.
+    static Result<std::unique_ptr<Recogniser>> create(const QString& languages);
+    ~Recogniser();
+
+    std::vector<ReadGlyph> recognise(const QImage& uniformLine);
+
+private:
+    Recogniser();
+    struct Engine;
+    std::unique_ptr<Engine> m_engine;
+};
+
+/// The folder the installed language files stand in.
+QString languageFolder();
+
+} // namespace eyelid
