@@ -1,16 +1,96 @@
-#include "picture/picture_file.h"
-#include "reading/reader.h"
+// eyelid-cli: the core without a window. Exit status: 0 done and clean, 1 done but something sensitive remains or a
+// check failed, 2 wrong usage, 3 an input could not be used (the others are still done).
+#include "base/version.h"
+#include "cli/commands.h"
+
+#include <CLI/CLI.hpp>
 #include <cstdio>
+#include <QCoreApplication>
+#include <QStandardPaths>
+
 using namespace eyelid;
+
+namespace {
+
+QStringList qt(const std::vector<std::string>& list) {
+    QStringList out;
+    for (const std::string& s : list) out << QString::fromStdString(s);
+    return out;
+}
+
+} // namespace
+
 int main(int argc, char** argv) {
-    Reader reader(2);
-    for (int i = 1; i < argc; ++i) {
-        auto p = readPicture(QString::fromLocal8Bit(argv[i]));
-        if (!p) { puts(qPrintable(p.error().sentence)); continue; }
-        Progress g;
-        auto page = reader.read(*p, {}, g);
-        if (!page) { puts(qPrintable(page.error().sentence)); continue; }
-        printf("# %s\n", argv[i]);
-        for (auto& l : page->lines) { for (auto& w : l.words) printf("%d,%d,%d,%d\t%s\t%.2f\n", int(w.box.x()), int(w.box.y()), int(w.box.width()), int(w.box.height()), qPrintable(w.text), w.confidence); printf("\n"); }
+    QCoreApplication application(argc, argv);
+    QCoreApplication::setApplicationName(QStringLiteral("eyelid"));
+
+    CLI::App app{"Eyelid finds and covers what is personal or confidential on pictures of screens."};
+    app.set_version_flag("--version", std::string("eyelid-cli ") + versionString);
+    app.require_subcommand(1);
+    app.footer("Exit status: 0 done and clean; 1 done, but something sensitive remains or a check failed;\n"
+               "2 wrong usage; 3 an input could not be used (the others are still done).");
+
+    std::string lang = "eng", area, format = "text", policy = "everything", watch, style, out, key;
+    std::vector<std::string> files, covers;
+    bool noFind = false, force = false;
+    double strength = -1;
+    const auto fileArguments = [&](CLI::App* command) {
+        command->add_option("files", files, "Pictures: PNG, JPEG, WebP, BMP, TIFF or GIF")->required();
+    };
+    const auto findOptions = [&](CLI::App* command) {
+        command->add_option("--policy", policy, "A shipped policy (everything, contact details, payment, credentials) or a TOML file")->capture_default_str();
+        command->add_option("--watch", watch, "A file of words and /patterns/ that are always findings, one a line");
+        command->add_option("--lang", lang, "Languages to read, joined by +")->capture_default_str();
+    };
+    const auto formatOption = [&](CLI::App* command) {
+        command->add_option("--format", format, "text or json")->check(CLI::IsMember({"text", "json"}))->capture_default_str();
+    };
+    CLI::App* read = app.add_subcommand("read", "Print the text on a picture");
+    read->add_option("--lang", lang, "Languages to read, joined by +")->capture_default_str();
+    read->add_option("--area", area, "Read only this part: x,y,width,height in pixels");
+    formatOption(read);
+    read->add_option("file", files, "A picture")->required()->expected(1);
+
+    CLI::App* find = app.add_subcommand("find", "List what is sensitive, and why");
+    findOptions(find);
+    formatOption(find);
+    fileArguments(find);
+
+    CLI::App* redact = app.add_subcommand("redact", "Write sanitised pictures and a log, and check them");
+    findOptions(redact);
+    redact->add_option("--style", style, "How places are covered (else as the policy says)")->check(CLI::IsMember({"solid", "mosaic", "blur"}));
+    redact->add_option("--strength", strength, "Of mosaic and blur, 0 to 1")->check(CLI::Range(0.0, 1.0));
+    redact->add_option("--cover", covers, "Cover this place as well: x,y,width,height in pixels")->expected(1)->allow_extra_args(false)->take_all();
+    redact->add_flag("--no-find", noFind, "Cover only what --cover names");
+    redact->add_flag("--force", force, "Replace files that are there already");
+    redact->add_option("--out", out, "The folder to write to; made if it is not there")->required();
+    redact->add_option("--key", key, "The file with the key for the log's digests (default: one of this user's)");
+    fileArguments(redact);
+
+    CLI::App* check = app.add_subcommand("check", "Search finished pictures for what must not leave");
+    findOptions(check);
+    fileArguments(check);
+
+    try {
+        app.parse(argc, argv);
+    } catch (const CLI::ParseError& e) {
+        const int status = app.exit(e);
+        return status == 0 ? 0 : wrongUsage;
     }
+
+    FindSettings settings{QString::fromStdString(policy), QString::fromStdString(watch), QString::fromStdString(lang)};
+    if (read->parsed()) return runRead(qt(files).first(), settings.languages, QString::fromStdString(area), format == "json");
+    if (find->parsed()) return runFind(qt(files), settings, format == "json");
+    if (check->parsed()) return runCheck(qt(files), settings);
+    RedactSettings redaction;
+    redaction.find = settings;
+    redaction.style = QString::fromStdString(style);
+    redaction.strength = strength;
+    redaction.covers = qt(covers);
+    redaction.look = !noFind;
+    redaction.force = force;
+    redaction.folder = QString::fromStdString(out);
+    redaction.keyFile = key.empty() ? QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + QStringLiteral("/eyelid/digest-key")
+                                    : QString::fromStdString(key);
+    return runRedact(qt(files), redaction);
 }

@@ -8,7 +8,6 @@
 namespace eyelid {
 namespace {
 
-constexpr int inkThreshold = 26;     // levels of 255: grey on grey down to about 2:1 at full stroke width
 constexpr int structureSize = 21;    // thicker strokes than this are not text of up to 40 pixels
 constexpr int tallestGlyph = 110;    // pixels
 constexpr int shortestLetter = 5;    // pixels; less is a dot, a comma or a dash
@@ -218,7 +217,7 @@ void measure(LinePatch& line) {
 
 } // namespace
 
-std::vector<LinePatch> findLines(const QImage& picture) {
+std::vector<LinePatch> findLines(const QImage& picture, int leastInk) {
     std::vector<LinePatch> result;
     if (picture.isNull() || picture.width() < 3 || picture.height() < shortestLetter) return result;
     const cv::Mat bgra(picture.height(), picture.width(), CV_8UC4, const_cast<uchar*>(picture.constBits()),
@@ -230,7 +229,7 @@ std::vector<LinePatch> findLines(const QImage& picture) {
     const cv::Mat kernel = cv::getStructuringElement(cv::MORPH_RECT, {k, k});
     cv::morphologyEx(gray, dark, cv::MORPH_BLACKHAT, kernel, {-1, -1}, 1, cv::BORDER_REPLICATE);
     cv::morphologyEx(gray, light, cv::MORPH_TOPHAT, kernel, {-1, -1}, 1, cv::BORDER_REPLICATE);
-    cv::Mat darkInk = dark > inkThreshold, lightInk = light > inkThreshold;
+    cv::Mat darkInk = dark > leastInk, lightInk = light > leastInk;
 
     std::vector<Segment> segments = segmentsOf(darkInk, false);
     {

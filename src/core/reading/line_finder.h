@@ -20,8 +20,12 @@ struct LinePatch {
     bool lightOnDark = false;
 };
 
+/// Least difference from the ground, in levels of 255, for a stroke to count as ink.
+inline constexpr int plainInk = 26; ///< grey on grey down to about 2:1 at full stroke width
+inline constexpr int faintInk = 7;  ///< what a stretched contrast would bring out
+
 /// `picture` must be RGB32. Lines come from top to bottom, then from left to right.
-std::vector<LinePatch> findLines(const QImage& picture);
+std::vector<LinePatch> findLines(const QImage& picture, int leastInk = plainInk);
 
 /// Where the line's picture came to lie after it was made uniform.
 struct UniformLine {

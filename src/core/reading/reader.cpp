@@ -154,7 +154,7 @@ public:
         page.size = whole.size();
         page.languages = *languages;
         progress.setDoing(QStringLiteral("Finding lines"));
-        const std::vector<LinePatch> patches = findLines(picture);
+        const std::vector<LinePatch> patches = findLines(picture, options.faint ? faintInk : plainInk);
         if (progress.cancelled()) return cancelledError();
 
         struct Job {

@@ -21,6 +21,7 @@ namespace eyelid {
 struct ReadOptions {
     QString languages = QStringLiteral("eng"); ///< codes of ISO 639-2 joined by '+'
     QRect area;                                ///< empty: the whole picture
+    bool faint = false;                        ///< look also for what hardly differs from its ground
 };
 
 class Reader {

@@ -1,0 +1,30 @@
+// What has been decided about one capture: its findings, each with a decision, and the covers that follow.
+#pragma once
+
+#include "editing/cover.h"
+#include "finding/finding.h"
+
+#include <QString>
+#include <vector>
+
+namespace eyelid {
+
+enum class Decision { Open, Cover, Keep };
+
+QString decisionName(Decision decision); ///< "open", "cover", "keep"
+
+/// A finding with what was decided about it.
+struct Item {
+    int id = 0; ///< unique within the case
+    Finding finding;
+    Decision decision = Decision::Open;
+    CoverStyle style = CoverStyle::Solid;
+    double strength = 0.5;
+    int identity = 0; ///< the same number for the same value throughout the case, from 1; 0 for areas
+};
+
+/// The covers of all items decided so. Covers of one style and strength that overlap or touch along a line of text are
+/// merged.
+std::vector<Cover> coversOf(const std::vector<Item>& items, const QSize& picture, int evenWidth);
+
+} // namespace eyelid

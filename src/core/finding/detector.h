@@ -1,0 +1,66 @@
+// One way of finding one or more kinds of value. One file a detector; the finder asks each in turn.
+#pragma once
+
+#include "finding/finding.h"
+#include "finding/names.h"
+#include "finding/screen_text.h"
+#include "finding/watch_list.h"
+
+#include <memory>
+#include <vector>
+
+namespace eyelid {
+
+/// What a detector proposes.
+struct Candidate {
+    Kind kind;
+    const Run* run = nullptr; ///< one of ScreenText's runs
+    Span span;
+    double confidence = 0;
+    QString reason; ///< a sentence for an officer, without the value
+    QString key;    ///< the value made comparable; empty: the skeleton of the text
+};
+
+/// What detectors may look at.
+struct Surroundings {
+    const ScreenText& screen;
+    const Names& names;
+    const WatchList& watch;
+};
+
+class Detector {
+public:
+    virtual ~Detector() = default;
+    virtual void find(const Surroundings& in, std::vector<Candidate>& out) const = 0;
+};
+
+/// Runs `visit(run)` for every line and for every pair of lines that may belong together.
+template <typename Visit> void eachRun(const ScreenText& screen, Visit visit) {
+    for (const Run& run : screen.runs()) visit(run);
+    for (const Run& run : screen.wrapped()) visit(run);
+}
+
+/// False for a match in joined lines that lies within one of them: it is found there already.
+inline bool counts(const Run& run, const Span& span) {
+    return run.second < 0 || (span.start < run.joint && span.end() > run.joint);
+}
+
+/// The label that speaks for this part of a line as a value of `kind`, or null.
+const LabelledValue* labelFor(const ScreenText& screen, const Run& run, const Span& span, Kind kind);
+
+std::unique_ptr<Detector> makeEmailDetector();
+std::unique_ptr<Detector> makePhoneDetector();
+std::unique_ptr<Detector> makeCardDetector();
+std::unique_ptr<Detector> makeIbanDetector();
+std::unique_ptr<Detector> makeNetworkDetector();
+std::unique_ptr<Detector> makeNationalIdDetector();
+std::unique_ptr<Detector> makeBirthDateDetector();
+std::unique_ptr<Detector> makeUsernameDetector();
+std::unique_ptr<Detector> makeSecretDetector();
+std::unique_ptr<Detector> makeWatchDetector();
+std::unique_ptr<Detector> makePersonDetector();
+std::unique_ptr<Detector> makeAddressDetector();
+std::unique_ptr<Detector> makePlateDetector();
+std::unique_ptr<Detector> makeDocumentNumberDetector(); ///< bank accounts, passports and licences, by label and form
+
+} // namespace eyelid

@@ -1,0 +1,37 @@
+// Finds what is sensitive on a page.
+//
+//   Finder finder;
+//   std::vector<Finding> findings = finder.find(page, policy, watchList);
+//
+// Pure: the same page, policy and watch list give the same findings. Safe to use from several threads at once.
+#pragma once
+
+#include "finding/finding.h"
+#include "finding/policy.h"
+#include "finding/watch_list.h"
+#include "reading/page.h"
+
+#include <memory>
+#include <vector>
+
+namespace eyelid {
+
+class Finder {
+public:
+    Finder();
+    ~Finder();
+
+    /// Findings from top to bottom; none overlaps another. Those below the policy's threshold are left out.
+    std::vector<Finding> find(const Page& page, const Policy& policy, const WatchList& watch) const;
+
+    /// Looks on `page` for values found or confirmed elsewhere in the case, misreadings included, and returns those
+    /// that no finding in `already` covers. Of people also the parts of their names.
+    std::vector<Finding> carry(const Page& page, const std::vector<Finding>& already, const std::vector<Finding>& known,
+                               const Policy& policy) const;
+
+private:
+    struct Parts;
+    std::unique_ptr<Parts> m_parts;
+};
+
+} // namespace eyelid

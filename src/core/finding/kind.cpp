@@ -1,0 +1,54 @@
+#include "finding/kind.h"
+
+#include <array>
+
+namespace eyelid {
+namespace {
+
+struct Names {
+    Kind kind;
+    const char* name;
+    const char* title;
+};
+
+constexpr std::array names{
+    Names{Kind::Person, "person", "Person"},
+    Names{Kind::Email, "email", "E-mail address"},
+    Names{Kind::Phone, "phone", "Phone number"},
+    Names{Kind::Address, "address", "Postal address"},
+    Names{Kind::Dob, "dob", "Date of birth"},
+    Names{Kind::Card, "card", "Payment card"},
+    Names{Kind::Iban, "iban", "IBAN"},
+    Names{Kind::Account, "account", "Bank account"},
+    Names{Kind::NationalId, "nationalid", "National identity number"},
+    Names{Kind::Passport, "passport", "Passport or licence"},
+    Names{Kind::Ip, "ip", "IP address"},
+    Names{Kind::Mac, "mac", "MAC address"},
+    Names{Kind::Username, "username", "User name"},
+    Names{Kind::Secret, "secret", "Secret"},
+    Names{Kind::Plate, "plate", "Vehicle plate"},
+    Names{Kind::Watch, "watch", "Watch list"},
+    Names{Kind::Area, "area", "Area covered by hand"},
+};
+
+constexpr auto findable = [] {
+    std::array<Kind, names.size() - 1> kinds{};
+    for (size_t i = 0; i < kinds.size(); ++i) kinds[i] = names[i].kind;
+    return kinds;
+}();
+
+} // namespace
+
+std::span<const Kind> findableKinds() { return findable; }
+
+QString kindName(Kind kind) { return QString::fromLatin1(names[size_t(kind)].name); }
+
+std::optional<Kind> kindFromName(const QString& name) {
+    for (const Names& n : names)
+        if (name == QLatin1String(n.name)) return n.kind;
+    return std::nullopt;
+}
+
+QString kindTitle(Kind kind) { return QString::fromLatin1(names[size_t(kind)].title); }
+
+} // namespace eyelid

@@ -1,0 +1,21 @@
+// The words that name a field: "E-mail", "Geburtsdatum", "account holder". English, German, French and Spanish.
+#pragma once
+
+#include "finding/kind.h"
+
+#include <optional>
+#include <QString>
+
+namespace eyelid {
+
+struct LabelHit {
+    Kind kind;
+    QString word;       ///< the dictionary's phrase
+    bool whole = false; ///< the text is the phrase, nothing before it
+};
+
+/// What a label or heading says about the value it stands for; nothing for text that is no label known here.
+/// Forgives case, accents, look-alikes, a trailing colon, quotation marks, and reads dateOfBirth and date_of_birth.
+std::optional<LabelHit> labelHit(const QString& text);
+
+} // namespace eyelid

@@ -1,0 +1,90 @@
+#include "finding/pattern.h"
+
+#include <re2/re2.h>
+
+namespace eyelid {
+namespace {
+
+re2::RE2::Options optionsFor(bool caseMatters) {
+    re2::RE2::Options options;
+    options.set_case_sensitive(caseMatters);
+    options.set_log_errors(false);
+    options.set_max_mem(16 << 20);
+    return options;
+}
+
+re2::StringPiece piece(const QByteArray& bytes) { return {bytes.constData(), size_t(bytes.size())}; }
+
+} // namespace
+
+SearchText::SearchText(const QString& text) : m_text(text), m_bytes(text.toUtf8()) {
+    m_chars.clear();
+    m_chars.reserve(size_t(m_bytes.size()) + 1);
+    for (int i = 0; i < int(text.size()); ++i) {
+        const bool pair = text[i].isHighSurrogate() && i + 1 < int(text.size()) && text[i + 1].isLowSurrogate();
+        const char16_t u = text[i].unicode();
+        const int length = pair ? 4 : u < 0x80 ? 1 : u < 0x800 ? 2 : 3;
+        m_chars.insert(m_chars.end(), size_t(length), i);
+        if (pair) ++i;
+    }
+    // A lone surrogate becomes a replacement character of the same three bytes, so the two agree; make sure of it.
+    m_chars.resize(size_t(m_bytes.size()), int(text.size()));
+    m_chars.push_back(int(text.size()));
+}
+
+Pattern::Pattern() = default;
+Pattern::Pattern(Pattern&&) noexcept = default;
+Pattern& Pattern::operator=(Pattern&&) noexcept = default;
+Pattern::~Pattern() = default;
+
+Pattern::Pattern(const char* expression, bool caseMatters)
+    : m_expression(std::make_unique<re2::RE2>(expression, optionsFor(caseMatters))) {
+    if (!m_expression->ok()) qFatal("pattern %s: %s", expression, m_expression->error().c_str());
+}
+
+Result<Pattern> Pattern::compile(const QString& expression, bool caseMatters) {
+    Pattern pattern;
+    const QByteArray bytes = expression.toUtf8();
+    pattern.m_expression = std::make_unique<re2::RE2>(piece(bytes), optionsFor(caseMatters));
+    if (!pattern.m_expression->ok())
+        return Error{Error::Kind::BadInput, QStringLiteral("the pattern %1 cannot be used: %2")
+                                                .arg(expression, QString::fromStdString(pattern.m_expression->error()))};
+    return pattern;
+}
+
+std::vector<PatternMatch> Pattern::all(const SearchText& in) const {
+    std::vector<PatternMatch> matches;
+    const re2::StringPiece text = piece(in.bytes());
+    const int n = std::min(m_expression->NumberOfCapturingGroups(), 9) + 1;
+    re2::StringPiece groups[10];
+    size_t at = 0;
+    while (at <= text.size() && m_expression->Match(text, at, text.size(), re2::RE2::UNANCHORED, groups, n)) {
+        const size_t start = size_t(groups[0].data() - text.data());
+        if (groups[0].empty()) {
+            at = start + 1;
+            continue;
+        }
+        PatternMatch match;
+        for (int g = 0; g < n; ++g) {
+            if (groups[g].data() == nullptr) {
+                match.groups.push_back({-1, 0});
+                continue;
+            }
+            const qsizetype from = groups[g].data() - text.data();
+            const int first = in.charAt(from), last = in.charAt(from + qsizetype(groups[g].size()));
+            match.groups.push_back({first, last - first});
+        }
+        matches.push_back(std::move(match));
+        at = start + groups[0].size();
+    }
+    return matches;
+}
+
+bool Pattern::found(const SearchText& in) const { return re2::RE2::PartialMatch(piece(in.bytes()), *m_expression); }
+
+bool Pattern::matchesWhole(const QString& text) const {
+    const QByteArray bytes = text.toUtf8();
+    return re2::RE2::FullMatch(piece(bytes), *m_expression);
+}
+
+} // namespace eyelid

@@ -1,0 +1,68 @@
+// Regular expressions over text as read. RE2 matches in linear time, so no pattern of a policy or a watch list can
+// keep the program busy for ever.
+#pragma once
+
+#include "base/result.h"
+
+#include <memory>
+#include <QByteArray>
+#include <QString>
+#include <vector>
+
+namespace re2 {
+class RE2;
+}
+
+namespace eyelid {
+
+/// Text with its UTF-8 form, and where each byte belongs.
+class SearchText {
+public:
+    SearchText() = default;
+    explicit SearchText(const QString& text);
+    const QString& text() const { return m_text; }
+    const QByteArray& bytes() const { return m_bytes; }
+    /// Index into text() of the character that byte `at` belongs to; at the end: text().size().
+    int charAt(qsizetype at) const { return m_chars[size_t(at)]; }
+
+private:
+    QString m_text;
+    QByteArray m_bytes;
+    std::vector<int> m_chars{0};
+};
+
+struct Span {
+    int start = 0;
+    int length = 0;
+    int end() const { return start + length; }
+};
+
+struct PatternMatch {
+    std::vector<Span> groups; ///< [0] the whole match; a group that took no part has length 0 and start -1
+    QString text(const SearchText& in, size_t group = 0) const {
+        const Span& s = groups[group];
+        return s.start < 0 ? QString() : in.text().mid(s.start, s.length);
+    }
+};
+
+class Pattern {
+public:
+    /// For the program's own patterns: a wrong one is a programming error.
+    explicit Pattern(const char* expression, bool caseMatters = true);
+    /// For patterns users write. The error says what RE2 dislikes about it.
+    static Result<Pattern> compile(const QString& expression, bool caseMatters = false);
+    Pattern(Pattern&&) noexcept;
+    Pattern& operator=(Pattern&&) noexcept;
+    ~Pattern();
+
+    /// All matches that do not overlap, from left to right. Empty matches are left out.
+    std::vector<PatternMatch> all(const SearchText& in) const;
+    bool found(const SearchText& in) const;
+    bool matchesWhole(const QString& text) const;
+
+private:
+    Pattern();
+    std::unique_ptr<re2::RE2> m_expression;
+};
+
+} // namespace eyelid

@@ -1,0 +1,408 @@
+// Names of people. Evidence is added up: name lists, titles, greetings and closings, labels and headings, what the
+// rest of the column looks like, and mail addresses elsewhere on the screen. The sum is the confidence.
+#include "finding/confusables.h"
+#include "finding/detector.h"
+#include "finding/phrase_search.h"
+
+#include <algorithm>
+#include <map>
+#include <QSet>
+
+namespace eyelid {
+namespace {
+
+struct Token {
+    QString text; ///< as read, without punctuation around it
+    Span span;
+    QChar after; ///< the character behind it, null at the end
+    bool capital = false, shouting = false, digits = false;
+};
+
+std::vector<Token> tokensOf(const Run& run) {
+    std::vector<Token> tokens;
+    const QString& text = run.text();
+    const auto inner = [&](int i) {
+        const QChar c = text[i];
+        if (c.isLetterOrNumber()) return true;
+        const bool joins = c == QLatin1Char('-') || c == QLatin1Char('\'') || c == QChar(0x2019) || c == QLatin1Char('!') || c == QLatin1Char('|');
+        return joins && i > 0 && text[i - 1].isLetter() && i + 1 < text.size() && text[i + 1].isLetterOrNumber();
+    };
+    for (int i = 0; i < text.size();) {
+        if (!inner(i)) {
+            ++i;
+            continue;
+        }
+        const int start = i;
+        while (i < text.size() && inner(i)) ++i;
+        Token t;
+        t.span = {start, i - start};
+        t.text = text.mid(start, i - start);
+        t.after = i < text.size() ? text[i] : QChar();
+        const QString restored = nameRestored(t.text);
+        t.capital = restored[0].isUpper();
+        t.shouting = t.text.size() > 1 && t.text == t.text.toUpper();
+        for (const QChar c : restored) t.digits = t.digits || c.isDigit();
+        tokens.push_back(std::move(t));
+    }
+    return tokens;
+}
+
+QString plain(const Token& t) { return withoutAccents(t.text).toLower(); }
+
+bool isParticle(const Token& t) {
+    static const QSet<QString> particles{"van", "von", "der", "den", "de", "la", "le", "del", "di", "da", "dos", "du", "ter", "ten", "te",
+                                         "el", "al", "bin", "ibn", "bint", "zu", "zur", "af", "av", "y", "e", "ap", "st", "ni", "nic", "mac", "san"};
+    return particles.contains(plain(t)) && !t.shouting;
+}
+
+bool isTitle(const Token& t) {
+    static const QSet<QString> titles{"mr", "mrs", "ms", "miss", "mx", "dr", "prof", "professor", "sir", "dame", "lady", "lord", "rev",
+                                      "herr", "frau", "herrn", "fraulein", "mme", "mlle", "monsieur", "madame", "mademoiselle", "maitre",
+                                      "sr", "sra", "srta", "senor", "senora", "don", "dona", "capt", "captain", "sgt", "judge", "nurse"};
+    return t.capital && titles.contains(plain(t));
+}
+
+// Weekdays, months and words on buttons are capitals in the lists of names too.
+bool isCalendarWord(const Token& t) {
+    static const QSet<QString> words{"monday", "tuesday", "wednesday", "thursday", "friday", "saturday", "sunday", "january", "february",
+                                     "march", "april", "may", "june", "july", "august", "september", "october", "november", "december",
+                                     "jan", "feb", "mar", "apr", "jun", "jul", "aug", "sep", "sept", "oct", "nov", "dec", "mon", "tue",
+                                     "wed", "thu", "fri", "sat", "sun", "montag", "dienstag", "mittwoch", "donnerstag", "freitag",
+                                     "samstag", "sonntag", "januar", "februar", "marz", "mai", "juni", "juli", "oktober", "dezember"};
+    return words.contains(plain(t));
+}
+
+struct Sequence {
+    size_t first = 0, last = 0; // tokens, inclusive
+    bool reversed = false;      // "Surname, Given"
+};
+
+// What one word adds to the belief that it is part of a name.
+double wordEvidence(const Names& names, const Token& t, bool first) {
+    if (t.text.size() == 1) return 0.1; // an initial
+    if (isCalendarWord(t)) return -0.3;
+    QString word = t.text;
+    double best = -1;
+    // Of a double name either half may be the known one.
+    for (const QString& part : word.split(QLatin1Char('-'), Qt::SkipEmptyParts)) {
+        QString w = nameRestored(part);
+        const qsizetype quote = w.indexOf(QLatin1Char('\''));
+        const bool clipped = quote == 1 || quote == 2; // O'Brien, D'Amato
+        if (clipped && !names.isFamily(w)) w = w.mid(quote + 1);
+        const bool given = names.isGiven(w), family = names.isFamily(w), common = names.isCommonWord(w);
+        double e = 0.12;
+        if (given) e = first ? 0.42 : 0.36;
+        else if (family) e = first ? 0.18 : 0.38;
+        else if (common) e = -0.4;
+        else if (names.isPlace(w)) e = 0.0;
+        if ((given || family) && common) e -= 0.16;
+        if (clipped) e = std::max(e, 0.3);
+        best = std::max(best, e);
+    }
+    return best;
+}
+
+class PersonDetector final : public Detector {
+public:
+    void find(const Surroundings& in, std::vector<Candidate>& out) const override {
+        const auto& runs = in.screen.runs();
+        std::vector<Proposal> proposals;
+        for (size_t i = 0; i < runs.size(); ++i) proposeIn(in, int(i), proposals);
+        agreeInColumns(in, proposals);
+        agreeWithMail(in, proposals);
+        std::vector<const Proposal*> sure;
+        for (const Proposal& p : proposals) {
+            if (p.sum < 0.45) continue;
+            out.push_back({Kind::Person, &runs[size_t(p.run)], p.span, std::clamp(p.sum, 0.0, 0.98), sentence(p), skeleton(p.name)});
+            if (p.sum >= 0.55) sure.push_back(&p);
+        }
+        carryParts(in, sure, out);
+    }
+
+private:
+    struct Proposal {
+        int run = 0;
+        Span span;
+        QString name; ///< given name first
+        double sum = 0;
+        QStringList evidence;
+        bool wholeLine = false;
+        bool shaped = false; ///< looks like a name even where no list knows it
+    };
+
+    static QString sentence(const Proposal& p) {
+        if (p.evidence.isEmpty()) return QStringLiteral("looks like a name");
+        return p.evidence.join(QStringLiteral("; "));
+    }
+
+    const LabelledValue* personLabel(const Surroundings& in, const Run& run, const Span& span) const {
+        return labelFor(in.screen, run, span, Kind::Person);
+    }
+
+    void proposeIn(const Surroundings& in, int index, std::vector<Proposal>& proposals) const {
+        const Run& run = in.screen.runs()[size_t(index)];
+        const std::vector<Token> tokens = tokensOf(run);
+        const auto joined = [&](size_t i) {
+            // Only a space, or the dot of an initial or a title, stands between the words of one name.
+            const QString between = run.text().mid(tokens[i].span.end(), tokens[i + 1].span.start - tokens[i].span.end());
+            return between == QLatin1String(" ") || (between == QLatin1String(". ") && (tokens[i].text.size() == 1 || isTitle(tokens[i])));
+        };
+        const auto nameLike = [&](const Token& t) { return t.capital && !t.digits && !isTitle(t); };
+        size_t i = 0;
+        while (i < tokens.size()) {
+            if (!nameLike(tokens[i]) && !(isParticle(tokens[i]) && i + 1 < tokens.size() && joined(i) && nameLike(tokens[i + 1]) && i == 0)) {
+                ++i;
+                continue;
+            }
+            size_t last = i;
+            while (last + 1 < tokens.size() && joined(last)) {
+                if (nameLike(tokens[last + 1])) {
+                    ++last;
+                    continue;
+                }
+                size_t p = last + 1;
+                while (p < tokens.size() && isParticle(tokens[p]) && p + 1 < tokens.size() && joined(p)) ++p;
+                if (p > last + 1 && p < tokens.size() && nameLike(tokens[p])) last = p;
+                else break;
+            }
+            judge(in, index, tokens, i, last, proposals);
+            i = last + 1;
+        }
+    }
+
+    void judge(const Surroundings& in, int index, const std::vector<Token>& tokens, size_t first, size_t last,
+               std::vector<Proposal>& proposals) const {
+        const Run& run = in.screen.runs()[size_t(index)];
+        const Names& names = in.names;
+        const auto ordinary = [&](const Token& t) {
+            return (names.isCommonWord(t.text) && !names.isGiven(t.text) && !names.isFamily(t.text)) || isCalendarWord(t);
+        };
+        // Ordinary words at either end are not part of the name: "Call Devika", "Goran Tenant".
+        const bool afterTitle = first > 0 && isTitle(tokens[first - 1]);
+        const size_t start = first;
+        if (!afterTitle)
+            while (first < last && ordinary(tokens[first])) ++first;
+        while (last > first && ordinary(tokens[last])) --last;
+        const size_t count = last - first + 1;
+        if (count > 6) return;
+        Proposal p;
+        p.run = index;
+        Span span{tokens[first].span.start, tokens[last].span.end() - tokens[first].span.start};
+        const LabelledValue* label = personLabel(in, run, span);
+        const bool greeted = first > 0 && isGreeting(tokens, first - 1);
+        const bool closed = followsClosing(in, index);
+
+        // "Surname, Given": the words behind the comma belong to it.
+        bool reversed = false;
+        size_t end = last;
+        if (tokens[last].after == QLatin1Char(',') && last + 1 < tokens.size() && tokens[last + 1].capital && !tokens[last + 1].digits &&
+            count <= 3 && !isTitle(tokens[last + 1])) {
+            const Token& given = tokens[last + 1];
+            const bool known = names.isGiven(given.text) && !names.isCommonWord(given.text);
+            const bool lineOfTwo = first == 0 && last + 2 >= tokens.size();
+            if ((known && (lineOfTwo || label)) || (label && lineOfTwo)) {
+                reversed = true;
+                end = last + 1;
+                if (end + 1 < tokens.size() && tokens[end + 1].text.size() == 1 && tokens[end + 1].capital) ++end;
+            }
+        }
+        double sum = 0;
+        if (count == 1 && !reversed) {
+            const Token& t = tokens[first];
+            if (t.text.size() < 3) return;
+            const bool given = names.isGiven(t.text), family = names.isFamily(t.text), common = names.isCommonWord(t.text);
+            if (t.shouting && !label) return;
+            if (given) {
+                sum += common ? 0.2 : 0.36;
+                p.evidence << QStringLiteral("is on the list of given names");
+            } else if (family) {
+                sum += common ? 0.05 : 0.2;
+                p.evidence << QStringLiteral("is on the list of family names");
+            } else if (common) {
+                sum -= 0.4;
+            }
+            // Inside a sentence a capital is a choice, not the grammar's.
+            if (first > 0 && !tokens[first - 1].capital && run.text()[t.span.start - 1] == QLatin1Char(' ') &&
+                !QStringLiteral(".:!?").contains(run.text()[std::max(0, t.span.start - 2)]) && !names.isPlace(t.text) && !common)
+                sum += 0.15;
+        } else {
+            int known = 0;
+            for (size_t i = first; i <= end; ++i) {
+                if (isParticle(tokens[i]) && i != first) continue;
+                const bool isFirst = reversed ? i == last + 1 : i == first;
+                const double e = wordEvidence(names, tokens[i], isFirst);
+                known += e >= 0.18;
+                sum += count > 2 && !isFirst && i != last ? e / 2 : e;
+            }
+            if (known >= 2) p.evidence << QStringLiteral("given and family name are on the lists of names");
+            else if (known == 1) p.evidence << QStringLiteral("one of its words is on the lists of names");
+            if (reversed) {
+                sum += 0.1;
+                p.evidence << QStringLiteral("is written surname first");
+            }
+            bool particle = false;
+            for (size_t i = first + 1; i < last; ++i) particle = particle || (isParticle(tokens[i]) && !tokens[i].capital);
+            if (particle && known >= 1) sum += 0.1;
+            bool shouting = true;
+            for (size_t i = first; i <= end; ++i) shouting = shouting && (tokens[i].shouting || isParticle(tokens[i]));
+            if (shouting && !label) sum -= 0.25; // headings
+        }
+        p.shaped = (count >= 2 || reversed) && count <= 4;
+        for (size_t i = first; i <= end && p.shaped; ++i)
+            if (!isParticle(tokens[i]) && ordinary(tokens[i])) p.shaped = false;
+        if (afterTitle) {
+            sum += 0.6;
+            p.evidence << QStringLiteral("follows a title");
+            span.length += span.start - tokens[start - 1].span.start;
+            span.start = tokens[start - 1].span.start;
+        }
+        if (greeted) {
+            sum += 0.5;
+            p.evidence << QStringLiteral("follows a greeting");
+        }
+        if (closed && first == 0) {
+            sum += 0.5;
+            p.evidence << QStringLiteral("stands under a letter's closing");
+        }
+        if (label) {
+            // A label speaks for the first name-like words of its value.
+            sum += label->how == LabelledValue::How::Heading ? 0.45 : 0.5;
+            p.evidence << label->because();
+        }
+        if (first > 0 && count >= 2 && speaksOfPeople(tokens[first - 1])) {
+            sum += 0.18;
+            p.evidence << QStringLiteral("stands where a person is spoken of");
+        }
+        // Followed by a word for a street, a firm or a thing: not a person.
+        if (!label && last + 1 < tokens.size() && isThing(tokens[last + 1])) sum -= 0.4;
+        if (isThing(tokens[last]) && !label) sum -= 0.4;
+        if (end > last) span.length = tokens[end].span.end() - span.start;
+        p.span = span;
+        p.sum = sum;
+        p.wholeLine = span.start <= 1 && span.end() >= run.text().size() - 1;
+        for (size_t i = first; i <= end; ++i) p.name += tokens[i].text + QLatin1Char(' ');
+        if (reversed) {
+            p.name.clear();
+            for (size_t i = last + 1; i <= end; ++i) p.name += tokens[i].text + QLatin1Char(' ');
+            for (size_t i = first; i <= last; ++i) p.name += tokens[i].text + QLatin1Char(' ');
+        }
+        proposals.push_back(std::move(p));
+    }
+
+    static bool isGreeting(const std::vector<Token>& tokens, size_t at) {
+        static const QSet<QString> greetings{"dear", "hello", "hi", "hey", "liebe", "lieber", "hallo", "geehrte", "geehrter", "bonjour",
+                                             "cher", "chere", "salut", "estimado", "estimada", "hola", "querido", "querida", "beste",
+                                             "geachte", "morning", "afternoon", "evening"};
+        if (isTitle(tokens[at])) return at > 0 && isGreeting(tokens, at - 1);
+        return greetings.contains(plain(tokens[at]));
+    }
+
+    bool followsClosing(const Surroundings& in, int index) const {
+        for (size_t i = 0; i < in.screen.runs().size(); ++i)
+            if (in.screen.lineBelow(int(i)) == index && m_closing.found(in.screen.runs()[i].search)) return true;
+        return false;
+    }
+
+    static bool speaksOfPeople(const Token& t) {
+        static const QSet<QString> words{"by", "from", "with", "call", "called", "contact", "contacted", "tenant", "neighbour", "neighbor",
+                                         "occupier", "customer", "holder", "owner", "wife", "husband", "daughter", "son", "mother", "father",
+                                         "colleague", "engineer", "inspector", "operator", "agent", "patient", "told", "asked", "met", "spoke",
+                                         "name", "called", "and", "to", "for", "per", "von", "mit", "herr", "durch", "par", "avec", "por", "con", "is",
+                                         "am", "re", "cc", "visited", "met", "saw", "emailed", "rang", "phoned", "partner", "user", "kunde", "kundin"};
+        return words.contains(plain(t));
+    }
+
+    static bool isThing(const Token& t) {
+        static const QSet<QString> words{"street", "road", "lane", "avenue", "close", "house", "gardens", "terrace", "court", "drive", "place",
+                                         "square", "hill", "park", "way", "crescent", "ltd", "limited", "inc", "llc", "plc", "gmbh", "ag", "sa",
+                                         "sarl", "water", "bank", "group", "company", "council", "university", "school", "college", "hospital",
+                                         "station", "bridge", "river", "lake", "island", "county", "city", "airport", "hotel", "office",
+                                         "department", "team", "service", "services", "support", "centre", "center", "depot", "pump", "plant",
+                                         "reservoir", "store", "app", "edition", "version", "pro", "cloud", "server", "project", "plan", "report",
+                                         "invoice", "settings", "page", "view", "overview", "straße", "strasse", "weg", "platz", "allee", "rue",
+                                         "insurance", "solutions", "systems", "software", "technologies", "energy", "works"};
+        return words.contains(plain(t));
+    }
+
+    // If most of what looks like a name in a column or a row of tiles is one, so is the rest.
+    void agreeInColumns(const Surroundings& in, std::vector<Proposal>& proposals) const {
+        const auto& lines = in.screen.page().lines;
+        std::vector<size_t> whole;
+        for (size_t i = 0; i < proposals.size(); ++i)
+            if (proposals[i].wholeLine && proposals[i].shaped) whole.push_back(i);
+        const auto agree = [&](auto sameGroup) {
+            std::vector<double> bonus(proposals.size(), 0.0);
+            for (size_t i : whole) {
+                if (proposals[i].sum >= 0.5) continue;
+                int yes = 0, all = 0;
+                for (size_t j : whole) {
+                    if (j == i || !sameGroup(lines[size_t(in.screen.runs()[size_t(proposals[i].run)].line)],
+                                             lines[size_t(in.screen.runs()[size_t(proposals[j].run)].line)]))
+                        continue;
+                    ++all;
+                    yes += proposals[j].sum >= 0.5;
+                }
+                if (yes >= 2 && yes * 2 >= all) bonus[i] = 0.45;
+            }
+            for (size_t i : whole)
+                if (bonus[i] > 0) {
+                    proposals[i].sum += bonus[i];
+                    proposals[i].evidence << QStringLiteral("stands in a column of names");
+                }
+        };
+        const auto sameSize = [](const TextLine& a, const TextLine& b) { return a.xHeight / b.xHeight < 1.3 && b.xHeight / a.xHeight < 1.3; };
+        agree([&](const TextLine& a, const TextLine& b) { return sameSize(a, b) && std::abs(a.box.left() - b.box.left()) <= 0.7 * a.xHeight; });
+        agree([&](const TextLine& a, const TextLine& b) { return sameSize(a, b) && std::abs(a.baseline - b.baseline) <= 0.5 * a.xHeight; });
+    }
+
+    // "jane.doe@…" elsewhere on the screen speaks for "Jane Doe".
+    void agreeWithMail(const Surroundings& in, std::vector<Proposal>& proposals) const {
+        QStringList locals;
+        for (const Run& run : in.screen.runs())
+            for (const PatternMatch& m : m_local.all(run.search)) locals << skeleton(m.text(run.search, 1));
+        if (locals.isEmpty()) return;
+        for (Proposal& p : proposals) {
+            if (!p.shaped || p.sum >= 0.9) continue;
+            const QStringList words = p.name.split(QLatin1Char(' '), Qt::SkipEmptyParts);
+            const QString first = skeleton(words.first()), last = skeleton(words.last());
+            if (last.size() < 4) continue;
+            for (const QString& local : locals)
+                if (local.contains(last) && (local.contains(first) || (local.startsWith(first.left(1)) && last.size() >= 5))) {
+                    p.sum += 0.4;
+                    p.evidence << QStringLiteral("a mail address on the screen is made from it");
+                    break;
+                }
+        }
+    }
+
+    // The parts of a name that was found stand for the same person.
+    void carryParts(const Surroundings& in, const std::vector<const Proposal*>& sure, std::vector<Candidate>& out) const {
+        PhraseSearch parts;
+        for (const Proposal* p : sure) {
+            const QStringList words = p->name.split(QLatin1Char(' '), Qt::SkipEmptyParts);
+            if (words.size() < 2) continue;
+            for (const QString& word : words)
+                if (word.size() >= 4 && word[0].isUpper() && !in.names.isCommonWord(word)) parts.add(word, 1);
+        }
+        if (parts.isEmpty()) return;
+        for (const Run& run : in.screen.runs())
+            for (const PhraseHit& hit : parts.in(run)) {
+                const QString text = run.text().mid(hit.span.start, hit.span.length);
+                if (!nameRestored(text)[0].isUpper()) continue;
+                const QChar before = hit.span.start > 0 ? run.text()[hit.span.start - 1] : QChar();
+                const QChar after = hit.span.end() < run.text().size() ? run.text()[hit.span.end()] : QChar();
+                if (QStringLiteral("@/._\\").contains(before) || after == QLatin1Char('@') || after == QLatin1Char('_')) continue;
+                out.push_back({Kind::Person, &run, hit.span, 0.7, QStringLiteral("is part of a name found elsewhere on the screen"), {}});
+            }
+    }
+
+    Pattern m_local{R"(([A-Za-z0-9._\-]{3,})@)"};
+    Pattern m_closing{
+        R"((?i)^\W*(?:(?:kind|best|warm|many)?\s?(?:regards|wishes|thanks)|yours (?:sincerely|faithfully|truly)|sincerely|many thanks|thank you|thanks|cheers|best|mit freundlichen gr[üu][ßsB]+e?n?|(?:viele|beste|liebe) gr[üu][ßsB]+e|freundliche gr[üu][ßsB]+e|cordialement|bien à vous|salutations distinguées|un saludo|saludos(?: cordiales)?|atentamente|signed)\W*$)"};
+};
+
+} // namespace
+
+std::unique_ptr<Detector> makePersonDetector() { return std::make_unique<PersonDetector>(); }
+
+} // namespace eyelid

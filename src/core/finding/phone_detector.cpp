@@ -1,0 +1,82 @@
+// Phone numbers: candidates by form, judged by libphonenumber for the regions screens most often come from.
+#include "finding/confusables.h"
+#include "finding/detector.h"
+
+#include <phonenumbers/phonenumberutil.h>
+
+namespace eyelid {
+namespace {
+
+using i18n::phonenumbers::PhoneNumber;
+using i18n::phonenumbers::PhoneNumberUtil;
+
+class PhoneDetector final : public Detector {
+public:
+    void find(const Surroundings& in, std::vector<Candidate>& out) const override {
+        eachRun(in.screen, [&](const Run& run) {
+            for (const PatternMatch& m : m_candidate.all(run.search)) {
+                const Span& span = m.groups[0];
+                if (!counts(run, span)) continue;
+                judge(in, run, span, out);
+            }
+        });
+    }
+
+private:
+    enum class Verdict { No, Possible, Valid };
+
+    static Verdict ask(const QString& text) {
+        static const char* const regions[] = {"GB", "US", "DE", "FR", "ES", "NL"};
+        const auto& util = *PhoneNumberUtil::GetInstance();
+        Verdict best = Verdict::No;
+        for (const char* region : regions) {
+            PhoneNumber number;
+            if (util.Parse(text.toStdString(), region, &number) != PhoneNumberUtil::NO_PARSING_ERROR) continue;
+            if (util.IsValidNumber(number)) return Verdict::Valid;
+            if (util.IsPossibleNumber(number)) best = Verdict::Possible;
+            if (text.startsWith(QLatin1Char('+'))) break; // says its country itself
+        }
+        return best;
+    }
+
+    void judge(const Surroundings& in, const Run& run, const Span& span, std::vector<Candidate>& out) const {
+        const QString raw = run.text().mid(span.start, span.length);
+        const QString before = run.text().left(span.start), after = run.text().mid(span.end());
+        const LabelledValue* label = labelFor(in.screen, run, span, Kind::Phone);
+        // A piece of something longer: a key, a path, an amount, a version, a date, a time.
+        if (!before.isEmpty() && (before.back().isLetterOrNumber() || QStringLiteral(".-_/=#:£$€").contains(before.back())) && !label) return;
+        if (!after.isEmpty() && (after.front().isLetterOrNumber() || QStringLiteral("-_/:@%£$€").contains(after.front()))) return;
+        if (m_date.matchesWhole(raw.trimmed())) return;
+        const QString text = digitsRestored(raw);
+        int digits = 0;
+        for (const QChar c : text) digits += c.isDigit();
+        if (digits < 7 || digits > 15) return;
+        const bool international = text.startsWith(QLatin1Char('+')) || text.startsWith(QStringLiteral("00"));
+        const bool trunk = text.startsWith(QLatin1Char('0')) || text.startsWith(QStringLiteral("(0"));
+        const bool punctuated = m_northAmerican.matchesWhole(text);
+        const Verdict verdict = ask(text.startsWith(QStringLiteral("00")) ? QStringLiteral("+") + text.mid(2) : text);
+        QString key;
+        for (const QChar c : text)
+            if (c.isDigit()) key += c;
+        const auto add = [&](double confidence, const QString& reason) {
+            out.push_back({Kind::Phone, &run, span, confidence, reason, key.right(9)});
+        };
+        if (label && verdict != Verdict::No) add(0.97, QStringLiteral("%1 and can be dialled").arg(label->because()));
+        else if (label && digits >= 7) add(0.75, QStringLiteral("%1 and has the form of a phone number").arg(label->because()));
+        else if (verdict == Verdict::Valid && (international || trunk || punctuated))
+            add(0.93, QStringLiteral("is a valid phone number"));
+        else if (international && digits >= 9) add(0.8, QStringLiteral("starts like an international phone number"));
+        else if (verdict == Verdict::Possible && trunk && digits >= 9) add(0.7, QStringLiteral("has a phone number's length and leading zero"));
+        else if (punctuated) add(0.75, QStringLiteral("has the form of a North American phone number"));
+    }
+
+    Pattern m_candidate{R"([+(]{0,2}[\dOlI](?:[\dOlISB]|[ ()./\-–]{1,3}[\dOlISB(]){6,18})"};
+    Pattern m_northAmerican{R"((?:\+?1[ .\-]?)?(?:\(\d{3}\) ?|\d{3}[ .\-])\d{3}[ .\-]\d{4})"};
+    Pattern m_date{R"(\d{4}[\-./]\d{1,2}[\-./]\d{1,2}.*|\d{1,2}[\-./]\d{1,2}[\-./]\d{2,4}.*|\d{1,3}(?:[ .]\d{3}){2,}|\d{1,3}(?:\.\d{1,3}){3})"};
+};
+
+} // namespace
+
+std::unique_ptr<Detector> makePhoneDetector() { return std::make_unique<PhoneDetector>(); }
+
+} // namespace eyelid

@@ -1,0 +1,47 @@
+// Vehicle plates: the current British form on its own; German, French and Spanish forms, and anything of a plate's
+// shape, by a label or heading.
+#include "finding/confusables.h"
+#include "finding/detector.h"
+
+namespace eyelid {
+namespace {
+
+class PlateDetector final : public Detector {
+public:
+    void find(const Surroundings& in, std::vector<Candidate>& out) const override {
+        for (const Run& run : in.screen.runs()) {
+            for (const PatternMatch& m : m_british.all(run.search))
+                out.push_back({Kind::Plate, &run, m.groups[1], 0.85, QStringLiteral("has the form of a British number plate"), key(m.text(run.search, 1))});
+            for (const PatternMatch& m : m_french.all(run.search))
+                out.push_back({Kind::Plate, &run, m.groups[1], 0.75, QStringLiteral("has the form of a French number plate"), key(m.text(run.search, 1))});
+        }
+        for (const LabelledValue& value : in.screen.labelled()) {
+            if (value.kind != Kind::Plate) continue;
+            const Run& run = in.screen.runs()[size_t(value.run)];
+            const SearchText text(run.text().mid(value.span.start, value.span.length));
+            for (const PatternMatch& m : m_any.all(text)) {
+                const QString plate = m.text(text);
+                int letters = 0, digits = 0;
+                for (const QChar c : plate) {
+                    letters += c.isLetter();
+                    digits += c.isDigit();
+                }
+                if (letters < 1 || digits < 1 || letters + digits < 5 || letters + digits > 8) continue;
+                out.push_back({Kind::Plate, &run, {value.span.start + m.groups[0].start, m.groups[0].length}, 0.85, QStringLiteral("%1 and looks like a number plate").arg(value.because()), key(plate)});
+                break;
+            }
+        }
+    }
+
+private:
+    static QString key(const QString& plate) { return skeleton(plate); }
+    Pattern m_british{R"((?:^|[^\w\-])([A-Z]{2}[\dOISZ]{2} [A-Z015]{3})(?:$|[^\w\-]))"};
+    Pattern m_french{R"((?:^|[^\w\-])([A-HJ-NP-TV-Z]{2}-\d{3}-[A-HJ-NP-TV-Z]{2})(?:$|[^\w\-]))"};
+    Pattern m_any{R"([A-ZÄÖÜ0-9]{1,5}(?:[ \-·]{1,2}[A-Z0-9]{1,5}){0,3})"};
+};
+
+} // namespace
+
+std::unique_ptr<Detector> makePlateDetector() { return std::make_unique<PlateDetector>(); }
+
+} // namespace eyelid

@@ -1,0 +1,186 @@
+#include "finding/policy.h"
+
+#include "finding/pattern.h"
+#include "picture/picture_file.h"
+
+#include <QFile>
+#include <toml++/toml.h>
+
+namespace eyelid {
+namespace {
+
+// Thrown and caught within this file: a wrong place in the text.
+struct Wrong {
+    toml::source_position at;
+    QString what;
+};
+
+[[noreturn]] void wrong(const toml::node& node, const QString& what) { throw Wrong{node.source().begin, what}; }
+
+QString text(const toml::node& node, const char* key) {
+    const auto* value = node.as_string();
+    if (!value) wrong(node, QStringLiteral("\"%1\" must be a text in quotes").arg(QLatin1String(key)));
+    return QString::fromStdString(value->get());
+}
+
+double number(const toml::node& node, const QString& key, double least, double most) {
+    const auto value = node.value<double>();
+    if (!value || *value < least || *value > most)
+        wrong(node, QStringLiteral("\"%1\" must be a number from %2 to %3").arg(key).arg(least).arg(most));
+    return *value;
+}
+
+CoverStyle style(const toml::node& node, const char* key) {
+    const auto found = styleFromName(text(node, key));
+    if (!found) wrong(node, QStringLiteral("a style must be \"solid\", \"mosaic\" or \"blur\""));
+    return *found;
+}
+
+QStringList texts(const toml::node& node, const char* key) {
+    const auto* array = node.as_array();
+    if (!array) wrong(node, QStringLiteral("\"%1\" must be a list of texts").arg(QLatin1String(key)));
+    QStringList list;
+    for (const toml::node& item : *array) list << text(item, key);
+    return list;
+}
+
+Kind kind(const toml::node& node, const QString& name) {
+    const auto found = kindFromName(name);
+    if (!found || *found == Kind::Area) {
+        QStringList known;
+        for (Kind k : findableKinds()) known << kindName(k);
+        wrong(node, QStringLiteral("\"%1\" is not a kind; the kinds are %2").arg(name, known.join(QStringLiteral(", "))));
+    }
+    return *found;
+}
+
+const toml::table& table(const toml::node& node, const char* key) {
+    const auto* found = node.as_table();
+    if (!found) wrong(node, QStringLiteral("\"%1\" must be a table").arg(QLatin1String(key)));
+    return *found;
+}
+
+void checkPatterns(const toml::node& node, const QStringList& patterns) {
+    for (const QString& p : patterns)
+        if (auto compiled = Pattern::compile(p); !compiled) wrong(node, compiled.error().sentence);
+}
+
+Policy policyFrom(const toml::table& root) {
+    Policy policy;
+    // Order matters: what holds for all kinds first, then what one kind says for itself.
+    const toml::table* thresholds = nullptr;
+    const toml::table* styles = nullptr;
+    bool looks = false;
+    for (const auto& [key, node] : root) {
+        const std::string_view k = key.str();
+        if (k == "name") policy.name = text(node, "name");
+        else if (k == "description") policy.description = text(node, "description");
+        else if (k == "threshold")
+            for (KindRule& rule : policy.kinds) rule.threshold = number(node, QStringLiteral("threshold"), 0, 1);
+        else if (k == "style")
+            for (KindRule& rule : policy.kinds) rule.style = style(node, "style");
+        else if (k == "strength") policy.strength = number(node, QStringLiteral("strength"), 0, 1);
+        else if (k == "even_width") policy.evenWidth = int(number(node, QStringLiteral("even_width"), 0, 1000));
+        else if (k == "look_for") {
+            looks = true;
+            if (node.is_string()) {
+                if (text(node, "look_for") != QLatin1String("everything"))
+                    wrong(node, QStringLiteral("\"look_for\" must be \"everything\" or a list of kinds"));
+                for (KindRule& rule : policy.kinds) rule.on = true;
+            } else {
+                const auto* array = node.as_array();
+                if (!array) wrong(node, QStringLiteral("\"look_for\" must be \"everything\" or a list of kinds"));
+                for (const toml::node& item : *array) policy.rule(kind(item, text(item, "look_for"))).on = true;
+            }
+        } else if (k == "thresholds") thresholds = &table(node, "thresholds");
+        else if (k == "styles") styles = &table(node, "styles");
+        else if (k == "watch") {
+            for (const auto& [watchKey, watchNode] : table(node, "watch")) {
+                if (watchKey.str() == "words") policy.watchWords = texts(watchNode, "words");
+                else if (watchKey.str() == "patterns") {
+                    policy.watchPatterns = texts(watchNode, "patterns");
+                    checkPatterns(watchNode, policy.watchPatterns);
+                } else
+                    wrong(watchNode, QStringLiteral("\"watch\" knows \"words\" and \"patterns\", not \"%1\"")
+                                         .arg(QString::fromStdString(std::string(watchKey.str()))));
+            }
+        } else if (k == "exceptions") {
+            policy.exceptions = texts(node, "exceptions");
+            for (const QString& e : policy.exceptions)
+                if (e.size() > 2 && e.startsWith(QLatin1Char('/')) && e.endsWith(QLatin1Char('/')))
+                    checkPatterns(node, {e.mid(1, e.size() - 2)});
+        } else
+            throw Wrong{key.source().begin,
+                        QStringLiteral("\"%1\" is not a setting of a policy").arg(QString::fromStdString(std::string(k)))};
+    }
+    if (!looks) throw Wrong{root.source().begin, QStringLiteral("\"look_for\" is missing: it says which kinds to look for")};
+    if (policy.name.isEmpty()) throw Wrong{root.source().begin, QStringLiteral("\"name\" is missing")};
+    if (thresholds)
+        for (const auto& [key, node] : *thresholds) {
+            const QString name = QString::fromStdString(std::string(key.str()));
+            policy.rule(kind(node, name)).threshold = number(node, name, 0, 1);
+        }
+    if (styles)
+        for (const auto& [key, node] : *styles)
+            policy.rule(kind(node, QString::fromStdString(std::string(key.str())))).style = style(node, "style");
+    if (!policy.watchWords.isEmpty() || !policy.watchPatterns.isEmpty()) policy.rule(Kind::Watch).on = true;
+    return policy;
+}
+
+QString shippedPath(const QString& name) {
+    return QStringLiteral(":/eyelid/policies/%1.toml").arg(QString(name).replace(QLatin1Char(' '), QLatin1Char('-')));
+}
+
+} // namespace
+
+QString styleName(CoverStyle style) {
+    switch (style) {
+    case CoverStyle::Solid: return QStringLiteral("solid");
+    case CoverStyle::Mosaic: return QStringLiteral("mosaic");
+    case CoverStyle::Blur: return QStringLiteral("blur");
+    }
+    return {};
+}
+
+std::optional<CoverStyle> styleFromName(const QString& name) {
+    for (CoverStyle style : {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur})
+        if (name == styleName(style)) return style;
+    return std::nullopt;
+}
+
+Result<Policy> parsePolicy(const QByteArray& bytes, const QString& source) {
+    const auto failed = [&](const toml::source_position& at, const QString& what) {
+        return Error{Error::Kind::BadInput, QStringLiteral("%1, line %2, column %3: %4.").arg(source).arg(at.line).arg(at.column).arg(what)};
+    };
+    try {
+        return policyFrom(toml::parse(std::string_view(bytes.constData(), size_t(bytes.size()))));
+    } catch (const toml::parse_error& e) {
+        const std::string_view description = e.description();
+        return failed(e.source().begin, QString::fromUtf8(description.data(), qsizetype(description.size())));
+    } catch (const Wrong& e) {
+        return failed(e.at, e.what);
+    }
+}
+
+QStringList shippedPolicyNames() {
+    return {QStringLiteral("everything"), QStringLiteral("contact details"), QStringLiteral("payment"),
+            QStringLiteral("credentials")};
+}
+
+Result<Policy> loadPolicy(const QString& nameOrPath) {
+    const QString name = QString(nameOrPath).replace(QLatin1Char('-'), QLatin1Char(' ')).toLower();
+    if (shippedPolicyNames().contains(name)) {
+        QFile file(shippedPath(name));
+        if (file.open(QIODevice::ReadOnly)) return parsePolicy(file.readAll(), name);
+    }
+    auto bytes = readFile(nameOrPath, 1'000'000);
+    if (!bytes) {
+        if (bytes.error().kind == Error::Kind::Missing)
+            return Error{Error::Kind::Missing, QStringLiteral("There is no policy \"%1\": it is neither a file nor one of %2.")
+                                                   .arg(nameOrPath, shippedPolicyNames().join(QStringLiteral(", ")))};
+        return bytes.error();
+    }
+    return parsePolicy(*bytes, nameOrPath);
+}
+
+} // namespace eyelid

@@ -1,0 +1,201 @@
+#include "finding/screen_text.h"
+
+#include "finding/labels.h"
+
+#include <algorithm>
+#include <cmath>
+#include <QRegularExpression>
+
+namespace eyelid {
+namespace {
+
+double verticalShare(const QRectF& a, const QRectF& b) {
+    const double common = std::min(a.bottom(), b.bottom()) - std::max(a.top(), b.top());
+    return common / std::max(1.0, std::min(a.height(), b.height()));
+}
+
+} // namespace
+
+QString LabelledValue::because() const {
+    switch (how) {
+    case How::Inside: return QStringLiteral("follows the label \"%1\"").arg(label);
+    case How::Beside: return QStringLiteral("stands beside the label \"%1\"").arg(label);
+    case How::Above: return QStringLiteral("stands under the label \"%1\"").arg(label);
+    case How::Heading: return QStringLiteral("stands in a column headed \"%1\"").arg(label);
+    }
+    return {};
+}
+
+ScreenText::ScreenText(const Page& page) : m_page(page) {
+    for (size_t i = 0; i < page.lines.size(); ++i) {
+        Run run;
+        run.line = int(i);
+        run.search = SearchText(page.lines[i].text());
+        run.joint = int(run.text().size());
+        m_runs.push_back(std::move(run));
+    }
+    findNeighbours();
+    for (size_t i = 0; i < page.lines.size(); ++i) {
+        const int below = m_below[i];
+        if (below < 0) continue;
+        Run run;
+        run.line = int(i);
+        run.second = below;
+        run.joint = int(m_runs[i].text().size());
+        run.search = SearchText(m_runs[i].text() + m_runs[size_t(below)].text());
+        m_wrapped.push_back(std::move(run));
+    }
+    findLabels();
+}
+
+void ScreenText::findNeighbours() {
+    const auto& lines = m_page.lines;
+    const size_t n = lines.size();
+    m_below.assign(n, -1);
+    m_beside.assign(n, -1);
+    // Lines come sorted by their top, so what can be near is near in the list.
+    for (size_t i = 0; i < n; ++i) {
+        const QRectF& a = lines[i].box;
+        const double size = std::max(4.0, lines[i].xHeight);
+        double nearest = 1e9;
+        for (size_t j = i + 1; j < n && lines[j].box.top() < a.bottom() + 3.0 * size; ++j) {
+            const QRectF& b = lines[j].box;
+            if (b.top() < a.bottom() - 0.3 * size || std::abs(b.left() - a.left()) > 1.3 * size) continue;
+            const double ratio = lines[j].xHeight / size;
+            if (ratio < 0.6 || ratio > 1.7) continue;
+            if (b.top() < nearest) {
+                nearest = b.top();
+                m_below[i] = int(j);
+            }
+        }
+        double closest = 1e9;
+        const auto beside = [&](size_t j) {
+            const QRectF& b = lines[j].box;
+            if (j == i || b.right() > a.left() || verticalShare(a, b) < 0.5) return;
+            if (a.left() - b.right() < closest) {
+                closest = a.left() - b.right();
+                m_beside[i] = int(j);
+            }
+        };
+        for (size_t j = i + 1; j < n && lines[j].box.top() <= a.bottom(); ++j) beside(j);
+        for (size_t j = i; j-- > 0 && lines[j].box.top() > a.top() - 6 * size;) beside(j);
+    }
+}
+
+void ScreenText::findLabels() {
+    const auto& lines = m_page.lines;
+    const size_t n = lines.size();
+    const auto whole = [&](size_t i) { return Span{0, int(m_runs[i].text().size())}; };
+    std::vector<std::optional<LabelHit>> hits(n);
+    for (size_t i = 0; i < n; ++i) hits[i] = labelHit(m_runs[i].text());
+
+    // After a colon or an equals sign on the same line: "Name: …", "token=…", "\"email\": \"…\"".
+    static const Pattern keyed(R"RX(["']?([\p{L}][\p{L}\d _.\-/]{0,40}?)["']?\s{0,2}[:=]\s{0,2}["']?([^\s"'].*))RX");
+    static const Pattern key(R"RX(([\p{L}][\p{L}\d_\-]{1,30}(?: [\p{L}][\p{L}\d_\-]{1,20}){0,3})["']? ?[:=]["' ]{0,2}([^\s"',;&<>]+))RX");
+    for (size_t i = 0; i < n; ++i) {
+        bool taken = false;
+        for (const PatternMatch& m : keyed.all(m_runs[i].search)) {
+            const auto hit = labelHit(m.text(m_runs[i].search, 1));
+            if (!hit || m.groups[0].start > 2) break;
+            Span value = m.groups[2];
+            const QString t = m.text(m_runs[i].search, 2);
+            // A quoted value ends at its closing quote.
+            const qsizetype quote = t.indexOf(QRegularExpression(QStringLiteral("[\"”“],?\\s*[,}]?\\s*$")));
+            if (quote > 0) value.length = int(quote);
+            m_labelled.push_back({hit->kind, int(i), value, LabelledValue::How::Inside, hit->word});
+            taken = true;
+            break;
+        }
+        for (const PatternMatch& m : key.all(m_runs[i].search)) {
+            if (taken && m.groups[0].start <= 2) continue;
+            const auto hit = labelHit(m.text(m_runs[i].search, 1));
+            if (hit) m_labelled.push_back({hit->kind, int(i), m.groups[2], LabelledValue::How::Inside, hit->word});
+        }
+    }
+    // Beside: the next line to the left is a label.
+    for (size_t i = 0; i < n; ++i) {
+        const int j = m_beside[i];
+        if (j < 0 || !hits[size_t(j)] || hits[i]) continue;
+        const double gap = lines[i].box.left() - lines[size_t(j)].box.right();
+        if (gap > 40 * std::max(4.0, lines[i].xHeight)) continue;
+        m_labelled.push_back({hits[size_t(j)]->kind, int(i), whole(i), LabelledValue::How::Beside, hits[size_t(j)]->word});
+    }
+    // Above: the label stands on top of its value.
+    for (size_t j = 0; j < n; ++j) {
+        const int i = m_below[j];
+        if (i < 0 || !hits[j] || hits[size_t(i)]) continue;
+        if (lines[size_t(i)].box.top() - lines[j].box.bottom() > 2.2 * std::max(4.0, lines[j].xHeight)) continue;
+        m_labelled.push_back({hits[j]->kind, i, whole(size_t(i)), LabelledValue::How::Above, hits[j]->word});
+    }
+    // Headings: a label in a row of at least two short cells speaks for the column below it.
+    for (size_t h = 0; h < n; ++h) {
+        if (!hits[h] || !hits[h]->whole) continue;
+        const QRectF& head = lines[h].box;
+        const double size = std::max(4.0, lines[h].xHeight);
+        double next = 1e9, previous = -1e9;
+        int cells = 0;
+        for (size_t j = 0; j < n; ++j) {
+            if (j == h || verticalShare(lines[j].box, head) < 0.5 || lines[j].words.size() > 5) continue;
+            ++cells;
+            if (lines[j].box.left() > head.right()) next = std::min(next, lines[j].box.left());
+            if (lines[j].box.right() < head.left()) previous = std::max(previous, lines[j].box.right());
+        }
+        if (cells == 0) continue;
+        // The column reaches from half way to its neighbour on the left to the neighbour on the right.
+        const double from = previous < -1e8 ? head.left() - 4 * size : std::max(previous, head.left() - 8 * size);
+        double last = head.bottom(), pitch = 0;
+        for (size_t j = h + 1; j < n; ++j) {
+            const QRectF& b = lines[j].box;
+            if (b.top() < head.bottom() - 1) continue;
+            const bool inColumn = b.left() >= from && b.left() < next - size &&
+                                  (std::abs(b.left() - head.left()) <= 3 * size || std::abs(b.right() - head.right()) <= 3 * size ||
+                                   std::abs(b.center().x() - head.center().x()) <= 2 * size);
+            if (!inColumn) continue;
+            const double gap = b.top() - last;
+            if (gap > std::max(8 * size, 2.5 * pitch)) break;
+            if (pitch == 0 && gap > 0) pitch = gap + b.height();
+            last = b.bottom();
+            if (hits[j] && hits[j]->whole && hits[j]->kind != hits[h]->kind) break;
+            m_labelled.push_back({hits[h]->kind, int(j), whole(j), LabelledValue::How::Heading, hits[h]->word});
+        }
+    }
+}
+
+QRectF ScreenText::boxOnLine(int line, int start, int length) const {
+    QRectF box;
+    int at = 0;
+    for (const Word& word : m_page.lines[size_t(line)].words) {
+        const int size = int(word.text.size());
+        const int from = std::max(start, at), to = std::min(start + length, at + size);
+        if (from < to) {
+            if (from == at && to == at + size) {
+                box = box.isNull() ? word.box : box.united(word.box);
+            } else {
+                // Part of a word: exactly its glyphs.
+                int glyphAt = at;
+                for (const Glyph& glyph : word.glyphs) {
+                    const int end = glyphAt + int(glyph.text.size());
+                    if (glyphAt < to && end > from) box = box.isNull() ? glyph.box : box.united(glyph.box);
+                    glyphAt = end;
+                }
+            }
+        }
+        at += size + 1;
+    }
+    return box;
+}
+
+std::vector<QRectF> ScreenText::boxes(const Run& run, const Span& span) const {
+    std::vector<QRectF> result;
+    const int firstLength = std::min(span.end(), run.joint) - span.start;
+    if (firstLength > 0)
+        if (const QRectF box = boxOnLine(run.line, span.start, firstLength); !box.isNull()) result.push_back(box);
+    if (run.second >= 0 && span.end() > run.joint) {
+        const int start = std::max(0, span.start - run.joint);
+        if (const QRectF box = boxOnLine(run.second, start, span.end() - run.joint - start); !box.isNull())
+            result.push_back(box);
+    }
+    return result;
+}
+
+} // namespace eyelid

@@ -1,0 +1,67 @@
+// A page as text to search: every line as a string whose characters know their place, lines that run over, and which
+// values stand under, beside or after which label.
+#pragma once
+
+#include "finding/kind.h"
+#include "finding/pattern.h"
+#include "reading/page.h"
+
+#include <QRectF>
+#include <vector>
+
+namespace eyelid {
+
+/// One line of the page, or two lines of which the second goes on where the first stops.
+struct Run {
+    SearchText search;
+    int line = 0;    ///< index into Page::lines
+    int second = -1; ///< the line it runs over to, or -1
+    int joint = 0;   ///< index of the first character of the second line
+    const QString& text() const { return search.text(); }
+};
+
+/// A value that a label speaks for.
+struct LabelledValue {
+    enum class How { Inside, Beside, Above, Heading };
+    Kind kind;
+    int run = 0; ///< index into ScreenText::runs()
+    Span span;   ///< the value within the run
+    How how = How::Inside;
+    QString label; ///< the dictionary's word, not what stands on the screen
+
+    /// "after the label 'e-mail'", "in a column headed 'name'".
+    QString because() const;
+};
+
+class ScreenText {
+public:
+    /// The page must outlive the text.
+    explicit ScreenText(const Page& page);
+
+    const Page& page() const { return m_page; }
+    /// One run a line, in the page's order.
+    const std::vector<Run>& runs() const { return m_runs; }
+    /// Lines joined with the line they may run over to: left-aligned below, of the same size. No space at the joint.
+    const std::vector<Run>& wrapped() const { return m_wrapped; }
+    const std::vector<LabelledValue>& labelled() const { return m_labelled; }
+
+    /// The places of part of a run, one box for each line.
+    std::vector<QRectF> boxes(const Run& run, const Span& span) const;
+    /// The line directly below, left-aligned with it, or -1.
+    int lineBelow(int line) const { return m_below[size_t(line)]; }
+    /// The next line to the left on the same row, or -1.
+    int lineBeside(int line) const { return m_beside[size_t(line)]; }
+
+private:
+    void findNeighbours();
+    void findLabels();
+    QRectF boxOnLine(int line, int start, int length) const;
+
+    const Page& m_page;
+    std::vector<Run> m_runs;
+    std::vector<Run> m_wrapped;
+    std::vector<int> m_below, m_beside;
+    std::vector<LabelledValue> m_labelled;
+};
+
+} // namespace eyelid

@@ -1,0 +1,97 @@
+// Passwords, keys and tokens: by known beginnings, by form (JWT, RFC 7519; PEM, RFC 7468), by a telling key before an
+// equals sign or colon, and by how unlike language a long word is (Shannon, 1948).
+#include "finding/detector.h"
+
+#include <array>
+#include <cmath>
+#include <QRegularExpression>
+
+namespace eyelid {
+namespace {
+
+// Bits a character.
+double entropy(const QString& text) {
+    std::array<int, 128> count{};
+    for (const QChar c : text) ++count[c.unicode() & 127];
+    double bits = 0;
+    for (int n : count)
+        if (n > 0) bits -= double(n) / double(text.size()) * std::log2(double(n) / double(text.size()));
+    return bits;
+}
+
+bool unlikeLanguage(const QString& token) {
+    if (token.size() < 20) return false;
+    int upper = 0, lower = 0, digits = 0, changes = 0, previous = -1;
+    for (const QChar c : token) {
+        const int type = c.isUpper() ? 0 : c.isLower() ? 1 : c.isDigit() ? 2 : 3;
+        upper += type == 0;
+        lower += type == 1;
+        digits += type == 2;
+        changes += previous >= 0 && type != previous;
+        previous = type;
+    }
+    const bool hex = upper + lower + digits == token.size() && digits * 4 >= token.size() &&
+                     token.count(QRegularExpression(QStringLiteral("[g-zG-Z]"))) == 0;
+    if (hex) return token.size() >= 32 && entropy(token) >= 3.2;
+    const int types = (upper > 1) + (lower > 1) + (digits > 1);
+    return types >= 2 && changes * 4 >= token.size() && entropy(token) >= 3.6;
+}
+
+class SecretDetector final : public Detector {
+public:
+    void find(const Surroundings& in, std::vector<Candidate>& out) const override {
+        eachRun(in.screen, [&](const Run& run) {
+            const auto add = [&](const Span& span, double confidence, const char* reason) {
+                if (counts(run, span) && span.length > 0) out.push_back({Kind::Secret, &run, span, confidence, QString::fromLatin1(reason), {}});
+            };
+            const bool joined = run.second >= 0;
+            for (const PatternMatch& m : m_prefixes.all(run.search)) add(m.groups[1], 0.97, "begins like an access key");
+            for (const PatternMatch& m : m_jwt.all(run.search)) add(m.groups[1], 0.96, "has the form of a signed token (JWT)");
+            if (joined) return;
+            for (const PatternMatch& m : m_pem.all(run.search)) add(m.groups[0], 0.97, "opens a private key");
+            for (const PatternMatch& m : m_keyed.all(run.search)) {
+                const QString value = m.text(run.search, 2);
+                if (value.size() < 3 || in.names.isCommonWord(value) || m_placeholder.matchesWhole(value)) continue;
+                add(m.groups[2], 0.92, "follows a word for a password, key or token");
+            }
+            for (const PatternMatch& m : m_inAddress.all(run.search)) add(m.groups[1], 0.95, "is a password within a web address");
+            for (const PatternMatch& m : m_spoken.all(run.search)) {
+                const QString value = m.text(run.search, 1);
+                if (value.size() >= 12 && !in.names.isCommonWord(value) && (value.count(QRegularExpression(QStringLiteral("\\d"))) >= 2))
+                    add(m.groups[1], 0.85, "follows a word for a password, key or token");
+            }
+            for (const PatternMatch& m : m_token.all(run.search))
+                if (unlikeLanguage(m.text(run.search, 1))) add(m.groups[1], 0.7, "is long and unlike any language, as keys are");
+        });
+        for (const LabelledValue& value : in.screen.labelled()) {
+            if (value.kind != Kind::Secret) continue;
+            const Run& run = in.screen.runs()[size_t(value.run)];
+            const QString text = run.text().mid(value.span.start, value.span.length);
+            const QString first = text.section(QLatin1Char(' '), 0, 0);
+            if (text.size() < 4 || in.names.isCommonWord(first) || m_placeholder.matchesWhole(text)) continue;
+            // A password is one word; what has several is prose beside a word for it.
+            if (text.count(QLatin1Char(' ')) > 2) continue;
+            bool telling = false;
+            for (const QChar c : text) telling = telling || c.isDigit() || (!c.isLetterOrNumber() && c != QLatin1Char(' ') && c != QLatin1Char('.'));
+            if (telling || text.size() >= 12) out.push_back({Kind::Secret, &run, value.span, 0.82, value.because(), {}});
+        }
+    }
+
+private:
+    Pattern m_prefixes{
+        R"((?:^|[^\w])((?:gh[pousr]_|github_pat_|glpat-|xox[abprs]-|[sr]k_(?:live|test)_|whsec_|npm_|pypi-|SG\.|hf_|dop_v1_|shpat_|AKIA|ASIA|A[IlL1][zZ2]a|ya29\.|sk-|EAA)[A-Za-z0-9_\-.]{12,}))"};
+    Pattern m_jwt{R"((e[yY][JI1l][A-Za-z0-9_\-]{8,}[.,] ?e?[A-Za-z0-9_\-]{8,}(?:[.,] ?[A-Za-z0-9_\-]{6,})?))"};
+    Pattern m_pem{R"(-{3,5}BEGIN [A-Z ]*PRIVATE KEY-{3,5})"};
+    Pattern m_keyed{
+        R"RX((?i)((?:[a-z0-9]+[_\-.])*(?:pass(?:word|wd|phrase|wort)?|pwd|secret|token|api_?key|apikey|access_?key|auth_?key|private_?key|signing_?key|client_?secret|bearer|authorization|credential|cookie|session_?(?:id|key)?|sid|jsessionid|kennwort|contraseña|mot_?de_?passe|clave|sig|signature))["']?\s?[=:]\s?["']?(?:bearer |basic )?([^\s"',;&<>{}]{3,}))RX"};
+    Pattern m_inAddress{R"((?i)[a-z][a-z0-9+.\-]+://[^\s/:@]+:([^\s/@]{2,})@)"};
+    Pattern m_spoken{R"((?i)\b(?:key|token|secret|password|passphrase|bearer)\s["']?([^\s"',;]{8,}))"};
+    Pattern m_token{R"((?:^|[\s"'=:(\[<,/])([A-Za-z0-9+_\-]{20,}={0,2})(?:$|[\s"')\]>,;&.]))"};
+    Pattern m_placeholder{R"((?i)[*•·.xX●_\-]+|<.*>|\$\{?.*|%.*%|null|none|true|false|yes|no|required|optional|hidden|expired|changeme.*|\[.*\]?)"};
+};
+
+} // namespace
+
+std::unique_ptr<Detector> makeSecretDetector() { return std::make_unique<SecretDetector>(); }
+
+} // namespace eyelid
