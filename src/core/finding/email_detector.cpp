@@ -22,8 +22,7 @@ public:
                 }
                 const bool dotted = m_ending.matchesWhole(domain);
                 // "ops@pump-07:~$" is a shell's prompt.
-                const QString after = run.text().mid(span.end(), 2);
-                if (!dotted && (after.startsWith(QLatin1Char(':')) || after.startsWith(QStringLiteral(" ~")))) continue;
+                if (!dotted && m_prompt.found(SearchText(run.text().mid(span.end(), 6)))) continue;
                 const bool labelled = labelFor(in.screen, run, span, Kind::Email) != nullptr;
                 if (dotted) out.push_back({Kind::Email, &run, span, 0.98, QStringLiteral("has the form of an e-mail address"), {}});
                 else if (domain.size() >= 4 && local.size() >= 2)
@@ -46,6 +45,7 @@ public:
 
 private:
     Pattern m_address{R"([(]?([A-Za-z0-9\x{C0}-\x{24F}][A-Za-z0-9\x{C0}-\x{24F}._%+'\-!|]*) ?[@©®] ?([A-Za-z0-9\x{C0}-\x{24F}](?:[A-Za-z0-9\x{C0}-\x{24F}\-_]|[.] ?|[ ,][.,] ?)*[A-Za-z0-9]))"};
+    Pattern m_prompt{R"(^\s?[:.;]|^[:.;]?\s?[:.;]?\s?[~$#/])"};
     Pattern m_ending{R"([^.,]+(?:.*)[.,] ?[A-Za-z]{2,12})"};
     Pattern m_noAt{R"([A-Za-z0-9._\-]{4,}[.] ?(?:com|org|net|edu|gov|info|example|test|invalid|de|fr|es|uk|nl|eu|io|at|ch|it))"};
 };

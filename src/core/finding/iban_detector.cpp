@@ -38,7 +38,7 @@ private:
         const LabelledValue* label = labelFor(in.screen, run, {start, end - start}, Kind::Iban);
         if (missing > (label ? 3 : 0) || value.size() < 12) return;
         // What follows directly belongs to it, or this is no IBAN.
-        while (end < run.text().size() && run.text()[end].isLetterOrNumber()) {
+        while (end < run.text().size() && end != run.joint && run.text()[end].isLetterOrNumber()) {
             if (!label) return;
             ++end;
         }

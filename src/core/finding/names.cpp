@@ -1,16 +1,14 @@
 #include "finding/names.h"
 
+#include "base/shipped.h"
 #include "finding/confusables.h"
-
-#include <QFile>
 
 namespace eyelid {
 namespace {
 
 void load(QSet<QString>& set, const char* file) {
-    QFile f(QStringLiteral(":/eyelid/") + QLatin1String(file));
-    if (!f.open(QIODevice::ReadOnly)) qFatal("missing resource %s", file);
-    const QByteArray bytes = f.readAll();
+    const QByteArray bytes = shippedFile(QLatin1String(file));
+    if (bytes.isEmpty()) qFatal("the shipped file %s is missing", file);
     for (const QByteArray& line : bytes.split('\n'))
         if (!line.isEmpty()) set.insert(withoutAccents(QString::fromUtf8(line)));
 }

@@ -225,6 +225,11 @@ private:
             if (first > 0 && !tokens[first - 1].capital && run.text()[t.span.start - 1] == QLatin1Char(' ') &&
                 !QStringLiteral(".:!?").contains(run.text()[std::max(0, t.span.start - 2)]) && !names.isPlace(t.text) && !common)
                 sum += 0.15;
+            // "Your operator Ines", also where the line breaks between the two.
+            if (!common && inRole(in, run, tokens, first)) {
+                sum += 0.35;
+                p.evidence << QStringLiteral("follows a word for somebody's part");
+            }
         } else {
             int known = 0;
             for (size_t i = first; i <= end; ++i) {
@@ -234,6 +239,8 @@ private:
                 known += e >= 0.18;
                 sum += count > 2 && !isFirst && i != last ? e / 2 : e;
             }
+            // Two words that each may be ordinary are a name when both are names.
+            if (known >= 2) sum += 0.1;
             if (known >= 2) p.evidence << QStringLiteral("given and family name are on the lists of names");
             else if (known == 1) p.evidence << QStringLiteral("one of its words is on the lists of names");
             if (reversed) {
@@ -310,6 +317,20 @@ private:
                                          "name", "called", "and", "to", "for", "per", "von", "mit", "herr", "durch", "par", "avec", "por", "con", "is",
                                          "am", "re", "cc", "visited", "met", "saw", "emailed", "rang", "phoned", "partner", "user", "kunde", "kundin"};
         return words.contains(plain(t));
+    }
+
+    static bool inRole(const Surroundings& in, const Run& run, const std::vector<Token>& tokens, size_t at) {
+        static const QSet<QString> roles{"tenant", "neighbour", "neighbor", "occupier", "customer", "holder", "owner", "wife", "husband",
+                                         "daughter", "son", "mother", "father", "brother", "sister", "colleague", "engineer", "inspector",
+                                         "operator", "agent", "patient", "partner", "technician", "manager", "driver", "nurse", "teacher",
+                                         "kollege", "kollegin", "kunde", "kundin", "mutter", "vater", "collegue", "mere", "pere", "madre", "padre"};
+        if (at > 0) return roles.contains(plain(tokens[at - 1]));
+        for (size_t i = 0; i < in.screen.runs().size(); ++i)
+            if (in.screen.lineBelow(int(i)) == run.line) {
+                const std::vector<Token> above = tokensOf(in.screen.runs()[i]);
+                if (!above.empty() && above.size() >= 4 && roles.contains(plain(above.back()))) return true;
+            }
+        return false;
     }
 
     static bool isThing(const Token& t) {

@@ -1,9 +1,9 @@
 #include "finding/policy.h"
 
+#include "base/shipped.h"
 #include "finding/pattern.h"
 #include "picture/picture_file.h"
 
-#include <QFile>
 #include <toml++/toml.h>
 
 namespace eyelid {
@@ -128,7 +128,7 @@ Policy policyFrom(const toml::table& root) {
 }
 
 QString shippedPath(const QString& name) {
-    return QStringLiteral(":/eyelid/policies/%1.toml").arg(QString(name).replace(QLatin1Char(' '), QLatin1Char('-')));
+    return QStringLiteral("policies/%1.toml").arg(QString(name).replace(QLatin1Char(' '), QLatin1Char('-')));
 }
 
 } // namespace
@@ -169,10 +169,7 @@ QStringList shippedPolicyNames() {
 
 Result<Policy> loadPolicy(const QString& nameOrPath) {
     const QString name = QString(nameOrPath).replace(QLatin1Char('-'), QLatin1Char(' ')).toLower();
-    if (shippedPolicyNames().contains(name)) {
-        QFile file(shippedPath(name));
-        if (file.open(QIODevice::ReadOnly)) return parsePolicy(file.readAll(), name);
-    }
+    if (shippedPolicyNames().contains(name)) return parsePolicy(shippedFile(shippedPath(name)), name);
     auto bytes = readFile(nameOrPath, 1'000'000);
     if (!bytes) {
         if (bytes.error().kind == Error::Kind::Missing)

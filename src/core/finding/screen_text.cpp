@@ -38,6 +38,8 @@ ScreenText::ScreenText(const Page& page) : m_page(page) {
     for (size_t i = 0; i < page.lines.size(); ++i) {
         const int below = m_below[i];
         if (below < 0) continue;
+        // What wraps fills its line; a short cell above another is a column.
+        if (m_runs[i].text().size() < 16) continue;
         Run run;
         run.line = int(i);
         run.second = below;
@@ -130,6 +132,9 @@ void ScreenText::findLabels() {
     // Headings: a label in a row of at least two short cells speaks for the column below it.
     for (size_t h = 0; h < n; ++h) {
         if (!hits[h] || !hits[h]->whole) continue;
+        // A key of code or a form's label with a colon speaks for what follows it, not for what stands below.
+        const QString& headText = m_runs[h].text();
+        if (headText.contains(QLatin1Char(':')) || headText.contains(QLatin1Char('"')) || headText.contains(QLatin1Char('='))) continue;
         const QRectF& head = lines[h].box;
         const double size = std::max(4.0, lines[h].xHeight);
         double next = 1e9, previous = -1e9;
@@ -171,11 +176,17 @@ QRectF ScreenText::boxOnLine(int line, int start, int length) const {
             if (from == at && to == at + size) {
                 box = box.isNull() ? word.box : box.united(word.box);
             } else {
-                // Part of a word: exactly its glyphs.
+                // Part of a word: its glyphs. Where a glyph ends is known only roughly, so a comma or bracket beside it
+                // gives half of its room.
                 int glyphAt = at;
                 for (const Glyph& glyph : word.glyphs) {
                     const int end = glyphAt + int(glyph.text.size());
-                    if (glyphAt < to && end > from) box = box.isNull() ? glyph.box : box.united(glyph.box);
+                    QRectF part = glyph.box;
+                    const bool mark = !glyph.text[0].isLetterOrNumber();
+                    if (mark && end == from) part.setLeft(part.center().x());
+                    else if (mark && glyphAt == to) part.setRight(part.center().x());
+                    else if (glyphAt >= to || end <= from) part = QRectF();
+                    if (!part.isNull()) box = box.isNull() ? part : box.united(part);
                     glyphAt = end;
                 }
             }

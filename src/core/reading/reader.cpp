@@ -54,7 +54,21 @@ public:
         return at;
     }
 
+    /// Pixels of the widest gap that touches [from, to].
+    int widestGap(double from, double to) const {
+        int best = 0, run = 0;
+        for (int x = int(from); x <= int(to); ++x) {
+            run = inkAt(x) ? 0 : run + 1;
+            best = std::max(best, run);
+        }
+        return best;
+    }
+    /// True when the columns directly left and right of [left, right] carry no ink.
+    bool gapBeside(int left, int right) const { return !inkAt(left - 1) && !inkAt(right + 1); }
+
 private:
+    bool inkAt(int x) const { return x >= m_left && size_t(x - m_left) < m_ink.size() && m_ink[size_t(x - m_left)]; }
+
     int m_left;
     std::vector<char> m_ink;
 };
@@ -72,7 +86,68 @@ QRectF inkBetween(const LinePatch& line, double from, double to) {
     return box;
 }
 
-TextLine assemble(const LinePatch& patch, const std::vector<ReadGlyph>& glyphs, const UniformLine& uniform) {
+double median(std::vector<double> values) {
+    std::nth_element(values.begin(), values.begin() + long(values.size() / 2), values.end());
+    return values[values.size() / 2];
+}
+
+// Puts right what the library's own splitting into words gets wrong on screens: spaces where narrow letters stand in
+// type of one pitch, and full stops taken for spaces.
+std::vector<ReadGlyph> mendSpaces(const LinePatch& patch, std::vector<ReadGlyph> glyphs, const UniformLine& uniform) {
+    if (glyphs.size() < 2) return glyphs;
+    const auto centre = [&](const ReadGlyph& g) { return g.box.center().x() / uniform.scale + uniform.offset.x(); };
+    std::vector<double> steps;
+    for (size_t i = 1; i < glyphs.size(); ++i)
+        if (!glyphs[i].startsWord) steps.push_back(centre(glyphs[i]) - centre(glyphs[i - 1]));
+    if (steps.size() < 6) return glyphs;
+    const double pitch = median(steps);
+    double even = 0;
+    for (double s : steps) even += std::abs(s - pitch) < 0.16 * pitch;
+    const bool onePitch = even > 0.85 * double(steps.size());
+    const Columns columns(patch);
+    std::vector<ReadGlyph> mended{glyphs[0]};
+    for (size_t i = 1; i < glyphs.size(); ++i) {
+        ReadGlyph glyph = glyphs[i];
+        if (glyph.startsWord) {
+            const double from = centre(mended.back()), to = centre(glyph);
+            const bool marked = [&] {
+                // A dot on the baseline between the two that no glyph stands for.
+                const QChar last = glyphs[i - 1].text.back();
+                if (!last.isLetterOrNumber() || !glyph.text[0].isLetterOrNumber()) return false;
+                for (const QRect& ink : patch.inks) {
+                    const double x = ink.left() + ink.width() / 2.0;
+                    if (x < from + 0.25 * pitch || x > to - 0.25 * pitch) continue;
+                    if (ink.height() > 0.45 * patch.xHeight + 1 || ink.width() > 0.45 * patch.xHeight + 1) continue;
+                    if (std::abs(ink.bottom() + 1 - patch.baseline) > 0.25 * patch.xHeight + 1) continue;
+                    // Space on both sides of it: otherwise it is the foot of a letter.
+                    return columns.gapBeside(ink.left(), ink.right());
+                }
+                return false;
+            }();
+            if (marked) {
+                ReadGlyph dot = glyph;
+                dot.text = QStringLiteral(".");
+                dot.startsWord = false;
+                dot.confidence = 0.5;
+                const double x = (from + to) / 2;
+                dot.box = QRectF((x - uniform.offset.x()) * uniform.scale - 1, glyph.box.y(), 2, glyph.box.height());
+                mended.push_back(dot);
+                // "postfach.example", but "end. Next".
+                const double after = columns.widestGap(x, to);
+                glyph.startsWord = after > 0.6 * patch.xHeight || (onePitch && to - from > 2.6 * pitch);
+            } else if (onePitch) {
+                glyph.startsWord = to - from > 1.55 * pitch;
+            } else {
+                glyph.startsWord = columns.widestGap(from, to) > 0.24 * patch.xHeight;
+            }
+        }
+        mended.push_back(std::move(glyph));
+    }
+    return mended;
+}
+
+TextLine assemble(const LinePatch& patch, const std::vector<ReadGlyph>& read, const UniformLine& uniform) {
+    const std::vector<ReadGlyph> glyphs = mendSpaces(patch, read, uniform);
     TextLine line;
     line.box = QRectF(patch.box);
     line.baseline = patch.baseline;

@@ -1,0 +1,17 @@
+#include "base/shipped.h"
+
+#include <QFile>
+
+// Outside any namespace, as the macro asks. In a static library nothing else would draw the resources in.
+static void drawInResources() { Q_INIT_RESOURCE(core); }
+
+namespace eyelid {
+
+QByteArray shippedFile(const QString& path) {
+    static const bool ready = (drawInResources(), true);
+    Q_UNUSED(ready)
+    QFile file(QStringLiteral(":/eyelid/") + path);
+    return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
+}
+
+} // namespace eyelid
