@@ -209,6 +209,9 @@ int runRedact(const QStringList& files, const RedactSettings& settings) {
         }
         areas.push_back(*rect);
     }
+    // Without finding, nobody said what is sensitive: the check then looks at the file, not for kinds.
+    Policy nothing = policy;
+    for (KindRule& rule : nothing.kinds) rule.on = false;
     // Output names first, so that a clash stops the call before anything is done.
     QStringList names;
     QSet<QString> taken;
@@ -246,7 +249,6 @@ int runRedact(const QStringList& files, const RedactSettings& settings) {
         std::vector<Finding> findings;
         std::vector<Item> items;
         LogEntry log;
-        int leaks = 0;
     };
     std::vector<Sheet> sheets(size_t(files.size()));
     const Finder finder;
@@ -304,21 +306,40 @@ int runRedact(const QStringList& files, const RedactSettings& settings) {
             sheet.trouble = picture.error().sentence;
             return;
         }
-        const auto covers = coversOf(sheet.items, picture->size(), policy.evenWidth);
-        auto written = writeSanitised(folder.filePath(names[qsizetype(i)]), *picture, covers, settings.force);
-        if (!written) {
-            sheet.trouble = written.error().sentence;
-            return;
+        // What the check can still read is covered too and the picture written again; a second reading, of other
+        // surroundings, finds what the first one missed.
+        for (int round = 0;; ++round) {
+            const auto covers = coversOf(sheet.items, picture->size(), policy.evenWidth);
+            auto written = writeSanitised(folder.filePath(names[qsizetype(i)]), *picture, covers, settings.force || round > 0);
+            if (!written) {
+                sheet.trouble = written.error().sentence;
+                return;
+            }
+            CheckRequest request{&policy, &search->watch, settings.find.languages, &*picture, covers, sheet.items, known};
+            if (!settings.look) request.policy = &nothing;
+            Progress progress;
+            auto report = checkBytes(written->bytes, written->path, request, reader, finder, progress);
+            if (!report) {
+                sheet.trouble = report.error().sentence;
+                return;
+            }
+            std::vector<Item> more;
+            for (const Leak& leak : report->leaks) {
+                if (leak.finding.boxes.empty()) continue;
+                Item item;
+                item.finding = leak.finding;
+                item.finding.reason = QStringLiteral("was found when the written picture was read again");
+                item.decision = Decision::Cover;
+                item.style = policy.rule(leak.finding.kind).style;
+                item.strength = policy.strength;
+                more.push_back(std::move(item));
+            }
+            if (more.empty() || round == 2) {
+                sheet.log = {names[qsizetype(i)], picture->size(), written->sha256, sheet.items, report->leaks, {}};
+                return;
+            }
+            sheet.items.insert(sheet.items.end(), more.begin(), more.end());
         }
-        sheet.log = {names[qsizetype(i)], picture->size(), written->sha256, sheet.items, {}, {}};
-        CheckRequest request{&policy, &search->watch, settings.find.languages, &*picture, covers, sheet.items, known};
-        Progress progress;
-        auto report = checkBytes(written->bytes, written->path, request, reader, finder, progress);
-        if (!report) {
-            sheet.trouble = report.error().sentence;
-            return;
-        }
-        sheet.log.leaks = report->leaks;
     };
     if (sheets.size() == 1) {
         // The same engines for both passes: lines the covers left alone need not be read again.

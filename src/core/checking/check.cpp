@@ -36,10 +36,37 @@ double detailCorrelation(cv::Mat a, cv::Mat b) {
     return (a.dot(b) / n - ma * mb) / std::sqrt(va * vb);
 }
 
+// What a reader makes of a cover's own look is not text; that nothing shows through is checked by the pixels. In place
+// of what is covered a block stands on the page, so that a label still has its value and a column its cells: otherwise
+// the neighbours of a cover would be taken for what it hides.
+void withoutCovers(Page& page, const CheckRequest& request) {
+    for (TextLine& line : page.lines)
+        std::erase_if(line.words, [&](const Word& word) {
+            double share = 0;
+            for (const Cover& cover : request.covers) share += shareWithin(word.box, QRectF(cover.rect));
+            return share > 0.6;
+        });
+    std::erase_if(page.lines, [](const TextLine& line) { return line.words.empty(); });
+    for (const Item& item : request.items) {
+        if (item.decision != Decision::Cover || item.finding.kind == Kind::Area) continue;
+        for (const QRectF& box : item.finding.boxes) {
+            TextLine line;
+            line.words.push_back(Word{QString(QChar(0x2588)), box, 1, {}, {}});
+            line.box = box;
+            line.baseline = box.bottom();
+            line.xHeight = item.finding.textHeight;
+            page.lines.push_back(std::move(line));
+        }
+    }
+    std::stable_sort(page.lines.begin(), page.lines.end(), [](const TextLine& a, const TextLine& b) {
+        return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.box.left() < b.box.left();
+    });
+}
+
 void checkCovers(const QImage& file, const CheckRequest& request, std::vector<Leak>& leaks) {
     const QImage& capture = *request.capture;
     const auto add = [&](const QRectF& place, const QString& sentence) {
-        leaks.push_back({Leak::Sort::Cover, place, sentence, Kind::Area, {}});
+        leaks.push_back({Leak::Sort::Cover, place, sentence});
     };
     for (const Cover& cover : request.covers) {
         const QRect r = cover.rect.intersected(capture.rect());
@@ -84,7 +111,7 @@ void checkCovers(const QImage& file, const CheckRequest& request, std::vector<Le
             }
             hidden = cv::countNonZero(mask);
             if (hidden < glyphs.width() * glyphs.height()) {
-                leaks.push_back({Leak::Sort::Cover, box, QStringLiteral("A cover is smaller than what it should hide."), item.finding.kind, {}});
+                leaks.push_back({Leak::Sort::Cover, box, QStringLiteral("A cover is smaller than what it should hide.")});
             }
         }
     }
@@ -98,20 +125,20 @@ Result<CheckReport> checkBytes(const QByteArray& bytes, const QString& name, con
     auto& leaks = report.leaks;
     const Container container = inspectContainer(bytes);
     if (container.complete && container.format != PictureFormat::Unknown && container.end < bytes.size())
-        leaks.push_back({Leak::Sort::Extra, {}, QStringLiteral("%1 bytes follow the end of the picture.").arg(bytes.size() - container.end), Kind::Area, {}});
+        leaks.push_back({Leak::Sort::Extra, {}, QStringLiteral("%1 bytes follow the end of the picture.").arg(bytes.size() - container.end)});
     for (const QString& what : container.besides)
-        leaks.push_back({Leak::Sort::Extra, {}, QStringLiteral("The file carries more than the picture: %1.").arg(what), Kind::Area, {}});
+        leaks.push_back({Leak::Sort::Extra, {}, QStringLiteral("The file carries more than the picture: %1.").arg(what)});
     if (container.transparency)
-        leaks.push_back({Leak::Sort::Transparency, {}, QStringLiteral("The picture is not opaque; colour may lie under what is transparent."), Kind::Area, {}});
+        leaks.push_back({Leak::Sort::Transparency, {}, QStringLiteral("The picture is not opaque; colour may lie under what is transparent.")});
     auto picture = decodePicture(bytes, name);
     if (!picture) {
-        leaks.push_back({Leak::Sort::Structure, {}, picture.error().sentence, Kind::Area, {}});
+        leaks.push_back({Leak::Sort::Structure, {}, picture.error().sentence});
         return report;
     }
     report.size = picture->size();
     if (request.capture) {
         if (picture->size() != request.capture->size())
-            leaks.push_back({Leak::Sort::Structure, {}, QStringLiteral("The picture is not of the size it was written in."), Kind::Area, {}});
+            leaks.push_back({Leak::Sort::Structure, {}, QStringLiteral("The picture is not of the size it was written in.")});
         else checkCovers(*picture, request, leaks);
     }
     // Reading is done twice over: as it is, and once more for what is too faint for a first look.
@@ -119,6 +146,8 @@ Result<CheckReport> checkBytes(const QByteArray& bytes, const QString& name, con
     if (!page) return page.error();
     auto faint = reader.read(*picture, {.languages = request.languages, .faint = true}, progress);
     if (!faint) return faint.error();
+    withoutCovers(*page, request);
+    withoutCovers(*faint, request);
     progress.setDoing(QStringLiteral("Searching what was read"));
     const WatchList none;
     const WatchList& watch = request.watch ? *request.watch : none;
@@ -131,27 +160,19 @@ Result<CheckReport> checkBytes(const QByteArray& bytes, const QString& name, con
             });
         });
     };
-    // What lies mostly under a cover is the cover's own look, not text.
-    const auto underCover = [&](const Finding& f) {
-        return std::all_of(f.boxes.begin(), f.boxes.end(), [&](const QRectF& box) {
-            double share = 0;
-            for (const Cover& cover : request.covers) share += shareWithin(box, QRectF(cover.rect));
-            return share > 0.6;
-        });
-    };
     const auto told = [&](const Finding& f) {
         return std::any_of(leaks.begin(), leaks.end(), [&](const Leak& leak) { return !leak.place.isNull() && shareWithin(f.boxes.front(), leak.place) > 0.5; });
     };
     const auto search = [&](const Page& read, const char* how) {
         const auto found = finder.find(read, *request.policy, watch);
         for (const Finding& f : found) {
-            if (settled(f) || underCover(f) || told(f)) continue;
-            leaks.push_back({Leak::Sort::Found, f.boxes.front(), QStringLiteral("%1 can be read%2: it %3.").arg(kindTitle(f.kind), QLatin1String(how), f.reason), f.kind, f.text});
+            if (settled(f) || told(f)) continue;
+            leaks.push_back({Leak::Sort::Found, f.boxes.front(), QStringLiteral("%1 can be read%2: it %3.").arg(kindTitle(f.kind), QLatin1String(how), f.reason), f});
         }
         for (const Finding& f : finder.carry(read, {}, request.coveredValues, *request.policy)) {
-            if (settled(f) || underCover(f) || told(f)) continue;
+            if (settled(f) || told(f)) continue;
             leaks.push_back({Leak::Sort::CoveredValue, f.boxes.front(),
-                             QStringLiteral("%1 that is covered elsewhere in the case can be read here%2.").arg(kindTitle(f.kind), QLatin1String(how)), f.kind, f.text});
+                             QStringLiteral("%1 that is covered elsewhere in the case can be read here%2.").arg(kindTitle(f.kind), QLatin1String(how)), f});
         }
     };
     search(*page, "");

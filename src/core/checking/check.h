@@ -5,6 +5,7 @@
 #include "base/result.h"
 #include "editing/item.h"
 #include "finding/finder.h"
+#include "finding/finding.h"
 #include "reading/reader.h"
 
 #include <QByteArray>
@@ -26,8 +27,7 @@ struct Leak {
     Sort sort = Sort::Structure;
     QRectF place;       ///< device pixels; null where it concerns the whole file
     QString sentence;   ///< says what is wrong without repeating the value
-    Kind kind = Kind::Area;
-    QString text;       ///< what could be read, for the officer's screen only; never for a log
+    Finding finding;    ///< what was found, where something was; its value is for the officer's screen, never for a log
 };
 
 struct CheckReport {

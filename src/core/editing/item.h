@@ -20,6 +20,7 @@ struct Item {
     Decision decision = Decision::Open;
     CoverStyle style = CoverStyle::Solid;
     double strength = 0.5;
+    QString note;     ///< the officer's own words; kept in the case, never in a log
     int identity = 0; ///< the same number for the same value throughout the case, from 1; 0 for areas
 };
 

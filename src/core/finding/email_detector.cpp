@@ -44,8 +44,8 @@ public:
     }
 
 private:
-    Pattern m_address{R"([(]?([A-Za-z0-9\x{C0}-\x{24F}][A-Za-z0-9\x{C0}-\x{24F}._%+'\-!|]*) ?[@©®] ?([A-Za-z0-9\x{C0}-\x{24F}](?:[A-Za-z0-9\x{C0}-\x{24F}\-_]|[.] ?|[ ,][.,] ?)*[A-Za-z0-9]))"};
-    Pattern m_prompt{R"(^\s?[:.;]|^[:.;]?\s?[:.;]?\s?[~$#/])"};
+    Pattern m_address{R"([(]?([A-Za-z0-9\x{C0}-\x{24F}][A-Za-z0-9\x{C0}-\x{24F}._%+'\-!|]*) ?[@©®] ?([A-Za-z0-9\x{C0}-\x{24F}](?:[A-Za-z0-9\x{C0}-\x{24F}\-_]|[.] ?|[ ,][.,] ?)*[A-Za-z0-9](?:(?: [a-z0-9\-]{2,24})? (?:com|org|net|example|test|invalid|de|fr|es|uk|nl|eu|io))?\b))"};
+    Pattern m_prompt{R"(^ ?-?[\w\-]{0,8}[:;]|^[:.;]?\s?[:.;]?\s?[~$#/])"};
     Pattern m_ending{R"([^.,]+(?:.*)[.,] ?[A-Za-z]{2,12})"};
     Pattern m_noAt{R"([A-Za-z0-9._\-]{4,}[.] ?(?:com|org|net|edu|gov|info|example|test|invalid|de|fr|es|uk|nl|eu|io|at|ch|it))"};
 };

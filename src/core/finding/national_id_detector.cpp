@@ -67,7 +67,7 @@ public:
                 const QString id = compact(m.text(text));
                 int digits = 0;
                 for (const QChar c : digitsRestored(id)) digits += c.isDigit();
-                if (digits < 5) continue;
+                if (digits < 5 || m_date.matchesWhole(m.text(text))) continue;
                 const QString number = digitsRestored(id);
                 const bool holds = nhsNumberHolds(number) || dutchBsnHolds(number);
                 const Span span{value.span.start + m.groups[0].start, m.groups[0].length};
@@ -84,6 +84,7 @@ private:
     Pattern m_eleven{R"((?:^|[^\w\-.+])([1-9][\dOISBl](?: ?[\dOISBl]){9})(?:$|[^\w\-]))"};
     Pattern m_nir{R"((?:^|[^\w])([1-478l] ?[\dOISBl]{2} ?[\dOISBl]{2} ?[\dOISBl][\dOISBlAB] ?[\dOISBl]{3} ?[\dOISBl]{3} ?[\dOISBl]{2})(?:$|[^\w]))"};
     Pattern m_dni{R"((?:^|[^\w])((?:[XYZ][ \-]?[\dOISBl]{7}|[\dOISBl]{8}|[\dOISBl]{2}\.[\dOISBl]{3}\.[\dOISBl]{3})[ \-]?[A-HJ-NP-TV-Z])(?:$|[^\w]))"};
+    Pattern m_date{R"(\d{1,4}[./\-]\d{1,2}[./\-]\d{1,4})"};
     Pattern m_any{R"([A-Z0-9][A-Za-z0-9]*(?:[ .\-/]?[A-Z0-9][A-Za-z0-9]*){0,6})"};
 };
 

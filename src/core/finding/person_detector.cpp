@@ -209,7 +209,7 @@ private:
         double sum = 0;
         if (count == 1 && !reversed) {
             const Token& t = tokens[first];
-            if (t.text.size() < 3) return;
+            if (t.text.size() < 3 || isCalendarWord(t)) return;
             const bool given = names.isGiven(t.text), family = names.isFamily(t.text), common = names.isCommonWord(t.text);
             if (t.shouting && !label) return;
             if (given) {
@@ -222,7 +222,8 @@ private:
                 sum -= 0.4;
             }
             // Inside a sentence a capital is a choice, not the grammar's.
-            if (first > 0 && !tokens[first - 1].capital && run.text()[t.span.start - 1] == QLatin1Char(' ') &&
+            const bool opening = first == 1 && ordinary(tokens[0]); // "Call Oskar first"
+            if (first > 0 && (!tokens[first - 1].capital || opening) && run.text()[t.span.start - 1] == QLatin1Char(' ') &&
                 !QStringLiteral(".:!?").contains(run.text()[std::max(0, t.span.start - 2)]) && !names.isPlace(t.text) && !common)
                 sum += 0.15;
             // "Your operator Ines", also where the line breaks between the two.
@@ -276,7 +277,10 @@ private:
             sum += label->how == LabelledValue::How::Heading ? 0.45 : 0.5;
             p.evidence << label->because();
         }
-        if (first > 0 && count >= 2 && speaksOfPeople(tokens[first - 1])) {
+        if (count >= 2 && inRole(in, run, tokens, first)) {
+            sum += 0.35;
+            p.evidence << QStringLiteral("follows a word for somebody's part");
+        } else if (first > 0 && count >= 2 && speaksOfPeople(tokens[first - 1])) {
             sum += 0.18;
             p.evidence << QStringLiteral("stands where a person is spoken of");
         }
@@ -410,6 +414,10 @@ private:
             for (const PhraseHit& hit : parts.in(run)) {
                 const QString text = run.text().mid(hit.span.start, hit.span.length);
                 if (!nameRestored(text)[0].isUpper()) continue;
+                const bool withinName = std::any_of(sure.begin(), sure.end(), [&](const Proposal* p) {
+                    return p->run == run.line && hit.span.start >= p->span.start && hit.span.end() <= p->span.end();
+                });
+                if (withinName) continue;
                 const QChar before = hit.span.start > 0 ? run.text()[hit.span.start - 1] : QChar();
                 const QChar after = hit.span.end() < run.text().size() ? run.text()[hit.span.end()] : QChar();
                 if (QStringLiteral("@/._\\").contains(before) || after == QLatin1Char('@') || after == QLatin1Char('_')) continue;

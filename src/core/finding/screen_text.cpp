@@ -114,18 +114,36 @@ void ScreenText::findLabels() {
             if (hit) m_labelled.push_back({hit->kind, int(i), m.groups[2], LabelledValue::How::Inside, hit->word});
         }
     }
+    // A form is written label over value when a label stands nearer to what is below it than that does to what follows.
+    // In rows of label and value all lines keep the same distance.
+    const auto gap = [&](int upper, int lower) { return lines[size_t(lower)].box.top() - lines[size_t(upper)].box.bottom(); };
+    std::vector<int> above(n, -1);
+    for (size_t i = 0; i < n; ++i)
+        if (m_below[i] >= 0) above[size_t(m_below[i])] = int(i);
+    const auto stacked = [&](size_t label) {
+        const int value = m_below[label];
+        if (value < 0) return false;
+        const double own = gap(int(label), value);
+        const int next = m_below[size_t(value)], before = above[label];
+        if (next >= 0) return own < 0.8 * gap(value, next);
+        if (before >= 0) return own < 0.8 * gap(before, int(label));
+        return own < 1.2 * lines[label].xHeight;
+    };
     // Beside: the next line to the left is a label.
     for (size_t i = 0; i < n; ++i) {
         const int j = m_beside[i];
-        if (j < 0 || !hits[size_t(j)] || hits[i]) continue;
-        const double gap = lines[i].box.left() - lines[size_t(j)].box.right();
-        if (gap > 40 * std::max(4.0, lines[i].xHeight)) continue;
+        if (j < 0 || !hits[size_t(j)] || hits[i] || stacked(size_t(j))) continue;
+        const double distance = lines[i].box.left() - lines[size_t(j)].box.right();
+        if (distance > 40 * std::max(4.0, lines[i].xHeight)) continue;
         m_labelled.push_back({hits[size_t(j)]->kind, int(i), whole(i), LabelledValue::How::Beside, hits[size_t(j)]->word});
     }
     // Above: the label stands on top of its value.
+    std::vector<char> hasValueBeside(n, 0);
+    for (size_t i = 0; i < n; ++i)
+        if (const int j = m_beside[i]; j >= 0 && !hits[i]) hasValueBeside[size_t(j)] = 1;
     for (size_t j = 0; j < n; ++j) {
         const int i = m_below[j];
-        if (i < 0 || !hits[j] || hits[size_t(i)]) continue;
+        if (i < 0 || !hits[j] || hits[size_t(i)] || (hasValueBeside[j] && !stacked(j))) continue;
         if (lines[size_t(i)].box.top() - lines[j].box.bottom() > 2.2 * std::max(4.0, lines[j].xHeight)) continue;
         m_labelled.push_back({hits[j]->kind, i, whole(size_t(i)), LabelledValue::How::Above, hits[j]->word});
     }
@@ -135,6 +153,7 @@ void ScreenText::findLabels() {
         // A key of code or a form's label with a colon speaks for what follows it, not for what stands below.
         const QString& headText = m_runs[h].text();
         if (headText.contains(QLatin1Char(':')) || headText.contains(QLatin1Char('"')) || headText.contains(QLatin1Char('='))) continue;
+        if (stacked(h)) continue;
         const QRectF& head = lines[h].box;
         const double size = std::max(4.0, lines[h].xHeight);
         double next = 1e9, previous = -1e9;
@@ -156,9 +175,11 @@ void ScreenText::findLabels() {
                                   (std::abs(b.left() - head.left()) <= 3 * size || std::abs(b.right() - head.right()) <= 3 * size ||
                                    std::abs(b.center().x() - head.center().x()) <= 2 * size);
             if (!inColumn) continue;
-            const double gap = b.top() - last;
-            if (gap > std::max(8 * size, 2.5 * pitch)) break;
-            if (pitch == 0 && gap > 0) pitch = gap + b.height();
+            const double distance = b.top() - last;
+            if (distance > std::max(8 * size, 2.5 * pitch)) break;
+            if (pitch == 0 && distance > 0) pitch = distance + b.height();
+            // What runs on under the next heading is no cell of this column.
+            if (b.right() > next + size) break;
             last = b.bottom();
             if (hits[j] && hits[j]->whole && hits[j]->kind != hits[h]->kind) break;
             m_labelled.push_back({hits[h]->kind, int(j), whole(j), LabelledValue::How::Heading, hits[h]->word});

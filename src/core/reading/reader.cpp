@@ -99,11 +99,13 @@ std::vector<ReadGlyph> mendSpaces(const LinePatch& patch, std::vector<ReadGlyph>
     std::vector<double> steps;
     for (size_t i = 1; i < glyphs.size(); ++i)
         if (!glyphs[i].startsWord) steps.push_back(centre(glyphs[i]) - centre(glyphs[i - 1]));
-    if (steps.size() < 6) return glyphs;
+    if (steps.empty()) return glyphs;
     const double pitch = median(steps);
     double even = 0;
-    for (double s : steps) even += std::abs(s - pitch) < 0.16 * pitch;
-    const bool onePitch = even > 0.85 * double(steps.size());
+    for (double s : steps) even += std::abs(s - pitch) < 0.14 * pitch;
+    // A few letters may stand evenly by chance.
+    const bool enough = steps.size() >= 14;
+    const bool onePitch = enough && even > 0.88 * double(steps.size());
     const Columns columns(patch);
     std::vector<ReadGlyph> mended{glyphs[0]};
     for (size_t i = 1; i < glyphs.size(); ++i) {
@@ -134,12 +136,18 @@ std::vector<ReadGlyph> mendSpaces(const LinePatch& patch, std::vector<ReadGlyph>
                 mended.push_back(dot);
                 // "postfach.example", but "end. Next".
                 const double after = columns.widestGap(x, to);
-                glyph.startsWord = after > 0.6 * patch.xHeight || (onePitch && to - from > 2.6 * pitch);
+                glyph.startsWord = onePitch ? after > 1.2 * pitch : after > 0.6 * patch.xHeight;
             } else if (onePitch) {
-                glyph.startsWord = to - from > 1.55 * pitch;
+                glyph.startsWord = columns.widestGap(from, to) > 0.9 * pitch; // a space leaves a whole cell empty
             } else {
                 glyph.startsWord = columns.widestGap(from, to) > 0.24 * patch.xHeight;
             }
+        } else {
+            // And the other way round: digits in groups are often read as one number.
+            const double from = centre(mended.back()), to = centre(glyph);
+            const QChar left = mended.back().text.back(), right = glyph.text[0];
+            const double least = left.isLower() && right.isUpper() ? 0.36 : !enough ? 0.85 : left.isLetter() && right.isLetter() ? 0.5 : 0.64;
+            glyph.startsWord = columns.widestGap(from, to) > (onePitch ? 0.9 * pitch : least * patch.xHeight);
         }
         mended.push_back(std::move(glyph));
     }

@@ -31,7 +31,7 @@ const char* sortName(Leak::Sort sort) {
 Json leakJson(const Leak& leak) {
     Json j;
     j["what"] = sortName(leak.sort);
-    if (leak.kind != Kind::Area) j["kind"] = text(kindName(leak.kind));
+    if (leak.finding.kind != Kind::Area) j["kind"] = text(kindName(leak.finding.kind));
     if (!leak.place.isNull()) j["box"] = rectJson(leak.place.toAlignedRect());
     j["sentence"] = text(leak.sentence);
     return j;

@@ -1,0 +1,211 @@
+#include "app/check_view.h"
+
+#include "app/theme.h"
+#include "picture/picture_file.h"
+
+#include <QApplication>
+#include <QHBoxLayout>
+#include <QInputDialog>
+#include <QLabel>
+#include <QListWidget>
+#include <QPainter>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace eyelid {
+
+PictureBeside::PictureBeside(QWidget* parent) : QWidget(parent) {
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
+    setMinimumHeight(160);
+    setAccessibleName(QStringLiteral("Capture and released picture side by side"));
+}
+
+void PictureBeside::setPictures(const QImage& capture, const QImage& released, const std::vector<Leak>& leaks) {
+    m_capture = capture;
+    m_released = released;
+    m_leaks = leaks;
+    update();
+}
+
+void PictureBeside::setFocusPlace(const QRectF& place) {
+    m_place = place;
+    update();
+}
+
+void PictureBeside::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    const Theme& t = theme(*qApp);
+    p.fillRect(rect(), t.oat);
+    if (m_released.isNull()) return;
+    p.setRenderHint(QPainter::SmoothPixmapTransform);
+    p.setRenderHint(QPainter::Antialiasing);
+    const double half = width() / 2.0;
+    for (int side = 0; side < 2; ++side) {
+        const QRectF view = QRectF(side * half, 0, half, height()).adjusted(12, 26, -12, -10);
+        p.setPen(side ? t.ink : t.faint);
+        p.drawText(QRectF(view.left(), 4, view.width(), 20), Qt::AlignLeft | Qt::AlignVCenter, side ? QStringLiteral("As written, read again from the disk") : QStringLiteral("Capture, stays here"));
+        const QImage& image = side ? m_released : m_capture;
+        const double scale = std::min({view.width() / image.width(), view.height() / image.height(), 1.0});
+        const QRectF target(view.topLeft(), QSizeF(image.size()) * scale);
+        p.drawImage(target, image);
+        p.setPen(QPen(t.hairline, 1));
+        p.setBrush(Qt::NoBrush);
+        p.drawRect(target);
+        const auto placed = [&](const QRectF& r) { return QRectF(target.topLeft() + r.topLeft() * scale, r.size() * scale).adjusted(-3, -3, 3, 3); };
+        if (side)
+            for (const Leak& leak : m_leaks)
+                if (!leak.place.isNull()) {
+                    p.setPen(QPen(t.brick, 1.5));
+                    p.drawRoundedRect(placed(leak.place), 3, 3);
+                }
+        if (!m_place.isNull()) {
+            p.setPen(QPen(t.brick, 3));
+            p.drawRoundedRect(placed(m_place).adjusted(-2, -2, 2, 2), 4, 4);
+        }
+    }
+}
+
+CheckView::CheckView(Case& owner, QWidget* parent) : QWidget(parent), m_case(owner) {
+    setObjectName(QStringLiteral("checkView"));
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(16, 12, 16, 12);
+    layout->setSpacing(8);
+    auto* top = new QHBoxLayout;
+    auto* words = new QVBoxLayout;
+    m_title = new QLabel;
+    m_title->setObjectName(QStringLiteral("checkTitle"));
+    m_hint = new QLabel;
+    m_hint->setProperty("role", QStringLiteral("faint"));
+    m_hint->setWordWrap(true);
+    words->addWidget(m_title);
+    words->addWidget(m_hint);
+    top->addLayout(words, 1);
+    auto* back = new QPushButton(QStringLiteral("Back to the sheet"));
+    back->setToolTip(QStringLiteral("Back to the sheet (Escape)"));
+    connect(back, &QPushButton::clicked, this, &CheckView::closed);
+    top->addWidget(back, 0, Qt::AlignTop);
+    layout->addLayout(top);
+    m_captureTitle = new QLabel;
+    m_captureTitle->setProperty("role", QStringLiteral("title"));
+    layout->addWidget(m_captureTitle);
+    m_pictures = new PictureBeside;
+    layout->addWidget(m_pictures, 1);
+    m_list = new QListWidget;
+    m_list->setObjectName(QStringLiteral("leaks"));
+    m_list->setAccessibleName(QStringLiteral("What the check found, file by file"));
+    m_list->setMaximumHeight(190);
+    m_list->setMinimumHeight(96);
+    layout->addWidget(m_list);
+    auto* buttons = new QHBoxLayout;
+    buttons->addStretch();
+    m_pass = new QPushButton(QStringLiteral("Let pass…"));
+    m_pass->setToolTip(QStringLiteral("Let this one pass, with a reason that goes into the log"));
+    m_cover = new QPushButton(QStringLiteral("Cover this place"));
+    m_cover->setProperty("primary", true);
+    buttons->addWidget(m_pass);
+    buttons->addWidget(m_cover);
+    layout->addLayout(buttons);
+    connect(m_list, &QListWidget::currentRowChanged, this, &CheckView::showRow);
+    connect(m_cover, &QPushButton::clicked, this, [this] {
+        const int row = m_list->currentItem() ? m_list->currentItem()->data(Qt::UserRole).toInt() : -1;
+        if (row >= 0) emit coverAsked(m_files[m_rows[size_t(row)].file].capture, m_rows[size_t(row)].leak.place);
+    });
+    connect(m_pass, &QPushButton::clicked, this, [this] {
+        const int row = m_list->currentItem() ? m_list->currentItem()->data(Qt::UserRole).toInt() : -1;
+        if (row < 0) return;
+        bool ok = false;
+        const QString reason = QInputDialog::getText(this, QStringLiteral("Let pass"), QStringLiteral("Why may this leave? The reason goes into the log:"), QLineEdit::Normal, {}, &ok);
+        if (ok && !reason.trimmed().isEmpty()) letPass(size_t(row), reason.trimmed());
+    });
+}
+
+void CheckView::letPass(size_t row, const QString& reason) {
+    m_rows[row].reason = reason;
+    fill();
+    emit changed();
+}
+
+void CheckView::show(const std::vector<CheckedFile>& files) {
+    m_files = files;
+    m_rows.clear();
+    for (size_t f = 0; f < files.size(); ++f)
+        for (const Leak& leak : files[f].report.leaks) m_rows.push_back({f, leak, {}});
+    fill();
+}
+
+void CheckView::fill() {
+    const Theme& t = theme(*qApp);
+    const QSignalBlocker quiet(m_list);
+    m_list->clear();
+    int dirty = 0;
+    for (size_t f = 0; f < m_files.size(); ++f) {
+        bool clean = true;
+        for (size_t r = 0; r < m_rows.size(); ++r) {
+            if (m_rows[r].file != f) continue;
+            const Row& row = m_rows[r];
+            const bool passed = !row.reason.isEmpty();
+            clean = clean && passed;
+            QString text = QStringLiteral("%1: %2").arg(m_files[f].fileName, row.leak.sentence);
+            if (!row.leak.finding.text.isEmpty()) text += QStringLiteral("  “%1”").arg(row.leak.finding.text);
+            if (passed) text += QStringLiteral("  Let pass: %1").arg(row.reason);
+            auto* item = new QListWidgetItem(themedIcon(passed ? QStringLiteral("check") : QStringLiteral("triangle-alert"), passed ? t.faint : t.brick), text);
+            item->setData(Qt::UserRole, int(r));
+            item->setToolTip(text);
+            m_list->addItem(item);
+        }
+        dirty += !clean;
+        if (clean) {
+            auto* item = new QListWidgetItem(themedIcon(QStringLiteral("shield-check"), t.pine),
+                                             QStringLiteral("%1: whole, opaque, nothing but the picture; nothing sensitive can be read.").arg(m_files[f].fileName));
+            item->setData(Qt::UserRole, -1);
+            item->setData(Qt::UserRole + 1, int(f));
+            m_list->addItem(item);
+        }
+    }
+    const bool clean = dirty == 0;
+    m_title->setText(clean ? QStringLiteral("Check passed: %1 of %1 pictures are clean").arg(m_files.size())
+                           : QStringLiteral("Check failed: %1 of %2 pictures still show something").arg(dirty).arg(m_files.size()));
+    m_title->setStyleSheet(QStringLiteral("font-size: 17px; font-weight: 600; color: %1;").arg((clean ? t.pine : t.brick).name()));
+    m_hint->setText(clean ? QStringLiteral("Each file was read back from the disk, taken apart, read with its contrast stretched, and searched for what the case covers.")
+                          : QStringLiteral("Cover what is listed and check again, or let single places pass with a reason."));
+    m_list->setCurrentRow(0);
+    showRow(0);
+}
+
+void CheckView::showRow(int listRow) {
+    const QListWidgetItem* item = m_list->item(std::max(0, listRow));
+    if (!item) return;
+    const int row = item->data(Qt::UserRole).toInt();
+    m_file = row >= 0 ? m_rows[size_t(row)].file : size_t(item->data(Qt::UserRole + 1).toInt());
+    const CheckedFile& file = m_files[m_file];
+    const Capture* capture = m_case.capture(file.capture);
+    auto released = decodePicture(file.written.bytes, file.fileName);
+    m_captureTitle->setText(file.fileName);
+    m_pictures->setPictures(capture ? capture->picture : QImage(), released ? *released : QImage(), blockingLeaks(file.capture));
+    m_pictures->setFocusPlace(row >= 0 ? m_rows[size_t(row)].leak.place : QRectF());
+    const bool leak = row >= 0 && m_rows[size_t(row)].reason.isEmpty();
+    m_cover->setVisible(leak && !m_rows[size_t(row)].leak.place.isNull());
+    m_pass->setVisible(leak);
+}
+
+int CheckView::blocking() const {
+    int n = 0;
+    for (const Row& row : m_rows) n += row.reason.isEmpty();
+    return n;
+}
+
+std::vector<Override> CheckView::overrides(int capture) const {
+    std::vector<Override> list;
+    for (const Row& row : m_rows)
+        if (!row.reason.isEmpty() && m_files[row.file].capture == capture) list.push_back({row.leak, row.reason});
+    return list;
+}
+
+std::vector<Leak> CheckView::blockingLeaks(int capture) const {
+    std::vector<Leak> list;
+    for (const Row& row : m_rows)
+        if (row.reason.isEmpty() && m_files[row.file].capture == capture) list.push_back(row.leak);
+    return list;
+}
+
+} // namespace eyelid

@@ -1,0 +1,89 @@
+#include "app/gate.h"
+
+#include "app/lid_gauge.h"
+#include "app/theme.h"
+
+#include <QApplication>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QProgressBar>
+#include <QPushButton>
+#include <QToolButton>
+#include <QVBoxLayout>
+
+namespace eyelid {
+
+Gate::Gate(QWidget* parent) : QWidget(parent) {
+    setObjectName(QStringLiteral("gate"));
+    setAttribute(Qt::WA_StyledBackground);
+    setFixedHeight(64);
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(16, 8, 16, 8);
+    layout->setSpacing(12);
+    m_lid = new LidGauge;
+    layout->addWidget(m_lid);
+    auto* words = new QVBoxLayout;
+    words->setSpacing(1);
+    m_message = new QLabel;
+    m_message->setObjectName(QStringLiteral("gateMessage"));
+    m_message->setAccessibleName(QStringLiteral("What stands in the way of a release"));
+    m_detail = new QLabel;
+    m_detail->setProperty("role", QStringLiteral("faint"));
+    words->addStretch();
+    words->addWidget(m_message);
+    words->addWidget(m_detail);
+    words->addStretch();
+    layout->addLayout(words, 1);
+    m_progress = new QProgressBar;
+    m_progress->setRange(0, 1000);
+    m_progress->setTextVisible(false);
+    m_progress->setFixedSize(140, 10);
+    m_progress->setAccessibleName(QStringLiteral("Progress"));
+    layout->addWidget(m_progress);
+    m_cancel = new QToolButton;
+    m_cancel->setText(QStringLiteral("Stop"));
+    m_cancel->setToolTip(QStringLiteral("Stop reading or checking (Ctrl+.)"));
+    m_cancel->setAccessibleName(QStringLiteral("Stop reading or checking"));
+    connect(m_cancel, &QToolButton::clicked, this, &Gate::cancelAsked);
+    layout->addWidget(m_cancel);
+    m_check = new QPushButton(QStringLiteral("Check"));
+    m_check->setObjectName(QStringLiteral("checkButton"));
+    m_check->setToolTip(QStringLiteral("Write the pictures to a private place, read them again and search them (Ctrl+Return)"));
+    m_release = new QPushButton(QStringLiteral("Release…"));
+    m_release->setObjectName(QStringLiteral("releaseButton"));
+    m_release->setToolTip(QStringLiteral("Hand the checked pictures and their log on (Ctrl+Shift+Return)"));
+    m_release->setProperty("primary", true);
+    for (QPushButton* b : {m_check, m_release}) {
+        b->setMinimumWidth(96);
+        layout->addWidget(b);
+    }
+    setIdle();
+}
+
+void Gate::setSettled(double share) { m_lid->setClosed(share); }
+
+void Gate::setMessage(const QString& text, const QString& detail, Tone tone) {
+    const Theme& t = theme(*qApp);
+    const QColor colour = tone == Tone::Ready ? t.pine : tone == Tone::Failed ? t.brick : t.ink;
+    m_message->setStyleSheet(QStringLiteral("color: %1; font-weight: 600;").arg(colour.name()));
+    m_message->setText(text);
+    m_detail->setText(detail);
+    m_detail->setVisible(!detail.isEmpty());
+}
+
+void Gate::setBusy(const QString& doing, double fraction) {
+    m_progress->show();
+    m_cancel->show();
+    m_progress->setValue(int(fraction * 1000));
+    m_detail->setText(doing.isEmpty() ? QStringLiteral("Waiting") : doing + QStringLiteral(" …"));
+    m_detail->show();
+}
+
+void Gate::setIdle() {
+    m_progress->hide();
+    m_cancel->hide();
+}
+
+QString Gate::message() const { return m_message->text(); }
+
+} // namespace eyelid

@@ -1,0 +1,760 @@
+#include "app/main_window.h"
+
+#include "app/findings_panel.h"
+#include "app/gate.h"
+#include "app/lid_gauge.h"
+#include "app/release_view.h"
+#include "app/strip.h"
+#include "app/take_view.h"
+#include "app/theme.h"
+#include "picture/picture_file.h"
+
+#include <QAction>
+#include <QApplication>
+#include <QComboBox>
+#include <QDir>
+#include <QDragEnterEvent>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMenu>
+#include <QMessageBox>
+#include <QMimeData>
+#include <QPainter>
+#include <QPushButton>
+#include <QSettings>
+#include <QSlider>
+#include <QSplitter>
+#include <QStackedWidget>
+#include <QStandardPaths>
+#include <QThreadPool>
+#include <QTimer>
+#include <QToolButton>
+#include <QVBoxLayout>
+
+namespace eyelid {
+namespace {
+
+// The brand's shape: a closed eyelid with five lashes.
+class Brand final : public QWidget {
+public:
+    Brand() { setFixedSize(30, 26); }
+
+protected:
+    void paintEvent(QPaintEvent*) override {
+        QPainter p(this);
+        const Theme& t = theme(*qApp);
+        paintLid(p, QRectF(rect()).adjusted(1, 1, -1, -1), 1, t.aubergine, t.clay);
+    }
+};
+
+} // namespace
+
+MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, QWidget* parent)
+    : QMainWindow(parent), m_case(policy), m_source(std::move(source)), m_room(policy, QStringLiteral("eng")) {
+    setWindowTitle(QStringLiteral("Eyelid"));
+    setAcceptDrops(true);
+    setMinimumSize(940, 600);
+
+    auto* central = new QWidget;
+    auto* layout = new QVBoxLayout(central);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+
+    m_strip = new Strip(m_case);
+    m_sheet = new Sheet(m_case);
+    m_findings = new FindingsPanel(m_case);
+    m_gate = new Gate;
+    m_check = new CheckView(m_case);
+    makeActions();
+    layout->addWidget(makeHeader());
+
+    auto* middle = new QSplitter;
+    middle->setHandleWidth(1);
+    middle->setChildrenCollapsible(false);
+    auto* centre = new QWidget;
+    auto* column = new QVBoxLayout(centre);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(m_sheet, 1);
+    column->addWidget(makeDock());
+    m_stack = new QStackedWidget;
+    m_stack->addWidget(centre);
+    m_stack->addWidget(m_check);
+    middle->addWidget(m_strip);
+    middle->addWidget(m_stack);
+    middle->addWidget(m_findings);
+    m_findings->setMinimumWidth(270);
+    middle->setStretchFactor(0, 0);
+    middle->setStretchFactor(1, 1);
+    middle->setStretchFactor(2, 0);
+    middle->setSizes({166, 810, 310});
+    layout->addWidget(middle, 1);
+    layout->addWidget(m_gate);
+    setCentralWidget(central);
+
+    m_ticker = new QTimer(this);
+    m_ticker->setInterval(80);
+    connect(m_ticker, &QTimer::timeout, this, &MainWindow::refreshGate);
+    connect(m_strip, &Strip::captureChosen, this, [this](int id) {
+        m_stack->setCurrentIndex(0);
+        showCapture(id);
+    });
+    connect(m_strip, &Strip::removeAsked, this, [this](int id) { m_case.remove(id); });
+    connect(m_sheet, &Sheet::itemClicked, this, [this](int id) { selectItem(id); });
+    connect(m_sheet, &Sheet::areaDrawn, this, [this](const QRect& place) {
+        const int id = m_case.addArea(m_sheet->captureId(), place, CoverStyle(m_areaStyle->currentIndex()), m_areaStrength->value() / 100.0);
+        if (id) selectItem(id);
+    });
+    connect(m_sheet, &Sheet::toolChanged, this, &MainWindow::refreshActions);
+    connect(m_sheet, &Sheet::zoomChanged, this, [this] { m_zoomLabel->setText(QStringLiteral("%1 %").arg(int(std::lround(100 * m_sheet->zoom())))); });
+    connect(m_findings, &FindingsPanel::itemChosen, this, &MainWindow::selectItem);
+    connect(m_findings, &FindingsPanel::decisionAsked, this, &MainWindow::decide);
+    connect(m_gate, &Gate::cancelAsked, &m_room, &ReadingRoom::cancel);
+    connect(m_gate->checkButton(), &QPushButton::clicked, this, [this] { runCheck(); });
+    connect(m_gate->releaseButton(), &QPushButton::clicked, this, &MainWindow::askRelease);
+    connect(m_check, &CheckView::closed, this, [this] {
+        m_stack->setCurrentIndex(0);
+        m_sheet->setFocus();
+    });
+    connect(m_check, &CheckView::changed, this, &MainWindow::refreshGate);
+    connect(m_check, &CheckView::coverAsked, this, [this](int capture, const QRectF& place) {
+        showCapture(capture);
+        // Whole glyphs and a little more, as for a finding.
+        const int id = m_case.addArea(capture, place.adjusted(-3, -3, 3, 3).toAlignedRect(), CoverStyle::Solid, m_case.policy().strength);
+        m_stack->setCurrentIndex(0);
+        if (id) selectItem(id);
+    });
+    connect(&m_room, &ReadingRoom::busyChanged, this, [this] {
+        if (m_room.busy()) m_ticker->start();
+        else m_ticker->stop();
+        refreshGate();
+    });
+    connect(&m_room, &ReadingRoom::readingStarted, this, [this](int id) { m_case.setReading(id, Capture::Reading::Running); });
+    connect(&m_room, qOverload<int, std::shared_ptr<const Page>, std::vector<Finding>>(&ReadingRoom::read), this, &MainWindow::onRead);
+    connect(&m_room, &ReadingRoom::readingFailed, this, [this](int id, const QString& sentence, bool) { m_case.setReading(id, Capture::Reading::Failed, sentence); });
+    connect(&m_room, &ReadingRoom::carried, this, [this](int id, const std::vector<Finding>& findings) { m_case.addFindings(id, findings); });
+    connect(&m_room, &ReadingRoom::checked, this, [this](const std::vector<CheckedFile>& files) {
+        m_check->show(files);
+        m_checkFailed = m_check->blocking() > 0;
+        m_checkTrouble.clear();
+        // Changed while it was being checked: the result is of yesterday's pictures.
+        if (m_checkedRevision != m_case.revision()) m_checkedRevision = -1;
+        const bool goOn = m_releaseAfterCheck && m_check->blocking() == 0 && m_checkedRevision == m_case.revision();
+        m_releaseAfterCheck = false;
+        if (!goOn) {
+            m_stack->setCurrentIndex(1);
+            m_check->setFocus();
+        }
+        refreshGate();
+        if (goOn) askRelease();
+    });
+    connect(&m_room, &ReadingRoom::checkFailed, this, [this](const QString& sentence, bool cancelled) {
+        m_checkedRevision = -1;
+        m_releaseAfterCheck = false;
+        m_checkTrouble = cancelled ? QString() : sentence;
+        refreshGate();
+    });
+    connect(&m_case, &Case::capturesChanged, this, [this] {
+        const auto& captures = m_case.captures();
+        if (!m_case.capture(m_sheet->captureId())) showCapture(captures.empty() ? 0 : captures.back().id);
+        else m_strip->setCurrentCapture(m_sheet->captureId());
+        // What came back by undo or redo may still have to be read.
+        for (const Capture& c : captures)
+            if (c.reading == Capture::Reading::Waiting) {
+                m_case.setReading(c.id, Capture::Reading::Running);
+                m_room.read(c.id, c.picture);
+            }
+        refreshGate();
+        refreshActions();
+    });
+    connect(&m_case, &Case::captureChanged, this, [this] {
+        refreshGate();
+        refreshActions();
+    });
+    connect(m_case.undoStack(), &QUndoStack::indexChanged, this, &MainWindow::refreshActions);
+
+    qApp->installEventFilter(this);
+    QSettings settings;
+    if (!restoreGeometry(settings.value(QStringLiteral("window/geometry")).toByteArray())) resize(1280, 800);
+    m_areaStyle->setCurrentIndex(settings.value(QStringLiteral("cover/style"), 0).toInt());
+    m_areaStrength->setValue(settings.value(QStringLiteral("cover/strength"), 50).toInt());
+    refreshIcons();
+    refreshGate();
+    refreshActions();
+    m_sheet->setFocus();
+}
+
+MainWindow::~MainWindow() {
+    qApp->removeEventFilter(this);
+    // The views go before the case they look at, and nobody listens to the case while it is taken down.
+    m_case.undoStack()->disconnect(this);
+    m_case.disconnect(this);
+    m_room.disconnect(this);
+    delete takeCentralWidget();
+}
+
+QAction* MainWindow::action(const QString& text, const QString& icon, const QList<QKeySequence>& keys, std::function<void()> run) {
+    auto* a = new QAction(text, this);
+    a->setShortcuts(keys);
+    a->setAutoRepeat(false);
+    if (!keys.isEmpty()) a->setToolTip(QStringLiteral("%1 (%2)").arg(QString(text).remove(QStringLiteral("…")), keys.first().toString(QKeySequence::NativeText)));
+    connect(a, &QAction::triggered, this, [run = std::move(run)] { run(); });
+    addAction(a);
+    if (!icon.isEmpty()) m_icons.emplace_back(a, icon);
+    m_menuOrder << a;
+    return a;
+}
+
+void MainWindow::makeActions() {
+    const auto separator = [this] {
+        auto* a = new QAction(this);
+        a->setSeparator(true);
+        m_menuOrder << a;
+    };
+    m_do.take = action(QStringLiteral("Take…"), QStringLiteral("camera"), {QKeySequence(QStringLiteral("Ctrl+T"))}, [this] { takeFromDesk(); });
+    m_do.bringIn = action(QStringLiteral("Bring in…"), QStringLiteral("image-plus"), {QKeySequence::Open}, [this] { chooseFiles(); });
+    m_do.remove = action(QStringLiteral("Remove this cover or capture"), QStringLiteral("trash-2"), {QKeySequence(Qt::Key_Delete)}, [this] {
+        const Item* item = m_case.item(m_findings->selected());
+        if (item && item->finding.kind == Kind::Area) m_case.removeArea(item->id);
+        else if (m_strip->hasFocus()) m_case.remove(m_sheet->captureId());
+    });
+    separator();
+    m_do.undo = action(QStringLiteral("Undo"), QStringLiteral("undo-2"), {QKeySequence::Undo}, [this] { m_case.undoStack()->undo(); });
+    m_do.redo = action(QStringLiteral("Redo"), QStringLiteral("redo-2"), {QKeySequence(QStringLiteral("Ctrl+Shift+Z")), QKeySequence(QStringLiteral("Ctrl+Y"))}, [this] { m_case.undoStack()->redo(); });
+    separator();
+    m_do.next = action(QStringLiteral("Next finding"), {}, {QKeySequence(Qt::Key_J)}, [this] { step(1); });
+    m_do.previous = action(QStringLiteral("Previous finding"), {}, {QKeySequence(Qt::Key_K)}, [this] { step(-1); });
+    m_do.next->setAutoRepeat(true);
+    m_do.previous->setAutoRepeat(true);
+    const std::tuple<const char*, const char*, Decision> verbs[] = {{"Cover", "C", Decision::Cover}, {"Keep", "E", Decision::Keep}, {"Open again", "O", Decision::Open}};
+    for (const auto& [verb, key, decision] : verbs) {
+        const QString v = QString::fromLatin1(verb), k = QString::fromLatin1(key);
+        const Decision d = decision;
+        m_do.decisions.push_back(action(v, {}, {QKeySequence(k)}, [this, d] { decide(Scope::One, d); }));
+        m_do.decisions.push_back(action(QStringLiteral("%1 all of this value").arg(v), {}, {QKeySequence(QStringLiteral("Shift+") + k)}, [this, d] { decide(Scope::SameValue, d); }));
+        m_do.decisions.push_back(action(QStringLiteral("%1 all of this kind").arg(v), {}, {QKeySequence(QStringLiteral("Alt+") + k)}, [this, d] { decide(Scope::SameKind, d); }));
+    }
+    separator();
+    m_do.select = action(QStringLiteral("Select"), QStringLiteral("mouse-pointer-2"), {QKeySequence(Qt::Key_Escape)}, [this] {
+        // Escape leads back to selecting, from wherever one is.
+        m_stack->setCurrentIndex(0);
+        m_sheet->setTool(Sheet::Tool::Select);
+        m_sheet->setFocus();
+        refreshActions();
+    });
+    m_do.cover = action(QStringLiteral("Cover an area"), QStringLiteral("square-dashed"), {QKeySequence(Qt::Key_A)}, [this] {
+        m_stack->setCurrentIndex(0);
+        m_sheet->setTool(Sheet::Tool::Cover);
+    });
+    separator();
+    m_do.fit = action(QStringLiteral("Fit"), QStringLiteral("maximize"), {QKeySequence(QStringLiteral("Ctrl+0"))}, [this] { m_sheet->fit(); });
+    m_do.actual = action(QStringLiteral("Actual size"), QStringLiteral("scan"), {QKeySequence(QStringLiteral("Ctrl+1"))}, [this] { m_sheet->actualSize(); });
+    m_do.zoomIn = action(QStringLiteral("Larger"), QStringLiteral("zoom-in"), {QKeySequence(QStringLiteral("Ctrl++")), QKeySequence(QStringLiteral("Ctrl+="))}, [this] { m_sheet->zoomBy(1.25); });
+    m_do.zoomOut = action(QStringLiteral("Smaller"), QStringLiteral("zoom-out"), {QKeySequence(QStringLiteral("Ctrl+-"))}, [this] { m_sheet->zoomBy(0.8); });
+    m_do.dark = action(QStringLiteral("Dark theme"), QStringLiteral("moon"), {QKeySequence(QStringLiteral("Ctrl+Shift+D"))}, [this] { setDark(!theme(*qApp).dark); });
+    m_do.dark->setCheckable(true);
+    action(QStringLiteral("Next capture"), {}, {}, [this] { stepCapture(1); })->setText(QStringLiteral("Next capture\tTab"));
+    action(QStringLiteral("Next panel"), {}, {QKeySequence(Qt::Key_F6)}, [this] {
+        QWidget* panels[] = {m_strip, m_sheet, m_findings->list(), m_gate->checkButton()};
+        int at = 0;
+        for (int i = 0; i < 4; ++i)
+            if (panels[i]->hasFocus()) at = i + 1;
+        panels[at % 4]->setFocus(Qt::ShortcutFocusReason);
+    });
+    action(QStringLiteral("Search the words"), QStringLiteral("search"), {QKeySequence::Find}, [this] {
+        m_search->setFocus();
+        m_search->selectAll();
+    });
+    separator();
+    m_do.check = action(QStringLiteral("Check"), QStringLiteral("shield-check"), {QKeySequence(QStringLiteral("Ctrl+Return"))}, [this] { runCheck(); });
+    m_do.release = action(QStringLiteral("Release…"), QStringLiteral("send"), {QKeySequence(QStringLiteral("Ctrl+Shift+Return"))}, [this] { askRelease(); });
+    m_do.stop = action(QStringLiteral("Stop reading or checking"), QStringLiteral("x"), {QKeySequence(QStringLiteral("Ctrl+."))}, [this] { m_room.cancel(); });
+    separator();
+    action(QStringLiteral("Quit"), {}, {QKeySequence::Quit}, [this] { close(); });
+}
+
+QWidget* MainWindow::makeHeader() {
+    auto* header = new QWidget;
+    header->setObjectName(QStringLiteral("header"));
+    header->setAttribute(Qt::WA_StyledBackground);
+    header->setFixedHeight(48);
+    auto* row = new QHBoxLayout(header);
+    row->setContentsMargins(14, 0, 12, 0);
+    row->setSpacing(8);
+    row->addWidget(new Brand);
+    m_name = new QLineEdit(m_case.name());
+    m_name->setObjectName(QStringLiteral("caseName"));
+    m_name->setAccessibleName(QStringLiteral("Name of the case"));
+    m_name->setToolTip(QStringLiteral("The case's name; released files are named after it"));
+    m_name->setFixedWidth(210);
+    m_name->setStyleSheet(QStringLiteral("QLineEdit { border-color: transparent; background: transparent; font-weight: 600; } QLineEdit:focus, QLineEdit:hover { border-color: palette(mid); }"));
+    connect(m_name, &QLineEdit::editingFinished, this, [this] {
+        if (m_name->text().trimmed().isEmpty()) m_name->setText(m_case.name());
+        m_case.setName(m_name->text().trimmed());
+    });
+    connect(m_name, &QLineEdit::returnPressed, this, [this] { m_sheet->setFocus(); });
+    row->addWidget(m_name);
+    const auto button = [&](QAction* a) {
+        auto* b = new QToolButton;
+        b->setDefaultAction(a);
+        b->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
+        b->setText(a->text().remove(QStringLiteral("…")));
+        b->setAccessibleName(b->text());
+        b->setFocusPolicy(Qt::StrongFocus);
+        row->addWidget(b);
+        return b;
+    };
+    button(m_do.take);
+    button(m_do.bringIn);
+    row->addStretch(1);
+    m_search = new QLineEdit;
+    m_search->setObjectName(QStringLiteral("search"));
+    m_search->setPlaceholderText(QStringLiteral("Search all words of the case"));
+    m_search->setAccessibleName(QStringLiteral("Search all words of the case"));
+    m_search->setToolTip(QStringLiteral("Search (Ctrl+F); Enter for the next place, Shift+Enter for the one before"));
+    m_search->setClearButtonEnabled(true);
+    m_search->setFixedWidth(260);
+    connect(m_search, &QLineEdit::returnPressed, this, [this] { search(!(QApplication::keyboardModifiers() & Qt::ShiftModifier)); });
+    connect(m_search, &QLineEdit::textChanged, this, [this](const QString& text) {
+        if (text.isEmpty()) {
+            m_hits.clear();
+            m_hitText.clear();
+            m_sheet->setMarks({});
+        }
+    });
+    row->addWidget(m_search);
+    m_menu = new QMenu(this);
+    m_menu->addActions(m_menuOrder);
+    m_menu->setToolTipsVisible(false);
+    auto* menu = new QToolButton;
+    menu->setText(QStringLiteral("Menu"));
+    menu->setToolTip(QStringLiteral("All commands and their keys (F10)"));
+    menu->setAccessibleName(QStringLiteral("Menu"));
+    menu->setShortcut(Qt::Key_F10);
+    menu->setPopupMode(QToolButton::InstantPopup);
+    menu->setMenu(m_menu);
+    row->addWidget(menu);
+    return header;
+}
+
+QWidget* MainWindow::makeDock() {
+    auto* dock = new QWidget;
+    dock->setObjectName(QStringLiteral("dock"));
+    dock->setAttribute(Qt::WA_StyledBackground);
+    dock->setFixedHeight(46);
+    auto* row = new QHBoxLayout(dock);
+    row->setContentsMargins(10, 0, 10, 0);
+    row->setSpacing(4);
+    const auto tool = [&](QAction* a, bool text) {
+        auto* b = new QToolButton;
+        b->setDefaultAction(a);
+        b->setProperty("flat", true);
+        b->setToolButtonStyle(text ? Qt::ToolButtonTextBesideIcon : Qt::ToolButtonIconOnly);
+        b->setAccessibleName(a->text());
+        row->addWidget(b);
+        return b;
+    };
+    m_do.select->setCheckable(true);
+    m_do.cover->setCheckable(true);
+    m_selectTool = tool(m_do.select, true);
+    m_coverTool = tool(m_do.cover, true);
+    m_areaStyle = new QComboBox;
+    m_areaStyle->setAccessibleName(QStringLiteral("Style of covers drawn by hand"));
+    for (const QString& name : {QStringLiteral("Solid"), QStringLiteral("Mosaic"), QStringLiteral("Blur")}) m_areaStyle->addItem(name);
+    m_areaStrength = new QSlider(Qt::Horizontal);
+    m_areaStrength->setRange(0, 100);
+    m_areaStrength->setFixedWidth(90);
+    m_areaStrength->setAccessibleName(QStringLiteral("Strength of covers drawn by hand"));
+    m_toolHint = new QLabel;
+    m_toolHint->setProperty("role", QStringLiteral("faint"));
+    row->addSpacing(6);
+    row->addWidget(m_areaStyle);
+    row->addWidget(m_areaStrength);
+    row->addWidget(m_toolHint);
+    row->addStretch(1);
+    const auto remember = [this] {
+        m_areaStrength->setEnabled(m_areaStyle->currentIndex() != 0);
+        QSettings settings;
+        settings.setValue(QStringLiteral("cover/style"), m_areaStyle->currentIndex());
+        settings.setValue(QStringLiteral("cover/strength"), m_areaStrength->value());
+    };
+    connect(m_areaStyle, &QComboBox::currentIndexChanged, this, remember);
+    connect(m_areaStrength, &QSlider::valueChanged, this, remember);
+    tool(m_do.zoomOut, false);
+    m_zoomLabel = new QLabel(QStringLiteral("100 %"));
+    m_zoomLabel->setMinimumWidth(46);
+    m_zoomLabel->setAlignment(Qt::AlignCenter);
+    row->addWidget(m_zoomLabel);
+    tool(m_do.zoomIn, false);
+    tool(m_do.fit, false);
+    tool(m_do.actual, false);
+    row->addSpacing(6);
+    tool(m_do.undo, false);
+    tool(m_do.redo, false);
+    return dock;
+}
+
+void MainWindow::refreshIcons() {
+    const Theme& t = theme(*qApp);
+    for (const auto& [a, icon] : m_icons) a->setIcon(themedIcon(icon, t.ink));
+    m_do.dark->setChecked(t.dark);
+}
+
+void MainWindow::setDark(bool dark) {
+    applyTheme(*qApp, dark ? Theme::night() : Theme::light());
+    QSettings().setValue(QStringLiteral("theme"), dark ? QStringLiteral("dark") : QStringLiteral("light"));
+    refreshIcons();
+    refreshGate();
+}
+
+void MainWindow::takeFromDesk() {
+    TakeView view(*m_source, this);
+    connect(&view, &TakeView::taken, this, [this](const QImage& picture, const QString& origin) { addCapture(picture, origin); });
+    view.exec();
+    m_sheet->setFocus();
+}
+
+void MainWindow::addCapture(const QImage& picture, const QString& origin) {
+    const int id = m_case.add(picture, origin);
+    m_stack->setCurrentIndex(0);
+    showCapture(id);
+}
+
+void MainWindow::chooseFiles() {
+    QSettings settings;
+    QStringList patterns;
+    for (const QString& ending : readableEndings()) patterns << QStringLiteral("*.") + ending;
+    const QStringList files = QFileDialog::getOpenFileNames(this, QStringLiteral("Bring in pictures"), settings.value(QStringLiteral("bringIn/folder")).toString(),
+                                                            QStringLiteral("Pictures (%1);;All files (*)").arg(patterns.join(QLatin1Char(' '))));
+    if (files.isEmpty()) return;
+    settings.setValue(QStringLiteral("bringIn/folder"), QFileInfo(files.first()).absolutePath());
+    bringIn(files);
+}
+
+void MainWindow::bringIn(const QStringList& files) {
+    // Large pictures take a while to decode; the window goes on meanwhile.
+    QThreadPool::globalInstance()->start([this, files] {
+        QStringList troubles;
+        for (const QString& file : files) {
+            auto picture = readPicture(file);
+            if (!picture) {
+                troubles << picture.error().sentence;
+                continue;
+            }
+            QMetaObject::invokeMethod(this, [this, image = *picture, file] { addCapture(image, file); });
+        }
+        if (!troubles.isEmpty()) QMetaObject::invokeMethod(this, [this, troubles] { showTrouble(troubles.join(QLatin1Char('\n'))); });
+    });
+}
+
+void MainWindow::showTrouble(const QString& sentence) {
+    auto* box = new QMessageBox(QMessageBox::Warning, QStringLiteral("Eyelid"), sentence, QMessageBox::Ok, this);
+    box->setObjectName(QStringLiteral("trouble"));
+    box->setAttribute(Qt::WA_DeleteOnClose);
+    box->open();
+}
+
+void MainWindow::showCapture(int id) {
+    m_sheet->setCapture(id);
+    m_findings->setCapture(id);
+    m_strip->setCurrentCapture(id);
+    const Item* item = m_case.item(m_findings->selected());
+    if (item && m_case.captureOf(item->id)->id != id) m_findings->select(0);
+    std::vector<QRectF> marks;
+    for (const auto& [capture, place] : m_hits)
+        if (capture == id) marks.push_back(place);
+    m_sheet->setMarks(marks);
+    refreshActions();
+}
+
+void MainWindow::selectItem(int id) {
+    const Capture* capture = m_case.captureOf(id);
+    if (capture && capture->id != m_sheet->captureId()) showCapture(capture->id);
+    m_findings->select(id);
+    m_sheet->setSelected(id);
+    if (const Item* item = m_case.item(id)) m_sheet->reveal(item->finding.boxes.front());
+    refreshActions();
+}
+
+void MainWindow::step(int by) {
+    const std::vector<int> order = m_findings->order();
+    if (order.empty()) return;
+    const auto at = std::find(order.begin(), order.end(), m_findings->selected());
+    qsizetype next;
+    if (at == order.end()) {
+        // From nowhere: the first one on the capture that is shown.
+        next = by > 0 ? 0 : qsizetype(order.size()) - 1;
+        for (size_t i = 0; i < order.size(); ++i)
+            if (m_case.captureOf(order[i])->id == m_sheet->captureId()) {
+                next = qsizetype(i);
+                break;
+            }
+    } else {
+        next = (at - order.begin() + by + qsizetype(order.size())) % qsizetype(order.size());
+    }
+    m_stack->setCurrentIndex(0);
+    selectItem(order[size_t(next)]);
+}
+
+void MainWindow::stepCapture(int by) {
+    const auto& captures = m_case.captures();
+    if (captures.empty()) return;
+    qsizetype at = 0;
+    for (size_t i = 0; i < captures.size(); ++i)
+        if (captures[i].id == m_sheet->captureId()) at = qsizetype(i);
+    const qsizetype n = qsizetype(captures.size());
+    m_stack->setCurrentIndex(0);
+    showCapture(captures[size_t((at + by + n) % n)].id);
+}
+
+void MainWindow::decide(Scope scope, Decision decision) {
+    const int id = m_findings->selected();
+    if (!id) return;
+    m_case.decide(id, scope, decision);
+}
+
+void MainWindow::search(bool forward) {
+    const QString text = m_search->text().trimmed();
+    if (text.isEmpty()) return;
+    if (text != m_hitText) {
+        m_hits.clear();
+        m_hit = -1;
+        m_hitText = text;
+        for (const Capture& c : m_case.captures()) {
+            if (!c.page) continue;
+            for (const TextLine& line : c.page->lines) {
+                const QString whole = line.text();
+                for (qsizetype at = whole.indexOf(text, 0, Qt::CaseInsensitive); at >= 0; at = whole.indexOf(text, at + 1, Qt::CaseInsensitive)) {
+                    QRectF box;
+                    qsizetype start = 0;
+                    for (const Word& word : line.words) {
+                        if (start < at + text.size() && start + word.text.size() > at) box = box.isNull() ? word.box : box.united(word.box);
+                        start += word.text.size() + 1;
+                    }
+                    if (!box.isNull()) m_hits.emplace_back(c.id, box);
+                }
+            }
+        }
+    }
+    if (m_hits.empty()) {
+        m_search->setToolTip(QStringLiteral("Not found on any capture that has been read"));
+        m_gate->setMessage(QStringLiteral("“%1” stands on none of the captures that have been read").arg(text), {}, Gate::Tone::Waiting);
+        return;
+    }
+    const int n = int(m_hits.size());
+    m_hit = m_hit < 0 ? 0 : (m_hit + (forward ? 1 : n - 1)) % n;
+    const auto& [capture, place] = m_hits[size_t(m_hit)];
+    m_stack->setCurrentIndex(0);
+    showCapture(capture);
+    m_sheet->reveal(place);
+}
+
+void MainWindow::onRead(int id, std::shared_ptr<const Page> page, const std::vector<Finding>& findings) {
+    m_case.setFindings(id, page, findings);
+    // What was found here is looked for on the other captures, and what was found there is looked for here.
+    std::vector<Finding> elsewhere;
+    for (const Capture& c : m_case.captures()) {
+        if (c.id == id || !c.page) continue;
+        std::vector<Finding> there;
+        for (const Item& item : c.items) {
+            there.push_back(item.finding);
+            if (item.finding.confidence >= 0.6) elsewhere.push_back(item.finding);
+        }
+        if (!findings.empty()) m_room.carry(c.id, c.page, there, findings);
+    }
+    if (!elsewhere.empty()) m_room.carry(id, page, findings, elsewhere);
+}
+
+QStringList MainWindow::releaseNames() const {
+    QString stem;
+    for (const QChar c : m_case.name().toLower()) stem += c.isLetterOrNumber() ? c : QLatin1Char('-');
+    while (stem.contains(QStringLiteral("--"))) stem.replace(QStringLiteral("--"), QStringLiteral("-"));
+    if (stem.isEmpty()) stem = QStringLiteral("case");
+    QStringList names;
+    for (size_t i = 0; i < m_case.captures().size(); ++i) names << QStringLiteral("%1-%2.png").arg(stem).arg(i + 1, 2, 10, QLatin1Char('0'));
+    return names;
+}
+
+void MainWindow::runCheck() {
+    if (!m_gate->checkButton()->isEnabled()) return;
+    CheckJob job;
+    job.folder = m_private.path();
+    job.coveredValues = m_case.coveredValues();
+    const QStringList names = releaseNames();
+    for (size_t i = 0; i < m_case.captures().size(); ++i) {
+        const Capture& c = m_case.captures()[i];
+        job.files.push_back({c.id, names[qsizetype(i)], c.picture, c.items, m_case.covers(c)});
+    }
+    m_checkedRevision = m_case.revision();
+    m_room.check(std::move(job));
+}
+
+void MainWindow::askRelease() {
+    if (!m_gate->releaseButton()->isEnabled()) return;
+    if (m_checkedRevision != m_case.revision()) {
+        m_releaseAfterCheck = true;
+        runCheck();
+        return;
+    }
+    if (m_check->blocking() > 0) {
+        m_stack->setCurrentIndex(1);
+        return;
+    }
+    QSettings settings;
+    const QString usual = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + QStringLiteral("/Released");
+    QStringList names;
+    for (const CheckedFile& file : m_check->files()) names << file.fileName;
+    names << redactionLogName();
+    auto* view = new ReleaseView(names, settings.value(QStringLiteral("release/folder"), usual).toString(), this);
+    view->setAttribute(Qt::WA_DeleteOnClose);
+    m_releaseView = view;
+    connect(view, &QObject::destroyed, this, [this] { m_releaseView = nullptr; });
+    connect(view, &ReleaseView::releaseAsked, this, &MainWindow::writeRelease);
+    view->open();
+}
+
+void MainWindow::writeRelease() {
+    if (!m_releaseView) return;
+    const QString folder = m_releaseView->folder();
+    if (!QDir().mkpath(folder)) {
+        m_releaseView->showTrouble(QStringLiteral("The folder %1 cannot be made; choose one you may write to.").arg(folder));
+        return;
+    }
+    LogInput log{&m_case.policy(), m_room.languages(), m_case.secret(), {}};
+    QStringList paths;
+    const auto failed = [&](const Error& error) {
+        // A release is whole or not at all.
+        for (const QString& path : paths) QFile::remove(path);
+        m_releaseView->showTrouble(error.sentence);
+    };
+    for (const CheckedFile& file : m_check->files()) {
+        const QString path = QDir(folder).absoluteFilePath(file.fileName);
+        if (auto written = writeFileWhole(path, file.written.bytes, m_releaseView->mayReplace()); !written) return failed(written.error());
+        paths << path;
+        // The very bytes that were checked.
+        auto back = readFile(path);
+        if (!back || *back != file.written.bytes)
+            return failed(back ? Error{Error::Kind::NotWritable, QStringLiteral("%1 is not what was written; is the disk sound?").arg(path)} : back.error());
+        log.entries.push_back({file.fileName, file.size, file.written.sha256, file.items, m_check->blockingLeaks(file.capture), m_check->overrides(file.capture)});
+    }
+    const QString logPath = QDir(folder).absoluteFilePath(redactionLogName());
+    if (auto written = writeFileWhole(logPath, redactionLog(log), m_releaseView->mayReplace()); !written) return failed(written.error());
+    paths << logPath;
+    QSettings().setValue(QStringLiteral("release/folder"), folder);
+    m_releaseView->showReleased(paths);
+    emit released(paths);
+}
+
+void MainWindow::refreshGate() {
+    const Case::Counts n = m_case.counts();
+    m_gate->setSettled(n.all() == 0 ? (m_case.captures().empty() ? 0.0 : 1.0) : double(n.settled()) / n.all());
+    const bool any = !m_case.captures().empty();
+    const bool checked = any && m_checkedRevision == m_case.revision() && !m_room.busy();
+    const bool failed = checked && m_check->blocking() > 0;
+    QStringList ways;
+    if (n.open) ways << QStringLiteral("%1 open").arg(n.open);
+    if (n.unread) ways << (n.unread == 1 ? QStringLiteral("1 capture not read") : QStringLiteral("%1 captures not read").arg(n.unread));
+    if (failed) ways << QStringLiteral("check failed");
+    else if (!checked) ways << QStringLiteral("check not run");
+    QString message, detail;
+    Gate::Tone tone = Gate::Tone::Waiting;
+    if (!any) {
+        message = QStringLiteral("Nothing to release yet");
+        detail = QStringLiteral("Take or bring in a capture to begin.");
+    } else if (ways.isEmpty()) {
+        message = QStringLiteral("Checked; ready to release");
+        tone = Gate::Tone::Ready;
+        detail = QStringLiteral("%1 covered, %2 kept.").arg(n.cover).arg(n.keep);
+    } else {
+        message = ways.join(QStringLiteral(", "));
+        message[0] = message[0].toUpper();
+        if (failed || !m_checkTrouble.isEmpty()) tone = Gate::Tone::Failed;
+        if (!m_checkTrouble.isEmpty()) detail = m_checkTrouble;
+        else if (n.open) detail = QStringLiteral("J goes to the next; C covers it, E keeps it.");
+        else if (n.unread) {
+            for (const Capture& c : m_case.captures())
+                if (c.reading == Capture::Reading::Failed) detail = c.trouble;
+        } else if (failed) detail = QStringLiteral("Cover what was found, or let it pass with a reason.");
+        else detail = QStringLiteral("All findings are settled. Check the pictures as they will be written.");
+    }
+    m_gate->setMessage(message, detail, tone);
+    if (m_room.busy()) m_gate->setBusy(m_room.doing(), m_room.fraction());
+    else m_gate->setIdle();
+    const bool mayCheck = any && !n.unread && !m_room.busy();
+    m_gate->checkButton()->setEnabled(mayCheck);
+    m_gate->releaseButton()->setEnabled(mayCheck && !n.open && !failed);
+    m_do.check->setEnabled(mayCheck);
+    m_do.release->setEnabled(m_gate->releaseButton()->isEnabled());
+    m_do.stop->setEnabled(m_room.busy());
+}
+
+void MainWindow::refreshActions() {
+    const bool any = !m_case.captures().empty();
+    const bool cover = m_sheet->tool() == Sheet::Tool::Cover;
+    m_do.select->setChecked(!cover);
+    m_do.cover->setChecked(cover);
+    m_do.cover->setEnabled(any);
+    m_areaStyle->setVisible(cover);
+    m_areaStrength->setVisible(cover);
+    m_areaStrength->setEnabled(m_areaStyle->currentIndex() != 0);
+    m_toolHint->setText(cover ? QStringLiteral("Drag over what to cover; Escape ends.") : QString());
+    for (QAction* a : {m_do.fit, m_do.actual, m_do.zoomIn, m_do.zoomOut}) a->setEnabled(any);
+    const Item* item = m_case.item(m_findings->selected());
+    for (QAction* a : m_do.decisions) a->setEnabled(item && item->finding.kind != Kind::Area);
+    m_do.remove->setEnabled(any);
+    const bool findings = m_case.counts().all() > 0;
+    m_do.next->setEnabled(findings);
+    m_do.previous->setEnabled(findings);
+    QUndoStack* undo = m_case.undoStack();
+    m_do.undo->setEnabled(undo->canUndo());
+    m_do.redo->setEnabled(undo->canRedo());
+    m_do.undo->setText(undo->canUndo() ? QStringLiteral("Undo %1").arg(undo->undoText()) : QStringLiteral("Undo"));
+    m_do.redo->setText(undo->canRedo() ? QStringLiteral("Redo %1").arg(undo->redoText()) : QStringLiteral("Redo"));
+    m_do.undo->setToolTip(QStringLiteral("%1 (Ctrl+Z)").arg(m_do.undo->text()));
+    m_do.redo->setToolTip(QStringLiteral("%1 (Ctrl+Shift+Z)").arg(m_do.redo->text()));
+}
+
+bool MainWindow::eventFilter(QObject* object, QEvent* event) {
+    // Space let go while another window had the keys must not leave the capture bare.
+    if (event->type() == QEvent::WindowDeactivate || event->type() == QEvent::FocusOut) m_sheet->setBare(false);
+    if (event->type() != QEvent::KeyPress && event->type() != QEvent::KeyRelease) return QMainWindow::eventFilter(object, event);
+    auto* widget = qobject_cast<QWidget*>(object);
+    if (!widget || widget->window() != this) return QMainWindow::eventFilter(object, event);
+    auto* key = static_cast<QKeyEvent*>(event);
+    const bool reviewing = widget == m_sheet || widget == m_strip || widget == m_findings->list();
+    if (key->key() == Qt::Key_Space && reviewing) {
+        // Held, not toggled: the bare capture must not be left standing.
+        if (!key->isAutoRepeat()) m_sheet->setBare(event->type() == QEvent::KeyPress);
+        return true;
+    }
+    if (event->type() == QEvent::KeyPress && reviewing && (key->key() == Qt::Key_Tab || key->key() == Qt::Key_Backtab)) {
+        stepCapture(key->key() == Qt::Key_Tab ? 1 : -1);
+        return true;
+    }
+    return QMainWindow::eventFilter(object, event);
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasUrls() || event->mimeData()->hasImage()) event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+    QStringList files;
+    for (const QUrl& url : event->mimeData()->urls())
+        if (url.isLocalFile()) files << url.toLocalFile();
+    if (!files.isEmpty()) bringIn(files);
+    else if (event->mimeData()->hasImage()) addCapture(event->mimeData()->imageData().value<QImage>(), QStringLiteral("Dropped picture"));
+    event->acceptProposedAction();
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+    QSettings().setValue(QStringLiteral("window/geometry"), saveGeometry());
+    m_room.cancel();
+    QMainWindow::closeEvent(event);
+}
+
+} // namespace eyelid

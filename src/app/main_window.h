@@ -1,0 +1,114 @@
+// The reviewing desk: header, strip, sheet with its dock, findings, gate.
+#pragma once
+
+#include "app/check_view.h"
+#include "app/reading_room.h"
+#include "app/sheet.h"
+#include "capture/source.h"
+#include "casefile/case.h"
+
+#include <memory>
+#include <QMainWindow>
+#include <QTemporaryDir>
+
+class QComboBox;
+class QLabel;
+class QLineEdit;
+class QMenu;
+class QSlider;
+class QStackedWidget;
+class QToolButton;
+class QTimer;
+
+namespace eyelid {
+
+class FindingsPanel;
+class Gate;
+class ReleaseView;
+class Strip;
+
+class MainWindow final : public QMainWindow {
+    Q_OBJECT
+public:
+    /// `source`: what Take takes from.
+    MainWindow(const Policy& policy, std::unique_ptr<Source> source, QWidget* parent = nullptr);
+    ~MainWindow() override;
+
+    Case& openCase() { return m_case; }
+    Sheet& sheet() { return *m_sheet; }
+    FindingsPanel& findings() { return *m_findings; }
+    Gate& gate() { return *m_gate; }
+    CheckView& checkView() { return *m_check; }
+    ReadingRoom& readingRoom() { return m_room; }
+
+    /// Opens picture files; those that cannot be opened are told of in one message.
+    void bringIn(const QStringList& files);
+    void addCapture(const QImage& picture, const QString& origin);
+    void setDark(bool dark);
+    /// The names a release gives its pictures, made from the case's name and a number.
+    QStringList releaseNames() const;
+
+signals:
+    void released(QStringList paths);
+
+protected:
+    void dragEnterEvent(QDragEnterEvent*) override;
+    void dropEvent(QDropEvent*) override;
+    bool eventFilter(QObject* object, QEvent* event) override;
+    void closeEvent(QCloseEvent*) override;
+
+private:
+    QAction* action(const QString& text, const QString& icon, const QList<QKeySequence>& keys, std::function<void()> run);
+    void makeActions();
+    QWidget* makeHeader();
+    QWidget* makeDock();
+    void takeFromDesk();
+    void chooseFiles();
+    void showCapture(int id);
+    void selectItem(int id);
+    void step(int by);
+    void stepCapture(int by);
+    void decide(Scope scope, Decision decision);
+    void search(bool forward);
+    void onRead(int capture, std::shared_ptr<const Page> page, const std::vector<Finding>& findings);
+    void runCheck();
+    void askRelease();
+    void writeRelease();
+    void refreshGate();
+    void refreshActions();
+    void showTrouble(const QString& sentence);
+    void refreshIcons();
+
+    Case m_case;
+    std::unique_ptr<Source> m_source;
+    ReadingRoom m_room;
+    QTemporaryDir m_private; ///< sanitised pictures wait here to be checked
+    QStackedWidget* m_stack;
+    Sheet* m_sheet;
+    Strip* m_strip;
+    FindingsPanel* m_findings;
+    Gate* m_gate;
+    CheckView* m_check;
+    QLineEdit *m_name, *m_search;
+    QComboBox* m_areaStyle;
+    QSlider* m_areaStrength;
+    QLabel *m_zoomLabel, *m_toolHint;
+    QToolButton *m_selectTool, *m_coverTool;
+    QMenu* m_menu;
+    QTimer* m_ticker;
+    struct Actions {
+        QAction *take, *bringIn, *undo, *redo, *select, *cover, *fit, *actual, *zoomIn, *zoomOut, *check, *release, *stop, *dark, *remove, *next, *previous;
+        std::vector<QAction*> decisions;
+    } m_do{};
+    std::vector<std::pair<QAction*, QString>> m_icons;
+    QList<QAction*> m_menuOrder;
+    ReleaseView* m_releaseView = nullptr;
+    int m_checkedRevision = -1;
+    bool m_checkFailed = false, m_releaseAfterCheck = false;
+    QString m_checkTrouble;
+    std::vector<std::pair<int, QRectF>> m_hits;
+    int m_hit = -1;
+    QString m_hitText;
+};
+
+} // namespace eyelid

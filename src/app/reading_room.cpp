@@ -1,0 +1,94 @@
+#include "app/reading_room.h"
+
+#include <functional>
+#include <QDir>
+
+namespace eyelid {
+
+ReadingRoom::ReadingRoom(const Policy& policy, const QString& languages, QObject* parent) : QObject(parent), m_policy(policy), m_languages(languages) {
+    // One job at a time: a reader uses all cores by itself.
+    m_pool.setMaxThreadCount(1);
+    m_pool.setExpiryTimeout(-1);
+}
+
+ReadingRoom::~ReadingRoom() {
+    cancel();
+    m_pool.waitForDone();
+}
+
+void ReadingRoom::start(std::function<void(Progress&)> work) {
+    auto progress = std::make_shared<Progress>();
+    m_progresses.push_back(progress);
+    ++m_jobs;
+    emit busyChanged();
+    m_pool.start([this, work = std::move(work), progress] {
+        if (!m_reader) m_reader = std::make_unique<Reader>();
+        if (!m_finder) m_finder = std::make_unique<Finder>();
+        work(*progress);
+        QMetaObject::invokeMethod(this, [this, progress] {
+            std::erase(m_progresses, progress);
+            --m_jobs;
+            emit busyChanged();
+        });
+    });
+}
+
+void ReadingRoom::read(int capture, const QImage& picture) {
+    start([this, capture, picture](Progress& progress) {
+        QMetaObject::invokeMethod(this, [this, capture] { emit readingStarted(capture); });
+        progress.setDoing(QStringLiteral("Reading"));
+        Result<Page> page = progress.cancelled() ? Result<Page>(Error{Error::Kind::Cancelled, QStringLiteral("Reading was stopped.")})
+                                                 : m_reader->read(picture, {.languages = m_languages}, progress);
+        if (!page) {
+            QMetaObject::invokeMethod(this, [this, capture, error = page.error()] { emit readingFailed(capture, error.sentence, error.kind == Error::Kind::Cancelled); });
+            return;
+        }
+        progress.setDoing(QStringLiteral("Finding"));
+        auto shared = std::make_shared<const Page>(std::move(*page));
+        auto findings = m_finder->find(*shared, m_policy, WatchList());
+        QMetaObject::invokeMethod(this, [this, capture, shared, findings = std::move(findings)] { emit read(capture, shared, findings); });
+    });
+}
+
+void ReadingRoom::carry(int capture, std::shared_ptr<const Page> page, std::vector<Finding> already, std::vector<Finding> known) {
+    start([this, capture, page = std::move(page), already = std::move(already), known = std::move(known)](Progress& progress) {
+        progress.setDoing(QStringLiteral("Looking for known values"));
+        auto found = m_finder->carry(*page, already, known, m_policy);
+        if (!found.empty()) QMetaObject::invokeMethod(this, [this, capture, found = std::move(found)] { emit carried(capture, found); });
+    });
+}
+
+void ReadingRoom::check(CheckJob job) {
+    start([this, job = std::move(job)](Progress& progress) {
+        std::vector<CheckedFile> files;
+        const auto failed = [&](const Error& error) {
+            QMetaObject::invokeMethod(this, [this, error] { emit checkFailed(error.sentence, error.kind == Error::Kind::Cancelled); });
+        };
+        for (const CheckJob::One& one : job.files) {
+            if (progress.cancelled()) return failed({Error::Kind::Cancelled, QStringLiteral("The check was stopped.")});
+            progress.setDoing(QStringLiteral("Writing %1").arg(one.fileName));
+            auto written = writeSanitised(QDir(job.folder).filePath(one.fileName), one.picture, one.covers, true);
+            if (!written) return failed(written.error());
+            CheckRequest request;
+            request.policy = &m_policy;
+            request.languages = m_languages;
+            request.capture = &one.picture;
+            request.covers = one.covers;
+            request.items = one.items;
+            request.coveredValues = job.coveredValues;
+            auto report = checkBytes(written->bytes, one.fileName, request, *m_reader, *m_finder, progress);
+            if (!report) return failed(report.error());
+            files.push_back({one.capture, one.fileName, std::move(*written), one.items, one.picture.size(), std::move(*report)});
+        }
+        QMetaObject::invokeMethod(this, [this, files = std::move(files)] { emit checked(files); });
+    });
+}
+
+void ReadingRoom::cancel() {
+    for (const auto& progress : m_progresses) progress->cancel();
+}
+
+QString ReadingRoom::doing() const { return m_progresses.empty() ? QString() : m_progresses.front()->doing(); }
+double ReadingRoom::fraction() const { return m_progresses.empty() ? 0 : m_progresses.front()->fraction(); }
+
+} // namespace eyelid

@@ -1,0 +1,79 @@
+// Long work off the interface thread: reading captures and checking finished files, one job after the other.
+#pragma once
+
+#include "casefile/case.h"
+#include "checking/check.h"
+#include "releasing/release.h"
+
+#include <deque>
+#include <memory>
+#include <QObject>
+#include <QThreadPool>
+
+namespace eyelid {
+
+/// A picture written for checking, and what the check saw on it.
+struct CheckedFile {
+    int capture = 0;
+    QString fileName;
+    WrittenFile written; ///< in a private folder; sanitised
+    std::vector<Item> items;
+    QSize size;
+    CheckReport report;
+};
+
+struct CheckJob {
+    struct One {
+        int capture = 0;
+        QString fileName;
+        QImage picture;
+        std::vector<Item> items;
+        std::vector<Cover> covers;
+    };
+    std::vector<One> files;
+    std::vector<Finding> coveredValues;
+    QString folder;
+};
+
+class ReadingRoom final : public QObject {
+    Q_OBJECT
+public:
+    ReadingRoom(const Policy& policy, const QString& languages, QObject* parent = nullptr);
+    ~ReadingRoom() override;
+
+    /// Reads one capture; answers with read() or readingFailed().
+    void read(int capture, const QImage& picture);
+    /// Looks on a page that was read before for values found elsewhere; answers with carried().
+    void carry(int capture, std::shared_ptr<const Page> page, std::vector<Finding> already, std::vector<Finding> known);
+    /// Writes and checks; answers with checked() or checkFailed().
+    void check(CheckJob job);
+    /// Stops the job that is running and drops those that wait.
+    void cancel();
+    bool busy() const { return m_jobs > 0; }
+    /// What the running job is doing, and how far it is.
+    QString doing() const;
+    double fraction() const;
+    QString languages() const { return m_languages; }
+
+signals:
+    void busyChanged();
+    void readingStarted(int capture);
+    void read(int capture, std::shared_ptr<const Page> page, std::vector<Finding> findings);
+    void readingFailed(int capture, QString sentence, bool cancelled);
+    void carried(int capture, std::vector<Finding> findings);
+    void checked(std::vector<CheckedFile> files);
+    void checkFailed(QString sentence, bool cancelled);
+
+private:
+    void start(std::function<void(Progress&)> work);
+
+    Policy m_policy;
+    QString m_languages;
+    QThreadPool m_pool;
+    std::unique_ptr<Reader> m_reader;
+    std::unique_ptr<Finder> m_finder;
+    std::vector<std::shared_ptr<Progress>> m_progresses; // running and waiting, in order
+    int m_jobs = 0;
+};
+
+} // namespace eyelid

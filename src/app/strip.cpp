@@ -1,0 +1,150 @@
+#include "app/strip.h"
+
+#include "app/lid_gauge.h"
+#include "app/theme.h"
+
+#include <QAbstractListModel>
+#include <QApplication>
+#include <QContextMenuEvent>
+#include <QHash>
+#include <QMenu>
+#include <QPainter>
+#include <QStyledItemDelegate>
+
+namespace eyelid {
+namespace {
+constexpr int captureRole = Qt::UserRole + 1;
+constexpr QSize thumbnailSize(132, 84);
+} // namespace
+
+class StripModel final : public QAbstractListModel {
+public:
+    StripModel(Case& owner, QObject* parent) : QAbstractListModel(parent), m_case(owner) {
+        connect(&m_case, &Case::capturesChanged, this, [this] {
+            beginResetModel();
+            endResetModel();
+        });
+        connect(&m_case, &Case::captureChanged, this, [this](int id) {
+            const int row = rowOf(id);
+            if (row >= 0) emit dataChanged(index(row), index(row));
+        });
+    }
+    int rowCount(const QModelIndex& parent = {}) const override { return parent.isValid() ? 0 : int(m_case.captures().size()); }
+    int rowOf(int id) const {
+        for (size_t i = 0; i < m_case.captures().size(); ++i)
+            if (m_case.captures()[i].id == id) return int(i);
+        return -1;
+    }
+    const Capture& at(const QModelIndex& index) const { return m_case.captures()[size_t(index.row())]; }
+    const Case& owner() const { return m_case; }
+    QVariant data(const QModelIndex& index, int role) const override {
+        if (!index.isValid() || index.row() >= rowCount()) return {};
+        const Capture& c = at(index);
+        if (role == captureRole) return c.id;
+        if (role == Qt::DisplayRole) return c.name;
+        if (role == Qt::ToolTipRole) return c.origin;
+        if (role == Qt::AccessibleTextRole) {
+            const Case::Counts n = m_case.counts(c);
+            return QStringLiteral("%1, %2 open, %3 settled%4").arg(c.name).arg(n.open).arg(n.settled()).arg(n.unread ? QStringLiteral(", not read") : QString());
+        }
+        return {};
+    }
+    QPixmap thumbnail(const Capture& c, double ratio) const {
+        QPixmap& held = m_thumbnails[c.picture.cacheKey()];
+        if (held.isNull()) {
+            held = QPixmap::fromImage(c.picture.scaled(thumbnailSize * ratio, Qt::KeepAspectRatio, Qt::SmoothTransformation));
+            held.setDevicePixelRatio(ratio);
+        }
+        return held;
+    }
+
+private:
+    Case& m_case;
+    mutable QHash<qint64, QPixmap> m_thumbnails;
+};
+
+namespace {
+
+class StripDelegate final : public QStyledItemDelegate {
+public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+    QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override { return {thumbnailSize.width() + 24, thumbnailSize.height() + 44}; }
+    void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
+        const auto& model = static_cast<const StripModel&>(*index.model());
+        const Capture& c = model.at(index);
+        const Theme& t = theme(*qApp);
+        p->save();
+        p->setRenderHint(QPainter::Antialiasing);
+        const QRectF cell = QRectF(option.rect).adjusted(6, 4, -6, -4);
+        const bool current = option.state & QStyle::State_Selected;
+        if (current) {
+            p->setPen(Qt::NoPen);
+            p->setBrush(t.selection);
+            p->drawRoundedRect(cell, 6, 6);
+            p->setBrush(t.aubergine);
+            p->drawRoundedRect(QRectF(cell.left(), cell.top() + 8, 3, cell.height() - 16), 1.5, 1.5);
+        }
+        const QPixmap pixmap = model.thumbnail(c, option.widget ? option.widget->devicePixelRatioF() : 1);
+        const QSizeF size = pixmap.deviceIndependentSize();
+        const QRectF picture(cell.center().x() - size.width() / 2, cell.top() + 6 + (thumbnailSize.height() - size.height()) / 2, size.width(), size.height());
+        p->drawPixmap(picture.topLeft(), pixmap);
+        p->setPen(QPen(current ? t.aubergine : t.hairline, 1));
+        p->setBrush(Qt::NoBrush);
+        p->drawRect(picture.adjusted(-0.5, -0.5, 0.5, 0.5));
+        const Case::Counts n = model.owner().counts(c);
+        const QRectF bottom(cell.left() + 8, cell.bottom() - 26, cell.width() - 14, 22);
+        p->setPen(t.ink);
+        QFont f = option.font;
+        f.setPixelSize(12);
+        p->setFont(f);
+        p->drawText(bottom.adjusted(0, 0, -44, 0), Qt::AlignVCenter | Qt::AlignLeft, c.name);
+        if (c.reading == Capture::Reading::Done) {
+            const double closed = n.all() == 0 ? 1.0 : double(n.settled()) / n.all();
+            paintLid(*p, QRectF(bottom.right() - 26, bottom.top() + 3, 24, 16), closed, closed >= 1 ? t.pine : t.ink, t.clay);
+            if (n.open > 0) {
+                p->setPen(t.dark ? t.clay : t.clay.darker(120));
+                p->drawText(bottom.adjusted(0, 0, -32, 0), Qt::AlignVCenter | Qt::AlignRight, QString::number(n.open));
+            }
+        } else {
+            p->setPen(c.reading == Capture::Reading::Failed ? t.brick : t.faint);
+            const QString state = c.reading == Capture::Reading::Failed ? QStringLiteral("not read") : c.reading == Capture::Reading::Running ? QStringLiteral("reading") : QStringLiteral("waiting");
+            p->drawText(bottom, Qt::AlignVCenter | Qt::AlignRight, state);
+        }
+        p->restore();
+    }
+};
+
+} // namespace
+
+Strip::Strip(Case& owner, QWidget* parent) : QListView(parent), m_model(new StripModel(owner, this)) {
+    setObjectName(QStringLiteral("strip"));
+    setAccessibleName(QStringLiteral("Captures of the case"));
+    setModel(m_model);
+    setItemDelegate(new StripDelegate(this));
+    setFixedWidth(thumbnailSize.width() + 34);
+    setUniformItemSizes(true);
+    setVerticalScrollMode(ScrollPerPixel);
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    setFrameShape(QFrame::NoFrame);
+}
+
+void Strip::setCurrentCapture(int id) {
+    const int row = m_model->rowOf(id);
+    if (row >= 0) setCurrentIndex(m_model->index(row));
+    else clearSelection();
+}
+
+void Strip::currentChanged(const QModelIndex& current, const QModelIndex& previous) {
+    QListView::currentChanged(current, previous);
+    if (current.isValid()) emit captureChosen(current.data(captureRole).toInt());
+}
+
+void Strip::contextMenuEvent(QContextMenuEvent* event) {
+    const QModelIndex index = indexAt(event->pos());
+    if (!index.isValid()) return;
+    QMenu menu;
+    QAction* remove = menu.addAction(QStringLiteral("Remove from the case"));
+    if (menu.exec(event->globalPos()) == remove) emit removeAsked(index.data(captureRole).toInt());
+}
+
+} // namespace eyelid

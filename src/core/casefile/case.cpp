@@ -1,0 +1,311 @@
+#include "casefile/case.h"
+
+#include "picture/geometry.h"
+#include "picture/picture_file.h"
+#include "releasing/digest.h"
+
+#include <algorithm>
+#include <QUndoCommand>
+#include <set>
+
+namespace eyelid {
+
+// Changes of items by their id, so that what reading adds meanwhile is left alone.
+class ItemsCommand final : public QUndoCommand {
+public:
+    ItemsCommand(Case& owner, const QString& text, std::vector<std::pair<Item, Item>> changes)
+        : QUndoCommand(text), m_case(owner), m_changes(std::move(changes)) {}
+    void undo() override { apply(false); }
+    void redo() override { apply(true); }
+
+private:
+    void apply(bool forward) {
+        std::set<int> captures;
+        for (const auto& [before, after] : m_changes) {
+            Capture* capture = nullptr;
+            Item* item = m_case.findItem(before.id, &capture);
+            if (!item) continue;
+            const Item& to = forward ? after : before;
+            item->decision = to.decision;
+            item->style = to.style;
+            item->strength = to.strength;
+            item->note = to.note;
+            captures.insert(capture->id);
+        }
+        for (int id : captures) m_case.touched(id);
+    }
+    Case& m_case;
+    std::vector<std::pair<Item, Item>> m_changes;
+};
+
+class AreaCommand final : public QUndoCommand {
+public:
+    AreaCommand(Case& owner, const QString& text, int capture, Item item, bool adds)
+        : QUndoCommand(text), m_case(owner), m_capture(capture), m_item(std::move(item)), m_adds(adds) {}
+    void undo() override { m_adds ? take() : put(); }
+    void redo() override { m_adds ? put() : take(); }
+
+private:
+    void put() {
+        if (Capture* capture = m_case.find(m_capture)) capture->items.push_back(m_item);
+        m_case.touched(m_capture);
+    }
+    void take() {
+        if (Capture* capture = m_case.find(m_capture)) {
+            const auto at = std::find_if(capture->items.begin(), capture->items.end(), [&](const Item& i) { return i.id == m_item.id; });
+            if (at != capture->items.end()) {
+                m_item = *at;
+                capture->items.erase(at);
+            }
+        }
+        m_case.touched(m_capture);
+    }
+    Case& m_case;
+    int m_capture;
+    Item m_item;
+    bool m_adds;
+};
+
+class CaptureCommand final : public QUndoCommand {
+public:
+    CaptureCommand(Case& owner, const QString& text, Capture capture, size_t at, bool adds)
+        : QUndoCommand(text), m_case(owner), m_capture(std::move(capture)), m_at(at), m_adds(adds) {}
+    void undo() override { m_adds ? take() : put(); }
+    void redo() override { m_adds ? put() : take(); }
+
+private:
+    void put() {
+        m_case.m_captures.insert(m_case.m_captures.begin() + long(std::min(m_at, m_case.m_captures.size())), m_capture);
+        ++m_case.m_revision;
+        emit m_case.capturesChanged();
+    }
+    void take() {
+        auto& list = m_case.m_captures;
+        const auto at = std::find_if(list.begin(), list.end(), [&](const Capture& c) { return c.id == m_capture.id; });
+        if (at == list.end()) return;
+        m_at = size_t(at - list.begin());
+        m_capture = std::move(*at);
+        // What was being read is read anew should it come back.
+        if (m_capture.reading == Capture::Reading::Running) m_capture.reading = Capture::Reading::Waiting;
+        list.erase(at);
+        ++m_case.m_revision;
+        emit m_case.capturesChanged();
+    }
+    Case& m_case;
+    Capture m_capture;
+    size_t m_at;
+    bool m_adds;
+};
+
+Case::Case(Policy policy, QObject* parent)
+    : QObject(parent), m_name(QStringLiteral("Untitled case")), m_policy(std::move(policy)), m_secret(newSecret()) {}
+
+Case::~Case() = default;
+
+void Case::setName(const QString& name) { m_name = name; }
+
+const Capture* Case::capture(int id) const { return const_cast<Case*>(this)->find(id); }
+
+Capture* Case::find(int id) {
+    const auto at = std::find_if(m_captures.begin(), m_captures.end(), [&](const Capture& c) { return c.id == id; });
+    return at == m_captures.end() ? nullptr : &*at;
+}
+
+Item* Case::findItem(int id, Capture** owner) {
+    for (Capture& capture : m_captures)
+        for (Item& item : capture.items)
+            if (item.id == id) {
+                if (owner) *owner = &capture;
+                return &item;
+            }
+    return nullptr;
+}
+
+const Capture* Case::captureOf(int itemId) const {
+    Capture* owner = nullptr;
+    const_cast<Case*>(this)->findItem(itemId, &owner);
+    return owner;
+}
+
+const Item* Case::item(int id) const { return const_cast<Case*>(this)->findItem(id); }
+
+std::vector<int> Case::itemsInScope(int itemId, Scope scope) const {
+    std::vector<int> ids;
+    const Item* origin = item(itemId);
+    if (!origin) return ids;
+    for (const Capture& capture : m_captures)
+        for (const Item& other : capture.items) {
+            const bool same = other.id == itemId ||
+                              (scope == Scope::SameValue && origin->identity > 0 && other.identity == origin->identity) ||
+                              (scope == Scope::SameKind && other.finding.kind == origin->finding.kind);
+            if (same) ids.push_back(other.id);
+        }
+    return ids;
+}
+
+int Case::add(const QImage& picture, const QString& origin) {
+    Capture capture;
+    capture.id = m_nextCapture++;
+    capture.name = QStringLiteral("Capture %1").arg(capture.id);
+    capture.origin = origin;
+    capture.picture = flattened(picture);
+    const int id = capture.id;
+    const QString text = QStringLiteral("adding %1").arg(capture.name);
+    m_undo.push(new CaptureCommand(*this, text, std::move(capture), m_captures.size(), true));
+    return id;
+}
+
+void Case::remove(int captureId) {
+    const Capture* capture = this->capture(captureId);
+    if (!capture) return;
+    m_undo.push(new CaptureCommand(*this, QStringLiteral("removing %1").arg(capture->name), *capture, 0, false));
+}
+
+void Case::touched(int captureId) {
+    ++m_revision;
+    emit captureChanged(captureId);
+}
+
+void Case::setReading(int captureId, Capture::Reading state, const QString& trouble) {
+    Capture* capture = find(captureId);
+    if (!capture) return;
+    capture->reading = state;
+    capture->trouble = trouble;
+    touched(captureId);
+}
+
+Item Case::makeItem(const Finding& finding) {
+    Item item;
+    item.id = m_nextItem++;
+    item.finding = finding;
+    item.style = m_policy.rule(finding.kind == Kind::Area ? Kind::Watch : finding.kind).style;
+    item.strength = m_policy.strength;
+    item.identity = m_identities.numberOf(finding);
+    return item;
+}
+
+void Case::setFindings(int captureId, std::shared_ptr<const Page> page, const std::vector<Finding>& findings) {
+    Capture* capture = find(captureId);
+    if (!capture) return;
+    capture->page = std::move(page);
+    capture->reading = Capture::Reading::Done;
+    capture->trouble.clear();
+    std::erase_if(capture->items, [](const Item& i) { return i.decision == Decision::Open; });
+    addFindings(captureId, findings);
+}
+
+void Case::addFindings(int captureId, const std::vector<Finding>& findings) {
+    Capture* capture = find(captureId);
+    if (!capture) return;
+    for (const Finding& finding : findings) {
+        if (finding.boxes.empty()) continue;
+        const bool known = std::any_of(capture->items.begin(), capture->items.end(), [&](const Item& item) {
+            return item.finding.key == finding.key && !item.finding.boxes.empty() && shareWithin(finding.boxes.front(), item.finding.boxes.front()) > 0.5;
+        });
+        if (known) continue;
+        Item item = makeItem(finding);
+        // Keeping a value once keeps it everywhere, and so does covering it.
+        for (const Capture& other : m_captures)
+            for (const Item& same : other.items)
+                if (item.identity > 0 && same.identity == item.identity && same.decision == Decision::Keep) item.decision = Decision::Keep;
+        capture->items.push_back(std::move(item));
+    }
+    touched(captureId);
+}
+
+void Case::decide(int itemId, Scope scope, Decision decision) {
+    std::vector<std::pair<Item, Item>> changes;
+    for (int id : itemsInScope(itemId, scope)) {
+        const Item* before = item(id);
+        // A cover drawn by hand is there or it is not; it cannot be kept.
+        if (before->decision == decision || before->finding.kind == Kind::Area) continue;
+        Item after = *before;
+        after.decision = decision;
+        changes.push_back({*before, after});
+    }
+    if (changes.empty()) return;
+    const QString verb = decision == Decision::Cover ? QStringLiteral("covering") : decision == Decision::Keep ? QStringLiteral("keeping") : QStringLiteral("opening");
+    const QString text = changes.size() == 1 ? QStringLiteral("%1 a finding").arg(verb) : QStringLiteral("%1 %2 findings").arg(verb).arg(changes.size());
+    m_undo.push(new ItemsCommand(*this, text, std::move(changes)));
+}
+
+void Case::setStyle(int itemId, Scope scope, CoverStyle style, double strength) {
+    std::vector<std::pair<Item, Item>> changes;
+    for (int id : itemsInScope(itemId, scope)) {
+        const Item* before = item(id);
+        if (before->style == style && before->strength == strength) continue;
+        Item after = *before;
+        after.style = style;
+        after.strength = strength;
+        changes.push_back({*before, after});
+    }
+    if (!changes.empty()) m_undo.push(new ItemsCommand(*this, QStringLiteral("changing a cover's style"), std::move(changes)));
+}
+
+void Case::setNote(int itemId, const QString& note) {
+    const Item* before = item(itemId);
+    if (!before || before->note == note) return;
+    Item after = *before;
+    after.note = note;
+    m_undo.push(new ItemsCommand(*this, QStringLiteral("changing a note"), {{*before, after}}));
+}
+
+int Case::addArea(int captureId, const QRect& place, CoverStyle style, double strength) {
+    const Capture* capture = this->capture(captureId);
+    if (!capture) return 0;
+    const QRect inside = place.normalized().intersected(capture->picture.rect());
+    if (inside.isEmpty()) return 0;
+    Finding finding;
+    finding.boxes = {QRectF(inside)};
+    finding.confidence = 1;
+    finding.reason = QStringLiteral("was covered by hand");
+    Item item = makeItem(finding);
+    item.decision = Decision::Cover;
+    item.style = style;
+    item.strength = strength;
+    const int id = item.id;
+    m_undo.push(new AreaCommand(*this, QStringLiteral("covering an area"), captureId, std::move(item), true));
+    return id;
+}
+
+void Case::removeArea(int itemId) {
+    const Item* item = this->item(itemId);
+    const Capture* capture = captureOf(itemId);
+    if (!item || item->finding.kind != Kind::Area) return;
+    m_undo.push(new AreaCommand(*this, QStringLiteral("removing a cover"), capture->id, *item, false));
+}
+
+Case::Counts Case::counts(const Capture& capture) const {
+    Counts n;
+    for (const Item& item : capture.items) {
+        n.open += item.decision == Decision::Open;
+        n.cover += item.decision == Decision::Cover;
+        n.keep += item.decision == Decision::Keep;
+    }
+    n.unread = capture.reading != Capture::Reading::Done;
+    return n;
+}
+
+Case::Counts Case::counts() const {
+    Counts sum;
+    for (const Capture& capture : m_captures) {
+        const Counts n = counts(capture);
+        sum.open += n.open;
+        sum.cover += n.cover;
+        sum.keep += n.keep;
+        sum.unread += n.unread;
+    }
+    return sum;
+}
+
+std::vector<Cover> Case::covers(const Capture& capture) const { return coversOf(capture.items, capture.picture.size(), m_policy.evenWidth); }
+
+std::vector<Finding> Case::coveredValues() const {
+    std::vector<Finding> values;
+    for (const Capture& capture : m_captures)
+        for (const Item& item : capture.items)
+            if (item.decision == Decision::Cover && !item.finding.text.isEmpty()) values.push_back(item.finding);
+    return values;
+}
+
+} // namespace eyelid

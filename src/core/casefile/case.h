@@ -1,0 +1,109 @@
+// A case: captures worked on together, with everything decided about them. Knows nothing of its views; every change a
+// user makes is undoable.
+#pragma once
+
+#include "casefile/identities.h"
+#include "editing/item.h"
+#include "finding/policy.h"
+#include "reading/page.h"
+
+#include <memory>
+#include <QImage>
+#include <QObject>
+#include <QUndoStack>
+#include <vector>
+
+namespace eyelid {
+
+struct Capture {
+    enum class Reading { Waiting, Running, Done, Failed };
+    int id = 0;
+    QString name;   ///< "Capture 3": neutral, for released files
+    QString origin; ///< what it was taken from, for the officer's screen only
+    QImage picture; ///< as taken or brought in; never altered
+    Reading reading = Reading::Waiting;
+    QString trouble; ///< why reading failed
+    std::shared_ptr<const Page> page;
+    std::vector<Item> items;
+};
+
+/// How far a decision reaches.
+enum class Scope { One, SameValue, SameKind };
+
+class Case final : public QObject {
+    Q_OBJECT
+public:
+    explicit Case(Policy policy, QObject* parent = nullptr);
+    ~Case() override;
+
+    QString name() const { return m_name; }
+    void setName(const QString& name);
+    const Policy& policy() const { return m_policy; }
+    const QByteArray& secret() const { return m_secret; }
+
+    const std::vector<Capture>& captures() const { return m_captures; }
+    const Capture* capture(int id) const;
+    const Capture* captureOf(int itemId) const;
+    const Item* item(int id) const;
+    /// All items of the same value, or of the same kind, throughout the case; always holds `itemId` itself.
+    std::vector<int> itemsInScope(int itemId, Scope scope) const;
+
+    /// Undoable. Returns the capture's id.
+    int add(const QImage& picture, const QString& origin);
+    /// Undoable.
+    void remove(int captureId);
+
+    /// Reading's own results; not undoable. Ignored when the capture is gone.
+    void setReading(int captureId, Capture::Reading state, const QString& trouble = {});
+    /// Replaces findings nobody has decided about; keeps those somebody has, and areas.
+    void setFindings(int captureId, std::shared_ptr<const Page> page, const std::vector<Finding>& findings);
+    /// Further findings, as when a value was met elsewhere.
+    void addFindings(int captureId, const std::vector<Finding>& findings);
+
+    /// Undoable.
+    void decide(int itemId, Scope scope, Decision decision);
+    void setStyle(int itemId, Scope scope, CoverStyle style, double strength);
+    void setNote(int itemId, const QString& note);
+    /// Covers a place by hand; returns the item's id, or 0 where the place lies outside the capture.
+    int addArea(int captureId, const QRect& place, CoverStyle style, double strength);
+    /// Takes an area away again. Findings cannot be taken away, only kept.
+    void removeArea(int itemId);
+
+    QUndoStack* undoStack() { return &m_undo; }
+
+    struct Counts {
+        int open = 0, cover = 0, keep = 0, unread = 0;
+        int settled() const { return cover + keep; }
+        int all() const { return open + cover + keep; }
+    };
+    Counts counts() const;
+    Counts counts(const Capture& capture) const;
+    std::vector<Cover> covers(const Capture& capture) const;
+    /// Findings decided to be covered, of the whole case.
+    std::vector<Finding> coveredValues() const;
+    /// Grows with every change that a release would show; a check holds for one revision.
+    int revision() const { return m_revision; }
+
+signals:
+    void capturesChanged();          ///< added, removed
+    void captureChanged(int capture); ///< its reading or its items
+
+private:
+    friend class ItemsCommand;
+    friend class AreaCommand;
+    friend class CaptureCommand;
+    Capture* find(int id);
+    Item* findItem(int id, Capture** owner = nullptr);
+    Item makeItem(const Finding& finding);
+    void touched(int captureId);
+
+    QString m_name;
+    Policy m_policy;
+    QByteArray m_secret;
+    std::vector<Capture> m_captures;
+    Identities m_identities;
+    QUndoStack m_undo;
+    int m_nextCapture = 1, m_nextItem = 1, m_revision = 0;
+};
+
+} // namespace eyelid

@@ -1,0 +1,11 @@
+#!/usr/bin/env bash
+# Runs a command under Xvfb with a window manager: tools/xvfb-run.sh COMMAND...
+set -u
+export XDG_RUNTIME_DIR="${XDG_RUNTIME_DIR:-$(mktemp -d)}"
+exec xvfb-run -a -s "-screen 0 1600x1000x24 -nolisten tcp" bash -c '
+  openbox >/dev/null 2>&1 &
+  manager=$!
+  "$@"
+  status=$?
+  kill $manager 2>/dev/null
+  exit $status' _ "$@"
