@@ -93,6 +93,8 @@ CheckView::CheckView(Case& owner, QWidget* parent) : QWidget(parent), m_case(own
     m_list = new QListWidget;
     m_list->setObjectName(QStringLiteral("leaks"));
     m_list->setAccessibleName(QStringLiteral("What the check found, file by file"));
+    m_list->setWordWrap(true);
+    m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_list->setMaximumHeight(190);
     m_list->setMinimumHeight(96);
     layout->addWidget(m_list);
@@ -168,8 +170,12 @@ void CheckView::fill() {
     m_title->setStyleSheet(QStringLiteral("font-size: 17px; font-weight: 600; color: %1;").arg((clean ? t.pine : t.brick).name()));
     m_hint->setText(clean ? QStringLiteral("Each file was read back from the disk, taken apart, read with its contrast stretched, and searched for what the case covers.")
                           : QStringLiteral("Cover what is listed and check again, or let single places pass with a reason."));
-    m_list->setCurrentRow(0);
-    showRow(0);
+    // What needs a decision first.
+    int first = 0;
+    for (int i = m_list->count(); i-- > 0;)
+        if (const int row = m_list->item(i)->data(Qt::UserRole).toInt(); row >= 0 && m_rows[size_t(row)].reason.isEmpty()) first = i;
+    m_list->setCurrentRow(first);
+    showRow(first);
 }
 
 void CheckView::showRow(int listRow) {

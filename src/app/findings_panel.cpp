@@ -179,7 +179,7 @@ FindingsPanel::FindingsPanel(Case& owner, QWidget* parent) : QWidget(parent), m_
     setObjectName(QStringLiteral("findings"));
     setAttribute(Qt::WA_StyledBackground);
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setContentsMargins(1, 0, 0, 0); // the border's own pixel
     layout->setSpacing(0);
 
     auto* top = new QHBoxLayout;
@@ -348,7 +348,8 @@ void FindingsPanel::select(int itemId) {
     }
     m_showing = false;
     const Case::Counts n = m_case.counts();
-    m_count->setText(QStringLiteral("%1 open, %2 covered, %3 kept").arg(n.open).arg(n.cover).arg(n.keep));
+    if (n.all() == 0) m_count->clear();
+    else m_count->setText(QStringLiteral("%1 open, %2 covered, %3 kept").arg(n.open).arg(n.cover).arg(n.keep));
     showDetails();
 }
 
@@ -379,7 +380,7 @@ void FindingsPanel::showDetails() {
     m_keep->setChecked(item->decision == Decision::Keep);
     m_open->setChecked(item->decision == Decision::Open);
     m_style->setCurrentIndex(int(item->style));
-    m_strength->setEnabled(item->style != CoverStyle::Solid);
+    m_strength->setVisible(item->style != CoverStyle::Solid); // a solid cover has none
     m_strength->setValue(int(std::lround(100 * item->strength)));
     if (!m_note->hasFocus()) m_note->setText(item->note);
     m_showing = false;

@@ -12,8 +12,8 @@ namespace eyelid {
 void paintLid(QPainter& painter, const QRectF& rect, double closed, const QColor& line, const QColor& iris) {
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
-    const double w = std::min(rect.width(), rect.height() * 1.5), h = w * 0.62;
-    const QPointF centre = rect.center() - QPointF(0, h * 0.10);
+    const double w = std::min(rect.width(), rect.height() * 1.35), h = w * 0.62;
+    const QPointF centre = rect.center() + QPointF(0, h * (0.12 - 0.26 * closed));
     const QPointF left(centre.x() - w * 0.46, centre.y()), right(centre.x() + w * 0.46, centre.y());
     const double down = h * 0.42;
     // The upper lid comes down from an arch to the lower lid's own curve.

@@ -252,7 +252,7 @@ void MainWindow::makeActions() {
     });
     separator();
     m_do.fit = action(QStringLiteral("Fit"), QStringLiteral("maximize"), {QKeySequence(QStringLiteral("Ctrl+0"))}, [this] { m_sheet->fit(); });
-    m_do.actual = action(QStringLiteral("Actual size"), QStringLiteral("scan"), {QKeySequence(QStringLiteral("Ctrl+1"))}, [this] { m_sheet->actualSize(); });
+    m_do.actual = action(QStringLiteral("Actual size"), {}, {QKeySequence(QStringLiteral("Ctrl+1"))}, [this] { m_sheet->actualSize(); });
     m_do.zoomIn = action(QStringLiteral("Larger"), QStringLiteral("zoom-in"), {QKeySequence(QStringLiteral("Ctrl++")), QKeySequence(QStringLiteral("Ctrl+="))}, [this] { m_sheet->zoomBy(1.25); });
     m_do.zoomOut = action(QStringLiteral("Smaller"), QStringLiteral("zoom-out"), {QKeySequence(QStringLiteral("Ctrl+-"))}, [this] { m_sheet->zoomBy(0.8); });
     m_do.dark = action(QStringLiteral("Dark theme"), QStringLiteral("moon"), {QKeySequence(QStringLiteral("Ctrl+Shift+D"))}, [this] { setDark(!theme(*qApp).dark); });
@@ -302,8 +302,7 @@ QWidget* MainWindow::makeHeader() {
         auto* b = new QToolButton;
         b->setDefaultAction(a);
         b->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
-        b->setText(a->text().remove(QStringLiteral("…")));
-        b->setAccessibleName(b->text());
+        b->setAccessibleName(a->text());
         b->setFocusPolicy(Qt::StrongFocus);
         row->addWidget(b);
         return b;
@@ -377,7 +376,7 @@ QWidget* MainWindow::makeDock() {
     row->addWidget(m_toolHint);
     row->addStretch(1);
     const auto remember = [this] {
-        m_areaStrength->setEnabled(m_areaStyle->currentIndex() != 0);
+        refreshActions();
         QSettings settings;
         settings.setValue(QStringLiteral("cover/style"), m_areaStyle->currentIndex());
         settings.setValue(QStringLiteral("cover/strength"), m_areaStrength->value());
@@ -391,7 +390,7 @@ QWidget* MainWindow::makeDock() {
     row->addWidget(m_zoomLabel);
     tool(m_do.zoomIn, false);
     tool(m_do.fit, false);
-    tool(m_do.actual, false);
+    tool(m_do.actual, false)->setText(QStringLiteral("1:1"));
     row->addSpacing(6);
     tool(m_do.undo, false);
     tool(m_do.redo, false);
@@ -651,7 +650,9 @@ void MainWindow::writeRelease() {
 
 void MainWindow::refreshGate() {
     const Case::Counts n = m_case.counts();
-    m_gate->setSettled(n.all() == 0 ? (m_case.captures().empty() ? 0.0 : 1.0) : double(n.settled()) / n.all());
+    // Never quite closed while anything is open, however much is settled.
+    const double share = n.all() == 0 ? (m_case.captures().empty() ? 0.0 : 1.0) : double(n.settled()) / n.all();
+    m_gate->setSettled(n.open ? std::min(share, 0.85) : share);
     const bool any = !m_case.captures().empty();
     const bool checked = any && m_checkedRevision == m_case.revision() && !m_room.busy();
     const bool failed = checked && m_check->blocking() > 0;
@@ -699,8 +700,7 @@ void MainWindow::refreshActions() {
     m_do.cover->setChecked(cover);
     m_do.cover->setEnabled(any);
     m_areaStyle->setVisible(cover);
-    m_areaStrength->setVisible(cover);
-    m_areaStrength->setEnabled(m_areaStyle->currentIndex() != 0);
+    m_areaStrength->setVisible(cover && m_areaStyle->currentIndex() != 0); // a solid cover has none
     m_toolHint->setText(cover ? QStringLiteral("Drag over what to cover; Escape ends.") : QString());
     for (QAction* a : {m_do.fit, m_do.actual, m_do.zoomIn, m_do.zoomOut}) a->setEnabled(any);
     const Item* item = m_case.item(m_findings->selected());

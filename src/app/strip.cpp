@@ -99,7 +99,8 @@ public:
         p->setFont(f);
         p->drawText(bottom.adjusted(0, 0, -44, 0), Qt::AlignVCenter | Qt::AlignLeft, c.name);
         if (c.reading == Capture::Reading::Done) {
-            const double closed = n.all() == 0 ? 1.0 : double(n.settled()) / n.all();
+            const double share = n.all() == 0 ? 1.0 : double(n.settled()) / n.all();
+            const double closed = n.open ? std::min(share, 0.85) : share;
             paintLid(*p, QRectF(bottom.right() - 26, bottom.top() + 3, 24, 16), closed, closed >= 1 ? t.pine : t.ink, t.clay);
             if (n.open > 0) {
                 p->setPen(t.dark ? t.clay : t.clay.darker(120));

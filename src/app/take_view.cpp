@@ -109,6 +109,7 @@ TakeView::TakeView(const Source& source, QWidget* parent) : QDialog(parent), m_s
     m_list->setAccessibleName(QStringLiteral("What can be taken"));
     m_list->setFixedWidth(270);
     m_list->setWordWrap(false);
+    m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_list->setTextElideMode(Qt::ElideRight);
     row->addWidget(m_list);
     layout->addLayout(row, 1);

@@ -114,7 +114,10 @@ QToolButton[flat="true"]:checked { background: @selection; border-color: @auberg
 QToolButton::menu-indicator { image: none; width: 0; }
 QLineEdit, QComboBox, QPlainTextEdit { border: 1px solid @hairline; border-radius: 6px; padding: 4px 8px; background: @paper; color: @ink; selection-background-color: @aubergine; selection-color: @onBrand; }
 QLineEdit:focus, QComboBox:focus, QPlainTextEdit:focus { border-color: @aubergine; }
-QComboBox::drop-down { border: none; width: 18px; }
+QComboBox::drop-down { border: none; width: 22px; }
+QComboBox::down-arrow { image: url(:/eyelid/icons/chevron-down-@name.svg); width: 14px; height: 14px; }
+QListWidget::item { padding: 3px 2px; border-radius: 4px; }
+QListWidget::item:selected { background: @selection; color: @ink; }
 QComboBox QAbstractItemView { background: @paper; color: @ink; border: 1px solid @hairline; selection-background-color: @selection; selection-color: @ink; }
 QAbstractScrollArea { border: none; background: @paper; }
 QMenu { background: @paper; color: @ink; border: 1px solid @hairline; padding: 4px; }
@@ -134,6 +137,7 @@ QScrollBar::handle:horizontal { background: @hairline; border-radius: 4px; min-w
 QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
 QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }
 )");
+    sheet.replace(QStringLiteral("@name"), t.dark ? QStringLiteral("dark") : QStringLiteral("light"));
     const std::pair<const char*, QColor> tokens[] = {{"@paper", t.paper}, {"@ink", t.ink}, {"@hairline", t.hairline}, {"@oat", t.oat}, {"@faint", t.faint},
                                                      {"@selection", t.selection}, {"@aubergine", t.aubergine}, {"@onBrand", t.onBrand},
                                                      {"@disabled", p.color(QPalette::Disabled, QPalette::Text)}};

@@ -1,6 +1,7 @@
 // Which words are names of people, names of places, or ordinary words.
 #pragma once
 
+#include <QHash>
 #include <QSet>
 #include <QString>
 
@@ -16,9 +17,12 @@ public:
     bool isPlace(const QString& word) const;
     /// One of the more frequent words of English, German, French or Spanish.
     bool isCommonWord(const QString& word) const;
+    /// One of the thousand most frequent words of such a language: an ordinary word first, whoever else bears it.
+    bool isVeryCommonWord(const QString& word) const;
 
 private:
-    QSet<QString> m_given, m_family, m_places, m_words;
+    QSet<QString> m_given, m_family, m_places;
+    QHash<QString, int> m_words; ///< best rank in any language
 };
 
 } // namespace eyelid

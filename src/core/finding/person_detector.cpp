@@ -175,7 +175,8 @@ private:
         const Run& run = in.screen.runs()[size_t(index)];
         const Names& names = in.names;
         const auto ordinary = [&](const Token& t) {
-            return (names.isCommonWord(t.text) && !names.isGiven(t.text) && !names.isFamily(t.text)) || isCalendarWord(t);
+            return (names.isCommonWord(t.text) && !names.isGiven(t.text) && !names.isFamily(t.text)) ||
+                   (names.isVeryCommonWord(t.text) && !names.isGiven(t.text)) || isCalendarWord(t);
         };
         // Ordinary words at either end are not part of the name: "Call Devika", "Goran Tenant".
         const bool afterTitle = first > 0 && isTitle(tokens[first - 1]);
@@ -222,7 +223,7 @@ private:
                 sum -= 0.4;
             }
             // Inside a sentence a capital is a choice, not the grammar's.
-            const bool opening = first == 1 && ordinary(tokens[0]); // "Call Oskar first"
+            const bool opening = first > 0 && ordinary(tokens[first - 1]); // "Call Oskar first"
             if (first > 0 && (!tokens[first - 1].capital || opening) && run.text()[t.span.start - 1] == QLatin1Char(' ') &&
                 !QStringLiteral(".:!?").contains(run.text()[std::max(0, t.span.start - 2)]) && !names.isPlace(t.text) && !common)
                 sum += 0.15;
