@@ -47,13 +47,15 @@ public:
 
 private:
     void put() {
-        if (Capture* capture = m_case.find(m_capture)) capture->items.push_back(m_item);
+        if (Capture* capture = m_case.find(m_capture))
+            capture->items.insert(capture->items.begin() + long(std::min(m_at, capture->items.size())), m_item);
         m_case.touched(m_capture);
     }
     void take() {
         if (Capture* capture = m_case.find(m_capture)) {
             const auto at = std::find_if(capture->items.begin(), capture->items.end(), [&](const Item& i) { return i.id == m_item.id; });
             if (at != capture->items.end()) {
+                m_at = size_t(at - capture->items.begin());
                 m_item = *at;
                 capture->items.erase(at);
             }
@@ -63,6 +65,7 @@ private:
     Case& m_case;
     int m_capture;
     Item m_item;
+    size_t m_at = size_t(-1); // at the end, until it was taken from somewhere else
     bool m_adds;
 };
 

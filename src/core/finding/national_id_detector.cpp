@@ -47,7 +47,7 @@ public:
             each(m_nir, [](const QString& value, bool label, auto add) {
                 QString nir = digitsRestored(value.left(6)) + value.mid(6, 1) + digitsRestored(value.mid(7));
                 if (frenchNirHolds(nir) || frenchNirHolds(digitsRestored(value)))
-                    add(0.96, "is a French social security number: its key (mod 97) holds", nir);
+                    add(0.985, "is a French social security number: its key (mod 97) holds", nir); // surer than a Luhn digit
                 else if (label) add(0.85, "stands by a label for it and is as long as a French social security number", nir);
             });
             each(m_dni, [](const QString& value, bool label, auto add) {

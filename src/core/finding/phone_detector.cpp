@@ -63,7 +63,7 @@ private:
         };
         if (label && verdict != Verdict::No) add(0.97, QStringLiteral("%1 and can be dialled").arg(label->because()));
         else if (label && digits >= 7) add(0.75, QStringLiteral("%1 and has the form of a phone number").arg(label->because()));
-        else if (verdict == Verdict::Valid && (international || trunk || punctuated))
+        else if (verdict == Verdict::Valid && (international || (trunk && digits >= 9) || punctuated))
             add(0.93, QStringLiteral("is a valid phone number"));
         else if (international && digits >= 9) add(0.8, QStringLiteral("starts like an international phone number"));
         else if (verdict == Verdict::Possible && trunk && digits >= 9) add(0.7, QStringLiteral("has a phone number's length and leading zero"));

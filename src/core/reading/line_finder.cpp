@@ -145,6 +145,8 @@ std::vector<Segment> segmentsOf(const cv::Mat& ink, bool lightOnDark) {
         if (box.width() > 24 * box.height()) continue;
         // The frame of a field, a card or a button: large, and hardly any of it ink. Type fills a fifth of its box.
         if (box.width() > 24 && box.height() > 14 && area < 0.12 * box.width() * box.height()) continue;
+        // A filled block, such as a solid cover or a bar of a chart: no letter is as wide and as full.
+        if (box.height() >= shortestLetter && box.width() > 1.8 * box.height() && area > 0.86 * box.width() * box.height()) continue;
         if (area < 2) continue;
         if (box.height() >= shortestLetter) letters.push_back(box);
         else small.push_back(box);
@@ -163,6 +165,39 @@ std::vector<Segment> segmentsOf(const cv::Mat& ink, bool lightOnDark) {
         }
         wordBoxes.push_back(word.box);
         words.push_back(std::move(word));
+    }
+    // In large type a dot is as high as a letter in small type: a lone piece beside a word more than twice as high is a
+    // mark of that word.
+    {
+        std::vector<size_t> lone;
+        for (size_t i = 0; i < words.size(); ++i)
+            if (words[i].inks.size() <= 2 && words[i].box.height() <= 16) lone.push_back(i);
+        const Neighbourhood near(wordBoxes, ink.rows);
+        std::vector<char> gone(words.size(), 0);
+        for (size_t i : lone) {
+            const QRect& dot = wordBoxes[i];
+            bool mark = false;
+            near.each(wordBoxes, dot, 0, ink.cols, [&](size_t j) {
+                const QRect& b = wordBoxes[j];
+                if (b.height() < 2.2 * dot.height() || mark) return;
+                const int side = std::max({0, b.left() - dot.right(), dot.left() - b.right()});
+                mark = side <= 0.5 * b.height() && dot.top() >= b.top() - 2 && dot.bottom() <= b.bottom() + b.height() / 3;
+            });
+            if (!mark) continue;
+            small.insert(small.end(), words[i].inks.begin(), words[i].inks.end());
+            gone[i] = 1;
+        }
+        size_t to = 0;
+        for (size_t i = 0; i < words.size(); ++i) {
+            if (gone[i]) continue;
+            if (to != i) {
+                words[to] = std::move(words[i]);
+                wordBoxes[to] = wordBoxes[i];
+            }
+            ++to;
+        }
+        words.resize(to);
+        wordBoxes.resize(to);
     }
     attachSmall(words, wordBoxes, small, ink.rows);
     std::vector<Segment> lines;

@@ -1,0 +1,199 @@
+#include "capture/simulated_desk.h"
+#include "casefile/case.h"
+#include "finding/finder.h"
+#include "picture/geometry.h"
+#include "reading/reader.h"
+#include "support/made.h"
+
+#include <catch2/catch.hpp>
+
+using namespace eyelid;
+
+namespace {
+
+Finding finding(Kind kind, const QString& text, double y) {
+    Finding f;
+    f.kind = kind;
+    f.text = text;
+    f.key = kindName(kind) + text;
+    f.boxes = {QRectF(10, y, 80, 12)};
+    f.confidence = 0.9;
+    return f;
+}
+
+// Two captures; one person on both, another on the first, a phone on the second.
+struct Sample {
+    Case open{*loadPolicy(QStringLiteral("everything"))};
+    int first = open.add(made::noise({200, 200}, 1), QStringLiteral("a"));
+    int second = open.add(made::noise({200, 200}, 2), QStringLiteral("b"));
+    Sample() {
+        const auto page = std::make_shared<const Page>();
+        open.setFindings(first, page, {finding(Kind::Person, QStringLiteral("Ines Hartwell"), 10), finding(Kind::Person, QStringLiteral("Oskar"), 40)});
+        open.setFindings(second, page, {finding(Kind::Person, QStringLiteral("Ines Hartwell"), 10), finding(Kind::Phone, QStringLiteral("01632 960 417"), 40)});
+    }
+    const Item& item(int capture, size_t at) { return open.capture(capture)->items[at]; }
+};
+
+} // namespace
+
+TEST_CASE("a decision reaches one place, all of a value, or all of a kind") {
+    Sample s;
+    const int ines = s.item(s.first, 0).id;
+    s.open.decide(ines, Scope::One, Decision::Cover);
+    CHECK(s.open.counts().cover == 1);
+    s.open.decide(ines, Scope::SameValue, Decision::Cover);
+    CHECK(s.open.counts().cover == 2);
+    s.open.decide(ines, Scope::SameKind, Decision::Keep);
+    CHECK(s.open.counts().keep == 3);
+    CHECK(s.open.counts().open == 1);
+    CHECK(s.item(s.first, 0).identity == s.item(s.second, 0).identity);
+    CHECK(s.item(s.first, 0).identity != s.item(s.first, 1).identity);
+}
+
+TEST_CASE("every change can be undone and redone, step by step") {
+    Sample s;
+    const int ines = s.item(s.first, 0).id;
+    QUndoStack* undo = s.open.undoStack();
+    s.open.decide(ines, Scope::SameKind, Decision::Cover);
+    s.open.setStyle(ines, Scope::SameValue, CoverStyle::Blur, 0.8);
+    s.open.setNote(ines, QStringLiteral("asked"));
+    const int area = s.open.addArea(s.first, QRect(50, 100, 40, 40), CoverStyle::Mosaic, 0.3);
+    REQUIRE(area);
+    s.open.removeArea(area);
+    s.open.remove(s.second);
+    CHECK(s.open.captures().size() == 1);
+    undo->undo();
+    REQUIRE(s.open.captures().size() == 2);
+    CHECK(s.open.capture(s.second)->items.size() == 2);
+    CHECK(s.item(s.second, 0).style == CoverStyle::Blur);
+    undo->undo();
+    REQUIRE(s.open.item(area));
+    CHECK(s.open.item(area)->style == CoverStyle::Mosaic);
+    undo->undo();
+    CHECK_FALSE(s.open.item(area));
+    undo->undo();
+    CHECK(s.open.item(ines)->note.isEmpty());
+    undo->undo();
+    CHECK(s.open.item(ines)->style == CoverStyle::Solid);
+    undo->undo();
+    CHECK(s.open.counts().open == 4);
+    while (undo->canRedo()) undo->redo();
+    CHECK(s.open.captures().size() == 1);
+    CHECK(s.open.counts().cover == 2);
+}
+
+TEST_CASE("random work, undone to the beginning and redone to the end, comes out the same") {
+    std::mt19937 random(51);
+    for (int round = 0; round < 30; ++round) {
+        Sample s;
+        QUndoStack* undo = s.open.undoStack();
+        const int base = undo->index();
+        const auto state = [&] {
+            QString text;
+            for (const Capture& c : s.open.captures()) {
+                text += QStringLiteral("[%1").arg(c.id);
+                for (const Item& i : c.items) text += QStringLiteral(" %1/%2/%3").arg(i.id).arg(int(i.decision)).arg(int(i.style));
+                text += QLatin1Char(']');
+            }
+            return text;
+        };
+        const QString before = state();
+        for (int step = 0; step < 25; ++step) {
+            std::vector<int> ids;
+            for (const Capture& c : s.open.captures())
+                for (const Item& i : c.items) ids.push_back(i.id);
+            if (ids.empty()) break;
+            const int id = ids[random() % ids.size()];
+            switch (random() % 5) {
+            case 0: s.open.decide(id, Scope(random() % 3), Decision(random() % 3)); break;
+            case 1: s.open.setStyle(id, Scope(random() % 3), CoverStyle(random() % 3), 0.1 * double(random() % 10)); break;
+            case 2: s.open.addArea(s.open.captures()[0].id, QRect(int(random() % 150), int(random() % 150), 20, 20), CoverStyle::Solid, 0.5); break;
+            case 3: s.open.removeArea(id); break;
+            case 4:
+                if (random() % 4 == 0 && s.open.captures().size() > 1) s.open.remove(s.open.captures().back().id);
+                else if (undo->index() > base) undo->undo();
+                break;
+            }
+        }
+        while (undo->canRedo()) undo->redo();
+        const QString after = state();
+        while (undo->index() > base) undo->undo();
+        CHECK(state() == before);
+        while (undo->canRedo()) undo->redo();
+        CHECK(state() == after);
+    }
+}
+
+TEST_CASE("reading again keeps what was decided, and a kept value is kept where it turns up next") {
+    Sample s;
+    s.open.decide(s.item(s.first, 0).id, Scope::One, Decision::Cover);
+    s.open.setFindings(s.first, std::make_shared<const Page>(), {finding(Kind::Person, QStringLiteral("Ines Hartwell"), 10)});
+    REQUIRE(s.open.capture(s.first)->items.size() == 1);
+    CHECK(s.item(s.first, 0).decision == Decision::Cover);
+    s.open.decide(s.item(s.second, 1).id, Scope::One, Decision::Keep);
+    s.open.addFindings(s.first, {finding(Kind::Phone, QStringLiteral("01632 960 417"), 90)});
+    CHECK(s.item(s.first, 1).decision == Decision::Keep);
+}
+
+TEST_CASE("a cover by hand stays within the capture, and cannot be kept") {
+    Sample s;
+    CHECK(s.open.addArea(s.first, QRect(500, 500, 10, 10), CoverStyle::Solid, 0.5) == 0);
+    const int area = s.open.addArea(s.first, QRect(150, 150, 500, 500), CoverStyle::Solid, 0.5);
+    CHECK(s.open.item(area)->finding.boxes[0] == QRectF(150, 150, 50, 50));
+    s.open.decide(area, Scope::One, Decision::Keep);
+    CHECK(s.open.item(area)->decision == Decision::Cover);
+}
+
+TEST_CASE("the simulated desk has two monitors of different scale and six windows, all takeable") {
+    const SimulatedDesk desk;
+    auto layout = desk.layout();
+    REQUIRE(layout);
+    REQUIRE(layout->monitors.size() == 2);
+    CHECK(layout->monitors[0].scale != layout->monitors[1].scale);
+    CHECK(layout->monitors[0].geometry.size() != layout->monitors[1].geometry.size());
+    CHECK(layout->windows.size() >= 6);
+    auto whole = desk.take({Target::What::Desk, {}});
+    REQUIRE(whole);
+    CHECK(whole->size() == layout->bounds().size());
+    for (const DeskWindow& window : layout->windows) {
+        auto picture = desk.take({Target::What::Window, window.id});
+        REQUIRE(picture);
+        CHECK(picture->size() == window.geometry.size());
+        CHECK(whole->copy(window.geometry) == *picture);
+    }
+    CHECK_FALSE(desk.take({Target::What::Window, QStringLiteral("closed meanwhile")}));
+    CHECK_FALSE(desk.take({Target::What::Monitor, QStringLiteral("unplugged")}));
+}
+
+TEST_CASE("nearly all that is sensitive on the simulated desk is found, in its place") {
+    const SimulatedDesk desk;
+    Reader reader(2);
+    const Finder finder;
+    const Policy policy = *loadPolicy(QStringLiteral("everything"));
+    int hidden = 0, all = 0;
+    auto layout = desk.layout();
+    for (const DeskWindow& window : layout->windows) {
+        const Target target{Target::What::Window, window.id};
+        auto picture = desk.take(target);
+        Progress progress;
+        auto page = reader.read(*picture, {}, progress);
+        REQUIRE(page);
+        const auto findings = finder.find(*page, policy, {});
+        for (const TrueValue& value : desk.truth(target)) {
+            bool whole = true;
+            for (const QRectF& box : value.boxes) {
+                // The middle of the line: a text's box is taller than its ink.
+                const QRectF ink(box.left() + 1, box.center().y() - 2, box.width() - 2, 4);
+                double share = 0;
+                for (const Finding& f : findings)
+                    for (const QRect& r : coverRects(f, picture->size())) share += shareWithin(ink, QRectF(r));
+                whole = whole && share > 0.9;
+            }
+            ++all;
+            hidden += whole;
+            if (!whole) UNSCOPED_INFO(value.kind.toStdString() << " " << value.text.toStdString());
+        }
+    }
+    CHECK(all >= 40);
+    CHECK(hidden >= all * 95 / 100);
+}

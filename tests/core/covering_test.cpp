@@ -1,0 +1,321 @@
+#include "casefile/identities.h"
+#include "checking/check.h"
+#include "editing/item.h"
+#include "picture/picture_file.h"
+#include "releasing/digest.h"
+#include "releasing/release.h"
+#include "support/made.h"
+
+#include <catch2/catch.hpp>
+#include <nlohmann/json.hpp>
+#include <QTemporaryDir>
+
+using namespace eyelid;
+
+namespace {
+
+const Policy& everything() {
+    static const Policy policy = *loadPolicy(QStringLiteral("everything"));
+    return policy;
+}
+
+Reader& reader() {
+    static Reader shared(2);
+    return shared;
+}
+
+const Finder& finder() {
+    static const Finder shared;
+    return shared;
+}
+
+Item covered(Kind kind, const QString& text, const QRectF& box, CoverStyle style = CoverStyle::Solid) {
+    Item item;
+    item.finding.kind = kind;
+    item.finding.text = text;
+    item.finding.key = kindName(kind) + text;
+    item.finding.boxes = {box};
+    item.finding.textHeight = 7;
+    item.finding.reason = QStringLiteral("has the form of one");
+    item.decision = Decision::Cover;
+    item.style = style;
+    return item;
+}
+
+// Two captures alike but for what lies under the covers.
+QImage changedUnder(const QImage& capture, const std::vector<Cover>& covers, unsigned seed) {
+    QImage other = capture;
+    const QImage noise = made::noise(capture.size(), seed);
+    for (const Cover& cover : covers) {
+        const QRect r = cover.rect.intersected(capture.rect());
+        for (int y = r.top(); y <= r.bottom(); ++y)
+            for (int x = r.left(); x <= r.right(); ++x) other.setPixel(x, y, noise.pixel(x, y));
+    }
+    return other;
+}
+
+QByteArray logOf(const QByteArray& png, const std::vector<Item>& items, const QSize& size) {
+    LogInput log{&everything(), QStringLiteral("eng"), QByteArray(32, 'k'), {{QStringLiteral("a.png"), size, sha256(png), items, {}, {}}}};
+    return redactionLog(log);
+}
+
+CheckReport check(const QByteArray& bytes, const QImage* capture = nullptr, const std::vector<Item>& items = {}, const std::vector<Finding>& values = {},
+                  std::optional<std::vector<Cover>> covers = {}) {
+    CheckRequest request;
+    request.policy = &everything();
+    request.capture = capture;
+    request.items = items;
+    request.coveredValues = values;
+    if (capture) request.covers = covers ? *covers : coversOf(items, capture->size(), 0);
+    Progress progress;
+    auto report = checkBytes(bytes, QStringLiteral("a.png"), request, reader(), finder(), progress);
+    REQUIRE(report);
+    return *report;
+}
+
+bool has(const CheckReport& report, Leak::Sort sort) {
+    return std::any_of(report.leaks.begin(), report.leaks.end(), [&](const Leak& leak) { return leak.sort == sort; });
+}
+
+} // namespace
+
+TEST_CASE("captures that differ only under their covers give the same bytes, picture and log") {
+    std::mt19937 random(11);
+    for (double scale : {1.0, 1.25, 2.0}) {
+        const QImage capture = made::picture({QStringLiteral("Ines Hartwell, 01632 960 417"), QStringLiteral("Larkmoor Water"), QStringLiteral("Balance 38.20")}, int(14 * scale),
+                                             random() % 2 ? QColor(Qt::black) : QColor(0x33, 0x55, 0x77), random() % 2 ? QColor(Qt::white) : QColor(0xee, 0xe8, 0xdd));
+        for (CoverStyle style : {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur})
+            for (int round = 0; round < 12; ++round) {
+                std::vector<Item> items;
+                const int count = 1 + int(random() % 5);
+                for (int i = 0; i < count; ++i) {
+                    // Anywhere: over edges, over each other, tiny, nearly everything.
+                    const QRectF box(double(random() % 950) - 30 + 0.25 * double(random() % 4), double(random() % size_t(capture.height() + 20)) - 15,
+                                     1 + double(random() % (round == 11 ? 900 : 200)), 1 + double(random() % 60));
+                    items.push_back(covered(i % 2 ? Kind::Area : Kind::Phone, QStringLiteral("x"), box, i % 3 ? style : CoverStyle(random() % 3)));
+                    items.back().strength = double(random() % 101) / 100.0;
+                    items.back().finding.textHeight = 7 * scale;
+                }
+                const auto covers = coversOf(items, capture.size(), round % 4 == 3 ? 24 : 0);
+                const QByteArray first = encodePng(render(capture, covers));
+                for (unsigned seed : {21u, 22u}) {
+                    const QImage other = changedUnder(capture, covers, seed);
+                    const QByteArray second = encodePng(render(other, covers));
+                    REQUIRE(first == second);
+                    REQUIRE(logOf(first, items, capture.size()) == logOf(second, items, other.size()));
+                }
+            }
+    }
+}
+
+TEST_CASE("outside its covers the picture is the capture's, to the pixel") {
+    const QImage capture = made::noise({120, 80}, 31);
+    const std::vector<Cover> covers{{QRect(10, 10, 30, 20), CoverStyle::Blur, 0.7}, {QRect(70, 40, 40, 30), CoverStyle::Mosaic, 0.2}};
+    const QImage result = render(capture, covers);
+    for (int y = 0; y < 80; ++y)
+        for (int x = 0; x < 120; ++x) {
+            const bool under = covers[0].rect.contains(x, y) || covers[1].rect.contains(x, y);
+            if (!under) REQUIRE(result.pixel(x, y) == capture.pixel(x, y));
+        }
+}
+
+TEST_CASE("a cover takes in the whole glyphs of what was found") {
+    const QImage image = made::picture({QStringLiteral("Call Ines Hartwell on 01632 960 417 please")}, 15);
+    Progress progress;
+    auto page = reader().read(image, {}, progress);
+    REQUIRE(page);
+    const auto findings = finder().find(*page, everything(), {});
+    REQUIRE(findings.size() == 2);
+    std::vector<Item> items;
+    for (const Finding& f : findings) {
+        Item item;
+        item.finding = f;
+        item.decision = Decision::Cover;
+        items.push_back(item);
+    }
+    const QImage result = render(image, coversOf(items, image.size(), 0));
+    // What is left is the rest of the sentence, and no ink touches a cover from outside.
+    auto left = reader().read(result, {}, progress);
+    REQUIRE(left);
+    QString text;
+    for (const TextLine& line : left->lines) text += line.text() + QLatin1Char(' ');
+    CHECK_FALSE(text.contains(QStringLiteral("Hartwell")));
+    CHECK_FALSE(text.contains(QStringLiteral("960")));
+    CHECK(text.contains(QStringLiteral("Call")));
+    CHECK(text.contains(QStringLiteral("please")));
+}
+
+TEST_CASE("covers of one line that touch are one, and even widths are even") {
+    const QSize size(400, 100);
+    const std::vector<Item> items{covered(Kind::Person, QStringLiteral("a"), QRectF(20, 20, 40, 12)), covered(Kind::Person, QStringLiteral("b"), QRectF(62, 20, 40, 12)),
+                                  covered(Kind::Person, QStringLiteral("c"), QRectF(300, 60, 33, 12))};
+    CHECK(coversOf(items, size, 0).size() == 2);
+    Finding edge = items[2].finding;
+    edge.boxes = {QRectF(380, 60, 19, 12)};
+    for (const QRect& r : coverRects(edge, size, 32)) {
+        CHECK(r.width() % 32 == 0);
+        CHECK(r.right() < 400);
+        CHECK(r.contains(QRect(380, 60, 19, 12)));
+    }
+    std::vector<Item> kept = items;
+    for (Item& item : kept) item.decision = Decision::Keep;
+    CHECK(coversOf(kept, size, 0).empty());
+}
+
+TEST_CASE("a released picture passes its check, in every style") {
+    const QImage image = made::picture({QStringLiteral("Customer: Ines Hartwell"), QStringLiteral("Balance 38.20 due")}, 15);
+    Progress progress;
+    auto page = reader().read(image, {}, progress);
+    REQUIRE(page);
+    for (CoverStyle style : {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur})
+        for (double strength : {0.0, 0.5, 1.0}) {
+            std::vector<Item> items;
+            for (const Finding& f : finder().find(*page, everything(), {})) {
+                Item item = covered(f.kind, f.text, {}, style);
+                item.finding = f;
+                item.strength = strength;
+                items.push_back(item);
+            }
+            REQUIRE(items.size() == 1);
+            const QByteArray png = encodePng(render(image, coversOf(items, image.size(), 0)));
+            const CheckReport report = check(png, &image, items, {items[0].finding});
+            for (const Leak& leak : report.leaks) UNSCOPED_INFO(leak.sentence.toStdString());
+            CHECK(report.clean());
+        }
+}
+
+TEST_CASE("the check sees what was missed, and what is covered elsewhere") {
+    const QImage image = made::picture({QStringLiteral("Write to ines.hartwell@mail.example"), QStringLiteral("ask for Quillfeather there")}, 15);
+    const CheckReport found = check(encodePng(image));
+    REQUIRE(found.leaks.size() == 1);
+    CHECK(found.leaks[0].sort == Leak::Sort::Found);
+    CHECK(found.leaks[0].finding.kind == Kind::Email);
+    // The sentence may go into a log: it says what, not which.
+    CHECK_FALSE(found.leaks[0].sentence.contains(QStringLiteral("hartwell")));
+    Finding elsewhere;
+    elsewhere.kind = Kind::Person;
+    elsewhere.text = QStringLiteral("Xanthe Quillfeather");
+    elsewhere.key = QStringLiteral("person:1");
+    CHECK(has(check(encodePng(image), nullptr, {}, {elsewhere}), Leak::Sort::CoveredValue));
+}
+
+TEST_CASE("what is kept is no leak") {
+    const QImage image = made::picture({QStringLiteral("Write to ines.hartwell@mail.example")}, 15);
+    Progress progress;
+    auto page = reader().read(image, {}, progress);
+    Item kept;
+    kept.finding = finder().find(*page, everything(), {}).at(0);
+    kept.decision = Decision::Keep;
+    CHECK(check(encodePng(image), &image, {kept}).clean());
+}
+
+TEST_CASE("the check sees covers that let something through") {
+    const QImage image = made::picture({QStringLiteral("Balance of the account")}, 20);
+    const Item item = covered(Kind::Area, {}, QRectF(15, 10, 260, 40), CoverStyle::Blur);
+    const auto covers = coversOf({item}, image.size(), 0);
+    SECTION("translucent") {
+        QImage weak = image;
+        QPainter painter(&weak);
+        painter.fillRect(covers[0].rect, QColor(0, 0, 0, 140));
+        painter.end();
+        CHECK(has(check(encodePng(weak), &image, {item}), Leak::Sort::Cover));
+        Item solid = item;
+        solid.style = CoverStyle::Solid;
+        CHECK(has(check(encodePng(weak), &image, {solid}), Leak::Sort::Cover));
+    }
+    SECTION("a blur of the text itself") {
+        QImage small = image.scaled(image.width() / 3, image.height() / 3, Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
+        QImage blurred = image;
+        QPainter painter(&blurred);
+        painter.setClipRect(covers[0].rect);
+        painter.drawImage(image.rect(), small);
+        painter.end();
+        CHECK(has(check(encodePng(blurred), &image, {item}), Leak::Sort::Cover));
+    }
+    SECTION("thinner than its glyphs") {
+        Item person = covered(Kind::Person, QStringLiteral("Balance"), QRectF(20, 20, 80, 16));
+        const std::vector<Cover> thin{{QRect(20, 24, 80, 6), CoverStyle::Solid, 0.5}};
+        CHECK(has(check(encodePng(render(image, thin)), &image, {person}, {}, thin), Leak::Sort::Cover));
+    }
+}
+
+TEST_CASE("the check sees what a file carries besides its picture") {
+    const QByteArray png = encodePng(made::picture({QStringLiteral("Nothing here")}, 15));
+    CHECK(check(png).clean());
+    CHECK(has(check(png + "the unsanitised rest"), Leak::Sort::Extra));
+    CHECK(has(check(png.left(png.size() - 20)), Leak::Sort::Structure));
+    CHECK(has(check("no picture"), Leak::Sort::Structure));
+    QImage clear(60, 40, QImage::Format_ARGB32);
+    clear.fill(Qt::transparent);
+    QTemporaryDir folder;
+    const QString path = folder.filePath(QStringLiteral("clear.png"));
+    clear.setText(QStringLiteral("Comment"), QStringLiteral("made by somebody"));
+    REQUIRE(clear.save(path));
+    const CheckReport report = check(*readFile(path));
+    CHECK(has(report, Leak::Sort::Transparency));
+    CHECK(has(report, Leak::Sort::Extra));
+}
+
+TEST_CASE("text too faint for a first look is found when the contrast is stretched") {
+    const QImage image = made::picture({QStringLiteral("ines.hartwell@mail.example")}, 16, QColor(0xee, 0xee, 0xee), Qt::white);
+    CHECK(has(check(encodePng(image)), Leak::Sort::Found));
+}
+
+TEST_CASE("the log says what, where and why, and reveals no value") {
+    std::vector<Item> items{covered(Kind::Email, QStringLiteral("ines.hartwell@mail.example"), QRectF(20, 20, 100, 12)), covered(Kind::Area, {}, QRectF(50, 50, 20, 20))};
+    items[0].identity = 1;
+    items[0].note = QStringLiteral("asked Ines");
+    LogEntry entry{QStringLiteral("a.png"), QSize(200, 100), QStringLiteral("00ff"), items, {}, {}};
+    entry.overrides.push_back({Leak{Leak::Sort::Found, QRectF(1, 1, 5, 5), QStringLiteral("Person can be read."), items[0].finding}, QStringLiteral("a public name")});
+    const QByteArray log = redactionLog({&everything(), QStringLiteral("eng"), QByteArray(32, 'a'), {entry}});
+    CHECK_FALSE(log.contains("hartwell"));
+    CHECK_FALSE(log.contains("Ines"));
+    const auto json = nlohmann::json::parse(log.toStdString());
+    const auto& file = json["files"][0];
+    CHECK(file["sha256"] == "00ff");
+    CHECK(file["items"][0]["kind"] == "email");
+    CHECK(file["items"][0]["decision"] == "cover");
+    CHECK(file["items"][0]["boxes"][0].size() == 4);
+    CHECK(file["items"][0]["reason"] == "has the form of one");
+    CHECK(file["items"][0]["digest"].get<std::string>().size() == 32);
+    CHECK_FALSE(file["items"][1].contains("digest"));
+    CHECK(file["check"]["result"] == "let pass");
+    CHECK(file["check"]["remarks"][0]["let_pass_because"] == "a public name");
+}
+
+TEST_CASE("digests are the same for the same value of a case, and tell cases apart") {
+    const QByteArray a = newSecret(), b = newSecret();
+    CHECK(a.size() == 32);
+    CHECK(a != b);
+    CHECK(identityDigest(a, 1) == identityDigest(a, 1));
+    CHECK(identityDigest(a, 1) != identityDigest(a, 2));
+    CHECK(identityDigest(a, 1) != identityDigest(b, 1));
+    QTemporaryDir folder;
+    const QString key = folder.filePath(QStringLiteral("keys/digest-key"));
+    const QByteArray first = secretForNames(key, {QStringLiteral("a.png")});
+    CHECK(first == secretForNames(key, {QStringLiteral("a.png")}));
+    CHECK(first != secretForNames(key, {QStringLiteral("b.png")}));
+    CHECK((QFile::permissions(key) & (QFile::ReadGroup | QFile::ReadOther)) == QFile::Permissions());
+    Identities numbers;
+    Finding f;
+    f.kind = Kind::Email;
+    f.key = QStringLiteral("email:x");
+    CHECK(numbers.numberOf(f) == 1);
+    f.key = QStringLiteral("email:y");
+    CHECK(numbers.numberOf(f) == 2);
+    f.key = QStringLiteral("email:x");
+    CHECK(numbers.numberOf(f) == 1);
+}
+
+TEST_CASE("a sanitised picture is written, read back and not written over another") {
+    QTemporaryDir folder;
+    const QImage image = made::noise({50, 40}, 41);
+    const std::vector<Cover> covers{{QRect(5, 5, 20, 20), CoverStyle::Solid, 0.5}};
+    auto written = writeSanitised(folder.filePath(QStringLiteral("a.png")), image, covers, false);
+    REQUIRE(written);
+    CHECK(written->sha256 == sha256(*readFile(written->path)));
+    auto picture = decodePicture(written->bytes, QStringLiteral("a.png"));
+    REQUIRE(picture);
+    CHECK(picture->pixel(10, 10) == solidColour());
+    CHECK_FALSE(writeSanitised(folder.filePath(QStringLiteral("a.png")), image, covers, false));
+}

@@ -1,0 +1,138 @@
+#include "reading/reader.h"
+#include "support/made.h"
+
+#include <catch2/catch.hpp>
+
+using namespace eyelid;
+
+namespace {
+
+Reader& reader() {
+    static Reader shared(2);
+    return shared;
+}
+
+QStringList textsOf(const QImage& picture, const ReadOptions& options = {}) {
+    Progress progress;
+    auto page = reader().read(picture, options, progress);
+    REQUIRE(page);
+    QStringList lines;
+    for (const TextLine& line : page->lines) lines << line.text();
+    return lines;
+}
+
+} // namespace
+
+TEST_CASE("text of either polarity and of usual sizes is read") {
+    const QStringList lines{QStringLiteral("The quick brown fox jumps over the lazy dog"), QStringLiteral("Balance due on 14 March: 38.20")};
+    for (int pixels : {12, 13, 16, 26, 40}) {
+        INFO(pixels);
+        CHECK(textsOf(made::picture(lines, pixels)) == lines);
+        CHECK(textsOf(made::picture(lines, pixels, QColor(0xd8, 0xd8, 0xd2), QColor(0x17, 0x1a, 0x1f))) == lines);
+    }
+}
+
+TEST_CASE("coloured text on a coloured ground is read") {
+    const QStringList lines{QStringLiteral("Payment received with thanks")};
+    CHECK(textsOf(made::picture(lines, 14, QColor(0xff, 0xf0, 0xe0), QColor(0x5a, 0x2f, 0x52))) == lines);
+    CHECK(textsOf(made::picture(lines, 14, QColor(0x99, 0x99, 0x99), Qt::white)) == lines);
+}
+
+TEST_CASE("cells on either side of a gutter are lines of their own") {
+    QImage image(900, 60, QImage::Format_RGB32);
+    image.fill(Qt::white);
+    QPainter painter(&image);
+    painter.setFont(made::font(13));
+    painter.drawText(20, 30, QStringLiteral("Meter reading"));
+    painter.drawText(400, 30, QStringLiteral("Next visit"));
+    painter.end();
+    CHECK(textsOf(image) == QStringList{QStringLiteral("Meter reading"), QStringLiteral("Next visit")});
+}
+
+TEST_CASE("a word's box holds its ink, and glyph boxes stand in order within it") {
+    const QImage image = made::picture({QStringLiteral("Larkmoor Water supply")}, 16);
+    Progress progress;
+    auto page = reader().read(image, {}, progress);
+    REQUIRE(page);
+    REQUIRE(page->lines.size() == 1);
+    QRectF all;
+    for (const Word& word : page->lines[0].words) {
+        all = all.united(word.box);
+        CHECK(word.confidence > 0.3);
+        QString text;
+        double left = word.box.left() - 0.01;
+        for (const Glyph& glyph : word.glyphs) {
+            text += glyph.text;
+            CHECK(glyph.box.left() >= left);
+            CHECK(glyph.box.right() <= word.box.right() + 0.01);
+            left = glyph.box.left();
+        }
+        CHECK(text == word.text);
+    }
+    int outside = 0;
+    for (int y = 0; y < image.height(); ++y)
+        for (int x = 0; x < image.width(); ++x)
+            if (qGray(image.pixel(x, y)) < 100 && !all.adjusted(-1, -1, 1, 1).contains(QPointF(x + 0.5, y + 0.5))) ++outside;
+    CHECK(outside == 0);
+}
+
+TEST_CASE("only the area asked for is read, and its boxes are the picture's") {
+    const QImage image = made::picture({QStringLiteral("First line here"), QStringLiteral("Second line here")}, 16);
+    Progress progress;
+    auto page = reader().read(image, {.area = QRect(0, 40, 900, 60)}, progress);
+    REQUIRE(page);
+    REQUIRE(page->lines.size() == 1);
+    CHECK(page->lines[0].text() == QStringLiteral("Second line here"));
+    CHECK(page->lines[0].box.top() > 40);
+    CHECK_FALSE(reader().read(image, {.area = QRect(5000, 0, 10, 10)}, progress));
+}
+
+TEST_CASE("the same picture gives the same page on one thread and on many") {
+    const QImage image = made::picture({QStringLiteral("Standby engineer until Friday"), QStringLiteral("Valve V-204 moved to 60 %"), QStringLiteral("Depot key at the gatehouse")}, 14);
+    Reader one(1), many(4);
+    Progress progress;
+    auto a = one.read(image, {}, progress), b = many.read(image, {}, progress), again = many.read(image, {}, progress);
+    REQUIRE(a);
+    REQUIRE(b);
+    REQUIRE(again);
+    for (const auto* other : {&*b, &*again}) {
+        REQUIRE(a->lines.size() == other->lines.size());
+        for (size_t i = 0; i < a->lines.size(); ++i) {
+            CHECK(a->lines[i].text() == other->lines[i].text());
+            CHECK(a->lines[i].box == other->lines[i].box);
+        }
+    }
+}
+
+TEST_CASE("a language that is not there is named, with the package that brings it") {
+    Progress progress;
+    auto page = reader().read(made::picture({QStringLiteral("x")}), {.languages = QStringLiteral("eng+tlh")}, progress);
+    REQUIRE_FALSE(page);
+    CHECK(page.error().sentence.contains(QStringLiteral("tlh")));
+    CHECK(page.error().sentence.contains(QStringLiteral("tesseract-ocr-tlh")));
+    CHECK(installedLanguages().contains(QStringLiteral("eng")));
+}
+
+TEST_CASE("reading stops when asked to") {
+    Progress progress;
+    progress.cancel();
+    auto page = reader().read(made::picture({QStringLiteral("Never read before: 7 8 9")}), {}, progress);
+    REQUIRE_FALSE(page);
+    CHECK(page.error().kind == Error::Kind::Cancelled);
+}
+
+TEST_CASE("odd pictures are read as having little or nothing on them") {
+    QImage flat(300, 200, QImage::Format_RGB32);
+    flat.fill(Qt::gray);
+    CHECK(textsOf(flat).isEmpty());
+    QImage dot(1, 1, QImage::Format_RGB32);
+    dot.fill(Qt::black);
+    CHECK(textsOf(dot).isEmpty());
+    QImage slope(256, 64, QImage::Format_RGB32);
+    for (int y = 0; y < 64; ++y)
+        for (int x = 0; x < 256; ++x) slope.setPixel(x, y, qRgb(x, x, x));
+    CHECK(textsOf(slope).isEmpty());
+    Progress progress;
+    CHECK(reader().read(made::noise({200, 150}, 6), {}, progress));
+    CHECK(reader().read(QImage(3, 2000, QImage::Format_RGB32), {}, progress));
+}
