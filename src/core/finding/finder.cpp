@@ -160,11 +160,14 @@ std::vector<Finding> Finder::find(const Page& page, const Policy& policy, const 
         for (int line : lines) onLine[size_t(line)].push_back(kept.size());
         kept.push_back(c);
     }
+    // In the page's order: line by line, and from left to right within one.
+    std::sort(kept.begin(), kept.end(), [](const Candidate& a, const Candidate& b) {
+        return a.run->line != b.run->line ? a.run->line < b.run->line : a.span.start < b.span.start;
+    });
     for (const Candidate& c : kept) {
         Finding f = toFinding(screen, c);
         if (!f.boxes.empty()) findings.push_back(std::move(f));
     }
-    sortByPlace(findings);
     return findings;
 }
 

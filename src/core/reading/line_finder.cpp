@@ -12,7 +12,8 @@ constexpr int structureSize = 21;    // thicker strokes than this are not text o
 constexpr int tallestGlyph = 110;    // pixels
 constexpr int shortestLetter = 5;    // pixels; less is a dot, a comma or a dash
 constexpr double leastGround = 0.55; // of a line's surroundings must be nearer to its ground than to its ink
-constexpr size_t mostPieces = 400'000; // a picture of noise has more; its lines are not worth the time
+constexpr int tile = 64;                // pixels
+constexpr int mostInTile = 140;         // pieces; type of 9 pixels fills a tile with fewer, so more is noise or a photograph
 
 struct Piece {
     QRect box;
@@ -135,8 +136,13 @@ std::vector<Segment> segmentsOf(const cv::Mat& ink, bool lightOnDark) {
     cv::Mat labels, stats, centres;
     const int n = cv::connectedComponentsWithStats(ink, labels, stats, centres, 8, CV_32S);
     std::vector<QRect> letters, small;
-    if (size_t(n) > mostPieces) return {};
+    // Noise is left out where it is, not with the text beside it; what is left keeps the work linear.
+    const int across = ink.cols / tile + 1;
+    std::vector<int> crowd(size_t(across * (ink.rows / tile + 1)), 0);
+    const auto tileOf = [&](const int* s) { return size_t(s[cv::CC_STAT_TOP] / tile * across + s[cv::CC_STAT_LEFT] / tile); };
+    for (int i = 1; i < n; ++i) ++crowd[tileOf(stats.ptr<int>(i))];
     for (int i = 1; i < n; ++i) {
+        if (crowd[tileOf(stats.ptr<int>(i))] > mostInTile) continue;
         const int* s = stats.ptr<int>(i);
         const QRect box(s[cv::CC_STAT_LEFT], s[cv::CC_STAT_TOP], s[cv::CC_STAT_WIDTH], s[cv::CC_STAT_HEIGHT]);
         const int area = s[cv::CC_STAT_AREA];
@@ -177,7 +183,7 @@ std::vector<Segment> segmentsOf(const cv::Mat& ink, bool lightOnDark) {
         for (size_t i : lone) {
             const QRect& dot = wordBoxes[i];
             bool mark = false;
-            near.each(wordBoxes, dot, 0, ink.cols, [&](size_t j) {
+            near.each(wordBoxes, dot, dot.left() - 40 * tallestGlyph, dot.right() + tallestGlyph, [&](size_t j) {
                 const QRect& b = wordBoxes[j];
                 if (b.height() < 2.2 * dot.height() || mark) return;
                 const int side = std::max({0, b.left() - dot.right(), dot.left() - b.right()});

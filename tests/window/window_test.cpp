@@ -1,0 +1,406 @@
+// The window, driven by keys and pointer under Xvfb with a window manager.
+#define CATCH_CONFIG_RUNNER
+#include "app/findings_panel.h"
+#include "app/gate.h"
+#include "app/lid_gauge.h"
+#include "app/main_window.h"
+#include "app/release_view.h"
+#include "app/take_view.h"
+#include "app/theme.h"
+#include "capture/fonts.h"
+#include "capture/simulated_desk.h"
+#include "checking/check.h"
+#include "picture/container.h"
+#include "support/made.h"
+
+#include <nlohmann/json.hpp>
+#include <QAbstractButton>
+#include <QApplication>
+#include <QComboBox>
+#include <QDir>
+#include <QLineEdit>
+#include <QListView>
+#include <QListWidget>
+#include <QMessageBox>
+#include <QMimeData>
+#include <QPushButton>
+#include <QSettings>
+#include <QSlider>
+#include <QStandardPaths>
+#include <QtTest/QTest>
+#include <QTemporaryDir>
+#include <QTimer>
+
+using namespace eyelid;
+
+int main(int argc, char** argv) {
+    QStandardPaths::setTestModeEnabled(true);
+    QApplication application(argc, argv);
+    QApplication::setOrganizationName(QStringLiteral("eyelid"));
+    QApplication::setApplicationName(QStringLiteral("eyelid-test"));
+    loadShippedFonts();
+    Q_INIT_RESOURCE(icons);
+    applyTheme(application, Theme::light());
+    return Catch::Session().run(argc, argv);
+}
+
+namespace {
+
+constexpr int patience = 120'000;
+
+bool until(const std::function<bool()>& condition) { return QTest::qWaitFor(condition, patience); }
+
+struct CleanSettings {
+    CleanSettings() { QSettings().clear(); }
+};
+
+struct Desk : CleanSettings {
+    MainWindow window{*loadPolicy(QStringLiteral("everything")), std::make_unique<SimulatedDesk>()};
+    Desk() {
+        window.resize(1280, 800);
+        window.show();
+        window.activateWindow();
+        REQUIRE(QTest::qWaitForWindowActive(&window));
+        window.sheet().setFocus();
+    }
+    ~Desk() {
+        // Reading ends before the next window begins.
+        window.readingRoom().cancel();
+        until([&] { return !window.readingRoom().busy(); });
+    }
+    Case& open() { return window.openCase(); }
+    void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        QTest::keyClick(&window.sheet(), key, modifiers);
+        QApplication::processEvents();
+    }
+    const Item* selected() { return open().item(window.findings().selected()); }
+    void waitUntilRead() {
+        REQUIRE(until([&] { return !window.readingRoom().busy() && open().counts().unread == 0; }));
+    }
+    /// Takes a window of the demo desk through the Take view, by keyboard.
+    void take(const QString& title) {
+        const size_t before = open().captures().size();
+        QTimer poll;
+        bool seen = false;
+        QObject::connect(&poll, &QTimer::timeout, [&] {
+            auto* view = qobject_cast<TakeView*>(QApplication::activeModalWidget());
+            if (!view || !view->isVisible() || seen) return;
+            seen = true;
+            auto* list = view->findChild<QListWidget*>(QStringLiteral("targets"));
+            for (int i = 0; i < list->count(); ++i)
+                if (list->item(i)->text().contains(title)) list->setCurrentRow(i);
+            QTest::keyClick(list, Qt::Key_Return);
+        });
+        poll.start(20);
+        press(Qt::Key_T, Qt::ControlModifier);
+        REQUIRE(seen);
+        REQUIRE(open().captures().size() == before + 1);
+        REQUIRE(QTest::qWaitForWindowActive(&window));
+    }
+    void drag(const QRectF& place) {
+        Sheet& sheet = window.sheet();
+        const QPoint from = sheet.toView(place.topLeft()).toPoint(), to = sheet.toView(place.bottomRight()).toPoint();
+        QTest::mousePress(sheet.viewport(), Qt::LeftButton, Qt::NoModifier, from);
+        QTest::mouseMove(sheet.viewport(), (from + to) / 2);
+        QTest::mouseMove(sheet.viewport(), to);
+        QTest::mouseRelease(sheet.viewport(), Qt::LeftButton, Qt::NoModifier, to);
+        QApplication::processEvents();
+    }
+};
+
+} // namespace
+
+TEST_CASE("the whole job: take, read, decide by keyboard, cover by hand, check, release") {
+    Desk desk;
+    desk.take(QStringLiteral("burst main"));
+    desk.waitUntilRead();
+    REQUIRE(desk.open().counts().open >= 6);
+    CHECK(desk.window.gate().message().contains(QStringLiteral("open")));
+    CHECK_FALSE(desk.window.gate().releaseButton()->isEnabled());
+
+    // Cover and keep by keyboard.
+    QString kept;
+    for (int guard = 0; guard < 200 && desk.open().counts().open > 0; ++guard) {
+        desk.press(Qt::Key_J);
+        REQUIRE(desk.selected());
+        if (desk.selected()->decision != Decision::Open) continue;
+        if (desk.selected()->finding.text.contains(QStringLiteral("larkmoor-water"))) {
+            kept = desk.selected()->finding.text;
+            desk.press(Qt::Key_E);
+        } else {
+            desk.press(Qt::Key_C, Qt::ShiftModifier);
+        }
+    }
+    CHECK(desk.open().counts().open == 0);
+    CHECK(desk.open().counts().keep == 1);
+
+    // A cover by dragging, in the style chosen in the dock.
+    desk.press(Qt::Key_A);
+    CHECK(desk.window.sheet().tool() == Sheet::Tool::Cover);
+    const int before = desk.open().counts().cover;
+    desk.drag(QRectF(20, 44, 150, 24));
+    CHECK(desk.open().counts().cover == before + 1);
+    REQUIRE(desk.selected());
+    CHECK(desk.selected()->finding.kind == Kind::Area);
+    const QRect area = desk.selected()->finding.boxes[0].toRect();
+    desk.press(Qt::Key_Escape);
+    CHECK(desk.window.sheet().tool() == Sheet::Tool::Select);
+
+    // Check.
+    desk.press(Qt::Key_Return, Qt::ControlModifier);
+    REQUIRE(until([&] { return !desk.window.readingRoom().busy() && !desk.window.checkView().files().empty(); }));
+    for (const CheckedFile& file : desk.window.checkView().files())
+        for (const Leak& leak : file.report.leaks) UNSCOPED_INFO(leak.sentence.toStdString());
+    CHECK(desk.window.checkView().blocking() == 0);
+    CHECK(desk.window.checkView().isVisible());
+    CHECK(desk.window.gate().message().contains(QStringLiteral("ready")));
+    desk.press(Qt::Key_Escape);
+    CHECK(desk.window.sheet().isVisible());
+
+    // Release.
+    QTemporaryDir folder;
+    QStringList paths;
+    QObject::connect(&desk.window, &MainWindow::released, &desk.window, [&](const QStringList& p) { paths = p; });
+    desk.press(Qt::Key_Return, Qt::ControlModifier | Qt::ShiftModifier);
+    ReleaseView* view = nullptr;
+    REQUIRE(until([&] { return (view = desk.window.findChild<ReleaseView*>(QStringLiteral("releaseView"))) != nullptr && view->isVisible(); }));
+    view->findChild<QLineEdit*>(QStringLiteral("releaseFolder"))->setText(folder.filePath(QStringLiteral("out")));
+    QTest::mouseClick(view->findChild<QPushButton*>(QStringLiteral("releaseNow")), Qt::LeftButton);
+    REQUIRE(until([&] { return !paths.isEmpty(); }));
+    REQUIRE(paths.size() == 2);
+
+    // The file on the disk, not what is in memory.
+    const QByteArray bytes = *readFile(paths[0]);
+    const Container container = inspectContainer(bytes);
+    CHECK(container.complete);
+    CHECK(container.end == bytes.size());
+    CHECK(container.besides.isEmpty());
+    const QImage released = *readPicture(paths[0]);
+    const Capture& capture = desk.open().captures()[0];
+    CHECK(released.size() == capture.picture.size());
+    CHECK(released.pixel(area.center()) == solidColour());
+    for (const Item& item : capture.items)
+        if (item.decision == Decision::Cover)
+            for (const QRectF& box : item.finding.boxes) CHECK(released.pixel(box.center().toPoint()) == solidColour());
+    CHECK(released.pixel(3, 300) == capture.picture.pixel(3, 300));
+    Reader reader(1);
+    Progress progress;
+    auto page = reader.read(released, {}, progress);
+    QString text;
+    for (const TextLine& line : page->lines) text += line.text() + QLatin1Char('\n');
+    CHECK(text.contains(QStringLiteral("larkmoor-water")));
+    CHECK_FALSE(text.contains(QStringLiteral("Ashgrove")));
+    CHECK_FALSE(text.contains(QStringLiteral("0440532")));
+    const QByteArray log = *readFile(paths[1]);
+    CHECK_FALSE(log.contains("Ashgrove"));
+    const auto json = nlohmann::json::parse(log.toStdString());
+    CHECK(json["files"][0]["sha256"].get<std::string>().size() == 64);
+    CHECK(json["files"][0]["check"]["result"] == "clean");
+
+    // And once more to the same place: not without being told.
+    view->close();
+    REQUIRE(QTest::qWaitForWindowActive(&desk.window));
+    desk.press(Qt::Key_Return, Qt::ControlModifier | Qt::ShiftModifier);
+    ReleaseView* again = nullptr;
+    REQUIRE(until([&] {
+        for (ReleaseView* v : desk.window.findChildren<ReleaseView*>())
+            if (v->isVisible()) again = v;
+        return again != nullptr;
+    }));
+    CHECK(again->folder() == folder.filePath(QStringLiteral("out")));
+    CHECK_FALSE(again->findChild<QPushButton*>(QStringLiteral("releaseNow"))->isEnabled());
+    again->close();
+}
+
+TEST_CASE("decisions reach one, all of a value and all of a kind; undo takes each back") {
+    Desk desk;
+    desk.take(QStringLiteral("Readings"));
+    desk.waitUntilRead();
+    const int all = desk.open().counts().open;
+    REQUIRE(all >= 9);
+    desk.press(Qt::Key_J);
+    desk.press(Qt::Key_C);
+    CHECK(desk.open().counts().cover == 1);
+    desk.press(Qt::Key_E, Qt::AltModifier);
+    CHECK(desk.open().counts().keep >= 9);
+    desk.press(Qt::Key_Z, Qt::ControlModifier);
+    CHECK(desk.open().counts().keep == 0);
+    CHECK(desk.open().counts().cover == 1);
+    desk.press(Qt::Key_Z, Qt::ControlModifier);
+    CHECK(desk.open().counts().open == all);
+    desk.press(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+    CHECK(desk.open().counts().cover == 1);
+    desk.press(Qt::Key_O);
+    CHECK(desk.open().counts().open == all);
+    const int first = desk.window.findings().selected();
+    desk.press(Qt::Key_J);
+    CHECK(desk.window.findings().selected() != first);
+    desk.press(Qt::Key_K);
+    CHECK(desk.window.findings().selected() == first);
+}
+
+TEST_CASE("a change after the check asks for another check") {
+    Desk desk;
+    desk.window.addCapture(made::picture({QStringLiteral("Balance 38.20")}), QStringLiteral("made"));
+    desk.waitUntilRead();
+    desk.press(Qt::Key_Return, Qt::ControlModifier);
+    REQUIRE(until([&] { return !desk.window.readingRoom().busy() && !desk.window.checkView().files().empty(); }));
+    CHECK(desk.window.gate().message().contains(QStringLiteral("ready")));
+    desk.press(Qt::Key_Escape);
+    desk.press(Qt::Key_A);
+    desk.drag(QRectF(10, 10, 100, 30));
+    CHECK(desk.window.gate().message().contains(QStringLiteral("check not run"), Qt::CaseInsensitive));
+}
+
+TEST_CASE("a failed check blocks the release until each leak is covered or let pass with a reason") {
+    Desk desk;
+    desk.window.addCapture(made::picture({QStringLiteral("Write to ines.hartwell@mail.example")}, 15), QStringLiteral("made"));
+    desk.waitUntilRead();
+    REQUIRE(desk.open().counts().open == 1);
+    desk.press(Qt::Key_Return, Qt::ControlModifier);
+    REQUIRE(until([&] { return !desk.window.readingRoom().busy() && !desk.window.checkView().files().empty(); }));
+    CHECK(desk.window.checkView().blocking() == 1);
+    CHECK_FALSE(desk.window.gate().releaseButton()->isEnabled());
+    desk.window.checkView().letPass(0, QStringLiteral("a public address"));
+    CHECK(desk.window.checkView().blocking() == 0);
+    CHECK(desk.window.checkView().overrides(desk.open().captures()[0].id)[0].reason == QStringLiteral("a public address"));
+    // Still open, so still not to be released: letting pass is no decision about the finding.
+    CHECK_FALSE(desk.window.gate().releaseButton()->isEnabled());
+}
+
+TEST_CASE("nothing is drawn unless the tool for it is on; panning and clicking change nothing") {
+    Desk desk;
+    desk.window.addCapture(made::picture({QStringLiteral("Nothing to find here")}), QStringLiteral("made"));
+    desk.waitUntilRead();
+    const int revision = desk.open().revision();
+    desk.drag(QRectF(10, 10, 200, 30));
+    QTest::mousePress(desk.window.sheet().viewport(), Qt::MiddleButton, Qt::NoModifier, QPoint(200, 200));
+    QTest::mouseMove(desk.window.sheet().viewport(), QPoint(260, 240));
+    QTest::mouseRelease(desk.window.sheet().viewport(), Qt::MiddleButton, Qt::NoModifier, QPoint(260, 240));
+    CHECK(desk.open().revision() == revision);
+    desk.press(Qt::Key_A);
+    QTest::mousePress(desk.window.sheet().viewport(), Qt::LeftButton, Qt::ShiftModifier, QPoint(200, 200));
+    QTest::mouseMove(desk.window.sheet().viewport(), QPoint(260, 240));
+    QTest::mouseRelease(desk.window.sheet().viewport(), Qt::LeftButton, Qt::ShiftModifier, QPoint(260, 240));
+    CHECK(desk.open().revision() == revision);
+}
+
+TEST_CASE("the wheel zooms at the pointer, and Space shows the capture bare only while it is held") {
+    Desk desk;
+    desk.window.addCapture(made::noise({1200, 900}, 3), QStringLiteral("made"));
+    Sheet& sheet = desk.window.sheet();
+    sheet.actualSize();
+    QApplication::processEvents();
+    const QPointF pointer(300, 250);
+    const QPointF under = sheet.toPicture(pointer);
+    QWheelEvent wheel(pointer, sheet.viewport()->mapToGlobal(pointer), {}, {0, 240}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
+    QApplication::sendEvent(sheet.viewport(), &wheel);
+    CHECK(sheet.zoom() > 1.4);
+    CHECK((sheet.toPicture(pointer) - under).manhattanLength() < 2);
+    sheet.fit();
+    CHECK(sheet.zoom() < 1);
+    QTest::keyPress(&sheet, Qt::Key_Space);
+    CHECK(sheet.isBare());
+    QTest::keyRelease(&sheet, Qt::Key_Space);
+    CHECK_FALSE(sheet.isBare());
+}
+
+TEST_CASE("files are brought in, and those that cannot be are told of without losing the others") {
+    Desk desk;
+    QTemporaryDir folder;
+    REQUIRE(made::picture({QStringLiteral("One")}).save(folder.filePath(QStringLiteral("one.png"))));
+    REQUIRE(made::picture({QStringLiteral("Two")}).save(folder.filePath(QStringLiteral("two.jpg"))));
+    REQUIRE(writeFileWhole(folder.filePath(QStringLiteral("bad.png")), "no picture", false));
+    QMimeData data;
+    data.setUrls({QUrl::fromLocalFile(folder.filePath(QStringLiteral("one.png"))), QUrl::fromLocalFile(folder.filePath(QStringLiteral("bad.png"))),
+                  QUrl::fromLocalFile(folder.filePath(QStringLiteral("two.jpg")))});
+    QDragEnterEvent enter(QPoint(300, 300), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(&desk.window, &enter);
+    CHECK(enter.isAccepted());
+    QDropEvent drop(QPointF(300, 300), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(&desk.window, &drop);
+    QMessageBox* box = nullptr;
+    REQUIRE(until([&] { return desk.open().captures().size() == 2 && (box = desk.window.findChild<QMessageBox*>(QStringLiteral("trouble"))) != nullptr; }));
+    CHECK(box->text().contains(QStringLiteral("bad.png")));
+    CHECK(box->text().count(QLatin1Char('\n')) == 0);
+    box->close();
+}
+
+TEST_CASE("reading can be stopped, and is said to be missing") {
+    Desk desk;
+    desk.window.addCapture(made::picture(QStringList(60, QStringLiteral("Stopped before it is read, line by line")), 15), QStringLiteral("made"));
+    desk.window.readingRoom().cancel();
+    REQUIRE(until([&] { return !desk.window.readingRoom().busy(); }));
+    CHECK(desk.open().captures()[0].reading == Capture::Reading::Failed);
+    CHECK(desk.window.gate().message().contains(QStringLiteral("1 capture not read")));
+    CHECK_FALSE(desk.window.gate().releaseButton()->isEnabled());
+}
+
+TEST_CASE("Tab goes to the next capture, search finds words in the whole case") {
+    Desk desk;
+    desk.window.addCapture(made::picture({QStringLiteral("Depot at the gatehouse")}), QStringLiteral("made"));
+    desk.window.addCapture(made::picture({QStringLiteral("Turbidity of the sample")}), QStringLiteral("made"));
+    desk.waitUntilRead();
+    const int first = desk.open().captures()[0].id, second = desk.open().captures()[1].id;
+    CHECK(desk.window.sheet().captureId() == second);
+    desk.press(Qt::Key_Tab);
+    CHECK(desk.window.sheet().captureId() == first);
+    auto* search = desk.window.findChild<QLineEdit*>(QStringLiteral("search"));
+    desk.press(Qt::Key_F, Qt::ControlModifier);
+    CHECK(search->hasFocus());
+    QTest::keyClicks(search, QStringLiteral("turbidity"));
+    QTest::keyClick(search, Qt::Key_Return);
+    CHECK(desk.window.sheet().captureId() == second);
+}
+
+TEST_CASE("every control has a name for those who cannot see it") {
+    Desk desk;
+    const auto named = [](const QWidget& w) {
+        if (!w.accessibleName().isEmpty()) return true;
+        if (const auto* button = qobject_cast<const QAbstractButton*>(&w)) return !button->text().isEmpty();
+        return false;
+    };
+    int controls = 0;
+    for (const QWidget* w : desk.window.findChildren<QWidget*>()) {
+        const bool control = qobject_cast<const QAbstractButton*>(w) || qobject_cast<const QComboBox*>(w) || qobject_cast<const QAbstractItemView*>(w) ||
+                             qobject_cast<const QSlider*>(w) || qobject_cast<const QLineEdit*>(w) || qobject_cast<const Sheet*>(w) || qobject_cast<const LidGauge*>(w);
+        // What Qt itself puts within a control belongs to it.
+        if (!control || w->objectName().startsWith(QStringLiteral("qt_")) || qobject_cast<const QComboBox*>(w->parentWidget()) ||
+            qobject_cast<const QLineEdit*>(w->parentWidget()) || QString::fromLatin1(w->metaObject()->className()).contains(QStringLiteral("Private")) ||
+            QString::fromLatin1(w->parentWidget()->metaObject()->className()).contains(QStringLiteral("Private")))
+            continue;
+        ++controls;
+        INFO(w->metaObject()->className() << " " << w->objectName().toStdString());
+        CHECK(named(*w));
+    }
+    CHECK(controls > 20);
+}
+
+TEST_CASE("text stands out from its ground in both themes") {
+    for (const Theme& t : {Theme::light(), Theme::night()}) {
+        for (const QColor& text : {t.ink, t.faint, t.aubergine, t.pine, t.brick})
+            for (const QColor& ground : {t.paper, t.oat}) CHECK(contrast(text, ground) >= 4.5);
+        CHECK(contrast(t.onBrand, t.aubergine) >= 4.5);
+        CHECK(contrast(t.ink, t.selection) >= 4.5);
+        CHECK(contrast(t.faint, t.selection) >= 4.5);
+    }
+}
+
+TEST_CASE("theme, place of release and style of covers are remembered") {
+    {
+        Desk desk;
+        desk.window.addCapture(made::picture({QStringLiteral("x")}), QStringLiteral("made"));
+        desk.press(Qt::Key_D, Qt::ControlModifier | Qt::ShiftModifier);
+        CHECK(theme(*qApp).dark);
+        CHECK(QSettings().value(QStringLiteral("theme")).toString() == QStringLiteral("dark"));
+        desk.press(Qt::Key_D, Qt::ControlModifier | Qt::ShiftModifier);
+        CHECK_FALSE(theme(*qApp).dark);
+        desk.press(Qt::Key_A);
+        for (QComboBox* box : desk.window.findChildren<QComboBox*>())
+            if (box->accessibleName().contains(QStringLiteral("by hand"))) box->setCurrentIndex(2);
+        desk.drag(QRectF(30, 10, 100, 30));
+        REQUIRE(desk.selected());
+        CHECK(desk.selected()->style == CoverStyle::Blur);
+    }
+    CHECK(QSettings().value(QStringLiteral("cover/style")).toInt() == 2);
+}
