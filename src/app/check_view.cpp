@@ -43,7 +43,9 @@ void PictureBeside::paintEvent(QPaintEvent*) {
     for (int side = 0; side < 2; ++side) {
         const QRectF view = QRectF(side * half, 0, half, height()).adjusted(12, 26, -12, -10);
         p.setPen(side ? t.ink : t.faint);
-        p.drawText(QRectF(view.left(), 4, view.width(), 20), Qt::AlignLeft | Qt::AlignVCenter, side ? QStringLiteral("As written, read again from the disk") : QStringLiteral("Capture, stays here"));
+        p.drawText(QRectF(view.left(), 4, view.width(), 20), Qt::AlignLeft | Qt::AlignVCenter,
+                   side ? QStringLiteral("As written, read again from the disk")
+                        : QStringLiteral("Capture, stays here"));
         const QImage& image = side ? m_released : m_capture;
         const double scale = std::min({view.width() / image.width(), view.height() / image.height(), 1.0});
         const QRectF target(view.topLeft(), QSizeF(image.size()) * scale);
@@ -51,7 +53,9 @@ void PictureBeside::paintEvent(QPaintEvent*) {
         p.setPen(QPen(t.hairline, 1));
         p.setBrush(Qt::NoBrush);
         p.drawRect(target);
-        const auto placed = [&](const QRectF& r) { return QRectF(target.topLeft() + r.topLeft() * scale, r.size() * scale).adjusted(-3, -3, 3, 3); };
+        const auto placed = [&](const QRectF& r) {
+            return QRectF(target.topLeft() + r.topLeft() * scale, r.size() * scale).adjusted(-3, -3, 3, 3);
+        };
         if (side)
             for (const Leak& leak : m_leaks)
                 if (!leak.place.isNull()) {
@@ -116,7 +120,9 @@ CheckView::CheckView(Case& owner, QWidget* parent) : QWidget(parent), m_case(own
         const int row = m_list->currentItem() ? m_list->currentItem()->data(Qt::UserRole).toInt() : -1;
         if (row < 0) return;
         bool ok = false;
-        const QString reason = QInputDialog::getText(this, QStringLiteral("Let pass"), QStringLiteral("Why may this leave? The reason goes into the log:"), QLineEdit::Normal, {}, &ok);
+        const QString reason = QInputDialog::getText(
+            this, QStringLiteral("Let pass"), QStringLiteral("Why may this leave? The reason goes into the log:"),
+            QLineEdit::Normal, {}, &ok);
         if (ok && !reason.trimmed().isEmpty()) letPass(size_t(row), reason.trimmed());
     });
 }
@@ -150,30 +156,41 @@ void CheckView::fill() {
             QString text = QStringLiteral("%1: %2").arg(m_files[f].fileName, row.leak.sentence);
             if (!row.leak.finding.text.isEmpty()) text += QStringLiteral("  “%1”").arg(row.leak.finding.text);
             if (passed) text += QStringLiteral("  Let pass: %1").arg(row.reason);
-            auto* item = new QListWidgetItem(themedIcon(passed ? QStringLiteral("check") : QStringLiteral("triangle-alert"), passed ? t.faint : t.brick), text);
+            auto* item =
+                new QListWidgetItem(themedIcon(passed ? QStringLiteral("check") : QStringLiteral("triangle-alert"),
+                                               passed ? t.faint : t.brick),
+                                    text);
             item->setData(Qt::UserRole, int(r));
             item->setToolTip(text);
             m_list->addItem(item);
         }
         dirty += !clean;
         if (clean) {
-            auto* item = new QListWidgetItem(themedIcon(QStringLiteral("shield-check"), t.pine),
-                                             QStringLiteral("%1: whole, opaque, nothing but the picture; nothing sensitive can be read.").arg(m_files[f].fileName));
+            auto* item = new QListWidgetItem(
+                themedIcon(QStringLiteral("shield-check"), t.pine),
+                QStringLiteral("%1: whole, opaque, nothing but the picture; nothing sensitive can be read.")
+                    .arg(m_files[f].fileName));
             item->setData(Qt::UserRole, -1);
             item->setData(Qt::UserRole + 1, int(f));
             m_list->addItem(item);
         }
     }
     const bool clean = dirty == 0;
-    m_title->setText(clean ? QStringLiteral("Check passed: %1 of %1 pictures are clean").arg(m_files.size())
-                           : QStringLiteral("Check failed: %1 of %2 pictures still show something").arg(dirty).arg(m_files.size()));
-    m_title->setStyleSheet(QStringLiteral("font-size: 17px; font-weight: 600; color: %1;").arg((clean ? t.pine : t.brick).name()));
-    m_hint->setText(clean ? QStringLiteral("Each file was read back from the disk, taken apart, read with its contrast stretched, and searched for what the case covers.")
-                          : QStringLiteral("Cover what is listed and check again, or let single places pass with a reason."));
+    m_title->setText(
+        clean ? QStringLiteral("Check passed: %1 of %1 pictures are clean").arg(m_files.size())
+              : QStringLiteral("Check failed: %1 of %2 pictures still show something").arg(dirty).arg(m_files.size()));
+    m_title->setStyleSheet(
+        QStringLiteral("font-size: 17px; font-weight: 600; color: %1;").arg((clean ? t.pine : t.brick).name()));
+    m_hint->setText(
+        clean ? QStringLiteral("Each file was read back from the disk, taken apart, read with its contrast stretched, "
+                               "and searched for what the case covers.")
+              : QStringLiteral("Cover what is listed and check again, or let single places pass with a reason."));
     // What needs a decision first.
     int first = 0;
     for (int i = m_list->count(); i-- > 0;)
-        if (const int row = m_list->item(i)->data(Qt::UserRole).toInt(); row >= 0 && m_rows[size_t(row)].reason.isEmpty()) first = i;
+        if (const int row = m_list->item(i)->data(Qt::UserRole).toInt();
+            row >= 0 && m_rows[size_t(row)].reason.isEmpty())
+            first = i;
     m_list->setCurrentRow(first);
     showRow(first);
 }
@@ -187,7 +204,8 @@ void CheckView::showRow(int listRow) {
     const Capture* capture = m_case.capture(file.capture);
     auto released = decodePicture(file.written.bytes, file.fileName);
     m_captureTitle->setText(file.fileName);
-    m_pictures->setPictures(capture ? capture->picture : QImage(), released ? *released : QImage(), blockingLeaks(file.capture));
+    m_pictures->setPictures(capture ? capture->picture : QImage(), released ? *released : QImage(),
+                            blockingLeaks(file.capture));
     m_pictures->setFocusPlace(row >= 0 ? m_rows[size_t(row)].leak.place : QRectF());
     const bool leak = row >= 0 && m_rows[size_t(row)].reason.isEmpty();
     m_cover->setVisible(leak && !m_rows[size_t(row)].leak.place.isNull());

@@ -14,15 +14,17 @@
 #include <QListView>
 #include <QListWidget>
 #include <QPushButton>
-#include <QtTest/QTest>
 #include <QTimer>
+#include <QtTest/QTest>
 
 namespace eyelid {
 namespace {
 
 constexpr int patience = 180'000; // ms; a step that takes longer has failed
 
-bool waitFor(const std::function<bool()>& condition) { return QTest::qWaitFor(condition, patience); }
+bool waitFor(const std::function<bool()>& condition) {
+    return QTest::qWaitFor(condition, patience);
+}
 
 void press(QWidget* widget, Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
     QTest::keyClick(widget, key, modifiers);
@@ -54,7 +56,8 @@ bool takeWindow(MainWindow& window, const QString& title) {
         for (int i = 0; i < list->count(); ++i)
             if (list->item(i)->text().contains(title)) list->setCurrentRow(i);
         QTest::keyClick(list, Qt::Key_Return);
-        if (view.isVisible()) QTest::mouseClick(view.findChild<QPushButton*>(QStringLiteral("takeButton")), Qt::LeftButton);
+        if (view.isVisible())
+            QTest::mouseClick(view.findChild<QPushButton*>(QStringLiteral("takeButton")), Qt::LeftButton);
     });
     return seen && window.openCase().captures().size() == before + 1;
 }
@@ -117,11 +120,13 @@ QStringList driveDemo(MainWindow& window, const QString& folder) {
     press(&window.sheet(), Qt::Key_Tab);
     if (!dragCover(window, QRectF(16, 160, 120, 40))) return failed("covering by hand");
     press(&window.sheet(), Qt::Key_Return, Qt::ControlModifier);
-    if (!waitFor([&] { return !window.readingRoom().busy() && !window.checkView().files().empty(); })) return failed("checking");
+    if (!waitFor([&] { return !window.readingRoom().busy() && !window.checkView().files().empty(); }))
+        return failed("checking");
     if (window.checkView().blocking() > 0) {
         for (const CheckedFile& file : window.checkView().files())
             for (const Leak& leak : file.report.leaks)
-                qWarning("%s at %d,%d: %s", qPrintable(file.fileName), int(leak.place.x()), int(leak.place.y()), qPrintable(leak.sentence));
+                qWarning("%s at %d,%d: %s", qPrintable(file.fileName), int(leak.place.x()), int(leak.place.y()),
+                         qPrintable(leak.sentence));
         return failed("checking: something is still readable");
     }
     press(&window, Qt::Key_Escape);
@@ -129,7 +134,11 @@ QStringList driveDemo(MainWindow& window, const QString& folder) {
     QObject::connect(&window, &MainWindow::released, &window, [&](const QStringList& p) { paths = p; });
     press(&window.sheet(), Qt::Key_Return, Qt::ControlModifier | Qt::ShiftModifier);
     ReleaseView* view = nullptr;
-    if (!waitFor([&] { return (view = window.findChild<ReleaseView*>(QStringLiteral("releaseView"))) != nullptr && view->isVisible(); })) return failed("opening the release");
+    if (!waitFor([&] {
+            return (view = window.findChild<ReleaseView*>(QStringLiteral("releaseView"))) != nullptr &&
+                   view->isVisible();
+        }))
+        return failed("opening the release");
     view->findChild<QLineEdit*>(QStringLiteral("releaseFolder"))->setText(folder);
     QTest::mouseClick(view->findChild<QPushButton*>(QStringLiteral("releaseNow")), Qt::LeftButton);
     if (!waitFor([&] { return !paths.isEmpty(); })) return failed("releasing");

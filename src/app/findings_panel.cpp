@@ -56,14 +56,24 @@ public:
                 size_t at = m_groups.size();
                 if (item->identity > 0) {
                     const auto found = byIdentity.find(item->identity);
-                    if (found != byIdentity.end()) at = found->second;
-                    else byIdentity[item->identity] = at;
+                    if (found != byIdentity.end())
+                        at = found->second;
+                    else
+                        byIdentity[item->identity] = at;
                 }
                 if (at == m_groups.size()) {
                     const QRectF box = item->finding.boxes.front();
-                    m_groups.push_back({item->identity, item->finding.kind,
-                                        item->finding.kind == Kind::Area ? QStringLiteral("Area %1 × %2").arg(int(box.width())).arg(int(box.height())) : item->finding.text,
-                                        item->finding.confidence, {}, 0, 0, 0});
+                    m_groups.push_back(
+                        {item->identity,
+                         item->finding.kind,
+                         item->finding.kind == Kind::Area
+                             ? QStringLiteral("Area %1 × %2").arg(int(box.width())).arg(int(box.height()))
+                             : item->finding.text,
+                         item->finding.confidence,
+                         {},
+                         0,
+                         0,
+                         0});
                 }
                 Group& g = m_groups[at];
                 g.items.push_back(item->id);
@@ -80,7 +90,8 @@ public:
     const std::vector<Group>& groups() const { return m_groups; }
     int rowOf(int itemId) const {
         for (size_t i = 0; i < m_groups.size(); ++i)
-            if (std::find(m_groups[i].items.begin(), m_groups[i].items.end(), itemId) != m_groups[i].items.end()) return int(i);
+            if (std::find(m_groups[i].items.begin(), m_groups[i].items.end(), itemId) != m_groups[i].items.end())
+                return int(i);
         return -1;
     }
     QVariant data(const QModelIndex& index, int role) const override {
@@ -89,7 +100,12 @@ public:
         if (role == Qt::DisplayRole) return g.text;
         if (role == Qt::ToolTipRole) return g.text;
         if (role == Qt::AccessibleTextRole)
-            return QStringLiteral("%1, %2, %3 places, %4").arg(g.text, kindTitle(g.kind)).arg(g.items.size()).arg(g.open ? QStringLiteral("open") : g.cover ? QStringLiteral("covered") : QStringLiteral("kept"));
+            return QStringLiteral("%1, %2, %3 places, %4")
+                .arg(g.text, kindTitle(g.kind))
+                .arg(g.items.size())
+                .arg(g.open    ? QStringLiteral("open")
+                     : g.cover ? QStringLiteral("covered")
+                               : QStringLiteral("kept"));
         return {};
     }
 
@@ -154,15 +170,20 @@ public:
         const QFont values = g.kind == Kind::Area ? option.font : valueFont(12);
         p->setFont(values);
         p->setPen(t.ink);
-        p->drawText(QRectF(left, r.top() + 5, right - left, 18), Qt::AlignVCenter | Qt::AlignLeft, QFontMetricsF(values).elidedText(g.text, Qt::ElideMiddle, right - left));
+        p->drawText(QRectF(left, r.top() + 5, right - left, 18), Qt::AlignVCenter | Qt::AlignLeft,
+                    QFontMetricsF(values).elidedText(g.text, Qt::ElideMiddle, right - left));
         QFont f = option.font;
         f.setPixelSize(11);
         p->setFont(f);
         p->setPen(t.faint);
-        QString second = g.kind == Kind::Area ? QStringLiteral("Covered by hand") : QStringLiteral("%1 · %2 % sure").arg(kindTitle(g.kind)).arg(int(std::lround(100 * g.confidence)));
+        QString second =
+            g.kind == Kind::Area
+                ? QStringLiteral("Covered by hand")
+                : QStringLiteral("%1 · %2 % sure").arg(kindTitle(g.kind)).arg(int(std::lround(100 * g.confidence)));
         const int kinds = (g.open > 0) + (g.cover > 0) + (g.keep > 0);
         if (kinds > 1) second += QStringLiteral(" · %1 open, %2 covered, %3 kept").arg(g.open).arg(g.cover).arg(g.keep);
-        p->drawText(QRectF(left, r.top() + 23, r.right() - 12 - left, 16), Qt::AlignVCenter | Qt::AlignLeft, QFontMetricsF(f).elidedText(second, Qt::ElideRight, r.right() - 12 - left));
+        p->drawText(QRectF(left, r.top() + 23, r.right() - 12 - left, 16), Qt::AlignVCenter | Qt::AlignLeft,
+                    QFontMetricsF(f).elidedText(second, Qt::ElideRight, r.right() - 12 - left));
         p->restore();
     }
 };
@@ -175,7 +196,8 @@ QLabel* label(const QString& text, const char* role) {
 
 } // namespace
 
-FindingsPanel::FindingsPanel(Case& owner, QWidget* parent) : QWidget(parent), m_case(owner), m_model(new FindingsModel(owner, this)) {
+FindingsPanel::FindingsPanel(Case& owner, QWidget* parent)
+    : QWidget(parent), m_case(owner), m_model(new FindingsModel(owner, this)) {
     setObjectName(QStringLiteral("findings"));
     setAttribute(Qt::WA_StyledBackground);
     auto* layout = new QVBoxLayout(this);
@@ -246,11 +268,15 @@ FindingsPanel::FindingsPanel(Case& owner, QWidget* parent) : QWidget(parent), m_
         b->setText(text);
         b->setCheckable(true);
         b->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-        b->setToolTip(QStringLiteral("%1 (%2). With Shift all of the same value, with Alt all of the kind.").arg(text, key));
+        b->setToolTip(
+            QStringLiteral("%1 (%2). With Shift all of the same value, with Alt all of the kind.").arg(text, key));
         b->setAccessibleName(QStringLiteral("%1 this finding").arg(text));
         connect(b, &QToolButton::clicked, this, [this, decision] {
             const auto modifiers = QApplication::keyboardModifiers();
-            emit decisionAsked(modifiers & Qt::AltModifier ? Scope::SameKind : modifiers & Qt::ShiftModifier ? Scope::SameValue : Scope::One, decision);
+            emit decisionAsked(modifiers & Qt::AltModifier     ? Scope::SameKind
+                               : modifiers & Qt::ShiftModifier ? Scope::SameValue
+                                                               : Scope::One,
+                               decision);
             showDetails();
         });
         decisions->addWidget(b);
@@ -264,11 +290,13 @@ FindingsPanel::FindingsPanel(Case& owner, QWidget* parent) : QWidget(parent), m_
     style->setSpacing(8);
     m_style = new QComboBox;
     m_style->setAccessibleName(QStringLiteral("Style of the cover"));
-    for (const QString& name : {QStringLiteral("Solid"), QStringLiteral("Mosaic"), QStringLiteral("Blur")}) m_style->addItem(name);
+    for (const QString& name : {QStringLiteral("Solid"), QStringLiteral("Mosaic"), QStringLiteral("Blur")})
+        m_style->addItem(name);
     m_strength = new QSlider(Qt::Horizontal);
     m_strength->setRange(0, 100);
     m_strength->setAccessibleName(QStringLiteral("Strength of mosaic or blur"));
-    m_strength->setToolTip(QStringLiteral("How coarse the mosaic or blur is. It hides the same at any strength: nothing of the text is in it."));
+    m_strength->setToolTip(QStringLiteral(
+        "How coarse the mosaic or blur is. It hides the same at any strength: nothing of the text is in it."));
     style->addWidget(m_style, 1);
     style->addWidget(m_strength, 1);
     details->addLayout(style);
@@ -283,7 +311,8 @@ FindingsPanel::FindingsPanel(Case& owner, QWidget* parent) : QWidget(parent), m_
     const auto filter = [this] {
         const int kind = m_kind->currentData().toInt(), state = m_state->currentData().toInt();
         m_showing = true;
-        m_model->setFilter(kind < 0 ? std::nullopt : std::optional(Kind(kind)), state < 0 ? std::nullopt : std::optional(Decision(state)));
+        m_model->setFilter(kind < 0 ? std::nullopt : std::optional(Kind(kind)),
+                           state < 0 ? std::nullopt : std::optional(Decision(state)));
         m_showing = false;
         select(m_selected);
     };
@@ -294,7 +323,9 @@ FindingsPanel::FindingsPanel(Case& owner, QWidget* parent) : QWidget(parent), m_
     });
     connect(m_list, &QListView::clicked, this, [this](const QModelIndex& index) { chooseRow(index.row()); });
     const auto restyle = [this] {
-        if (!m_showing && m_selected) m_case.setStyle(m_selected, Scope::SameValue, CoverStyle(m_style->currentIndex()), m_strength->value() / 100.0);
+        if (!m_showing && m_selected)
+            m_case.setStyle(m_selected, Scope::SameValue, CoverStyle(m_style->currentIndex()),
+                            m_strength->value() / 100.0);
     };
     connect(m_style, &QComboBox::currentIndexChanged, this, restyle);
     connect(m_strength, &QSlider::sliderReleased, this, restyle);
@@ -348,8 +379,10 @@ void FindingsPanel::select(int itemId) {
     }
     m_showing = false;
     const Case::Counts n = m_case.counts();
-    if (n.all() == 0) m_count->clear();
-    else m_count->setText(QStringLiteral("%1 open, %2 covered, %3 kept").arg(n.open).arg(n.cover).arg(n.keep));
+    if (n.all() == 0)
+        m_count->clear();
+    else
+        m_count->setText(QStringLiteral("%1 open, %2 covered, %3 kept").arg(n.open).arg(n.cover).arg(n.keep));
     showDetails();
 }
 
@@ -358,24 +391,32 @@ void FindingsPanel::showDetails() {
     m_showing = true;
     const bool area = item && item->finding.kind == Kind::Area;
     for (QWidget* w : std::initializer_list<QWidget*>{m_cover, m_keep, m_open}) w->setVisible(item && !area);
-    for (QWidget* w : std::initializer_list<QWidget*>{m_style, m_strength, m_note, m_kindLabel, m_place}) w->setVisible(item != nullptr);
+    for (QWidget* w : std::initializer_list<QWidget*>{m_style, m_strength, m_note, m_kindLabel, m_place})
+        w->setVisible(item != nullptr);
     if (!item) {
         m_value->setText({});
         m_value->hide();
-        m_reason->setText(m_case.captures().empty() ? QStringLiteral("What is sensitive on your captures is listed here, with the reason for each.")
-                                                    : QStringLiteral("Press J to go to the first finding."));
+        m_reason->setText(
+            m_case.captures().empty()
+                ? QStringLiteral("What is sensitive on your captures is listed here, with the reason for each.")
+                : QStringLiteral("Press J to go to the first finding."));
         m_showing = false;
         return;
     }
     m_value->show();
     const Capture* capture = m_case.captureOf(m_selected);
     m_value->setText(area ? QStringLiteral("Area") : item->finding.text);
-    m_kindLabel->setText(area ? QStringLiteral("Covered by hand; Delete removes it") : QStringLiteral("%1 · %2 % sure").arg(kindTitle(item->finding.kind)).arg(int(std::lround(100 * item->finding.confidence))));
+    m_kindLabel->setText(area ? QStringLiteral("Covered by hand; Delete removes it")
+                              : QStringLiteral("%1 · %2 % sure")
+                                    .arg(kindTitle(item->finding.kind))
+                                    .arg(int(std::lround(100 * item->finding.confidence))));
     m_reason->setText(area ? QString() : QStringLiteral("Why: it %1.").arg(item->finding.reason));
     m_reason->setVisible(!area);
     const auto same = m_case.itemsInScope(m_selected, Scope::SameValue);
     const auto at = std::find(same.begin(), same.end(), m_selected) - same.begin();
-    m_place->setText(same.size() > 1 ? QStringLiteral("Place %1 of %2, on %3").arg(at + 1).arg(same.size()).arg(capture->name) : QStringLiteral("On %1").arg(capture->name));
+    m_place->setText(same.size() > 1
+                         ? QStringLiteral("Place %1 of %2, on %3").arg(at + 1).arg(same.size()).arg(capture->name)
+                         : QStringLiteral("On %1").arg(capture->name));
     m_cover->setChecked(item->decision == Decision::Cover);
     m_keep->setChecked(item->decision == Decision::Keep);
     m_open->setChecked(item->decision == Decision::Open);

@@ -48,7 +48,8 @@ Gate::Gate(QWidget* parent) : QWidget(parent) {
     layout->addWidget(m_cancel);
     m_check = new QPushButton(QStringLiteral("Check"));
     m_check->setObjectName(QStringLiteral("checkButton"));
-    m_check->setToolTip(QStringLiteral("Write the pictures to a private place, read them again and search them (Ctrl+Return)"));
+    m_check->setToolTip(
+        QStringLiteral("Write the pictures to a private place, read them again and search them (Ctrl+Return)"));
     m_release = new QPushButton(QStringLiteral("Release…"));
     m_release->setObjectName(QStringLiteral("releaseButton"));
     m_release->setToolTip(QStringLiteral("Hand the checked pictures and their log on (Ctrl+Shift+Return)"));
@@ -60,7 +61,9 @@ Gate::Gate(QWidget* parent) : QWidget(parent) {
     setIdle();
 }
 
-void Gate::setSettled(double share) { m_lid->setClosed(share); }
+void Gate::setSettled(double share) {
+    m_lid->setClosed(share);
+}
 
 void Gate::setMessage(const QString& text, const QString& detail, Tone tone) {
     const Theme& t = theme(*qApp);
@@ -84,6 +87,8 @@ void Gate::setIdle() {
     m_cancel->hide();
 }
 
-QString Gate::message() const { return m_message->text(); }
+QString Gate::message() const {
+    return m_message->text();
+}
 
 } // namespace eyelid

@@ -5,7 +5,8 @@
 
 namespace eyelid {
 
-/// Paints the gauge into `rect`: open at 0, closed with its lashes at 1. `alarm` draws it in the colour of a failed check.
+/// Paints the gauge into `rect`: open at 0, closed with its lashes at 1. `alarm` draws it in the colour of a failed
+/// check.
 void paintLid(QPainter& painter, const QRectF& rect, double closed, const QColor& line, const QColor& iris);
 
 class LidGauge final : public QWidget {

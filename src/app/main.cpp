@@ -24,14 +24,21 @@ int main(int argc, char** argv) {
     QApplication::setApplicationVersion(QString::fromLatin1(versionString));
 
     QCommandLineParser parser;
-    parser.setApplicationDescription(QStringLiteral("Eyelid finds and covers what is personal or confidential on pictures of screens."));
+    parser.setApplicationDescription(
+        QStringLiteral("Eyelid finds and covers what is personal or confidential on pictures of screens."));
     parser.addHelpOption();
     parser.addVersionOption();
-    parser.addPositionalArgument(QStringLiteral("files"), QStringLiteral("Pictures to bring in."), QStringLiteral("[files…]"));
-    parser.addOption({QStringLiteral("policy"), QStringLiteral("The policy: a shipped one or a TOML file."), QStringLiteral("name"), QStringLiteral("everything")});
+    parser.addPositionalArgument(QStringLiteral("files"), QStringLiteral("Pictures to bring in."),
+                                 QStringLiteral("[files…]"));
+    parser.addOption({QStringLiteral("policy"), QStringLiteral("The policy: a shipped one or a TOML file."),
+                      QStringLiteral("name"), QStringLiteral("everything")});
     parser.addOption({QStringLiteral("demo"), QStringLiteral("Start with three windows of the demo desk taken.")});
-    parser.addOption({QStringLiteral("drive"), QStringLiteral("Do the main job on the demo desk by itself, release to this folder, and end."), QStringLiteral("folder")});
-    parser.addOption({QStringLiteral("shots"), QStringLiteral("Write pictures of the main views to this folder, and end."), QStringLiteral("folder")});
+    parser.addOption({QStringLiteral("drive"),
+                      QStringLiteral("Do the main job on the demo desk by itself, release to this folder, and end."),
+                      QStringLiteral("folder")});
+    parser.addOption({QStringLiteral("shots"),
+                      QStringLiteral("Write pictures of the main views to this folder, and end."),
+                      QStringLiteral("folder")});
     parser.process(application);
 
     auto policy = loadPolicy(parser.value(QStringLiteral("policy")));
@@ -49,7 +56,8 @@ int main(int argc, char** argv) {
         QSettings().clear();
     }
     const QString chosen = QSettings().value(QStringLiteral("theme")).toString();
-    const bool dark = chosen.isEmpty() ? QApplication::palette().color(QPalette::Window).lightness() < 110 : chosen == QLatin1String("dark");
+    const bool dark = chosen.isEmpty() ? QApplication::palette().color(QPalette::Window).lightness() < 110
+                                       : chosen == QLatin1String("dark");
     applyTheme(application, dark ? Theme::night() : Theme::light());
 
     MainWindow window(*policy, std::make_unique<SimulatedDesk>());
@@ -73,7 +81,8 @@ int main(int argc, char** argv) {
     if (parser.isSet(QStringLiteral("demo"))) {
         const SimulatedDesk desk;
         for (const char* id : {"account", "mail", "console"})
-            if (auto picture = desk.take({Target::What::Window, QString::fromLatin1(id)})) window.addCapture(*picture, QStringLiteral("Demo desk"));
+            if (auto picture = desk.take({Target::What::Window, QString::fromLatin1(id)}))
+                window.addCapture(*picture, QStringLiteral("Demo desk"));
     }
     if (!parser.positionalArguments().isEmpty()) window.bringIn(parser.positionalArguments());
     return QApplication::exec();

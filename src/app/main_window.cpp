@@ -106,11 +106,13 @@ MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, QWi
     connect(m_strip, &Strip::removeAsked, this, [this](int id) { m_case.remove(id); });
     connect(m_sheet, &Sheet::itemClicked, this, [this](int id) { selectItem(id); });
     connect(m_sheet, &Sheet::areaDrawn, this, [this](const QRect& place) {
-        const int id = m_case.addArea(m_sheet->captureId(), place, CoverStyle(m_areaStyle->currentIndex()), m_areaStrength->value() / 100.0);
+        const int id = m_case.addArea(m_sheet->captureId(), place, CoverStyle(m_areaStyle->currentIndex()),
+                                      m_areaStrength->value() / 100.0);
         if (id) selectItem(id);
     });
     connect(m_sheet, &Sheet::toolChanged, this, &MainWindow::refreshActions);
-    connect(m_sheet, &Sheet::zoomChanged, this, [this] { m_zoomLabel->setText(QStringLiteral("%1 %").arg(int(std::lround(100 * m_sheet->zoom())))); });
+    connect(m_sheet, &Sheet::zoomChanged, this,
+            [this] { m_zoomLabel->setText(QStringLiteral("%1 %").arg(int(std::lround(100 * m_sheet->zoom())))); });
     connect(m_findings, &FindingsPanel::itemChosen, this, &MainWindow::selectItem);
     connect(m_findings, &FindingsPanel::decisionAsked, this, &MainWindow::decide);
     connect(m_gate, &Gate::cancelAsked, &m_room, &ReadingRoom::cancel);
@@ -124,19 +126,27 @@ MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, QWi
     connect(m_check, &CheckView::coverAsked, this, [this](int capture, const QRectF& place) {
         showCapture(capture);
         // Whole glyphs and a little more, as for a finding.
-        const int id = m_case.addArea(capture, place.adjusted(-3, -3, 3, 3).toAlignedRect(), CoverStyle::Solid, m_case.policy().strength);
+        const int id = m_case.addArea(capture, place.adjusted(-3, -3, 3, 3).toAlignedRect(), CoverStyle::Solid,
+                                      m_case.policy().strength);
         m_stack->setCurrentIndex(0);
         if (id) selectItem(id);
     });
     connect(&m_room, &ReadingRoom::busyChanged, this, [this] {
-        if (m_room.busy()) m_ticker->start();
-        else m_ticker->stop();
+        if (m_room.busy())
+            m_ticker->start();
+        else
+            m_ticker->stop();
         refreshGate();
     });
-    connect(&m_room, &ReadingRoom::readingStarted, this, [this](int id) { m_case.setReading(id, Capture::Reading::Running); });
-    connect(&m_room, qOverload<int, std::shared_ptr<const Page>, std::vector<Finding>>(&ReadingRoom::read), this, &MainWindow::onRead);
-    connect(&m_room, &ReadingRoom::readingFailed, this, [this](int id, const QString& sentence, bool) { m_case.setReading(id, Capture::Reading::Failed, sentence); });
-    connect(&m_room, &ReadingRoom::carried, this, [this](int id, const std::vector<Finding>& findings) { m_case.addFindings(id, findings); });
+    connect(&m_room, &ReadingRoom::readingStarted, this,
+            [this](int id) { m_case.setReading(id, Capture::Reading::Running); });
+    connect(&m_room, qOverload<int, std::shared_ptr<const Page>, std::vector<Finding>>(&ReadingRoom::read), this,
+            &MainWindow::onRead);
+    connect(&m_room, &ReadingRoom::readingFailed, this, [this](int id, const QString& sentence, bool) {
+        m_case.setReading(id, Capture::Reading::Failed, sentence);
+    });
+    connect(&m_room, &ReadingRoom::carried, this,
+            [this](int id, const std::vector<Finding>& findings) { m_case.addFindings(id, findings); });
     connect(&m_room, &ReadingRoom::checked, this, [this](const std::vector<CheckedFile>& files) {
         m_check->show(files);
         m_checkFailed = m_check->blocking() > 0;
@@ -160,8 +170,10 @@ MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, QWi
     });
     connect(&m_case, &Case::capturesChanged, this, [this] {
         const auto& captures = m_case.captures();
-        if (!m_case.capture(m_sheet->captureId())) showCapture(captures.empty() ? 0 : captures.back().id);
-        else m_strip->setCurrentCapture(m_sheet->captureId());
+        if (!m_case.capture(m_sheet->captureId()))
+            showCapture(captures.empty() ? 0 : captures.back().id);
+        else
+            m_strip->setCurrentCapture(m_sheet->captureId());
         // What came back by undo or redo may still have to be read.
         for (const Capture& c : captures)
             if (c.reading == Capture::Reading::Waiting) {
@@ -197,11 +209,14 @@ MainWindow::~MainWindow() {
     delete takeCentralWidget();
 }
 
-QAction* MainWindow::action(const QString& text, const QString& icon, const QList<QKeySequence>& keys, std::function<void()> run) {
+QAction* MainWindow::action(const QString& text, const QString& icon, const QList<QKeySequence>& keys,
+                            std::function<void()> run) {
     auto* a = new QAction(text, this);
     a->setShortcuts(keys);
     a->setAutoRepeat(false);
-    if (!keys.isEmpty()) a->setToolTip(QStringLiteral("%1 (%2)").arg(QString(text).remove(QStringLiteral("…")), keys.first().toString(QKeySequence::NativeText)));
+    if (!keys.isEmpty())
+        a->setToolTip(QStringLiteral("%1 (%2)").arg(QString(text).remove(QStringLiteral("…")),
+                                                    keys.first().toString(QKeySequence::NativeText)));
     connect(a, &QAction::triggered, this, [run = std::move(run)] { run(); });
     addAction(a);
     if (!icon.isEmpty()) m_icons.emplace_back(a, icon);
@@ -215,49 +230,72 @@ void MainWindow::makeActions() {
         a->setSeparator(true);
         m_menuOrder << a;
     };
-    m_do.take = action(QStringLiteral("Take…"), QStringLiteral("camera"), {QKeySequence(QStringLiteral("Ctrl+T"))}, [this] { takeFromDesk(); });
-    m_do.bringIn = action(QStringLiteral("Bring in…"), QStringLiteral("image-plus"), {QKeySequence::Open}, [this] { chooseFiles(); });
-    m_do.remove = action(QStringLiteral("Remove this cover or capture"), QStringLiteral("trash-2"), {QKeySequence(Qt::Key_Delete)}, [this] {
-        const Item* item = m_case.item(m_findings->selected());
-        if (item && item->finding.kind == Kind::Area) m_case.removeArea(item->id);
-        else if (m_strip->hasFocus()) m_case.remove(m_sheet->captureId());
-    });
+    m_do.take = action(QStringLiteral("Take…"), QStringLiteral("camera"), {QKeySequence(QStringLiteral("Ctrl+T"))},
+                       [this] { takeFromDesk(); });
+    m_do.bringIn = action(QStringLiteral("Bring in…"), QStringLiteral("image-plus"), {QKeySequence::Open},
+                          [this] { chooseFiles(); });
+    m_do.remove = action(QStringLiteral("Remove this cover or capture"), QStringLiteral("trash-2"),
+                         {QKeySequence(Qt::Key_Delete)}, [this] {
+                             const Item* item = m_case.item(m_findings->selected());
+                             if (item && item->finding.kind == Kind::Area)
+                                 m_case.removeArea(item->id);
+                             else if (m_strip->hasFocus())
+                                 m_case.remove(m_sheet->captureId());
+                         });
     separator();
-    m_do.undo = action(QStringLiteral("Undo"), QStringLiteral("undo-2"), {QKeySequence::Undo}, [this] { m_case.undoStack()->undo(); });
-    m_do.redo = action(QStringLiteral("Redo"), QStringLiteral("redo-2"), {QKeySequence(QStringLiteral("Ctrl+Shift+Z")), QKeySequence(QStringLiteral("Ctrl+Y"))}, [this] { m_case.undoStack()->redo(); });
+    m_do.undo = action(QStringLiteral("Undo"), QStringLiteral("undo-2"), {QKeySequence::Undo},
+                       [this] { m_case.undoStack()->undo(); });
+    m_do.redo = action(QStringLiteral("Redo"), QStringLiteral("redo-2"),
+                       {QKeySequence(QStringLiteral("Ctrl+Shift+Z")), QKeySequence(QStringLiteral("Ctrl+Y"))},
+                       [this] { m_case.undoStack()->redo(); });
     separator();
     m_do.next = action(QStringLiteral("Next finding"), {}, {QKeySequence(Qt::Key_J)}, [this] { step(1); });
     m_do.previous = action(QStringLiteral("Previous finding"), {}, {QKeySequence(Qt::Key_K)}, [this] { step(-1); });
     m_do.next->setAutoRepeat(true);
     m_do.previous->setAutoRepeat(true);
-    const std::tuple<const char*, const char*, Decision> verbs[] = {{"Cover", "C", Decision::Cover}, {"Keep", "E", Decision::Keep}, {"Open again", "O", Decision::Open}};
+    const std::tuple<const char*, const char*, Decision> verbs[] = {
+        {"Cover", "C", Decision::Cover}, {"Keep", "E", Decision::Keep}, {"Open again", "O", Decision::Open}};
     for (const auto& [verb, key, decision] : verbs) {
         const QString v = QString::fromLatin1(verb), k = QString::fromLatin1(key);
         const Decision d = decision;
         m_do.decisions.push_back(action(v, {}, {QKeySequence(k)}, [this, d] { decide(Scope::One, d); }));
-        m_do.decisions.push_back(action(QStringLiteral("%1 all of this value").arg(v), {}, {QKeySequence(QStringLiteral("Shift+") + k)}, [this, d] { decide(Scope::SameValue, d); }));
-        m_do.decisions.push_back(action(QStringLiteral("%1 all of this kind").arg(v), {}, {QKeySequence(QStringLiteral("Alt+") + k)}, [this, d] { decide(Scope::SameKind, d); }));
+        m_do.decisions.push_back(action(QStringLiteral("%1 all of this value").arg(v), {},
+                                        {QKeySequence(QStringLiteral("Shift+") + k)},
+                                        [this, d] { decide(Scope::SameValue, d); }));
+        m_do.decisions.push_back(action(QStringLiteral("%1 all of this kind").arg(v), {},
+                                        {QKeySequence(QStringLiteral("Alt+") + k)},
+                                        [this, d] { decide(Scope::SameKind, d); }));
     }
     separator();
-    m_do.select = action(QStringLiteral("Select"), QStringLiteral("mouse-pointer-2"), {QKeySequence(Qt::Key_Escape)}, [this] {
-        // Escape leads back to selecting, from wherever one is.
-        m_stack->setCurrentIndex(0);
-        m_sheet->setTool(Sheet::Tool::Select);
-        m_sheet->setFocus();
-        refreshActions();
-    });
-    m_do.cover = action(QStringLiteral("Cover an area"), QStringLiteral("square-dashed"), {QKeySequence(Qt::Key_A)}, [this] {
-        m_stack->setCurrentIndex(0);
-        m_sheet->setTool(Sheet::Tool::Cover);
-    });
+    m_do.select =
+        action(QStringLiteral("Select"), QStringLiteral("mouse-pointer-2"), {QKeySequence(Qt::Key_Escape)}, [this] {
+            // Escape leads back to selecting, from wherever one is.
+            m_stack->setCurrentIndex(0);
+            m_sheet->setTool(Sheet::Tool::Select);
+            m_sheet->setFocus();
+            refreshActions();
+        });
+    m_do.cover =
+        action(QStringLiteral("Cover an area"), QStringLiteral("square-dashed"), {QKeySequence(Qt::Key_A)}, [this] {
+            m_stack->setCurrentIndex(0);
+            m_sheet->setTool(Sheet::Tool::Cover);
+        });
     separator();
-    m_do.fit = action(QStringLiteral("Fit"), QStringLiteral("maximize"), {QKeySequence(QStringLiteral("Ctrl+0"))}, [this] { m_sheet->fit(); });
-    m_do.actual = action(QStringLiteral("Actual size"), {}, {QKeySequence(QStringLiteral("Ctrl+1"))}, [this] { m_sheet->actualSize(); });
-    m_do.zoomIn = action(QStringLiteral("Larger"), QStringLiteral("zoom-in"), {QKeySequence(QStringLiteral("Ctrl++")), QKeySequence(QStringLiteral("Ctrl+="))}, [this] { m_sheet->zoomBy(1.25); });
-    m_do.zoomOut = action(QStringLiteral("Smaller"), QStringLiteral("zoom-out"), {QKeySequence(QStringLiteral("Ctrl+-"))}, [this] { m_sheet->zoomBy(0.8); });
-    m_do.dark = action(QStringLiteral("Dark theme"), QStringLiteral("moon"), {QKeySequence(QStringLiteral("Ctrl+Shift+D"))}, [this] { setDark(!theme(*qApp).dark); });
+    m_do.fit = action(QStringLiteral("Fit"), QStringLiteral("maximize"), {QKeySequence(QStringLiteral("Ctrl+0"))},
+                      [this] { m_sheet->fit(); });
+    m_do.actual = action(QStringLiteral("Actual size"), {}, {QKeySequence(QStringLiteral("Ctrl+1"))},
+                         [this] { m_sheet->actualSize(); });
+    m_do.zoomIn = action(QStringLiteral("Larger"), QStringLiteral("zoom-in"),
+                         {QKeySequence(QStringLiteral("Ctrl++")), QKeySequence(QStringLiteral("Ctrl+="))},
+                         [this] { m_sheet->zoomBy(1.25); });
+    m_do.zoomOut = action(QStringLiteral("Smaller"), QStringLiteral("zoom-out"),
+                          {QKeySequence(QStringLiteral("Ctrl+-"))}, [this] { m_sheet->zoomBy(0.8); });
+    m_do.dark = action(QStringLiteral("Dark theme"), QStringLiteral("moon"),
+                       {QKeySequence(QStringLiteral("Ctrl+Shift+D"))}, [this] { setDark(!theme(*qApp).dark); });
     m_do.dark->setCheckable(true);
-    action(QStringLiteral("Next capture"), {}, {}, [this] { stepCapture(1); })->setText(QStringLiteral("Next capture\tTab"));
+    action(QStringLiteral("Next capture"), {}, {}, [this] {
+        stepCapture(1);
+    })->setText(QStringLiteral("Next capture\tTab"));
     action(QStringLiteral("Next panel"), {}, {QKeySequence(Qt::Key_F6)}, [this] {
         QWidget* panels[] = {m_strip, m_sheet, m_findings->list(), m_gate->checkButton()};
         int at = 0;
@@ -270,9 +308,12 @@ void MainWindow::makeActions() {
         m_search->selectAll();
     });
     separator();
-    m_do.check = action(QStringLiteral("Check"), QStringLiteral("shield-check"), {QKeySequence(QStringLiteral("Ctrl+Return"))}, [this] { runCheck(); });
-    m_do.release = action(QStringLiteral("Release…"), QStringLiteral("send"), {QKeySequence(QStringLiteral("Ctrl+Shift+Return"))}, [this] { askRelease(); });
-    m_do.stop = action(QStringLiteral("Stop reading or checking"), QStringLiteral("x"), {QKeySequence(QStringLiteral("Ctrl+."))}, [this] { m_room.cancel(); });
+    m_do.check = action(QStringLiteral("Check"), QStringLiteral("shield-check"),
+                        {QKeySequence(QStringLiteral("Ctrl+Return"))}, [this] { runCheck(); });
+    m_do.release = action(QStringLiteral("Release…"), QStringLiteral("send"),
+                          {QKeySequence(QStringLiteral("Ctrl+Shift+Return"))}, [this] { askRelease(); });
+    m_do.stop = action(QStringLiteral("Stop reading or checking"), QStringLiteral("x"),
+                       {QKeySequence(QStringLiteral("Ctrl+."))}, [this] { m_room.cancel(); });
     separator();
     action(QStringLiteral("Quit"), {}, {QKeySequence::Quit}, [this] { close(); });
 }
@@ -291,7 +332,8 @@ QWidget* MainWindow::makeHeader() {
     m_name->setAccessibleName(QStringLiteral("Name of the case"));
     m_name->setToolTip(QStringLiteral("The case's name; released files are named after it"));
     m_name->setFixedWidth(210);
-    m_name->setStyleSheet(QStringLiteral("QLineEdit { border-color: transparent; background: transparent; font-weight: 600; } QLineEdit:focus, QLineEdit:hover { border-color: palette(mid); }"));
+    m_name->setStyleSheet(QStringLiteral("QLineEdit { border-color: transparent; background: transparent; font-weight: "
+                                         "600; } QLineEdit:focus, QLineEdit:hover { border-color: palette(mid); }"));
     connect(m_name, &QLineEdit::editingFinished, this, [this] {
         if (m_name->text().trimmed().isEmpty()) m_name->setText(m_case.name());
         m_case.setName(m_name->text().trimmed());
@@ -317,7 +359,8 @@ QWidget* MainWindow::makeHeader() {
     m_search->setToolTip(QStringLiteral("Search (Ctrl+F); Enter for the next place, Shift+Enter for the one before"));
     m_search->setClearButtonEnabled(true);
     m_search->setFixedWidth(260);
-    connect(m_search, &QLineEdit::returnPressed, this, [this] { search(!(QApplication::keyboardModifiers() & Qt::ShiftModifier)); });
+    connect(m_search, &QLineEdit::returnPressed, this,
+            [this] { search(!(QApplication::keyboardModifiers() & Qt::ShiftModifier)); });
     connect(m_search, &QLineEdit::textChanged, this, [this](const QString& text) {
         if (text.isEmpty()) {
             m_hits.clear();
@@ -363,7 +406,8 @@ QWidget* MainWindow::makeDock() {
     m_coverTool = tool(m_do.cover, true);
     m_areaStyle = new QComboBox;
     m_areaStyle->setAccessibleName(QStringLiteral("Style of covers drawn by hand"));
-    for (const QString& name : {QStringLiteral("Solid"), QStringLiteral("Mosaic"), QStringLiteral("Blur")}) m_areaStyle->addItem(name);
+    for (const QString& name : {QStringLiteral("Solid"), QStringLiteral("Mosaic"), QStringLiteral("Blur")})
+        m_areaStyle->addItem(name);
     m_areaStrength = new QSlider(Qt::Horizontal);
     m_areaStrength->setRange(0, 100);
     m_areaStrength->setFixedWidth(90);
@@ -412,7 +456,8 @@ void MainWindow::setDark(bool dark) {
 
 void MainWindow::takeFromDesk() {
     TakeView view(*m_source, this);
-    connect(&view, &TakeView::taken, this, [this](const QImage& picture, const QString& origin) { addCapture(picture, origin); });
+    connect(&view, &TakeView::taken, this,
+            [this](const QImage& picture, const QString& origin) { addCapture(picture, origin); });
     view.exec();
     m_sheet->setFocus();
 }
@@ -427,8 +472,9 @@ void MainWindow::chooseFiles() {
     QSettings settings;
     QStringList patterns;
     for (const QString& ending : readableEndings()) patterns << QStringLiteral("*.") + ending;
-    const QStringList files = QFileDialog::getOpenFileNames(this, QStringLiteral("Bring in pictures"), settings.value(QStringLiteral("bringIn/folder")).toString(),
-                                                            QStringLiteral("Pictures (%1);;All files (*)").arg(patterns.join(QLatin1Char(' '))));
+    const QStringList files = QFileDialog::getOpenFileNames(
+        this, QStringLiteral("Bring in pictures"), settings.value(QStringLiteral("bringIn/folder")).toString(),
+        QStringLiteral("Pictures (%1);;All files (*)").arg(patterns.join(QLatin1Char(' '))));
     if (files.isEmpty()) return;
     settings.setValue(QStringLiteral("bringIn/folder"), QFileInfo(files.first()).absolutePath());
     bringIn(files);
@@ -446,7 +492,8 @@ void MainWindow::bringIn(const QStringList& files) {
             }
             QMetaObject::invokeMethod(this, [this, image = *picture, file] { addCapture(image, file); });
         }
-        if (!troubles.isEmpty()) QMetaObject::invokeMethod(this, [this, troubles] { showTrouble(troubles.join(QLatin1Char('\n'))); });
+        if (!troubles.isEmpty())
+            QMetaObject::invokeMethod(this, [this, troubles] { showTrouble(troubles.join(QLatin1Char('\n'))); });
     });
 }
 
@@ -527,11 +574,13 @@ void MainWindow::search(bool forward) {
             if (!c.page) continue;
             for (const TextLine& line : c.page->lines) {
                 const QString whole = line.text();
-                for (qsizetype at = whole.indexOf(text, 0, Qt::CaseInsensitive); at >= 0; at = whole.indexOf(text, at + 1, Qt::CaseInsensitive)) {
+                for (qsizetype at = whole.indexOf(text, 0, Qt::CaseInsensitive); at >= 0;
+                     at = whole.indexOf(text, at + 1, Qt::CaseInsensitive)) {
                     QRectF box;
                     qsizetype start = 0;
                     for (const Word& word : line.words) {
-                        if (start < at + text.size() && start + word.text.size() > at) box = box.isNull() ? word.box : box.united(word.box);
+                        if (start < at + text.size() && start + word.text.size() > at)
+                            box = box.isNull() ? word.box : box.united(word.box);
                         start += word.text.size() + 1;
                     }
                     if (!box.isNull()) m_hits.emplace_back(c.id, box);
@@ -541,7 +590,8 @@ void MainWindow::search(bool forward) {
     }
     if (m_hits.empty()) {
         m_search->setToolTip(QStringLiteral("Not found on any capture that has been read"));
-        m_gate->setMessage(QStringLiteral("“%1” stands on none of the captures that have been read").arg(text), {}, Gate::Tone::Waiting);
+        m_gate->setMessage(QStringLiteral("“%1” stands on none of the captures that have been read").arg(text), {},
+                           Gate::Tone::Waiting);
         return;
     }
     const int n = int(m_hits.size());
@@ -574,7 +624,8 @@ QStringList MainWindow::releaseNames() const {
     while (stem.contains(QStringLiteral("--"))) stem.replace(QStringLiteral("--"), QStringLiteral("-"));
     if (stem.isEmpty()) stem = QStringLiteral("case");
     QStringList names;
-    for (size_t i = 0; i < m_case.captures().size(); ++i) names << QStringLiteral("%1-%2.png").arg(stem).arg(i + 1, 2, 10, QLatin1Char('0'));
+    for (size_t i = 0; i < m_case.captures().size(); ++i)
+        names << QStringLiteral("%1-%2.png").arg(stem).arg(i + 1, 2, 10, QLatin1Char('0'));
     return names;
 }
 
@@ -604,7 +655,8 @@ void MainWindow::askRelease() {
         return;
     }
     QSettings settings;
-    const QString usual = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + QStringLiteral("/Released");
+    const QString usual =
+        QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + QStringLiteral("/Released");
     QStringList names;
     for (const CheckedFile& file : m_check->files()) names << file.fileName;
     names << redactionLogName();
@@ -620,7 +672,8 @@ void MainWindow::writeRelease() {
     if (!m_releaseView) return;
     const QString folder = m_releaseView->folder();
     if (!QDir().mkpath(folder)) {
-        m_releaseView->showTrouble(QStringLiteral("The folder %1 cannot be made; choose one you may write to.").arg(folder));
+        m_releaseView->showTrouble(
+            QStringLiteral("The folder %1 cannot be made; choose one you may write to.").arg(folder));
         return;
     }
     LogInput log{&m_case.policy(), m_room.languages(), m_case.secret(), {}};
@@ -632,16 +685,21 @@ void MainWindow::writeRelease() {
     };
     for (const CheckedFile& file : m_check->files()) {
         const QString path = QDir(folder).absoluteFilePath(file.fileName);
-        if (auto written = writeFileWhole(path, file.written.bytes, m_releaseView->mayReplace()); !written) return failed(written.error());
+        if (auto written = writeFileWhole(path, file.written.bytes, m_releaseView->mayReplace()); !written)
+            return failed(written.error());
         paths << path;
         // The very bytes that were checked.
         auto back = readFile(path);
         if (!back || *back != file.written.bytes)
-            return failed(back ? Error{Error::Kind::NotWritable, QStringLiteral("%1 is not what was written; is the disk sound?").arg(path)} : back.error());
-        log.entries.push_back({file.fileName, file.size, file.written.sha256, file.items, m_check->blockingLeaks(file.capture), m_check->overrides(file.capture)});
+            return failed(back ? Error{Error::Kind::NotWritable,
+                                       QStringLiteral("%1 is not what was written; is the disk sound?").arg(path)}
+                               : back.error());
+        log.entries.push_back({file.fileName, file.size, file.written.sha256, file.items,
+                               m_check->blockingLeaks(file.capture), m_check->overrides(file.capture)});
     }
     const QString logPath = QDir(folder).absoluteFilePath(redactionLogName());
-    if (auto written = writeFileWhole(logPath, redactionLog(log), m_releaseView->mayReplace()); !written) return failed(written.error());
+    if (auto written = writeFileWhole(logPath, redactionLog(log), m_releaseView->mayReplace()); !written)
+        return failed(written.error());
     paths << logPath;
     QSettings().setValue(QStringLiteral("release/folder"), folder);
     m_releaseView->showReleased(paths);
@@ -658,9 +716,13 @@ void MainWindow::refreshGate() {
     const bool failed = checked && m_check->blocking() > 0;
     QStringList ways;
     if (n.open) ways << QStringLiteral("%1 open").arg(n.open);
-    if (n.unread) ways << (n.unread == 1 ? QStringLiteral("1 capture not read") : QStringLiteral("%1 captures not read").arg(n.unread));
-    if (failed) ways << QStringLiteral("check failed");
-    else if (!checked) ways << QStringLiteral("check not run");
+    if (n.unread)
+        ways << (n.unread == 1 ? QStringLiteral("1 capture not read")
+                               : QStringLiteral("%1 captures not read").arg(n.unread));
+    if (failed)
+        ways << QStringLiteral("check failed");
+    else if (!checked)
+        ways << QStringLiteral("check not run");
     QString message, detail;
     Gate::Tone tone = Gate::Tone::Waiting;
     if (!any) {
@@ -674,17 +736,23 @@ void MainWindow::refreshGate() {
         message = ways.join(QStringLiteral(", "));
         message[0] = message[0].toUpper();
         if (failed || !m_checkTrouble.isEmpty()) tone = Gate::Tone::Failed;
-        if (!m_checkTrouble.isEmpty()) detail = m_checkTrouble;
-        else if (n.open) detail = QStringLiteral("J goes to the next; C covers it, E keeps it.");
+        if (!m_checkTrouble.isEmpty())
+            detail = m_checkTrouble;
+        else if (n.open)
+            detail = QStringLiteral("J goes to the next; C covers it, E keeps it.");
         else if (n.unread) {
             for (const Capture& c : m_case.captures())
                 if (c.reading == Capture::Reading::Failed) detail = c.trouble;
-        } else if (failed) detail = QStringLiteral("Cover what was found, or let it pass with a reason.");
-        else detail = QStringLiteral("All findings are settled. Check the pictures as they will be written.");
+        } else if (failed)
+            detail = QStringLiteral("Cover what was found, or let it pass with a reason.");
+        else
+            detail = QStringLiteral("All findings are settled. Check the pictures as they will be written.");
     }
     m_gate->setMessage(message, detail, tone);
-    if (m_room.busy()) m_gate->setBusy(m_room.doing(), m_room.fraction());
-    else m_gate->setIdle();
+    if (m_room.busy())
+        m_gate->setBusy(m_room.doing(), m_room.fraction());
+    else
+        m_gate->setIdle();
     const bool mayCheck = any && !n.unread && !m_room.busy();
     m_gate->checkButton()->setEnabled(mayCheck);
     m_gate->releaseButton()->setEnabled(mayCheck && !n.open && !failed);
@@ -721,7 +789,8 @@ void MainWindow::refreshActions() {
 bool MainWindow::eventFilter(QObject* object, QEvent* event) {
     // Space let go while another window had the keys must not leave the capture bare.
     if (event->type() == QEvent::WindowDeactivate || event->type() == QEvent::FocusOut) m_sheet->setBare(false);
-    if (event->type() != QEvent::KeyPress && event->type() != QEvent::KeyRelease) return QMainWindow::eventFilter(object, event);
+    if (event->type() != QEvent::KeyPress && event->type() != QEvent::KeyRelease)
+        return QMainWindow::eventFilter(object, event);
     auto* widget = qobject_cast<QWidget*>(object);
     if (!widget || widget->window() != this) return QMainWindow::eventFilter(object, event);
     auto* key = static_cast<QKeyEvent*>(event);
@@ -731,7 +800,8 @@ bool MainWindow::eventFilter(QObject* object, QEvent* event) {
         if (!key->isAutoRepeat()) m_sheet->setBare(event->type() == QEvent::KeyPress);
         return true;
     }
-    if (event->type() == QEvent::KeyPress && reviewing && (key->key() == Qt::Key_Tab || key->key() == Qt::Key_Backtab)) {
+    if (event->type() == QEvent::KeyPress && reviewing &&
+        (key->key() == Qt::Key_Tab || key->key() == Qt::Key_Backtab)) {
         stepCapture(key->key() == Qt::Key_Tab ? 1 : -1);
         return true;
     }
@@ -746,8 +816,10 @@ void MainWindow::dropEvent(QDropEvent* event) {
     QStringList files;
     for (const QUrl& url : event->mimeData()->urls())
         if (url.isLocalFile()) files << url.toLocalFile();
-    if (!files.isEmpty()) bringIn(files);
-    else if (event->mimeData()->hasImage()) addCapture(event->mimeData()->imageData().value<QImage>(), QStringLiteral("Dropped picture"));
+    if (!files.isEmpty())
+        bringIn(files);
+    else if (event->mimeData()->hasImage())
+        addCapture(event->mimeData()->imageData().value<QImage>(), QStringLiteral("Dropped picture"));
     event->acceptProposedAction();
 }
 

@@ -58,7 +58,8 @@ protected:
     void closeEvent(QCloseEvent*) override;
 
 private:
-    QAction* action(const QString& text, const QString& icon, const QList<QKeySequence>& keys, std::function<void()> run);
+    QAction* action(const QString& text, const QString& icon, const QList<QKeySequence>& keys,
+                    std::function<void()> run);
     void makeActions();
     QWidget* makeHeader();
     QWidget* makeDock();
@@ -97,7 +98,8 @@ private:
     QMenu* m_menu;
     QTimer* m_ticker;
     struct Actions {
-        QAction *take, *bringIn, *undo, *redo, *select, *cover, *fit, *actual, *zoomIn, *zoomOut, *check, *release, *stop, *dark, *remove, *next, *previous;
+        QAction *take, *bringIn, *undo, *redo, *select, *cover, *fit, *actual, *zoomIn, *zoomOut, *check, *release,
+            *stop, *dark, *remove, *next, *previous;
         std::vector<QAction*> decisions;
     } m_do{};
     std::vector<std::pair<QAction*, QString>> m_icons;

@@ -5,7 +5,8 @@
 
 namespace eyelid {
 
-ReadingRoom::ReadingRoom(const Policy& policy, const QString& languages, QObject* parent) : QObject(parent), m_policy(policy), m_languages(languages) {
+ReadingRoom::ReadingRoom(const Policy& policy, const QString& languages, QObject* parent)
+    : QObject(parent), m_policy(policy), m_languages(languages) {
     // One job at a time: a reader uses all cores by itself.
     m_pool.setMaxThreadCount(1);
     m_pool.setExpiryTimeout(-1);
@@ -37,24 +38,32 @@ void ReadingRoom::read(int capture, const QImage& picture) {
     start([this, capture, picture](Progress& progress) {
         QMetaObject::invokeMethod(this, [this, capture] { emit readingStarted(capture); });
         progress.setDoing(QStringLiteral("Reading"));
-        Result<Page> page = progress.cancelled() ? Result<Page>(Error{Error::Kind::Cancelled, QStringLiteral("Reading was stopped.")})
-                                                 : m_reader->read(picture, {.languages = m_languages}, progress);
+        Result<Page> page = progress.cancelled()
+                                ? Result<Page>(Error{Error::Kind::Cancelled, QStringLiteral("Reading was stopped.")})
+                                : m_reader->read(picture, {.languages = m_languages}, progress);
         if (!page) {
-            QMetaObject::invokeMethod(this, [this, capture, error = page.error()] { emit readingFailed(capture, error.sentence, error.kind == Error::Kind::Cancelled); });
+            QMetaObject::invokeMethod(this, [this, capture, error = page.error()] {
+                emit readingFailed(capture, error.sentence, error.kind == Error::Kind::Cancelled);
+            });
             return;
         }
         progress.setDoing(QStringLiteral("Finding"));
         auto shared = std::make_shared<const Page>(std::move(*page));
         auto findings = m_finder->find(*shared, m_policy, WatchList());
-        QMetaObject::invokeMethod(this, [this, capture, shared, findings = std::move(findings)] { emit read(capture, shared, findings); });
+        QMetaObject::invokeMethod(
+            this, [this, capture, shared, findings = std::move(findings)] { emit read(capture, shared, findings); });
     });
 }
 
-void ReadingRoom::carry(int capture, std::shared_ptr<const Page> page, std::vector<Finding> already, std::vector<Finding> known) {
-    start([this, capture, page = std::move(page), already = std::move(already), known = std::move(known)](Progress& progress) {
+void ReadingRoom::carry(int capture, std::shared_ptr<const Page> page, std::vector<Finding> already,
+                        std::vector<Finding> known) {
+    start([this, capture, page = std::move(page), already = std::move(already),
+           known = std::move(known)](Progress& progress) {
         progress.setDoing(QStringLiteral("Looking for known values"));
         auto found = m_finder->carry(*page, already, known, m_policy);
-        if (!found.empty()) QMetaObject::invokeMethod(this, [this, capture, found = std::move(found)] { emit carried(capture, found); });
+        if (!found.empty())
+            QMetaObject::invokeMethod(this,
+                                      [this, capture, found = std::move(found)] { emit carried(capture, found); });
     });
 }
 
@@ -62,7 +71,8 @@ void ReadingRoom::check(CheckJob job) {
     start([this, job = std::move(job)](Progress& progress) {
         std::vector<CheckedFile> files;
         const auto failed = [&](const Error& error) {
-            QMetaObject::invokeMethod(this, [this, error] { emit checkFailed(error.sentence, error.kind == Error::Kind::Cancelled); });
+            QMetaObject::invokeMethod(
+                this, [this, error] { emit checkFailed(error.sentence, error.kind == Error::Kind::Cancelled); });
         };
         for (const CheckJob::One& one : job.files) {
             if (progress.cancelled()) return failed({Error::Kind::Cancelled, QStringLiteral("The check was stopped.")});
@@ -78,7 +88,8 @@ void ReadingRoom::check(CheckJob job) {
             request.coveredValues = job.coveredValues;
             auto report = checkBytes(written->bytes, one.fileName, request, *m_reader, *m_finder, progress);
             if (!report) return failed(report.error());
-            files.push_back({one.capture, one.fileName, std::move(*written), one.items, one.picture.size(), std::move(*report)});
+            files.push_back(
+                {one.capture, one.fileName, std::move(*written), one.items, one.picture.size(), std::move(*report)});
         }
         QMetaObject::invokeMethod(this, [this, files = std::move(files)] { emit checked(files); });
     });
@@ -88,7 +99,11 @@ void ReadingRoom::cancel() {
     for (const auto& progress : m_progresses) progress->cancel();
 }
 
-QString ReadingRoom::doing() const { return m_progresses.empty() ? QString() : m_progresses.front()->doing(); }
-double ReadingRoom::fraction() const { return m_progresses.empty() ? 0 : m_progresses.front()->fraction(); }
+QString ReadingRoom::doing() const {
+    return m_progresses.empty() ? QString() : m_progresses.front()->doing();
+}
+double ReadingRoom::fraction() const {
+    return m_progresses.empty() ? 0 : m_progresses.front()->fraction();
+}
 
 } // namespace eyelid

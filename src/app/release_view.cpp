@@ -18,7 +18,8 @@
 
 namespace eyelid {
 
-ReleaseView::ReleaseView(const QStringList& fileNames, const QString& folder, QWidget* parent) : QDialog(parent), m_names(fileNames) {
+ReleaseView::ReleaseView(const QStringList& fileNames, const QString& folder, QWidget* parent)
+    : QDialog(parent), m_names(fileNames) {
     setObjectName(QStringLiteral("releaseView"));
     setWindowTitle(QStringLiteral("Release"));
     resize(640, 360);
@@ -66,12 +67,17 @@ ReleaseView::ReleaseView(const QStringList& fileNames, const QString& folder, QW
     connect(m_replace, &QCheckBox::toggled, this, &ReleaseView::update);
     connect(m_close, &QPushButton::clicked, this, &QDialog::reject);
     connect(m_release, &QPushButton::clicked, this, &ReleaseView::releaseAsked);
-    connect(m_openFolder, &QPushButton::clicked, this, [this] { QDesktopServices::openUrl(QUrl::fromLocalFile(this->folder())); });
+    connect(m_openFolder, &QPushButton::clicked, this,
+            [this] { QDesktopServices::openUrl(QUrl::fromLocalFile(this->folder())); });
     update();
 }
 
-QString ReleaseView::folder() const { return QDir::fromNativeSeparators(m_folder->text().trimmed()); }
-bool ReleaseView::mayReplace() const { return m_replace->isChecked(); }
+QString ReleaseView::folder() const {
+    return QDir::fromNativeSeparators(m_folder->text().trimmed());
+}
+bool ReleaseView::mayReplace() const {
+    return m_replace->isChecked();
+}
 
 void ReleaseView::update() {
     if (m_done) return;
@@ -82,11 +88,16 @@ void ReleaseView::update() {
         const QString path = QDir(folder()).absoluteFilePath(name);
         const bool there = QFileInfo::exists(path);
         clashes += there;
-        m_list->addItem(new QListWidgetItem(themedIcon(there ? QStringLiteral("triangle-alert") : QStringLiteral("send"), there ? t.clay : t.faint), there ? path + QStringLiteral("   (is there already)") : path));
+        m_list->addItem(new QListWidgetItem(
+            themedIcon(there ? QStringLiteral("triangle-alert") : QStringLiteral("send"), there ? t.clay : t.faint),
+            there ? path + QStringLiteral("   (is there already)") : path));
     }
     m_replace->setVisible(clashes > 0);
     const bool named = !folder().isEmpty();
-    m_hint->setText(!named ? QStringLiteral("Name a folder.") : QFileInfo(folder()).isDir() ? QStringLiteral("These files will be written:") : QStringLiteral("The folder will be made, and these files written:"));
+    m_hint->setText(!named ? QStringLiteral("Name a folder.")
+                    : QFileInfo(folder()).isDir()
+                        ? QStringLiteral("These files will be written:")
+                        : QStringLiteral("The folder will be made, and these files written:"));
     m_release->setEnabled(named && (clashes == 0 || m_replace->isChecked()));
 }
 
@@ -103,7 +114,8 @@ void ReleaseView::showReleased(const QStringList& paths) {
     m_hint->setText(QStringLiteral("These files were written, read back and found to be what was checked:"));
     m_hint->setStyleSheet({});
     m_list->clear();
-    for (const QString& path : paths) m_list->addItem(new QListWidgetItem(themedIcon(QStringLiteral("check"), t.pine), path));
+    for (const QString& path : paths)
+        m_list->addItem(new QListWidgetItem(themedIcon(QStringLiteral("check"), t.pine), path));
     m_folder->setReadOnly(true);
     for (QWidget* w : std::initializer_list<QWidget*>{m_browse, m_release, m_replace}) w->hide();
     m_openFolder->show();

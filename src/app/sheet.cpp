@@ -82,10 +82,13 @@ void Sheet::refresh() {
     viewport()->update();
 }
 
-double Sheet::pixel() const { return m_zoom / devicePixelRatioF(); }
+double Sheet::pixel() const {
+    return m_zoom / devicePixelRatioF();
+}
 
 void Sheet::updateBars() {
-    const QSizeF size = m_rendered.isNull() ? QSizeF() : QSizeF(m_rendered.size()) * pixel() + QSizeF(2 * room, 2 * room);
+    const QSizeF size =
+        m_rendered.isNull() ? QSizeF() : QSizeF(m_rendered.size()) * pixel() + QSizeF(2 * room, 2 * room);
     const QSize view = viewport()->size();
     horizontalScrollBar()->setRange(0, std::max(0, int(std::ceil(size.width())) - view.width()));
     verticalScrollBar()->setRange(0, std::max(0, int(std::ceil(size.height())) - view.height()));
@@ -103,7 +106,9 @@ QPointF Sheet::toView(const QPointF& point) const {
     return QPointF(x0, y0) + point * pixel();
 }
 
-QPointF Sheet::toPicture(const QPointF& point) const { return (point - toView({0, 0})) / pixel(); }
+QPointF Sheet::toPicture(const QPointF& point) const {
+    return (point - toView({0, 0})) / pixel();
+}
 
 void Sheet::setZoom(double zoom, const QPointF& fixed) {
     zoom = std::clamp(zoom, 0.05, 16.0);
@@ -158,13 +163,15 @@ void Sheet::drawEmpty(QPainter& painter) {
     font.setWeight(QFont::DemiBold);
     painter.setFont(font);
     painter.setPen(t.ink);
-    painter.drawText(QRectF(view.left(), c.y() - 16, view.width(), 26), Qt::AlignCenter, QStringLiteral("No captures yet"));
+    painter.drawText(QRectF(view.left(), c.y() - 16, view.width(), 26), Qt::AlignCenter,
+                     QStringLiteral("No captures yet"));
     font.setPixelSize(13);
     font.setWeight(QFont::Normal);
     painter.setFont(font);
     painter.setPen(t.faint);
-    painter.drawText(QRectF(view.left() + 20, c.y() + 14, view.width() - 40, 48), Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap,
-                     QStringLiteral("Take one from the desk (Ctrl+T), bring in pictures (Ctrl+O),\nor drop picture files here."));
+    painter.drawText(
+        QRectF(view.left() + 20, c.y() + 14, view.width() - 40, 48), Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap,
+        QStringLiteral("Take one from the desk (Ctrl+T), bring in pictures (Ctrl+O),\nor drop picture files here."));
 }
 
 void Sheet::drawItems(QPainter& painter, const Capture& capture) {
@@ -192,7 +199,8 @@ void Sheet::drawItems(QPainter& painter, const Capture& capture) {
                 painter.drawLine(r.bottomLeft(), r.bottomRight());
                 painter.setPen(QPen(t.clay, 1.6));
                 const double tick = std::min(6.0, r.height() / 3);
-                for (const auto& [corner, dx, dy] : {std::tuple(r.topLeft(), 1.0, 1.0), std::tuple(r.topRight(), -1.0, 1.0)}) {
+                for (const auto& [corner, dx, dy] :
+                     {std::tuple(r.topLeft(), 1.0, 1.0), std::tuple(r.topRight(), -1.0, 1.0)}) {
                     painter.drawLine(corner, corner + QPointF(dx * tick, 0));
                     painter.drawLine(corner, corner + QPointF(0, dy * tick));
                 }
@@ -223,7 +231,8 @@ void Sheet::paintEvent(QPaintEvent*) {
         // It must be plain that this is not what will be released.
         const QString text = QStringLiteral("Bare capture: nothing is covered here");
         const QFontMetrics metrics(font());
-        const QRectF label(viewport()->width() / 2.0 - metrics.horizontalAdvance(text) / 2.0 - 12, 8, metrics.horizontalAdvance(text) + 24, 26);
+        const QRectF label(viewport()->width() / 2.0 - metrics.horizontalAdvance(text) / 2.0 - 12, 8,
+                           metrics.horizontalAdvance(text) + 24, 26);
         painter.setRenderHint(QPainter::Antialiasing);
         painter.setPen(Qt::NoPen);
         painter.setBrush(t.brick);
@@ -247,7 +256,8 @@ void Sheet::paintEvent(QPaintEvent*) {
         painter.drawRect(r);
         const QRectF p = QRectF(m_from, m_to).normalized();
         painter.setPen(t.ink);
-        painter.drawText(r.bottomRight() + QPointF(6, 14), QStringLiteral("%1 × %2").arg(int(p.width())).arg(int(p.height())));
+        painter.drawText(r.bottomRight() + QPointF(6, 14),
+                         QStringLiteral("%1 × %2").arg(int(p.width())).arg(int(p.height())));
     }
 }
 
@@ -267,7 +277,8 @@ int Sheet::itemAt(const QPointF& point) const {
 }
 
 void Sheet::mousePressEvent(QMouseEvent* event) {
-    const bool pan = event->button() == Qt::MiddleButton || (event->button() == Qt::LeftButton && event->modifiers() & Qt::ShiftModifier);
+    const bool pan = event->button() == Qt::MiddleButton ||
+                     (event->button() == Qt::LeftButton && event->modifiers() & Qt::ShiftModifier);
     if (pan) {
         m_panning = true;
         m_panStart = event->position().toPoint();
@@ -297,7 +308,8 @@ void Sheet::mouseMoveEvent(QMouseEvent* event) {
         viewport()->update();
         return;
     }
-    if (m_tool == Tool::Select) viewport()->setCursor(itemAt(toPicture(event->position())) ? Qt::PointingHandCursor : Qt::ArrowCursor);
+    if (m_tool == Tool::Select)
+        viewport()->setCursor(itemAt(toPicture(event->position())) ? Qt::PointingHandCursor : Qt::ArrowCursor);
 }
 
 void Sheet::mouseReleaseEvent(QMouseEvent*) {
@@ -310,7 +322,8 @@ void Sheet::mouseReleaseEvent(QMouseEvent*) {
     m_dragging = false;
     viewport()->update();
     const QRectF p = QRectF(m_from, m_to).normalized();
-    const QRect place(QPoint(int(std::floor(p.left())), int(std::floor(p.top()))), QPoint(int(std::ceil(p.right())) - 1, int(std::ceil(p.bottom())) - 1));
+    const QRect place(QPoint(int(std::floor(p.left())), int(std::floor(p.top()))),
+                      QPoint(int(std::ceil(p.right())) - 1, int(std::ceil(p.bottom())) - 1));
     // A click is not a cover.
     if (place.width() >= 3 && place.height() >= 3) emit areaDrawn(place);
 }
@@ -331,11 +344,20 @@ void Sheet::wheelEvent(QWheelEvent* event) {
 void Sheet::keyPressEvent(QKeyEvent* event) {
     const int step = 60;
     switch (event->key()) {
-    case Qt::Key_Left: horizontalScrollBar()->setValue(horizontalScrollBar()->value() - step); return;
-    case Qt::Key_Right: horizontalScrollBar()->setValue(horizontalScrollBar()->value() + step); return;
-    case Qt::Key_Up: verticalScrollBar()->setValue(verticalScrollBar()->value() - step); return;
-    case Qt::Key_Down: verticalScrollBar()->setValue(verticalScrollBar()->value() + step); return;
-    default: event->ignore();
+    case Qt::Key_Left:
+        horizontalScrollBar()->setValue(horizontalScrollBar()->value() - step);
+        return;
+    case Qt::Key_Right:
+        horizontalScrollBar()->setValue(horizontalScrollBar()->value() + step);
+        return;
+    case Qt::Key_Up:
+        verticalScrollBar()->setValue(verticalScrollBar()->value() - step);
+        return;
+    case Qt::Key_Down:
+        verticalScrollBar()->setValue(verticalScrollBar()->value() + step);
+        return;
+    default:
+        event->ignore();
     }
 }
 
@@ -344,6 +366,8 @@ void Sheet::resizeEvent(QResizeEvent*) {
     updateBars();
 }
 
-void Sheet::scrollContentsBy(int, int) { viewport()->update(); }
+void Sheet::scrollContentsBy(int, int) {
+    viewport()->update();
+}
 
 } // namespace eyelid

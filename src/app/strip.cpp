@@ -29,7 +29,9 @@ public:
             if (row >= 0) emit dataChanged(index(row), index(row));
         });
     }
-    int rowCount(const QModelIndex& parent = {}) const override { return parent.isValid() ? 0 : int(m_case.captures().size()); }
+    int rowCount(const QModelIndex& parent = {}) const override {
+        return parent.isValid() ? 0 : int(m_case.captures().size());
+    }
     int rowOf(int id) const {
         for (size_t i = 0; i < m_case.captures().size(); ++i)
             if (m_case.captures()[i].id == id) return int(i);
@@ -45,14 +47,19 @@ public:
         if (role == Qt::ToolTipRole) return c.origin;
         if (role == Qt::AccessibleTextRole) {
             const Case::Counts n = m_case.counts(c);
-            return QStringLiteral("%1, %2 open, %3 settled%4").arg(c.name).arg(n.open).arg(n.settled()).arg(n.unread ? QStringLiteral(", not read") : QString());
+            return QStringLiteral("%1, %2 open, %3 settled%4")
+                .arg(c.name)
+                .arg(n.open)
+                .arg(n.settled())
+                .arg(n.unread ? QStringLiteral(", not read") : QString());
         }
         return {};
     }
     QPixmap thumbnail(const Capture& c, double ratio) const {
         QPixmap& held = m_thumbnails[c.picture.cacheKey()];
         if (held.isNull()) {
-            held = QPixmap::fromImage(c.picture.scaled(thumbnailSize * ratio, Qt::KeepAspectRatio, Qt::SmoothTransformation));
+            held = QPixmap::fromImage(
+                c.picture.scaled(thumbnailSize * ratio, Qt::KeepAspectRatio, Qt::SmoothTransformation));
             held.setDevicePixelRatio(ratio);
         }
         return held;
@@ -68,7 +75,9 @@ namespace {
 class StripDelegate final : public QStyledItemDelegate {
 public:
     using QStyledItemDelegate::QStyledItemDelegate;
-    QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override { return {thumbnailSize.width() + 24, thumbnailSize.height() + 44}; }
+    QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override {
+        return {thumbnailSize.width() + 24, thumbnailSize.height() + 44};
+    }
     void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
         const auto& model = static_cast<const StripModel&>(*index.model());
         const Capture& c = model.at(index);
@@ -86,7 +95,9 @@ public:
         }
         const QPixmap pixmap = model.thumbnail(c, option.widget ? option.widget->devicePixelRatioF() : 1);
         const QSizeF size = pixmap.deviceIndependentSize();
-        const QRectF picture(cell.center().x() - size.width() / 2, cell.top() + 6 + (thumbnailSize.height() - size.height()) / 2, size.width(), size.height());
+        const QRectF picture(cell.center().x() - size.width() / 2,
+                             cell.top() + 6 + (thumbnailSize.height() - size.height()) / 2, size.width(),
+                             size.height());
         p->drawPixmap(picture.topLeft(), pixmap);
         p->setPen(QPen(current ? t.aubergine : t.hairline, 1));
         p->setBrush(Qt::NoBrush);
@@ -101,14 +112,17 @@ public:
         if (c.reading == Capture::Reading::Done) {
             const double share = n.all() == 0 ? 1.0 : double(n.settled()) / n.all();
             const double closed = n.open ? std::min(share, 0.85) : share;
-            paintLid(*p, QRectF(bottom.right() - 26, bottom.top() + 3, 24, 16), closed, closed >= 1 ? t.pine : t.ink, t.clay);
+            paintLid(*p, QRectF(bottom.right() - 26, bottom.top() + 3, 24, 16), closed, closed >= 1 ? t.pine : t.ink,
+                     t.clay);
             if (n.open > 0) {
                 p->setPen(t.dark ? t.clay : t.clay.darker(120));
                 p->drawText(bottom.adjusted(0, 0, -32, 0), Qt::AlignVCenter | Qt::AlignRight, QString::number(n.open));
             }
         } else {
             p->setPen(c.reading == Capture::Reading::Failed ? t.brick : t.faint);
-            const QString state = c.reading == Capture::Reading::Failed ? QStringLiteral("not read") : c.reading == Capture::Reading::Running ? QStringLiteral("reading") : QStringLiteral("waiting");
+            const QString state = c.reading == Capture::Reading::Failed    ? QStringLiteral("not read")
+                                  : c.reading == Capture::Reading::Running ? QStringLiteral("reading")
+                                                                           : QStringLiteral("waiting");
             p->drawText(bottom, Qt::AlignVCenter | Qt::AlignRight, state);
         }
         p->restore();
@@ -131,8 +145,10 @@ Strip::Strip(Case& owner, QWidget* parent) : QListView(parent), m_model(new Stri
 
 void Strip::setCurrentCapture(int id) {
     const int row = m_model->rowOf(id);
-    if (row >= 0) setCurrentIndex(m_model->index(row));
-    else clearSelection();
+    if (row >= 0)
+        setCurrentIndex(m_model->index(row));
+    else
+        clearSelection();
 }
 
 void Strip::currentChanged(const QModelIndex& current, const QModelIndex& previous) {

@@ -13,7 +13,8 @@
 
 namespace eyelid {
 
-DeskMap::DeskMap(const DeskLayout& layout, const QImage& desk, QWidget* parent) : QWidget(parent), m_layout(layout), m_desk(desk) {
+DeskMap::DeskMap(const DeskLayout& layout, const QImage& desk, QWidget* parent)
+    : QWidget(parent), m_layout(layout), m_desk(desk) {
     setMouseTracking(true);
     setMinimumSize(420, 220);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
@@ -57,7 +58,11 @@ void DeskMap::paintEvent(QPaintEvent*) {
         p.drawRoundedRect(r, 3, 3);
         p.setPen(t.faint);
         p.drawText(QRectF(r.left(), r.bottom() + 4, r.width(), 18), Qt::AlignHCenter | Qt::AlignTop,
-                   QStringLiteral("%1 · %2 × %3 at %4×").arg(m.name).arg(m.geometry.width()).arg(m.geometry.height()).arg(m.scale));
+                   QStringLiteral("%1 · %2 × %3 at %4×")
+                       .arg(m.name)
+                       .arg(m.geometry.width())
+                       .arg(m.geometry.height())
+                       .arg(m.scale));
         if (m_target.what == Target::What::Monitor && m_target.id == m.name) chosen = r;
     }
     for (const DeskWindow& w : m_layout.windows)
@@ -72,7 +77,9 @@ void DeskMap::paintEvent(QPaintEvent*) {
     p.drawRoundedRect(chosen.adjusted(-1, -1, 1, 1), 4, 4);
 }
 
-void DeskMap::mouseMoveEvent(QMouseEvent* event) { emit hovered(targetAt(event->position())); }
+void DeskMap::mouseMoveEvent(QMouseEvent* event) {
+    emit hovered(targetAt(event->position()));
+}
 void DeskMap::mouseReleaseEvent(QMouseEvent* event) {
     if (event->button() == Qt::LeftButton) emit chosen(targetAt(event->position()));
 }
@@ -96,7 +103,9 @@ TakeView::TakeView(const Source& source, QWidget* parent) : QDialog(parent), m_s
         return;
     }
     m_layout = *desk;
-    auto* hint = new QLabel(QStringLiteral("This is the simulated desk of Larkmoor Water that comes with Eyelid. Click a window, a monitor or the space around them; what will be taken is outlined."));
+    auto* hint =
+        new QLabel(QStringLiteral("This is the simulated desk of Larkmoor Water that comes with Eyelid. Click a "
+                                  "window, a monitor or the space around them; what will be taken is outlined."));
     hint->setProperty("role", QStringLiteral("faint"));
     hint->setWordWrap(true);
     layout->addWidget(hint);
@@ -118,7 +127,10 @@ TakeView::TakeView(const Source& source, QWidget* parent) : QDialog(parent), m_s
     for (const DeskWindow& w : m_layout.windows) m_targets.push_back({Target::What::Window, w.id});
     const Theme& t = theme(*qApp);
     for (const Target& target : m_targets) {
-        auto* item = new QListWidgetItem(themedIcon(target.what == Target::What::Window ? QStringLiteral("app-window") : QStringLiteral("monitor"), t.ink), describe(target));
+        auto* item = new QListWidgetItem(
+            themedIcon(target.what == Target::What::Window ? QStringLiteral("app-window") : QStringLiteral("monitor"),
+                       t.ink),
+            describe(target));
         item->setToolTip(describe(target));
         m_list->addItem(item);
     }
@@ -154,7 +166,8 @@ QString TakeView::describe(const Target& target) const {
         return QStringLiteral("Whole desk, %1 × %2").arg(b.width()).arg(b.height());
     }
     for (const Monitor& m : m_layout.monitors)
-        if (target.what == Target::What::Monitor && m.name == target.id) return QStringLiteral("Monitor %1, %2 × %3").arg(m.name).arg(m.geometry.width()).arg(m.geometry.height());
+        if (target.what == Target::What::Monitor && m.name == target.id)
+            return QStringLiteral("Monitor %1, %2 × %3").arg(m.name).arg(m.geometry.width()).arg(m.geometry.height());
     for (const DeskWindow& w : m_layout.windows)
         if (w.id == target.id) return w.title;
     return {};
@@ -167,7 +180,9 @@ void TakeView::choose(const Target& target) {
             const QSignalBlocker quiet(m_list);
             m_list->setCurrentRow(int(i));
         }
-    m_take->setText(target.what == Target::What::Desk ? QStringLiteral("Take the whole desk") : target.what == Target::What::Monitor ? QStringLiteral("Take this monitor") : QStringLiteral("Take this window"));
+    m_take->setText(target.what == Target::What::Desk      ? QStringLiteral("Take the whole desk")
+                    : target.what == Target::What::Monitor ? QStringLiteral("Take this monitor")
+                                                           : QStringLiteral("Take this window"));
 }
 
 void TakeView::take() {

@@ -64,7 +64,9 @@ Theme Theme::night() {
     return t;
 }
 
-const Theme& theme(const QApplication& application) { return holder(application).value; }
+const Theme& theme(const QApplication& application) {
+    return holder(application).value;
+}
 
 void applyTheme(QApplication& application, const Theme& t) {
     holder(application).value = t;
@@ -87,7 +89,8 @@ void applyTheme(QApplication& application, const Theme& t) {
     p.setColor(QPalette::ToolTipBase, t.paper);
     p.setColor(QPalette::ToolTipText, t.ink);
     p.setColor(QPalette::Link, t.aubergine);
-    for (QPalette::ColorRole role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText}) p.setColor(QPalette::Disabled, role, t.dark ? QColor(0x86, 0x7c, 0x84) : QColor(0x94, 0x8b, 0x90));
+    for (QPalette::ColorRole role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})
+        p.setColor(QPalette::Disabled, role, t.dark ? QColor(0x86, 0x7c, 0x84) : QColor(0x94, 0x8b, 0x90));
     application.setPalette(p);
     const auto c = [](const QColor& colour) { return colour.name(); };
     QString sheet = QStringLiteral(R"(
@@ -138,8 +141,14 @@ QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
 QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }
 )");
     sheet.replace(QStringLiteral("@name"), t.dark ? QStringLiteral("dark") : QStringLiteral("light"));
-    const std::pair<const char*, QColor> tokens[] = {{"@paper", t.paper}, {"@ink", t.ink}, {"@hairline", t.hairline}, {"@oat", t.oat}, {"@faint", t.faint},
-                                                     {"@selection", t.selection}, {"@aubergine", t.aubergine}, {"@onBrand", t.onBrand},
+    const std::pair<const char*, QColor> tokens[] = {{"@paper", t.paper},
+                                                     {"@ink", t.ink},
+                                                     {"@hairline", t.hairline},
+                                                     {"@oat", t.oat},
+                                                     {"@faint", t.faint},
+                                                     {"@selection", t.selection},
+                                                     {"@aubergine", t.aubergine},
+                                                     {"@onBrand", t.onBrand},
                                                      {"@disabled", p.color(QPalette::Disabled, QPalette::Text)}};
     for (const auto& [token, colour] : tokens) sheet.replace(QLatin1String(token), c(colour));
     application.setStyleSheet(sheet);

@@ -11,7 +11,9 @@
 #include <QPainter>
 #include <QRegularExpression>
 
-static void drawInDesk() { Q_INIT_RESOURCE(desk); }
+static void drawInDesk() {
+    Q_INIT_RESOURCE(desk);
+}
 
 namespace eyelid {
 namespace {
@@ -21,8 +23,10 @@ struct Look {
 };
 
 Look lookOf(bool dark) {
-    return dark ? Look{QColor(0x17, 0x1a, 0x1f), QColor(0xd8, 0xd8, 0xd2), QColor(0x90, 0x96, 0x9c), QColor(0x2b, 0x30, 0x38), QColor(0xe4, 0xe4, 0xe0), QColor(0x3a, 0x40, 0x48)}
-                : Look{QColor(0xfd, 0xfd, 0xfb), QColor(0x24, 0x28, 0x2c), QColor(0x66, 0x6e, 0x74), QColor(0x2d, 0x5f, 0x73), QColor(0xf4, 0xf8, 0xf9), QColor(0xd9, 0xde, 0xe0)};
+    return dark ? Look{QColor(0x17, 0x1a, 0x1f), QColor(0xd8, 0xd8, 0xd2), QColor(0x90, 0x96, 0x9c),
+                       QColor(0x2b, 0x30, 0x38), QColor(0xe4, 0xe4, 0xe0), QColor(0x3a, 0x40, 0x48)}
+                : Look{QColor(0xfd, 0xfd, 0xfb), QColor(0x24, 0x28, 0x2c), QColor(0x66, 0x6e, 0x74),
+                       QColor(0x2d, 0x5f, 0x73), QColor(0xf4, 0xf8, 0xf9), QColor(0xd9, 0xde, 0xe0)};
 }
 
 // A piece of text, sensitive or not.
@@ -55,7 +59,8 @@ QString plainText(const QString& marked) {
 // Draws one window at a scale and notes where the sensitive values come to lie.
 class WindowPainter {
 public:
-    WindowPainter(const QJsonObject& window, QSize size, double scale) : m_scale(scale), m_look(lookOf(window[QLatin1String("theme")].toString() == QLatin1String("dark"))) {
+    WindowPainter(const QJsonObject& window, QSize size, double scale)
+        : m_scale(scale), m_look(lookOf(window[QLatin1String("theme")].toString() == QLatin1String("dark"))) {
         image = QImage(QSizeF(size.width() * scale, size.height() * scale).toSize(), QImage::Format_RGB32);
         image.fill(m_look.ground);
         m_painter.begin(&image);
@@ -104,7 +109,8 @@ private:
         for (const Piece& piece : piecesOf(marked)) {
             m_painter.drawText(QPointF(x, baseline), piece.text);
             const double width = metrics.horizontalAdvance(piece.text);
-            if (!piece.kind.isEmpty()) note(piece, QRectF(x, baseline - metrics.ascent(), width, metrics.height()), false);
+            if (!piece.kind.isEmpty())
+                note(piece, QRectF(x, baseline - metrics.ascent(), width, metrics.height()), false);
             x += width;
         }
     }
@@ -112,7 +118,8 @@ private:
     // Word by word; a value that runs over a line's end gets a box on each line.
     void paragraph(const QString& marked, double x, double right, const QFont& f) {
         const QFontMetricsF metrics(f);
-        const double space = metrics.horizontalAdvance(QLatin1Char(' ')), left = x, pitch = std::ceil(metrics.height() * 1.25);
+        const double space = metrics.horizontalAdvance(QLatin1Char(' ')), left = x,
+                     pitch = std::ceil(metrics.height() * 1.25);
         m_painter.setFont(f);
         m_painter.setPen(m_look.text);
         for (const Piece& piece : piecesOf(marked)) {
@@ -171,7 +178,8 @@ private:
                 m_y += 32;
             };
             row(table[QLatin1String("columns")].toArray(), font(12, QFont::DemiBold), m_look.faint);
-            for (const QJsonValue& cells : table[QLatin1String("rows")].toArray()) row(cells.toArray(), font(13), m_look.text);
+            for (const QJsonValue& cells : table[QLatin1String("rows")].toArray())
+                row(cells.toArray(), font(13), m_look.text);
             m_y += 6;
         } else if (item.contains(QLatin1String("lines"))) {
             m_y -= 6;
@@ -219,7 +227,9 @@ SimulatedDesk::SimulatedDesk() : m_drawn(std::make_unique<Drawn>()) {
     for (const QJsonValue& v : desk[QLatin1String("monitors")].toArray()) {
         const QJsonObject m = v.toObject();
         const QPoint size = pair(m[QLatin1String("size")]);
-        m_drawn->layout.monitors.push_back({m[QLatin1String("name")].toString(), QRect(pair(m[QLatin1String("at")]), QSize(size.x(), size.y())), m[QLatin1String("scale")].toDouble(1)});
+        m_drawn->layout.monitors.push_back({m[QLatin1String("name")].toString(),
+                                            QRect(pair(m[QLatin1String("at")]), QSize(size.x(), size.y())),
+                                            m[QLatin1String("scale")].toDouble(1)});
     }
     for (const QJsonValue& v : desk[QLatin1String("windows")].toArray()) {
         const QJsonObject w = v.toObject();
@@ -228,9 +238,11 @@ SimulatedDesk::SimulatedDesk() : m_drawn(std::make_unique<Drawn>()) {
             if (monitor.name != w[QLatin1String("monitor")].toString()) continue;
             const QPoint at = pair(w[QLatin1String("at")]), size = pair(w[QLatin1String("size")]);
             WindowPainter painter(window, QSize(size.x(), size.y()), monitor.scale);
-            const QPoint corner = monitor.geometry.topLeft() + QPoint(int(at.x() * monitor.scale), int(at.y() * monitor.scale));
-            m_drawn->layout.windows.push_back({window[QLatin1String("id")].toString(), plainText(window[QLatin1String("title")].toString()),
-                                               window[QLatin1String("application")].toString(), QRect(corner, painter.image.size())});
+            const QPoint corner =
+                monitor.geometry.topLeft() + QPoint(int(at.x() * monitor.scale), int(at.y() * monitor.scale));
+            m_drawn->layout.windows.push_back(
+                {window[QLatin1String("id")].toString(), plainText(window[QLatin1String("title")].toString()),
+                 window[QLatin1String("application")].toString(), QRect(corner, painter.image.size())});
             m_drawn->windows.push_back({painter.image, painter.values});
         }
     }
@@ -238,7 +250,9 @@ SimulatedDesk::SimulatedDesk() : m_drawn(std::make_unique<Drawn>()) {
 
 SimulatedDesk::~SimulatedDesk() = default;
 
-Result<DeskLayout> SimulatedDesk::layout() const { return m_drawn->layout; }
+Result<DeskLayout> SimulatedDesk::layout() const {
+    return m_drawn->layout;
+}
 
 Result<QImage> SimulatedDesk::take(const Target& target) const {
     const DeskLayout& layout = m_drawn->layout;
@@ -252,7 +266,9 @@ Result<QImage> SimulatedDesk::take(const Target& target) const {
         area = QRect();
         for (const Monitor& m : layout.monitors)
             if (m.name == target.id) area = m.geometry;
-        if (area.isNull()) return Error{Error::Kind::Missing, QStringLiteral("The monitor %1 is no longer there; choose another.").arg(target.id)};
+        if (area.isNull())
+            return Error{Error::Kind::Missing,
+                         QStringLiteral("The monitor %1 is no longer there; choose another.").arg(target.id)};
     }
     QImage desk(area.size(), QImage::Format_RGB32);
     desk.fill(QColor(0x20, 0x24, 0x28)); // where no monitor is
@@ -264,7 +280,8 @@ Result<QImage> SimulatedDesk::take(const Target& target) const {
         wall.setColorAt(1, QColor(0x6f, 0x8c, 0x93));
         painter.fillRect(m.geometry, wall);
     }
-    for (size_t i = layout.windows.size(); i-- > 0;) painter.drawImage(layout.windows[i].geometry.topLeft(), m_drawn->windows[i].image);
+    for (size_t i = layout.windows.size(); i-- > 0;)
+        painter.drawImage(layout.windows[i].geometry.topLeft(), m_drawn->windows[i].image);
     return desk;
 }
 

@@ -1,6 +1,6 @@
 // A made-up desk of Larkmoor Water that ships with the program: two monitors of different size and scale, and windows
-// drawn from data files (demo/desk). The place and kind of every sensitive value on it are known, so that finding can be
-// measured against it. Needs a QGuiApplication and the shipped fonts.
+// drawn from data files (demo/desk). The place and kind of every sensitive value on it are known, so that finding can
+// be measured against it. Needs a QGuiApplication and the shipped fonts.
 #pragma once
 
 #include "capture/source.h"

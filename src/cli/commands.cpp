@@ -23,13 +23,23 @@ namespace {
 
 using Json = nlohmann::ordered_json;
 
-void complain(const QString& sentence) { std::fprintf(stderr, "eyelid-cli: %s\n", sentence.toLocal8Bit().constData()); }
-void say(const QString& line) { std::fprintf(stdout, "%s\n", line.toUtf8().constData()); }
-void say(const Json& json) { std::fprintf(stdout, "%s\n", json.dump(2, ' ', false, Json::error_handler_t::replace).c_str()); }
+void complain(const QString& sentence) {
+    std::fprintf(stderr, "eyelid-cli: %s\n", sentence.toLocal8Bit().constData());
+}
+void say(const QString& line) {
+    std::fprintf(stdout, "%s\n", line.toUtf8().constData());
+}
+void say(const Json& json) {
+    std::fprintf(stdout, "%s\n", json.dump(2, ' ', false, Json::error_handler_t::replace).c_str());
+}
 
-std::string text(const QString& s) { return s.toStdString(); }
+std::string text(const QString& s) {
+    return s.toStdString();
+}
 
-double rounded(double v, double steps) { return std::round(v * steps) / steps; }
+double rounded(double v, double steps) {
+    return std::round(v * steps) / steps;
+}
 
 Json boxJson(const QRectF& b) {
     return Json::array({rounded(b.x(), 10), rounded(b.y(), 10), rounded(b.width(), 10), rounded(b.height(), 10)});
@@ -43,7 +53,10 @@ Result<QRect> parseRect(const QString& text, const char* option) {
     // Within what a QRect can hold without overflow.
     for (int n : v) ok = ok && n > -1'000'000 && n < 1'000'000;
     if (!ok || v[2] <= 0 || v[3] <= 0)
-        return Error{Error::Kind::BadInput, QStringLiteral("%1 %2: four whole numbers are expected, x,y,width,height, with a width and height above 0.").arg(QLatin1String(option), text)};
+        return Error{
+            Error::Kind::BadInput,
+            QStringLiteral("%1 %2: four whole numbers are expected, x,y,width,height, with a width and height above 0.")
+                .arg(QLatin1String(option), text)};
     return QRect(v[0], v[1], v[2], v[3]);
 }
 
@@ -65,8 +78,12 @@ Result<Search> loadSearch(const FindSettings& settings) {
     const QStringList installed = installedLanguages();
     for (const QString& code : settings.languages.split(QLatin1Char('+'), Qt::SkipEmptyParts))
         if (!installed.contains(code))
-            return Error{Error::Kind::Missing, QStringLiteral("The language \"%1\" is not installed; the package tesseract-ocr-%2 brings it. Installed: %3.")
-                                                   .arg(code, QString(code).replace(QLatin1Char('_'), QLatin1Char('-')), installed.join(QStringLiteral(", ")))};
+            return Error{
+                Error::Kind::Missing,
+                QStringLiteral(
+                    "The language \"%1\" is not installed; the package tesseract-ocr-%2 brings it. Installed: %3.")
+                    .arg(code, QString(code).replace(QLatin1Char('_'), QLatin1Char('-')),
+                         installed.join(QStringLiteral(", ")))};
     return search;
 }
 
@@ -126,7 +143,9 @@ int runRead(const QString& file, const QString& languages, const QString& area, 
     for (const TextLine& line : page->lines) {
         Json words = Json::array();
         for (const Word& word : line.words)
-            words.push_back({{"text", text(word.text)}, {"box", boxJson(word.box)}, {"confidence", rounded(word.confidence, 1000)}});
+            words.push_back({{"text", text(word.text)},
+                             {"box", boxJson(word.box)},
+                             {"confidence", rounded(word.confidence, 1000)}});
         root["lines"].push_back({{"text", text(line.text())}, {"box", boxJson(line.box)}, {"words", words}});
     }
     say(root);
@@ -176,15 +195,22 @@ int runFind(const QStringList& files, const FindSettings& settings, bool json) {
             for (const Finding& f : o.findings) {
                 Json boxes = Json::array();
                 for (const QRectF& b : f.boxes) boxes.push_back(boxJson(b));
-                list.push_back({{"kind", text(kindName(f.kind))}, {"text", text(f.text)}, {"boxes", boxes},
-                                {"confidence", rounded(f.confidence, 100)}, {"reason", text(f.reason)}});
+                list.push_back({{"kind", text(kindName(f.kind))},
+                                {"text", text(f.text)},
+                                {"boxes", boxes},
+                                {"confidence", rounded(f.confidence, 100)},
+                                {"reason", text(f.reason)}});
             }
-            root.push_back({{"file", text(file)}, {"width", o.size.width()}, {"height", o.size.height()}, {"findings", list}});
+            root.push_back(
+                {{"file", text(file)}, {"width", o.size.width()}, {"height", o.size.height()}, {"findings", list}});
             continue;
         }
         if (files.size() > 1) say(QStringLiteral("%1:").arg(file));
         for (const Finding& f : o.findings)
-            say(QStringLiteral("%1\t%2\t%3 %\t%4").arg(kindName(f.kind), f.text).arg(int(std::lround(100 * f.confidence))).arg(f.reason));
+            say(QStringLiteral("%1\t%2\t%3 %\t%4")
+                    .arg(kindName(f.kind), f.text)
+                    .arg(int(std::lround(100 * f.confidence)))
+                    .arg(f.reason));
     }
     if (json) say(root);
     return status;
@@ -230,14 +256,18 @@ int runRedact(const QStringList& files, const RedactSettings& settings) {
     if (!settings.force) {
         for (const QString& name : names + QStringList{redactionLogName()})
             if (QFileInfo::exists(folder.filePath(name))) {
-                complain(QStringLiteral("%1 is there already; choose another folder, or give --force to replace it.").arg(folder.absoluteFilePath(name)));
+                complain(QStringLiteral("%1 is there already; choose another folder, or give --force to replace it.")
+                             .arg(folder.absoluteFilePath(name)));
                 return wrongUsage;
             }
     }
     for (const QString& file : files)
-        if (taken.contains(QFileInfo(file).fileName()) && QFileInfo(file).canonicalPath() == QFileInfo(settings.folder).canonicalFilePath() &&
+        if (taken.contains(QFileInfo(file).fileName()) &&
+            QFileInfo(file).canonicalPath() == QFileInfo(settings.folder).canonicalFilePath() &&
             names.contains(QFileInfo(file).fileName())) {
-            complain(QStringLiteral("%1 would be replaced by its own sanitised picture; choose another folder for --out.").arg(file));
+            complain(
+                QStringLiteral("%1 would be replaced by its own sanitised picture; choose another folder for --out.")
+                    .arg(file));
             return wrongUsage;
         }
 
@@ -277,7 +307,8 @@ int runRedact(const QStringList& files, const RedactSettings& settings) {
         Identities identities;
         int id = 0;
         for (Sheet& sheet : sheets) {
-            for (Finding& f : finder.carry(sheet.page, sheet.findings, known, policy)) sheet.findings.push_back(std::move(f));
+            for (Finding& f : finder.carry(sheet.page, sheet.findings, known, policy))
+                sheet.findings.push_back(std::move(f));
             const auto add = [&](const Finding& f) {
                 Item item;
                 item.id = ++id;
@@ -310,12 +341,14 @@ int runRedact(const QStringList& files, const RedactSettings& settings) {
         // surroundings, finds what the first one missed.
         for (int round = 0;; ++round) {
             const auto covers = coversOf(sheet.items, picture->size(), policy.evenWidth);
-            auto written = writeSanitised(folder.filePath(names[qsizetype(i)]), *picture, covers, settings.force || round > 0);
+            auto written =
+                writeSanitised(folder.filePath(names[qsizetype(i)]), *picture, covers, settings.force || round > 0);
             if (!written) {
                 sheet.trouble = written.error().sentence;
                 return;
             }
-            CheckRequest request{&policy, &search->watch, settings.find.languages, &*picture, covers, sheet.items, known};
+            CheckRequest request{&policy,     &search->watch, settings.find.languages, &*picture, covers,
+                                 sheet.items, known};
             if (!settings.look) request.policy = &nothing;
             Progress progress;
             auto report = checkBytes(written->bytes, written->path, request, reader, finder, progress);
@@ -375,10 +408,16 @@ int runRedact(const QStringList& files, const RedactSettings& settings) {
             status = unusableInput;
             continue;
         }
-        say(QStringLiteral("%1: %2 covered, %3").arg(folder.absoluteFilePath(names[qsizetype(i)])).arg(sheet.items.size())
-                .arg(sheet.log.leaks.empty() ? QStringLiteral("checked clean") : QStringLiteral("%1 leaks").arg(sheet.log.leaks.size())));
+        say(QStringLiteral("%1: %2 covered, %3")
+                .arg(folder.absoluteFilePath(names[qsizetype(i)]))
+                .arg(sheet.items.size())
+                .arg(sheet.log.leaks.empty() ? QStringLiteral("checked clean")
+                                             : QStringLiteral("%1 leaks").arg(sheet.log.leaks.size())));
         for (const Leak& leak : sheet.log.leaks) {
-            say(QStringLiteral("  %1%2").arg(leak.sentence, leak.place.isNull() ? QString() : QStringLiteral(" [at %1,%2]").arg(int(leak.place.x())).arg(int(leak.place.y()))));
+            say(QStringLiteral("  %1%2").arg(
+                leak.sentence, leak.place.isNull()
+                                   ? QString()
+                                   : QStringLiteral(" [at %1,%2]").arg(int(leak.place.x())).arg(int(leak.place.y()))));
             if (status == done) status = remains;
         }
         log.entries.push_back(sheet.log);
@@ -423,8 +462,10 @@ int runCheck(const QStringList& files, const FindSettings& settings) {
         request.languages = settings.languages;
         Progress progress;
         auto report = checkBytes(*bytes, files[qsizetype(i)], request, reader, finder, progress);
-        if (!report) outcomes[i].trouble = report.error().sentence;
-        else outcomes[i].leaks = report->leaks;
+        if (!report)
+            outcomes[i].trouble = report.error().sentence;
+        else
+            outcomes[i].leaks = report->leaks;
     });
     int status = done;
     for (size_t i = 0; i < outcomes.size(); ++i) {
@@ -441,7 +482,10 @@ int runCheck(const QStringList& files, const FindSettings& settings) {
         if (status == done) status = remains;
         say(QStringLiteral("%1: %2 leaks").arg(file).arg(outcomes[i].leaks.size()));
         for (const Leak& leak : outcomes[i].leaks)
-            say(QStringLiteral("  %1%2").arg(leak.sentence, leak.place.isNull() ? QString() : QStringLiteral(" [at %1,%2]").arg(int(leak.place.x())).arg(int(leak.place.y()))));
+            say(QStringLiteral("  %1%2").arg(
+                leak.sentence, leak.place.isNull()
+                                   ? QString()
+                                   : QStringLiteral(" [at %1,%2]").arg(int(leak.place.x())).arg(int(leak.place.y()))));
     }
     return status;
 }

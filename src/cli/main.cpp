@@ -38,12 +38,17 @@ int main(int argc, char** argv) {
         command->add_option("files", files, "Pictures: PNG, JPEG, WebP, BMP, TIFF or GIF")->required();
     };
     const auto findOptions = [&](CLI::App* command) {
-        command->add_option("--policy", policy, "A shipped policy (everything, contact details, payment, credentials) or a TOML file")->capture_default_str();
+        command
+            ->add_option("--policy", policy,
+                         "A shipped policy (everything, contact details, payment, credentials) or a TOML file")
+            ->capture_default_str();
         command->add_option("--watch", watch, "A file of words and /patterns/ that are always findings, one a line");
         command->add_option("--lang", lang, "Languages to read, joined by +")->capture_default_str();
     };
     const auto formatOption = [&](CLI::App* command) {
-        command->add_option("--format", format, "text or json")->check(CLI::IsMember({"text", "json"}))->capture_default_str();
+        command->add_option("--format", format, "text or json")
+            ->check(CLI::IsMember({"text", "json"}))
+            ->capture_default_str();
     };
     CLI::App* read = app.add_subcommand("read", "Print the text on a picture");
     read->add_option("--lang", lang, "Languages to read, joined by +")->capture_default_str();
@@ -58,9 +63,13 @@ int main(int argc, char** argv) {
 
     CLI::App* redact = app.add_subcommand("redact", "Write sanitised pictures and a log, and check them");
     findOptions(redact);
-    redact->add_option("--style", style, "How places are covered (else as the policy says)")->check(CLI::IsMember({"solid", "mosaic", "blur"}));
+    redact->add_option("--style", style, "How places are covered (else as the policy says)")
+        ->check(CLI::IsMember({"solid", "mosaic", "blur"}));
     redact->add_option("--strength", strength, "Of mosaic and blur, 0 to 1")->check(CLI::Range(0.0, 1.0));
-    redact->add_option("--cover", covers, "Cover this place as well: x,y,width,height in pixels")->expected(1)->allow_extra_args(false)->take_all();
+    redact->add_option("--cover", covers, "Cover this place as well: x,y,width,height in pixels")
+        ->expected(1)
+        ->allow_extra_args(false)
+        ->take_all();
     redact->add_flag("--no-find", noFind, "Cover only what --cover names");
     redact->add_flag("--force", force, "Replace files that are there already");
     redact->add_option("--out", out, "The folder to write to; made if it is not there")->required();
@@ -79,7 +88,8 @@ int main(int argc, char** argv) {
     }
 
     FindSettings settings{QString::fromStdString(policy), QString::fromStdString(watch), QString::fromStdString(lang)};
-    if (read->parsed()) return runRead(qt(files).first(), settings.languages, QString::fromStdString(area), format == "json");
+    if (read->parsed())
+        return runRead(qt(files).first(), settings.languages, QString::fromStdString(area), format == "json");
     if (find->parsed()) return runFind(qt(files), settings, format == "json");
     if (check->parsed()) return runCheck(qt(files), settings);
     RedactSettings redaction;
@@ -90,7 +100,8 @@ int main(int argc, char** argv) {
     redaction.look = !noFind;
     redaction.force = force;
     redaction.folder = QString::fromStdString(out);
-    redaction.keyFile = key.empty() ? QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + QStringLiteral("/eyelid/digest-key")
+    redaction.keyFile = key.empty() ? QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
+                                          QStringLiteral("/eyelid/digest-key")
                                     : QString::fromStdString(key);
     return runRedact(qt(files), redaction);
 }

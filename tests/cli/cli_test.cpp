@@ -26,11 +26,14 @@ Run run(const QStringList& arguments, const QString& home = QDir::tempPath() + Q
     process.start(QStringLiteral(EYELID_CLI), arguments);
     REQUIRE(process.waitForFinished(120'000));
     REQUIRE(process.exitStatus() == QProcess::NormalExit);
-    return {process.exitCode(), QString::fromUtf8(process.readAllStandardOutput()), QString::fromUtf8(process.readAllStandardError())};
+    return {process.exitCode(), QString::fromUtf8(process.readAllStandardOutput()),
+            QString::fromUtf8(process.readAllStandardError())};
 }
 
 // Text without an application object for fonts: pictures made beforehand (tests/data, see its README).
-QString data(const char* name) { return QStringLiteral(EYELID_TEST_DATA "/") + QString::fromLatin1(name); }
+QString data(const char* name) {
+    return QStringLiteral(EYELID_TEST_DATA "/") + QString::fromLatin1(name);
+}
 
 QByteArray bytesOf(const QString& path) {
     auto bytes = readFile(path);
@@ -38,7 +41,9 @@ QByteArray bytesOf(const QString& path) {
     return *bytes;
 }
 
-int sentences(const QString& text) { return int(text.trimmed().count(QLatin1Char('\n'))) + 1; }
+int sentences(const QString& text) {
+    return int(text.trimmed().count(QLatin1Char('\n'))) + 1;
+}
 
 } // namespace
 
@@ -46,16 +51,19 @@ TEST_CASE("read prints the text, or JSON with boxes") {
     const Run plain = run({QStringLiteral("read"), data("note.png")});
     CHECK(plain.status == 0);
     CHECK(plain.out.contains(QStringLiteral("Call Ines Hartwell")));
-    const Run json = run({QStringLiteral("read"), QStringLiteral("--format"), QStringLiteral("json"), data("note.png")});
+    const Run json =
+        run({QStringLiteral("read"), QStringLiteral("--format"), QStringLiteral("json"), data("note.png")});
     const auto page = nlohmann::json::parse(json.out.toStdString());
     CHECK(page["width"] == 520);
     CHECK(page["lines"][0]["words"][0]["box"].size() == 4);
-    const Run area = run({QStringLiteral("read"), QStringLiteral("--area"), QStringLiteral("0,0,520,40"), data("note.png")});
+    const Run area =
+        run({QStringLiteral("read"), QStringLiteral("--area"), QStringLiteral("0,0,520,40"), data("note.png")});
     CHECK(area.out.trimmed().count(QLatin1Char('\n')) == 0);
 }
 
 TEST_CASE("find lists kinds, texts, boxes, confidence and reason for each file") {
-    const Run found = run({QStringLiteral("find"), QStringLiteral("--format"), QStringLiteral("json"), data("note.png"), data("dark.png")});
+    const Run found = run({QStringLiteral("find"), QStringLiteral("--format"), QStringLiteral("json"), data("note.png"),
+                           data("dark.png")});
     CHECK(found.status == 0);
     const auto files = nlohmann::json::parse(found.out.toStdString());
     REQUIRE(files.size() == 2);
@@ -87,13 +95,17 @@ TEST_CASE("redact writes checked pictures and a log that reveals nothing") {
     CHECK_FALSE(log.contains("mail.example"));
     CHECK(nlohmann::json::parse(log.toStdString())["files"].size() == 2);
     CHECK(QDir(out).entryList(QDir::Files | QDir::Hidden).size() == 3);
-    CHECK(run({QStringLiteral("check"), out + QStringLiteral("/note.png"), out + QStringLiteral("/dark.png")}).status == 0);
+    CHECK(run({QStringLiteral("check"), out + QStringLiteral("/note.png"), out + QStringLiteral("/dark.png")}).status ==
+          0);
     CHECK(run({QStringLiteral("check"), data("note.png")}).status == 1);
 }
 
 TEST_CASE("redact never writes over a file without --force") {
     QTemporaryDir folder;
-    const QStringList call{QStringLiteral("redact"), QStringLiteral("--no-find"), QStringLiteral("--cover"), QStringLiteral("5,5,60,20"), QStringLiteral("--out"), folder.path(), data("note.png")};
+    const QStringList call{QStringLiteral("redact"),  QStringLiteral("--no-find"),
+                           QStringLiteral("--cover"), QStringLiteral("5,5,60,20"),
+                           QStringLiteral("--out"),   folder.path(),
+                           data("note.png")};
     CHECK(run(call).status == 0);
     const QByteArray first = bytesOf(folder.filePath(QStringLiteral("note.png")));
     const Run again = run(call);
@@ -114,11 +126,14 @@ TEST_CASE("captures that differ only under a cover give byte-identical files and
     for (const char* style : {"solid", "mosaic", "blur"}) {
         QByteArray pictures[2], logs[2];
         for (int i = 0; i < 2; ++i) {
-            const QString in = folder.filePath(QStringLiteral("%1-%2").arg(QLatin1String(style)).arg(i)), out = in + QStringLiteral("-out");
+            const QString in = folder.filePath(QStringLiteral("%1-%2").arg(QLatin1String(style)).arg(i)),
+                          out = in + QStringLiteral("-out");
             REQUIRE(QDir().mkpath(in));
             REQUIRE((i ? b : a).save(in + QStringLiteral("/screen.png")));
-            const Run done = run({QStringLiteral("redact"), QStringLiteral("--style"), QLatin1String(style), QStringLiteral("--no-find"), QStringLiteral("--cover"), QStringLiteral("38,48,84,34"),
-                                  QStringLiteral("--cover"), QStringLiteral("280,190,50,50"), QStringLiteral("--out"), out, in + QStringLiteral("/screen.png")});
+            const Run done = run({QStringLiteral("redact"), QStringLiteral("--style"), QLatin1String(style),
+                                  QStringLiteral("--no-find"), QStringLiteral("--cover"), QStringLiteral("38,48,84,34"),
+                                  QStringLiteral("--cover"), QStringLiteral("280,190,50,50"), QStringLiteral("--out"),
+                                  out, in + QStringLiteral("/screen.png")});
             REQUIRE(done.status == 0);
             pictures[i] = bytesOf(out + QStringLiteral("/screen.png"));
             logs[i] = bytesOf(out + QStringLiteral("/redaction-log.json"));
@@ -130,7 +145,8 @@ TEST_CASE("captures that differ only under a cover give byte-identical files and
 
 TEST_CASE("one bad input is told of in one sentence, and the others are still done") {
     QTemporaryDir folder;
-    const QString bad = folder.filePath(QStringLiteral("letter.png")), cut = folder.filePath(QStringLiteral("cut.png")), empty = folder.filePath(QStringLiteral("empty.png"));
+    const QString bad = folder.filePath(QStringLiteral("letter.png")), cut = folder.filePath(QStringLiteral("cut.png")),
+                  empty = folder.filePath(QStringLiteral("empty.png"));
     const auto put = [](const QString& path, const QByteArray& bytes) {
         QFile file(path);
         REQUIRE(file.open(QIODevice::WriteOnly));
@@ -141,7 +157,8 @@ TEST_CASE("one bad input is told of in one sentence, and the others are still do
     put(empty, {});
     const QString out = folder.filePath(QStringLiteral("out"));
     for (const QString& input : {bad, cut, empty, folder.filePath(QStringLiteral("none.png")), folder.path()}) {
-        const Run r = run({QStringLiteral("redact"), QStringLiteral("--force"), QStringLiteral("--out"), out, input, data("note.png")});
+        const Run r = run({QStringLiteral("redact"), QStringLiteral("--force"), QStringLiteral("--out"), out, input,
+                           data("note.png")});
         CHECK(r.status == 3);
         CHECK(sentences(r.err) == 1);
         CHECK(QFile::exists(out + QStringLiteral("/note.png")));
@@ -164,18 +181,25 @@ TEST_CASE("wrong usage is told of in one sentence") {
     wrong({});
     wrong({QStringLiteral("paint"), data("note.png")});
     wrong({QStringLiteral("redact"), data("note.png")});
-    wrong({QStringLiteral("redact"), QStringLiteral("--style"), QStringLiteral("scribble"), QStringLiteral("--out"), folder.path(), data("note.png")});
-    wrong({QStringLiteral("redact"), QStringLiteral("--cover"), QStringLiteral("1,2,3"), QStringLiteral("--out"), folder.path(), data("note.png")});
-    CHECK(wrong({QStringLiteral("find"), QStringLiteral("--policy"), QStringLiteral("no such"), data("note.png")}).contains(QStringLiteral("everything")));
-    CHECK(wrong({QStringLiteral("read"), QStringLiteral("--lang"), QStringLiteral("tlh"), data("note.png")}).contains(QStringLiteral("tesseract-ocr-tlh")));
-    CHECK(wrong({QStringLiteral("find"), QStringLiteral("--lang"), QStringLiteral("tlh"), data("note.png")}).contains(QStringLiteral("tesseract-ocr-tlh")));
+    wrong({QStringLiteral("redact"), QStringLiteral("--style"), QStringLiteral("scribble"), QStringLiteral("--out"),
+           folder.path(), data("note.png")});
+    wrong({QStringLiteral("redact"), QStringLiteral("--cover"), QStringLiteral("1,2,3"), QStringLiteral("--out"),
+           folder.path(), data("note.png")});
+    CHECK(wrong({QStringLiteral("find"), QStringLiteral("--policy"), QStringLiteral("no such"), data("note.png")})
+              .contains(QStringLiteral("everything")));
+    CHECK(wrong({QStringLiteral("read"), QStringLiteral("--lang"), QStringLiteral("tlh"), data("note.png")})
+              .contains(QStringLiteral("tesseract-ocr-tlh")));
+    CHECK(wrong({QStringLiteral("find"), QStringLiteral("--lang"), QStringLiteral("tlh"), data("note.png")})
+              .contains(QStringLiteral("tesseract-ocr-tlh")));
     const QString policy = folder.filePath(QStringLiteral("office.toml"));
     QFile file(policy);
     REQUIRE(file.open(QIODevice::WriteOnly));
     file.write("name = \"x\"\nlook_for = \"most\"\n");
     file.close();
-    CHECK(wrong({QStringLiteral("find"), QStringLiteral("--policy"), policy, data("note.png")}).contains(QStringLiteral("line 2, column 12")));
-    CHECK(wrong({QStringLiteral("redact"), QStringLiteral("--out"), QStringLiteral(EYELID_TEST_DATA), data("note.png")}).contains(QStringLiteral("already")));
+    CHECK(wrong({QStringLiteral("find"), QStringLiteral("--policy"), policy, data("note.png")})
+              .contains(QStringLiteral("line 2, column 12")));
+    CHECK(wrong({QStringLiteral("redact"), QStringLiteral("--out"), QStringLiteral(EYELID_TEST_DATA), data("note.png")})
+              .contains(QStringLiteral("already")));
 }
 
 TEST_CASE("a folder that cannot be written to is told of, and nothing is left") {
@@ -184,7 +208,8 @@ TEST_CASE("a folder that cannot be written to is told of, and nothing is left") 
     QFile file(blocked);
     REQUIRE(file.open(QIODevice::WriteOnly));
     file.close();
-    const Run r = run({QStringLiteral("redact"), QStringLiteral("--out"), blocked + QStringLiteral("/below"), data("note.png")});
+    const Run r =
+        run({QStringLiteral("redact"), QStringLiteral("--out"), blocked + QStringLiteral("/below"), data("note.png")});
     CHECK(r.status == 3);
     CHECK(sentences(r.err) == 1);
 }
@@ -196,7 +221,8 @@ TEST_CASE("a watch list is looked for under any policy") {
     REQUIRE(file.open(QIODevice::WriteOnly));
     file.write("dialysis\n");
     file.close();
-    const Run r = run({QStringLiteral("find"), QStringLiteral("--policy"), QStringLiteral("payment"), QStringLiteral("--watch"), list, data("note.png")});
+    const Run r = run({QStringLiteral("find"), QStringLiteral("--policy"), QStringLiteral("payment"),
+                       QStringLiteral("--watch"), list, data("note.png")});
     CHECK(r.status == 0);
     CHECK(r.out.startsWith(QStringLiteral("watch\tdialysis")));
 }

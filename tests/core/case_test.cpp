@@ -28,8 +28,12 @@ struct Sample {
     int second = open.add(made::noise({200, 200}, 2), QStringLiteral("b"));
     Sample() {
         const auto page = std::make_shared<const Page>();
-        open.setFindings(first, page, {finding(Kind::Person, QStringLiteral("Ines Hartwell"), 10), finding(Kind::Person, QStringLiteral("Oskar"), 40)});
-        open.setFindings(second, page, {finding(Kind::Person, QStringLiteral("Ines Hartwell"), 10), finding(Kind::Phone, QStringLiteral("01632 960 417"), 40)});
+        open.setFindings(first, page,
+                         {finding(Kind::Person, QStringLiteral("Ines Hartwell"), 10),
+                          finding(Kind::Person, QStringLiteral("Oskar"), 40)});
+        open.setFindings(second, page,
+                         {finding(Kind::Person, QStringLiteral("Ines Hartwell"), 10),
+                          finding(Kind::Phone, QStringLiteral("01632 960 417"), 40)});
     }
     const Item& item(int capture, size_t at) { return open.capture(capture)->items[at]; }
 };
@@ -92,7 +96,8 @@ TEST_CASE("random work, undone to the beginning and redone to the end, comes out
             QString text;
             for (const Capture& c : s.open.captures()) {
                 text += QStringLiteral("[%1").arg(c.id);
-                for (const Item& i : c.items) text += QStringLiteral(" %1/%2/%3").arg(i.id).arg(int(i.decision)).arg(int(i.style));
+                for (const Item& i : c.items)
+                    text += QStringLiteral(" %1/%2/%3").arg(i.id).arg(int(i.decision)).arg(int(i.style));
                 text += QLatin1Char(']');
             }
             return text;
@@ -105,13 +110,24 @@ TEST_CASE("random work, undone to the beginning and redone to the end, comes out
             if (ids.empty()) break;
             const int id = ids[random() % ids.size()];
             switch (random() % 5) {
-            case 0: s.open.decide(id, Scope(random() % 3), Decision(random() % 3)); break;
-            case 1: s.open.setStyle(id, Scope(random() % 3), CoverStyle(random() % 3), 0.1 * double(random() % 10)); break;
-            case 2: s.open.addArea(s.open.captures()[0].id, QRect(int(random() % 150), int(random() % 150), 20, 20), CoverStyle::Solid, 0.5); break;
-            case 3: s.open.removeArea(id); break;
+            case 0:
+                s.open.decide(id, Scope(random() % 3), Decision(random() % 3));
+                break;
+            case 1:
+                s.open.setStyle(id, Scope(random() % 3), CoverStyle(random() % 3), 0.1 * double(random() % 10));
+                break;
+            case 2:
+                s.open.addArea(s.open.captures()[0].id, QRect(int(random() % 150), int(random() % 150), 20, 20),
+                               CoverStyle::Solid, 0.5);
+                break;
+            case 3:
+                s.open.removeArea(id);
+                break;
             case 4:
-                if (random() % 4 == 0 && s.open.captures().size() > 1) s.open.remove(s.open.captures().back().id);
-                else if (undo->index() > base) undo->undo();
+                if (random() % 4 == 0 && s.open.captures().size() > 1)
+                    s.open.remove(s.open.captures().back().id);
+                else if (undo->index() > base)
+                    undo->undo();
                 break;
             }
         }
@@ -127,7 +143,8 @@ TEST_CASE("random work, undone to the beginning and redone to the end, comes out
 TEST_CASE("reading again keeps what was decided, and a kept value is kept where it turns up next") {
     Sample s;
     s.open.decide(s.item(s.first, 0).id, Scope::One, Decision::Cover);
-    s.open.setFindings(s.first, std::make_shared<const Page>(), {finding(Kind::Person, QStringLiteral("Ines Hartwell"), 10)});
+    s.open.setFindings(s.first, std::make_shared<const Page>(),
+                       {finding(Kind::Person, QStringLiteral("Ines Hartwell"), 10)});
     REQUIRE(s.open.capture(s.first)->items.size() == 1);
     CHECK(s.item(s.first, 0).decision == Decision::Cover);
     s.open.decide(s.item(s.second, 1).id, Scope::One, Decision::Keep);

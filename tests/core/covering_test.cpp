@@ -55,12 +55,15 @@ QImage changedUnder(const QImage& capture, const std::vector<Cover>& covers, uns
 }
 
 QByteArray logOf(const QByteArray& png, const std::vector<Item>& items, const QSize& size) {
-    LogInput log{&everything(), QStringLiteral("eng"), QByteArray(32, 'k'), {{QStringLiteral("a.png"), size, sha256(png), items, {}, {}}}};
+    LogInput log{&everything(),
+                 QStringLiteral("eng"),
+                 QByteArray(32, 'k'),
+                 {{QStringLiteral("a.png"), size, sha256(png), items, {}, {}}}};
     return redactionLog(log);
 }
 
-CheckReport check(const QByteArray& bytes, const QImage* capture = nullptr, const std::vector<Item>& items = {}, const std::vector<Finding>& values = {},
-                  std::optional<std::vector<Cover>> covers = {}) {
+CheckReport check(const QByteArray& bytes, const QImage* capture = nullptr, const std::vector<Item>& items = {},
+                  const std::vector<Finding>& values = {}, std::optional<std::vector<Cover>> covers = {}) {
     CheckRequest request;
     request.policy = &everything();
     request.capture = capture;
@@ -82,17 +85,22 @@ bool has(const CheckReport& report, Leak::Sort sort) {
 TEST_CASE("captures that differ only under their covers give the same bytes, picture and log") {
     std::mt19937 random(11);
     for (double scale : {1.0, 1.25, 2.0}) {
-        const QImage capture = made::picture({QStringLiteral("Ines Hartwell, 01632 960 417"), QStringLiteral("Larkmoor Water"), QStringLiteral("Balance 38.20")}, int(14 * scale),
-                                             random() % 2 ? QColor(Qt::black) : QColor(0x33, 0x55, 0x77), random() % 2 ? QColor(Qt::white) : QColor(0xee, 0xe8, 0xdd));
+        const QImage capture =
+            made::picture({QStringLiteral("Ines Hartwell, 01632 960 417"), QStringLiteral("Larkmoor Water"),
+                           QStringLiteral("Balance 38.20")},
+                          int(14 * scale), random() % 2 ? QColor(Qt::black) : QColor(0x33, 0x55, 0x77),
+                          random() % 2 ? QColor(Qt::white) : QColor(0xee, 0xe8, 0xdd));
         for (CoverStyle style : {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur})
             for (int round = 0; round < 12; ++round) {
                 std::vector<Item> items;
                 const int count = 1 + int(random() % 5);
                 for (int i = 0; i < count; ++i) {
                     // Anywhere: over edges, over each other, tiny, nearly everything.
-                    const QRectF box(double(random() % 950) - 30 + 0.25 * double(random() % 4), double(random() % size_t(capture.height() + 20)) - 15,
+                    const QRectF box(double(random() % 950) - 30 + 0.25 * double(random() % 4),
+                                     double(random() % size_t(capture.height() + 20)) - 15,
                                      1 + double(random() % (round == 11 ? 900 : 200)), 1 + double(random() % 60));
-                    items.push_back(covered(i % 2 ? Kind::Area : Kind::Phone, QStringLiteral("x"), box, i % 3 ? style : CoverStyle(random() % 3)));
+                    items.push_back(covered(i % 2 ? Kind::Area : Kind::Phone, QStringLiteral("x"), box,
+                                            i % 3 ? style : CoverStyle(random() % 3)));
                     items.back().strength = double(random() % 101) / 100.0;
                     items.back().finding.textHeight = 7 * scale;
                 }
@@ -110,7 +118,8 @@ TEST_CASE("captures that differ only under their covers give the same bytes, pic
 
 TEST_CASE("outside its covers the picture is the capture's, to the pixel") {
     const QImage capture = made::noise({120, 80}, 31);
-    const std::vector<Cover> covers{{QRect(10, 10, 30, 20), CoverStyle::Blur, 0.7}, {QRect(70, 40, 40, 30), CoverStyle::Mosaic, 0.2}};
+    const std::vector<Cover> covers{{QRect(10, 10, 30, 20), CoverStyle::Blur, 0.7},
+                                    {QRect(70, 40, 40, 30), CoverStyle::Mosaic, 0.2}};
     const QImage result = render(capture, covers);
     for (int y = 0; y < 80; ++y)
         for (int x = 0; x < 120; ++x) {
@@ -147,7 +156,8 @@ TEST_CASE("a cover takes in the whole glyphs of what was found") {
 
 TEST_CASE("covers of one line that touch are one, and even widths are even") {
     const QSize size(400, 100);
-    const std::vector<Item> items{covered(Kind::Person, QStringLiteral("a"), QRectF(20, 20, 40, 12)), covered(Kind::Person, QStringLiteral("b"), QRectF(62, 20, 40, 12)),
+    const std::vector<Item> items{covered(Kind::Person, QStringLiteral("a"), QRectF(20, 20, 40, 12)),
+                                  covered(Kind::Person, QStringLiteral("b"), QRectF(62, 20, 40, 12)),
                                   covered(Kind::Person, QStringLiteral("c"), QRectF(300, 60, 33, 12))};
     CHECK(coversOf(items, size, 0).size() == 2);
     Finding edge = items[2].finding;
@@ -163,7 +173,8 @@ TEST_CASE("covers of one line that touch are one, and even widths are even") {
 }
 
 TEST_CASE("a released picture passes its check, in every style") {
-    const QImage image = made::picture({QStringLiteral("Customer: Ines Hartwell"), QStringLiteral("Balance 38.20 due")}, 15);
+    const QImage image =
+        made::picture({QStringLiteral("Customer: Ines Hartwell"), QStringLiteral("Balance 38.20 due")}, 15);
     Progress progress;
     auto page = reader().read(image, {}, progress);
     REQUIRE(page);
@@ -185,7 +196,8 @@ TEST_CASE("a released picture passes its check, in every style") {
 }
 
 TEST_CASE("the check sees what was missed, and what is covered elsewhere") {
-    const QImage image = made::picture({QStringLiteral("Write to ines.hartwell@mail.example"), QStringLiteral("ask for Quillfeather there")}, 15);
+    const QImage image = made::picture(
+        {QStringLiteral("Write to ines.hartwell@mail.example"), QStringLiteral("ask for Quillfeather there")}, 15);
     const CheckReport found = check(encodePng(image));
     REQUIRE(found.leaks.size() == 1);
     CHECK(found.leaks[0].sort == Leak::Sort::Found);
@@ -224,7 +236,8 @@ TEST_CASE("the check sees covers that let something through") {
         CHECK(has(check(encodePng(weak), &image, {solid}), Leak::Sort::Cover));
     }
     SECTION("a blur of the text itself") {
-        QImage small = image.scaled(image.width() / 3, image.height() / 3, Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
+        QImage small =
+            image.scaled(image.width() / 3, image.height() / 3, Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
         QImage blurred = image;
         QPainter painter(&blurred);
         painter.setClipRect(covers[0].rect);
@@ -257,16 +270,20 @@ TEST_CASE("the check sees what a file carries besides its picture") {
 }
 
 TEST_CASE("text too faint for a first look is found when the contrast is stretched") {
-    const QImage image = made::picture({QStringLiteral("ines.hartwell@mail.example")}, 16, QColor(0xee, 0xee, 0xee), Qt::white);
+    const QImage image =
+        made::picture({QStringLiteral("ines.hartwell@mail.example")}, 16, QColor(0xee, 0xee, 0xee), Qt::white);
     CHECK(has(check(encodePng(image)), Leak::Sort::Found));
 }
 
 TEST_CASE("the log says what, where and why, and reveals no value") {
-    std::vector<Item> items{covered(Kind::Email, QStringLiteral("ines.hartwell@mail.example"), QRectF(20, 20, 100, 12)), covered(Kind::Area, {}, QRectF(50, 50, 20, 20))};
+    std::vector<Item> items{covered(Kind::Email, QStringLiteral("ines.hartwell@mail.example"), QRectF(20, 20, 100, 12)),
+                            covered(Kind::Area, {}, QRectF(50, 50, 20, 20))};
     items[0].identity = 1;
     items[0].note = QStringLiteral("asked Ines");
     LogEntry entry{QStringLiteral("a.png"), QSize(200, 100), QStringLiteral("00ff"), items, {}, {}};
-    entry.overrides.push_back({Leak{Leak::Sort::Found, QRectF(1, 1, 5, 5), QStringLiteral("Person can be read."), items[0].finding}, QStringLiteral("a public name")});
+    entry.overrides.push_back(
+        {Leak{Leak::Sort::Found, QRectF(1, 1, 5, 5), QStringLiteral("Person can be read."), items[0].finding},
+         QStringLiteral("a public name")});
     const QByteArray log = redactionLog({&everything(), QStringLiteral("eng"), QByteArray(32, 'a'), {entry}});
     CHECK_FALSE(log.contains("hartwell"));
     CHECK_FALSE(log.contains("Ines"));

@@ -111,7 +111,8 @@ TEST_CASE("bytes after the end and metadata are seen in each format that can car
     }
     const QByteArray png = encodePng(image);
     const qsizetype end = png.size() - 12;
-    const QByteArray carrying = png.left(end) + chunk("tEXt", "Author") + chunk("eXIf", "x") + chunk("tIME", "x") + png.mid(end);
+    const QByteArray carrying =
+        png.left(end) + chunk("tEXt", "Author") + chunk("eXIf", "x") + chunk("tIME", "x") + png.mid(end);
     CHECK(inspectContainer(carrying).besides.size() == 3);
     QByteArray jpeg = encoded(image, "jpg");
     jpeg.insert(2, QByteArray("\xff\xe1\x00\x08"
@@ -152,8 +153,10 @@ TEST_CASE("random damage to a picture file never crashes the reader") {
             if (round % 3 == 0) hurt.truncate(qsizetype(random() % size_t(hurt.size())));
             inspectContainer(hurt);
             auto read = decodePicture(hurt, QStringLiteral("x"));
-            if (read) CHECK_FALSE(read->isNull());
-            else CHECK_FALSE(read.error().sentence.isEmpty());
+            if (read)
+                CHECK_FALSE(read->isNull());
+            else
+                CHECK_FALSE(read.error().sentence.isEmpty());
         }
     }
 }

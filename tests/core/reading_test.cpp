@@ -24,7 +24,8 @@ QStringList textsOf(const QImage& picture, const ReadOptions& options = {}) {
 } // namespace
 
 TEST_CASE("text of either polarity and of usual sizes is read") {
-    const QStringList lines{QStringLiteral("The quick brown fox jumps over the lazy dog"), QStringLiteral("Balance due on 14 March: 38.20")};
+    const QStringList lines{QStringLiteral("The quick brown fox jumps over the lazy dog"),
+                            QStringLiteral("Balance due on 14 March: 38.20")};
     for (int pixels : {12, 13, 16, 26, 40}) {
         INFO(pixels);
         CHECK(textsOf(made::picture(lines, pixels)) == lines);
@@ -72,7 +73,8 @@ TEST_CASE("a word's box holds its ink, and glyph boxes stand in order within it"
     int outside = 0;
     for (int y = 0; y < image.height(); ++y)
         for (int x = 0; x < image.width(); ++x)
-            if (qGray(image.pixel(x, y)) < 100 && !all.adjusted(-1, -1, 1, 1).contains(QPointF(x + 0.5, y + 0.5))) ++outside;
+            if (qGray(image.pixel(x, y)) < 100 && !all.adjusted(-1, -1, 1, 1).contains(QPointF(x + 0.5, y + 0.5)))
+                ++outside;
     CHECK(outside == 0);
 }
 
@@ -88,7 +90,10 @@ TEST_CASE("only the area asked for is read, and its boxes are the picture's") {
 }
 
 TEST_CASE("the same picture gives the same page on one thread and on many") {
-    const QImage image = made::picture({QStringLiteral("Standby engineer until Friday"), QStringLiteral("Valve V-204 moved to 60 %"), QStringLiteral("Depot key at the gatehouse")}, 14);
+    const QImage image =
+        made::picture({QStringLiteral("Standby engineer until Friday"), QStringLiteral("Valve V-204 moved to 60 %"),
+                       QStringLiteral("Depot key at the gatehouse")},
+                      14);
     Reader one(1), many(4);
     Progress progress;
     auto a = one.read(image, {}, progress), b = many.read(image, {}, progress), again = many.read(image, {}, progress);

@@ -18,7 +18,9 @@ template <> struct StringMaker<QString> {
     static std::string convert(const QString& text) { return '"' + text.toStdString() + '"'; }
 };
 template <> struct StringMaker<QStringList> {
-    static std::string convert(const QStringList& list) { return "[" + list.join(QStringLiteral(" | ")).toStdString() + "]"; }
+    static std::string convert(const QStringList& list) {
+        return "[" + list.join(QStringLiteral(" | ")).toStdString() + "]";
+    }
 };
 } // namespace Catch
 
@@ -90,7 +92,8 @@ inline QImage noise(QSize size, unsigned seed) {
     std::mt19937 random(seed);
     QImage image(size, QImage::Format_RGB32);
     for (int y = 0; y < size.height(); ++y)
-        for (int x = 0; x < size.width(); ++x) image.setPixel(x, y, qRgb(random() & 255, random() & 255, random() & 255));
+        for (int x = 0; x < size.width(); ++x)
+            image.setPixel(x, y, qRgb(random() & 255, random() & 255, random() & 255));
     return image;
 }
 

@@ -27,9 +27,9 @@
 #include <QSettings>
 #include <QSlider>
 #include <QStandardPaths>
-#include <QtTest/QTest>
 #include <QTemporaryDir>
 #include <QTimer>
+#include <QtTest/QTest>
 
 using namespace eyelid;
 
@@ -48,7 +48,9 @@ namespace {
 
 constexpr int patience = 120'000;
 
-bool until(const std::function<bool()>& condition) { return QTest::qWaitFor(condition, patience); }
+bool until(const std::function<bool()>& condition) {
+    return QTest::qWaitFor(condition, patience);
+}
 
 struct CleanSettings {
     CleanSettings() { QSettings().clear(); }
@@ -163,7 +165,10 @@ TEST_CASE("the whole job: take, read, decide by keyboard, cover by hand, check, 
     QObject::connect(&desk.window, &MainWindow::released, &desk.window, [&](const QStringList& p) { paths = p; });
     desk.press(Qt::Key_Return, Qt::ControlModifier | Qt::ShiftModifier);
     ReleaseView* view = nullptr;
-    REQUIRE(until([&] { return (view = desk.window.findChild<ReleaseView*>(QStringLiteral("releaseView"))) != nullptr && view->isVisible(); }));
+    REQUIRE(until([&] {
+        return (view = desk.window.findChild<ReleaseView*>(QStringLiteral("releaseView"))) != nullptr &&
+               view->isVisible();
+    }));
     view->findChild<QLineEdit*>(QStringLiteral("releaseFolder"))->setText(folder.filePath(QStringLiteral("out")));
     QTest::mouseClick(view->findChild<QPushButton*>(QStringLiteral("releaseNow")), Qt::LeftButton);
     REQUIRE(until([&] { return !paths.isEmpty(); }));
@@ -254,7 +259,8 @@ TEST_CASE("a change after the check asks for another check") {
 
 TEST_CASE("a failed check blocks the release until each leak is covered or let pass with a reason") {
     Desk desk;
-    desk.window.addCapture(made::picture({QStringLiteral("Write to ines.hartwell@mail.example")}, 15), QStringLiteral("made"));
+    desk.window.addCapture(made::picture({QStringLiteral("Write to ines.hartwell@mail.example")}, 15),
+                           QStringLiteral("made"));
     desk.waitUntilRead();
     REQUIRE(desk.open().counts().open == 1);
     desk.press(Qt::Key_Return, Qt::ControlModifier);
@@ -263,7 +269,8 @@ TEST_CASE("a failed check blocks the release until each leak is covered or let p
     CHECK_FALSE(desk.window.gate().releaseButton()->isEnabled());
     desk.window.checkView().letPass(0, QStringLiteral("a public address"));
     CHECK(desk.window.checkView().blocking() == 0);
-    CHECK(desk.window.checkView().overrides(desk.open().captures()[0].id)[0].reason == QStringLiteral("a public address"));
+    CHECK(desk.window.checkView().overrides(desk.open().captures()[0].id)[0].reason ==
+          QStringLiteral("a public address"));
     // Still open, so still not to be released: letting pass is no decision about the finding.
     CHECK_FALSE(desk.window.gate().releaseButton()->isEnabled());
 }
@@ -293,7 +300,8 @@ TEST_CASE("the wheel zooms at the pointer, and Space shows the capture bare only
     QApplication::processEvents();
     const QPointF pointer(300, 250);
     const QPointF under = sheet.toPicture(pointer);
-    QWheelEvent wheel(pointer, sheet.viewport()->mapToGlobal(pointer), {}, {0, 240}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
+    QWheelEvent wheel(pointer, sheet.viewport()->mapToGlobal(pointer), {}, {0, 240}, Qt::NoButton, Qt::NoModifier,
+                      Qt::NoScrollPhase, false);
     QApplication::sendEvent(sheet.viewport(), &wheel);
     CHECK(sheet.zoom() > 1.4);
     CHECK((sheet.toPicture(pointer) - under).manhattanLength() < 2);
@@ -312,7 +320,8 @@ TEST_CASE("files are brought in, and those that cannot be are told of without lo
     REQUIRE(made::picture({QStringLiteral("Two")}).save(folder.filePath(QStringLiteral("two.jpg"))));
     REQUIRE(writeFileWhole(folder.filePath(QStringLiteral("bad.png")), "no picture", false));
     QMimeData data;
-    data.setUrls({QUrl::fromLocalFile(folder.filePath(QStringLiteral("one.png"))), QUrl::fromLocalFile(folder.filePath(QStringLiteral("bad.png"))),
+    data.setUrls({QUrl::fromLocalFile(folder.filePath(QStringLiteral("one.png"))),
+                  QUrl::fromLocalFile(folder.filePath(QStringLiteral("bad.png"))),
                   QUrl::fromLocalFile(folder.filePath(QStringLiteral("two.jpg")))});
     QDragEnterEvent enter(QPoint(300, 300), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
     QApplication::sendEvent(&desk.window, &enter);
@@ -320,7 +329,10 @@ TEST_CASE("files are brought in, and those that cannot be are told of without lo
     QDropEvent drop(QPointF(300, 300), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
     QApplication::sendEvent(&desk.window, &drop);
     QMessageBox* box = nullptr;
-    REQUIRE(until([&] { return desk.open().captures().size() == 2 && (box = desk.window.findChild<QMessageBox*>(QStringLiteral("trouble"))) != nullptr; }));
+    REQUIRE(until([&] {
+        return desk.open().captures().size() == 2 &&
+               (box = desk.window.findChild<QMessageBox*>(QStringLiteral("trouble"))) != nullptr;
+    }));
     CHECK(box->text().contains(QStringLiteral("bad.png")));
     CHECK(box->text().count(QLatin1Char('\n')) == 0);
     box->close();
@@ -328,7 +340,9 @@ TEST_CASE("files are brought in, and those that cannot be are told of without lo
 
 TEST_CASE("reading can be stopped, and is said to be missing") {
     Desk desk;
-    desk.window.addCapture(made::picture(QStringList(60, QStringLiteral("Stopped before it is read, line by line")), 15), QStringLiteral("made"));
+    desk.window.addCapture(
+        made::picture(QStringList(60, QStringLiteral("Stopped before it is read, line by line")), 15),
+        QStringLiteral("made"));
     desk.window.readingRoom().cancel();
     REQUIRE(until([&] { return !desk.window.readingRoom().busy(); }));
     CHECK(desk.open().captures()[0].reading == Capture::Reading::Failed);
@@ -362,11 +376,14 @@ TEST_CASE("every control has a name for those who cannot see it") {
     };
     int controls = 0;
     for (const QWidget* w : desk.window.findChildren<QWidget*>()) {
-        const bool control = qobject_cast<const QAbstractButton*>(w) || qobject_cast<const QComboBox*>(w) || qobject_cast<const QAbstractItemView*>(w) ||
-                             qobject_cast<const QSlider*>(w) || qobject_cast<const QLineEdit*>(w) || qobject_cast<const Sheet*>(w) || qobject_cast<const LidGauge*>(w);
+        const bool control = qobject_cast<const QAbstractButton*>(w) || qobject_cast<const QComboBox*>(w) ||
+                             qobject_cast<const QAbstractItemView*>(w) || qobject_cast<const QSlider*>(w) ||
+                             qobject_cast<const QLineEdit*>(w) || qobject_cast<const Sheet*>(w) ||
+                             qobject_cast<const LidGauge*>(w);
         // What Qt itself puts within a control belongs to it.
-        if (!control || w->objectName().startsWith(QStringLiteral("qt_")) || qobject_cast<const QComboBox*>(w->parentWidget()) ||
-            qobject_cast<const QLineEdit*>(w->parentWidget()) || QString::fromLatin1(w->metaObject()->className()).contains(QStringLiteral("Private")) ||
+        if (!control || w->objectName().startsWith(QStringLiteral("qt_")) ||
+            qobject_cast<const QComboBox*>(w->parentWidget()) || qobject_cast<const QLineEdit*>(w->parentWidget()) ||
+            QString::fromLatin1(w->metaObject()->className()).contains(QStringLiteral("Private")) ||
             QString::fromLatin1(w->parentWidget()->metaObject()->className()).contains(QStringLiteral("Private")))
             continue;
         ++controls;

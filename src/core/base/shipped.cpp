@@ -3,7 +3,9 @@
 #include <QFile>
 
 // Outside any namespace, as the macro asks. In a static library nothing else would draw the resources in.
-static void drawInResources() { Q_INIT_RESOURCE(core); }
+static void drawInResources() {
+    Q_INIT_RESOURCE(core);
+}
 
 namespace eyelid {
 

@@ -53,7 +53,8 @@ private:
     }
     void take() {
         if (Capture* capture = m_case.find(m_capture)) {
-            const auto at = std::find_if(capture->items.begin(), capture->items.end(), [&](const Item& i) { return i.id == m_item.id; });
+            const auto at = std::find_if(capture->items.begin(), capture->items.end(),
+                                         [&](const Item& i) { return i.id == m_item.id; });
             if (at != capture->items.end()) {
                 m_at = size_t(at - capture->items.begin());
                 m_item = *at;
@@ -105,9 +106,13 @@ Case::Case(Policy policy, QObject* parent)
 
 Case::~Case() = default;
 
-void Case::setName(const QString& name) { m_name = name; }
+void Case::setName(const QString& name) {
+    m_name = name;
+}
 
-const Capture* Case::capture(int id) const { return const_cast<Case*>(this)->find(id); }
+const Capture* Case::capture(int id) const {
+    return const_cast<Case*>(this)->find(id);
+}
 
 Capture* Case::find(int id) {
     const auto at = std::find_if(m_captures.begin(), m_captures.end(), [&](const Capture& c) { return c.id == id; });
@@ -130,7 +135,9 @@ const Capture* Case::captureOf(int itemId) const {
     return owner;
 }
 
-const Item* Case::item(int id) const { return const_cast<Case*>(this)->findItem(id); }
+const Item* Case::item(int id) const {
+    return const_cast<Case*>(this)->findItem(id);
+}
 
 std::vector<int> Case::itemsInScope(int itemId, Scope scope) const {
     std::vector<int> ids;
@@ -138,9 +145,10 @@ std::vector<int> Case::itemsInScope(int itemId, Scope scope) const {
     if (!origin) return ids;
     for (const Capture& capture : m_captures)
         for (const Item& other : capture.items) {
-            const bool same = other.id == itemId ||
-                              (scope == Scope::SameValue && origin->identity > 0 && other.identity == origin->identity) ||
-                              (scope == Scope::SameKind && other.finding.kind == origin->finding.kind);
+            const bool same =
+                other.id == itemId ||
+                (scope == Scope::SameValue && origin->identity > 0 && other.identity == origin->identity) ||
+                (scope == Scope::SameKind && other.finding.kind == origin->finding.kind);
             if (same) ids.push_back(other.id);
         }
     return ids;
@@ -203,14 +211,16 @@ void Case::addFindings(int captureId, const std::vector<Finding>& findings) {
     for (const Finding& finding : findings) {
         if (finding.boxes.empty()) continue;
         const bool known = std::any_of(capture->items.begin(), capture->items.end(), [&](const Item& item) {
-            return item.finding.key == finding.key && !item.finding.boxes.empty() && shareWithin(finding.boxes.front(), item.finding.boxes.front()) > 0.5;
+            return item.finding.key == finding.key && !item.finding.boxes.empty() &&
+                   shareWithin(finding.boxes.front(), item.finding.boxes.front()) > 0.5;
         });
         if (known) continue;
         Item item = makeItem(finding);
         // Keeping a value once keeps it everywhere, and so does covering it.
         for (const Capture& other : m_captures)
             for (const Item& same : other.items)
-                if (item.identity > 0 && same.identity == item.identity && same.decision == Decision::Keep) item.decision = Decision::Keep;
+                if (item.identity > 0 && same.identity == item.identity && same.decision == Decision::Keep)
+                    item.decision = Decision::Keep;
         capture->items.push_back(std::move(item));
     }
     touched(captureId);
@@ -227,8 +237,11 @@ void Case::decide(int itemId, Scope scope, Decision decision) {
         changes.push_back({*before, after});
     }
     if (changes.empty()) return;
-    const QString verb = decision == Decision::Cover ? QStringLiteral("covering") : decision == Decision::Keep ? QStringLiteral("keeping") : QStringLiteral("opening");
-    const QString text = changes.size() == 1 ? QStringLiteral("%1 a finding").arg(verb) : QStringLiteral("%1 %2 findings").arg(verb).arg(changes.size());
+    const QString verb = decision == Decision::Cover  ? QStringLiteral("covering")
+                         : decision == Decision::Keep ? QStringLiteral("keeping")
+                                                      : QStringLiteral("opening");
+    const QString text = changes.size() == 1 ? QStringLiteral("%1 a finding").arg(verb)
+                                             : QStringLiteral("%1 %2 findings").arg(verb).arg(changes.size());
     m_undo.push(new ItemsCommand(*this, text, std::move(changes)));
 }
 
@@ -242,7 +255,8 @@ void Case::setStyle(int itemId, Scope scope, CoverStyle style, double strength) 
         after.strength = strength;
         changes.push_back({*before, after});
     }
-    if (!changes.empty()) m_undo.push(new ItemsCommand(*this, QStringLiteral("changing a cover's style"), std::move(changes)));
+    if (!changes.empty())
+        m_undo.push(new ItemsCommand(*this, QStringLiteral("changing a cover's style"), std::move(changes)));
 }
 
 void Case::setNote(int itemId, const QString& note) {
@@ -301,7 +315,9 @@ Case::Counts Case::counts() const {
     return sum;
 }
 
-std::vector<Cover> Case::covers(const Capture& capture) const { return coversOf(capture.items, capture.picture.size(), m_policy.evenWidth); }
+std::vector<Cover> Case::covers(const Capture& capture) const {
+    return coversOf(capture.items, capture.picture.size(), m_policy.evenWidth);
+}
 
 std::vector<Finding> Case::coveredValues() const {
     std::vector<Finding> values;

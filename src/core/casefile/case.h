@@ -85,7 +85,7 @@ public:
     int revision() const { return m_revision; }
 
 signals:
-    void capturesChanged();          ///< added, removed
+    void capturesChanged();           ///< added, removed
     void captureChanged(int capture); ///< its reading or its items
 
 private:

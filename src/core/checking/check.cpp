@@ -53,8 +53,8 @@ QImage blindCopy(const QImage& capture, const std::vector<Cover>& covers) {
 
 void checkCovers(const QImage& file, const CheckRequest& request, std::vector<Leak>& leaks) {
     const QImage& capture = *request.capture;
-    // By the rule of no influence the file must be, to the pixel, what comes of a capture whose hidden places are blank.
-    // That is stricter than looking for likeness, and has no threshold to get wrong.
+    // By the rule of no influence the file must be, to the pixel, what comes of a capture whose hidden places are
+    // blank. That is stricter than looking for likeness, and has no threshold to get wrong.
     const QImage expected = render(blindCopy(capture, request.covers), request.covers);
     const auto differs = [&](const QRect& r) {
         for (int y = r.top(); y <= r.bottom(); ++y) {
@@ -70,7 +70,11 @@ void checkCovers(const QImage& file, const CheckRequest& request, std::vector<Le
         const QRect r = cover.rect.intersected(capture.rect());
         if (r.isEmpty() || !differs(r)) continue;
         underCovers = true;
-        leaks.push_back({Leak::Sort::Cover, r, QStringLiteral("A cover does not look as one that knows nothing of what it hides: something shows through it or lies on it."), {}});
+        leaks.push_back({Leak::Sort::Cover,
+                         r,
+                         QStringLiteral("A cover does not look as one that knows nothing of what it hides: something "
+                                        "shows through it or lies on it."),
+                         {}});
     }
     if (!underCovers && differs(capture.rect()))
         leaks.push_back({Leak::Sort::Structure, {}, QStringLiteral("The picture is not what was to be written."), {}});
@@ -87,7 +91,8 @@ void checkCovers(const QImage& file, const CheckRequest& request, std::vector<Le
             }
             hidden = cv::countNonZero(mask);
             if (hidden < glyphs.width() * glyphs.height()) {
-                leaks.push_back({Leak::Sort::Cover, box, QStringLiteral("A cover is smaller than what it should hide.")});
+                leaks.push_back(
+                    {Leak::Sort::Cover, box, QStringLiteral("A cover is smaller than what it should hide.")});
             }
         }
     }
@@ -95,17 +100,22 @@ void checkCovers(const QImage& file, const CheckRequest& request, std::vector<Le
 
 } // namespace
 
-Result<CheckReport> checkBytes(const QByteArray& bytes, const QString& name, const CheckRequest& request, Reader& reader,
-                               const Finder& finder, Progress& progress) {
+Result<CheckReport> checkBytes(const QByteArray& bytes, const QString& name, const CheckRequest& request,
+                               Reader& reader, const Finder& finder, Progress& progress) {
     CheckReport report;
     auto& leaks = report.leaks;
     const Container container = inspectContainer(bytes);
     if (container.complete && container.format != PictureFormat::Unknown && container.end < bytes.size())
-        leaks.push_back({Leak::Sort::Extra, {}, QStringLiteral("%1 bytes follow the end of the picture.").arg(bytes.size() - container.end)});
+        leaks.push_back({Leak::Sort::Extra,
+                         {},
+                         QStringLiteral("%1 bytes follow the end of the picture.").arg(bytes.size() - container.end)});
     for (const QString& what : container.besides)
-        leaks.push_back({Leak::Sort::Extra, {}, QStringLiteral("The file carries more than the picture: %1.").arg(what)});
+        leaks.push_back(
+            {Leak::Sort::Extra, {}, QStringLiteral("The file carries more than the picture: %1.").arg(what)});
     if (container.transparency)
-        leaks.push_back({Leak::Sort::Transparency, {}, QStringLiteral("The picture is not opaque; colour may lie under what is transparent.")});
+        leaks.push_back({Leak::Sort::Transparency,
+                         {},
+                         QStringLiteral("The picture is not opaque; colour may lie under what is transparent.")});
     auto picture = decodePicture(bytes, name);
     if (!picture) {
         leaks.push_back({Leak::Sort::Structure, {}, picture.error().sentence});
@@ -114,8 +124,10 @@ Result<CheckReport> checkBytes(const QByteArray& bytes, const QString& name, con
     report.size = picture->size();
     if (request.capture) {
         if (picture->size() != request.capture->size())
-            leaks.push_back({Leak::Sort::Structure, {}, QStringLiteral("The picture is not of the size it was written in.")});
-        else checkCovers(*picture, request, leaks);
+            leaks.push_back(
+                {Leak::Sort::Structure, {}, QStringLiteral("The picture is not of the size it was written in.")});
+        else
+            checkCovers(*picture, request, leaks);
     }
     // Reading is done twice over: as it is, and once more for what is too faint for a first look.
     auto page = reader.read(*picture, {.languages = request.languages}, progress);
@@ -132,23 +144,30 @@ Result<CheckReport> checkBytes(const QByteArray& bytes, const QString& name, con
             if (item.decision != Decision::Keep) return false;
             if (!item.finding.key.isEmpty() && item.finding.key == f.key) return true;
             return std::all_of(f.boxes.begin(), f.boxes.end(), [&](const QRectF& box) {
-                return std::any_of(item.finding.boxes.begin(), item.finding.boxes.end(), [&](const QRectF& kept) { return shareWithin(box, kept) > 0.5; });
+                return std::any_of(item.finding.boxes.begin(), item.finding.boxes.end(),
+                                   [&](const QRectF& kept) { return shareWithin(box, kept) > 0.5; });
             });
         });
     };
     const auto told = [&](const Finding& f) {
-        return std::any_of(leaks.begin(), leaks.end(), [&](const Leak& leak) { return !leak.place.isNull() && shareWithin(f.boxes.front(), leak.place) > 0.5; });
+        return std::any_of(leaks.begin(), leaks.end(), [&](const Leak& leak) {
+            return !leak.place.isNull() && shareWithin(f.boxes.front(), leak.place) > 0.5;
+        });
     };
     const auto search = [&](const Page& read, const char* how) {
         const auto found = finder.find(read, *request.policy, watch);
         for (const Finding& f : found) {
             if (settled(f) || told(f)) continue;
-            leaks.push_back({Leak::Sort::Found, f.boxes.front(), QStringLiteral("%1 can be read%2: it %3.").arg(kindTitle(f.kind), QLatin1String(how), f.reason), f});
+            leaks.push_back(
+                {Leak::Sort::Found, f.boxes.front(),
+                 QStringLiteral("%1 can be read%2: it %3.").arg(kindTitle(f.kind), QLatin1String(how), f.reason), f});
         }
         for (const Finding& f : finder.carry(read, {}, request.coveredValues, *request.policy)) {
             if (settled(f) || told(f)) continue;
             leaks.push_back({Leak::Sort::CoveredValue, f.boxes.front(),
-                             QStringLiteral("%1 that is covered elsewhere in the case can be read here%2.").arg(kindTitle(f.kind), QLatin1String(how)), f});
+                             QStringLiteral("%1 that is covered elsewhere in the case can be read here%2.")
+                                 .arg(kindTitle(f.kind), QLatin1String(how)),
+                             f});
         }
     };
     search(*page, "");

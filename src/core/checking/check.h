@@ -25,9 +25,9 @@ struct Leak {
         CoveredValue, ///< a value covered elsewhere in the case that can be read here
     };
     Sort sort = Sort::Structure;
-    QRectF place;       ///< device pixels; null where it concerns the whole file
-    QString sentence;   ///< says what is wrong without repeating the value
-    Finding finding;    ///< what was found, where something was; its value is for the officer's screen, never for a log
+    QRectF place;     ///< device pixels; null where it concerns the whole file
+    QString sentence; ///< says what is wrong without repeating the value
+    Finding finding;  ///< what was found, where something was; its value is for the officer's screen, never for a log
 };
 
 struct CheckReport {
@@ -42,15 +42,15 @@ struct CheckRequest {
     const Policy* policy = nullptr;
     const WatchList* watch = nullptr;
     QString languages = QStringLiteral("eng");
-    const QImage* capture = nullptr;      ///< the unsanitised picture, to compare covers with
-    std::vector<Cover> covers;            ///< as drawn
-    std::vector<Item> items;              ///< of this capture
-    std::vector<Finding> coveredValues;   ///< of the whole case
+    const QImage* capture = nullptr;    ///< the unsanitised picture, to compare covers with
+    std::vector<Cover> covers;          ///< as drawn
+    std::vector<Item> items;            ///< of this capture
+    std::vector<Finding> coveredValues; ///< of the whole case
 };
 
 /// Parses, reads and searches `bytes`. Errors: a language that is missing, cancelled. A file that is no picture is not
 /// an error but a leak of sort Structure.
-Result<CheckReport> checkBytes(const QByteArray& bytes, const QString& name, const CheckRequest& request, Reader& reader,
-                               const Finder& finder, Progress& progress);
+Result<CheckReport> checkBytes(const QByteArray& bytes, const QString& name, const CheckRequest& request,
+                               Reader& reader, const Finder& finder, Progress& progress);
 
 } // namespace eyelid

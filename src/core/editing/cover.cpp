@@ -139,7 +139,8 @@ Ground groundOf(const Open& open, const QRect& r) {
 }
 
 cv::Vec3f mixed(const Colour& a, const Colour& b, double t) {
-    return {float(a.c[0] + (b.c[0] - a.c[0]) * t), float(a.c[1] + (b.c[1] - a.c[1]) * t), float(a.c[2] + (b.c[2] - a.c[2]) * t)};
+    return {float(a.c[0] + (b.c[0] - a.c[0]) * t), float(a.c[1] + (b.c[1] - a.c[1]) * t),
+            float(a.c[2] + (b.c[2] - a.c[2]) * t)};
 }
 
 void put(QImage& picture, const QRect& rect, const cv::Mat& patch) { // patch: CV_32FC3 of rect's size
@@ -218,7 +219,9 @@ void drawBlur(QImage& picture, const Cover& cover, const Ground& ground) {
 
 } // namespace
 
-QRgb solidColour() { return qRgb(0x5a, 0x2f, 0x52); }
+QRgb solidColour() {
+    return qRgb(0x5a, 0x2f, 0x52);
+}
 
 std::vector<QRect> coverRects(const Finding& finding, const QSize& picture, int evenWidth) {
     std::vector<QRect> rects;
@@ -255,8 +258,12 @@ QImage render(const QImage& capture, const std::vector<Cover>& covers) {
             }
             break;
         }
-        case CoverStyle::Mosaic: drawMosaic(result, cover, groundOf(open, cover.rect)); break;
-        case CoverStyle::Blur: drawBlur(result, cover, groundOf(open, cover.rect)); break;
+        case CoverStyle::Mosaic:
+            drawMosaic(result, cover, groundOf(open, cover.rect));
+            break;
+        case CoverStyle::Blur:
+            drawBlur(result, cover, groundOf(open, cover.rect));
+            break;
         }
     }
     return result;

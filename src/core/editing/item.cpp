@@ -8,9 +8,12 @@ namespace eyelid {
 
 QString decisionName(Decision decision) {
     switch (decision) {
-    case Decision::Open: return QStringLiteral("open");
-    case Decision::Cover: return QStringLiteral("cover");
-    case Decision::Keep: return QStringLiteral("keep");
+    case Decision::Open:
+        return QStringLiteral("open");
+    case Decision::Cover:
+        return QStringLiteral("cover");
+    case Decision::Keep:
+        return QStringLiteral("keep");
     }
     return {};
 }
@@ -19,7 +22,8 @@ std::vector<Cover> coversOf(const std::vector<Item>& items, const QSize& picture
     std::vector<Cover> covers;
     for (const Item& item : items) {
         if (item.decision != Decision::Cover) continue;
-        for (const QRect& rect : coverRects(item.finding, picture, evenWidth)) covers.push_back({rect, item.style, item.strength});
+        for (const QRect& rect : coverRects(item.finding, picture, evenWidth))
+            covers.push_back({rect, item.style, item.strength});
     }
     // One rectangle for two only where it hides no more than they do together with the gap between them.
     bool merged = true;
@@ -30,7 +34,8 @@ std::vector<Cover> coversOf(const std::vector<Item>& items, const QSize& picture
                 const Cover &a = covers[i], &b = covers[j];
                 if (a.style != b.style || a.strength != b.strength || !touches(a.rect, b.rect)) continue;
                 const bool contained = a.rect.contains(b.rect) || b.rect.contains(a.rect);
-                const bool sameLine = std::abs(a.rect.top() - b.rect.top()) <= 3 && std::abs(a.rect.bottom() - b.rect.bottom()) <= 3;
+                const bool sameLine =
+                    std::abs(a.rect.top() - b.rect.top()) <= 3 && std::abs(a.rect.bottom() - b.rect.bottom()) <= 3;
                 if (!contained && !sameLine) continue;
                 covers[i].rect = a.rect.united(b.rect);
                 covers.erase(covers.begin() + long(j));

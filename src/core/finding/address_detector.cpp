@@ -15,11 +15,17 @@ public:
             for (const Pattern* street : {&m_english, &m_german, &m_french, &m_spanish})
                 for (const PatternMatch& m : street->all(run.search)) {
                     const Span span = withTown(run, m.groups[1]);
-                    out.push_back({Kind::Address, &run, span, 0.85, QStringLiteral("has the form of a street address"), {}});
+                    out.push_back(
+                        {Kind::Address, &run, span, 0.85, QStringLiteral("has the form of a street address"), {}});
                     isAddress[i] = 1;
                 }
             for (const PatternMatch& m : m_postcode.all(run.search)) {
-                out.push_back({Kind::Address, &run, withTownBefore(run, m.groups[1]), 0.75, QStringLiteral("has the form of a British postcode"), {}});
+                out.push_back({Kind::Address,
+                               &run,
+                               withTownBefore(run, m.groups[1]),
+                               0.75,
+                               QStringLiteral("has the form of a British postcode"),
+                               {}});
                 isAddress[i] = 1;
             }
         }
@@ -47,7 +53,12 @@ public:
                 if (m_postcode.found(text) || m_townLine.matchesWhole(text.text())) {
                     for (int line : block)
                         if (!isAddress[size_t(line)] && runs[size_t(line)].text().size() <= 40)
-                            out.push_back({Kind::Address, &runs[size_t(line)], {0, int(runs[size_t(line)].text().size())}, 0.7, QStringLiteral("goes on under a street address"), {}});
+                            out.push_back({Kind::Address,
+                                           &runs[size_t(line)],
+                                           {0, int(runs[size_t(line)].text().size())},
+                                           0.7,
+                                           QStringLiteral("goes on under a street address"),
+                                           {}});
                     break;
                 }
                 if (text.text().size() > 32 || text.text().contains(QLatin1Char(':'))) break;
@@ -77,17 +88,24 @@ private:
 
     Pattern m_english{
         R"(((?:(?:Flat|Apartment|Apt\.?|Unit|Suite|Room|Floor|Studio)\s[\dOIl]{1,5}[A-Za-z]?,?\s)?(?:\b[\dOIl]{1,5}[A-Za-z]?(?:-\d{1,4})?,?\s)(?:[A-Z][\p{L}'’.\-]*\s){1,4}(?:Street|St\.?|Road|Rd\.?|Lane|Ln\.?|Avenue|Ave\.?|Drive|Dr\.?|Close|Court|Ct\.?|Place|Pl\.?|Gardens|Terrace|House|Way|Crescent|Square|Sq\.?|Row|Walk|Hill|Park|Mews|Grove|Rise|View|Green|Boulevard|Blvd\.?|Parade|Quay|Wharf|Villas?|Cottages?|Highway|Hwy\.?|Parkway|Circle|Court|Lodge|Mill|Yard|Bank|Fold)\b))"};
-    Pattern m_german{R"(([A-ZÄÖÜ][\p{L}\-]*(?:[ \-][A-ZÄÖÜ][\p{L}\-]*){0,3}(?:straße|strasse|str\.|stra[B8]e|weg|platz|allee|gasse|ufer|damm|ring|Straße|Weg|Platz|Allee)\s[\dOIl]{1,4}\s?[a-z]?\b))"};
-    Pattern m_french{R"((?i)(\b[\dOIl]{1,4}(?:\s?(?:bis|ter))?,?\s(?:rue|avenue|av\.|boulevard|bd|place|chemin|allée|impasse|quai|route|cours|passage)\s(?:(?:de|du|des|la|le|les|d'|l')\s?)*\p{L}[\p{L}'’\-]*(?:\s\p{Lu}[\p{L}'’\-]*){0,3}))"};
-    Pattern m_spanish{R"((\b(?:Calle|C/|Avenida|Avda\.?|Plaza|Pza\.?|Paseo|Camino|Carrer|Ronda|Travesía)\s?(?:(?:de|del|la|las|los|el)\s)*\p{Lu}[\p{L}'’\-]*(?:\s(?:de|del|la|las|los|\p{Lu}[\p{L}'’\-]*)){0,4},?\s(?:n[º°.]\s?)?\d{1,4}))"};
+    Pattern m_german{
+        R"(([A-ZÄÖÜ][\p{L}\-]*(?:[ \-][A-ZÄÖÜ][\p{L}\-]*){0,3}(?:straße|strasse|str\.|stra[B8]e|weg|platz|allee|gasse|ufer|damm|ring|Straße|Weg|Platz|Allee)\s[\dOIl]{1,4}\s?[a-z]?\b))"};
+    Pattern m_french{
+        R"((?i)(\b[\dOIl]{1,4}(?:\s?(?:bis|ter))?,?\s(?:rue|avenue|av\.|boulevard|bd|place|chemin|allée|impasse|quai|route|cours|passage)\s(?:(?:de|du|des|la|le|les|d'|l')\s?)*\p{L}[\p{L}'’\-]*(?:\s\p{Lu}[\p{L}'’\-]*){0,3}))"};
+    Pattern m_spanish{
+        R"((\b(?:Calle|C/|Avenida|Avda\.?|Plaza|Pza\.?|Paseo|Camino|Carrer|Ronda|Travesía)\s?(?:(?:de|del|la|las|los|el)\s)*\p{Lu}[\p{L}'’\-]*(?:\s(?:de|del|la|las|los|\p{Lu}[\p{L}'’\-]*)){0,4},?\s(?:n[º°.]\s?)?\d{1,4}))"};
     Pattern m_postcode{R"((?:^|[^\w\-])([A-Z]{1,2}[\dOISl][A-Z\dOISl]? ?[\dOISl][ABD-HJLNP-UW-Z]{2})(?:$|[^\w\-]))"};
-    Pattern m_rest{R"((?:,? (?:\p{Lu}[\p{L}'’.\-]+|\d{5}(?:-\d{4})?|[A-Z]{2})(?: (?:upon|on|sur|am|an|der|de|la|le|in|under|le|the)(?: the)?)?){0,5},? ?(?:[A-Z]{1,2}[\dOISl][A-Z\dOISl]? ?[\dOISl][A-Z]{2}\b|\d{4,5}(?: [A-Z]{2}\b)?(?: \p{Lu}[\p{L}\-]+){0,3}|[A-Z]{2} \d{5}))"};
+    Pattern m_rest{
+        R"((?:,? (?:\p{Lu}[\p{L}'’.\-]+|\d{5}(?:-\d{4})?|[A-Z]{2})(?: (?:upon|on|sur|am|an|der|de|la|le|in|under|le|the)(?: the)?)?){0,5},? ?(?:[A-Z]{1,2}[\dOISl][A-Z\dOISl]? ?[\dOISl][A-Z]{2}\b|\d{4,5}(?: [A-Z]{2}\b)?(?: \p{Lu}[\p{L}\-]+){0,3}|[A-Z]{2} \d{5}))"};
     Pattern m_townBefore{R"((?:^|, )(\p{Lu}[\p{L}'’\-]+(?:[ \-](?:upon|on|under|the|\p{Lu}[\p{L}'’\-]+)){0,3},? )$)"};
-    Pattern m_townLine{R"((?:D-|F-|E-)?\d{4,5} ?[A-Z]{0,2} \p{Lu}[\p{L} \-]+|\p{Lu}[\p{L} \-.]+,? [A-Z]{2} \d{5}(?:-\d{4})?)"};
+    Pattern m_townLine{
+        R"((?:D-|F-|E-)?\d{4,5} ?[A-Z]{0,2} \p{Lu}[\p{L} \-]+|\p{Lu}[\p{L} \-.]+,? [A-Z]{2} \d{5}(?:-\d{4})?)"};
 };
 
 } // namespace
 
-std::unique_ptr<Detector> makeAddressDetector() { return std::make_unique<AddressDetector>(); }
+std::unique_ptr<Detector> makeAddressDetector() {
+    return std::make_unique<AddressDetector>();
+}
 
 } // namespace eyelid

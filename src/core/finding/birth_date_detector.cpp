@@ -13,14 +13,17 @@ public:
                 const Span& span = m.groups[1];
                 const QString key = skeleton(m.text(run.search, 1));
                 if (const LabelledValue* label = labelFor(in.screen, run, span, Kind::Dob)) {
-                    out.push_back({Kind::Dob, &run, span, 0.96, QStringLiteral("is a date and %1").arg(label->because()), key});
+                    out.push_back(
+                        {Kind::Dob, &run, span, 0.96, QStringLiteral("is a date and %1").arg(label->because()), key});
                     continue;
                 }
                 const QString before = run.text().left(span.start);
                 if (m_born.found(SearchText(before.right(40))))
-                    out.push_back({Kind::Dob, &run, span, 0.93, QStringLiteral("is a date after a word for birth"), key});
+                    out.push_back(
+                        {Kind::Dob, &run, span, 0.93, QStringLiteral("is a date after a word for birth"), key});
                 else if (m_bornAfter.found(SearchText(run.text().mid(span.end(), 20))))
-                    out.push_back({Kind::Dob, &run, span, 0.85, QStringLiteral("is a date before a word for birth"), key});
+                    out.push_back(
+                        {Kind::Dob, &run, span, 0.85, QStringLiteral("is a date before a word for birth"), key});
             }
         }
     }
@@ -28,12 +31,15 @@ public:
 private:
     Pattern m_date{
         R"((?i)(?:^|[^\w./\-])([\dOIl]{1,2}(?:st|nd|rd|th)?[ .\-/]{1,2}(?:[\dOIl]{1,2}|de )?[ .\-/]?(?:jan|feb|mar|apr|may|mai|jun|jul|aug|sep|oct|okt|nov|dec|dez|ene|abr|ago|dic|janv|fev|mär|avr|juin|juil|aoû|août|déc|mayo)?[a-zäûéû]{0,7}\.?[ .\-/,]{0,2}(?:de )?[12lI][\dOIlSB]{3}|[\dOIl]{1,2}[./\-][\dOIl]{1,2}[./\-][\dOIl]{2}|[12lI][\dOIlSB]{3}[\-./][\dOIl]{1,2}[\-./][\dOIl]{1,2}|(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]{0,7}\.? [\dOIl]{1,2}(?:st|nd|rd|th)?,? [12lI][\dOIlSB]{3})(?:$|[^\w/\-]))"};
-    Pattern m_born{R"((?i)(?:\bborn(?: on)?|date of birth|birth ?date|birthday|\bd\.?o\.?b\.?|\bgeb(?:oren|\.)?(?: am)?|geburts(?:datum|tag)|\bn[ée]e? le|naissance|nacid[oa](?: el)?|nacimiento)[\s:,(]*$)"};
+    Pattern m_born{
+        R"((?i)(?:\bborn(?: on)?|date of birth|birth ?date|birthday|\bd\.?o\.?b\.?|\bgeb(?:oren|\.)?(?: am)?|geburts(?:datum|tag)|\bn[ée]e? le|naissance|nacid[oa](?: el)?|nacimiento)[\s:,(]*$)"};
     Pattern m_bornAfter{R"((?i)^[\s,)]*\(?(?:birth|dob|geboren|born)\b)"};
 };
 
 } // namespace
 
-std::unique_ptr<Detector> makeBirthDateDetector() { return std::make_unique<BirthDateDetector>(); }
+std::unique_ptr<Detector> makeBirthDateDetector() {
+    return std::make_unique<BirthDateDetector>();
+}
 
 } // namespace eyelid

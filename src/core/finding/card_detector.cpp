@@ -27,10 +27,15 @@ public:
                 const auto add = [&](double confidence, const QString& reason) {
                     out.push_back({Kind::Card, &run, span, confidence, reason, digits});
                 };
-                if (luhnHolds(digits) && issued) add(misread ? 0.9 : 0.97, QStringLiteral("is a card number: its check digit (Luhn) holds"));
-                else if (label) add(0.8, QStringLiteral("%1 and is as long as a card number; its check digit does not hold, perhaps misread").arg(label->because()));
+                if (luhnHolds(digits) && issued)
+                    add(misread ? 0.9 : 0.97, QStringLiteral("is a card number: its check digit (Luhn) holds"));
+                else if (label)
+                    add(0.8, QStringLiteral(
+                                 "%1 and is as long as a card number; its check digit does not hold, perhaps misread")
+                                 .arg(label->because()));
                 else if (grouped && issued && digits.size() >= 15)
-                    add(0.65, QStringLiteral("is grouped like a card number; its check digit does not hold, perhaps misread"));
+                    add(0.65, QStringLiteral(
+                                  "is grouped like a card number; its check digit does not hold, perhaps misread"));
             }
         });
     }
@@ -42,6 +47,8 @@ private:
 
 } // namespace
 
-std::unique_ptr<Detector> makeCardDetector() { return std::make_unique<CardDetector>(); }
+std::unique_ptr<Detector> makeCardDetector() {
+    return std::make_unique<CardDetector>();
+}
 
 } // namespace eyelid

@@ -6,7 +6,9 @@
 namespace eyelid {
 namespace {
 
-int valueOf(QChar c) { return c.unicode() - '0'; }
+int valueOf(QChar c) {
+    return c.unicode() - '0';
+}
 
 bool allDigits(const QString& text) {
     for (const QChar c : text)
@@ -48,9 +50,12 @@ bool ibanHolds(const QString& iban) {
     int rest = 0;
     for (const QChar c : iban.mid(4) + iban.left(4)) {
         const ushort u = c.unicode();
-        if (u >= '0' && u <= '9') rest = (rest * 10 + (u - '0')) % 97;
-        else if (u >= 'A' && u <= 'Z') rest = (rest * 100 + (u - 'A' + 10)) % 97;
-        else return false;
+        if (u >= '0' && u <= '9')
+            rest = (rest * 10 + (u - '0')) % 97;
+        else if (u >= 'A' && u <= 'Z')
+            rest = (rest * 100 + (u - 'A' + 10)) % 97;
+        else
+            return false;
     }
     return rest == 1;
 }
@@ -79,8 +84,10 @@ bool frenchNirHolds(const QString& nir) {
     if (nir.size() != 15) return false;
     QString number = nir.left(13);
     if (!QStringLiteral("123478").contains(number[0])) return false;
-    if (number.mid(5, 2) == QLatin1String("2A")) number.replace(5, 2, QStringLiteral("19"));
-    else if (number.mid(5, 2) == QLatin1String("2B")) number.replace(5, 2, QStringLiteral("18"));
+    if (number.mid(5, 2) == QLatin1String("2A"))
+        number.replace(5, 2, QStringLiteral("19"));
+    else if (number.mid(5, 2) == QLatin1String("2B"))
+        number.replace(5, 2, QStringLiteral("18"));
     if (!allDigits(number) || !allDigits(nir.mid(13))) return false;
     return 97 - int(number.toLongLong() % 97) == nir.mid(13).toInt();
 }

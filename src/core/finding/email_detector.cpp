@@ -15,19 +15,26 @@ public:
                 // A wrapped address either breaks in its domain or at a sign that cannot end a local part.
                 if (run.second >= 0) {
                     const QString first = run.text().mid(span.start, run.joint - span.start);
-                    const bool open = first.contains(QLatin1Char('@')) ? !m_ending.matchesWhole(domain.left(run.joint - m.groups[2].start))
-                                                                      : first.endsWith(QLatin1Char('.')) || first.endsWith(QLatin1Char('-')) ||
-                                                                            first.endsWith(QLatin1Char('_'));
+                    const bool open = first.contains(QLatin1Char('@'))
+                                          ? !m_ending.matchesWhole(domain.left(run.joint - m.groups[2].start))
+                                          : first.endsWith(QLatin1Char('.')) || first.endsWith(QLatin1Char('-')) ||
+                                                first.endsWith(QLatin1Char('_'));
                     if (!open) continue;
                 }
                 const bool dotted = m_ending.matchesWhole(domain);
                 // "ops@pump-07:~$" is a shell's prompt.
                 if (!dotted && m_prompt.found(SearchText(run.text().mid(span.end(), 6)))) continue;
                 const bool labelled = labelFor(in.screen, run, span, Kind::Email) != nullptr;
-                if (dotted) out.push_back({Kind::Email, &run, span, 0.98, QStringLiteral("has the form of an e-mail address"), {}});
+                if (dotted)
+                    out.push_back(
+                        {Kind::Email, &run, span, 0.98, QStringLiteral("has the form of an e-mail address"), {}});
                 else if (domain.size() >= 4 && local.size() >= 2)
-                    out.push_back({Kind::Email, &run, span, labelled ? 0.9 : 0.7,
-                                   QStringLiteral("looks like an e-mail address whose dot was lost in reading"), {}});
+                    out.push_back({Kind::Email,
+                                   &run,
+                                   span,
+                                   labelled ? 0.9 : 0.7,
+                                   QStringLiteral("looks like an e-mail address whose dot was lost in reading"),
+                                   {}});
             }
         });
         // Under a label that says e-mail, where the @ itself was misread.
@@ -38,20 +45,29 @@ public:
             if (text.text().contains(QLatin1Char('@'))) continue;
             for (const PatternMatch& m : m_noAt.all(text)) {
                 const Span span{value.span.start + m.groups[0].start, m.groups[0].length};
-                out.push_back({Kind::Email, &run, span, 0.65, QStringLiteral("%1 and has a mail domain's ending").arg(value.because()), {}});
+                out.push_back({Kind::Email,
+                               &run,
+                               span,
+                               0.65,
+                               QStringLiteral("%1 and has a mail domain's ending").arg(value.because()),
+                               {}});
             }
         }
     }
 
 private:
-    Pattern m_address{R"([(]?([A-Za-z0-9\x{C0}-\x{24F}][A-Za-z0-9\x{C0}-\x{24F}._%+'\-!|]*) ?[@©®] ?([A-Za-z0-9\x{C0}-\x{24F}](?:[A-Za-z0-9\x{C0}-\x{24F}\-_]|[.] ?|[ ,][.,] ?)*[A-Za-z0-9](?:(?: [a-z0-9\-]{2,24})? (?:com|org|net|example|test|invalid|de|fr|es|uk|nl|eu|io))?\b))"};
+    Pattern m_address{
+        R"([(]?([A-Za-z0-9\x{C0}-\x{24F}][A-Za-z0-9\x{C0}-\x{24F}._%+'\-!|]*) ?[@©®] ?([A-Za-z0-9\x{C0}-\x{24F}](?:[A-Za-z0-9\x{C0}-\x{24F}\-_]|[.] ?|[ ,][.,] ?)*[A-Za-z0-9](?:(?: [a-z0-9\-]{2,24})? (?:com|org|net|example|test|invalid|de|fr|es|uk|nl|eu|io))?\b))"};
     Pattern m_prompt{R"(^ ?-?[\w\-]{0,8}[:;]|^[:.;]?\s?[:.;]?\s?[~$#/])"};
     Pattern m_ending{R"([^.,]+(?:.*)[.,] ?[A-Za-z]{2,12})"};
-    Pattern m_noAt{R"([A-Za-z0-9._\-]{4,}[.] ?(?:com|org|net|edu|gov|info|example|test|invalid|de|fr|es|uk|nl|eu|io|at|ch|it))"};
+    Pattern m_noAt{
+        R"([A-Za-z0-9._\-]{4,}[.] ?(?:com|org|net|edu|gov|info|example|test|invalid|de|fr|es|uk|nl|eu|io|at|ch|it))"};
 };
 
 } // namespace
 
-std::unique_ptr<Detector> makeEmailDetector() { return std::make_unique<EmailDetector>(); }
+std::unique_ptr<Detector> makeEmailDetector() {
+    return std::make_unique<EmailDetector>();
+}
 
 } // namespace eyelid

@@ -125,7 +125,8 @@ std::vector<Finding> Finder::find(const Page& page, const Policy& policy, const 
         if (c.span.length <= 0) return false;
         if (c.kind == Kind::Watch) return true;
         const KindRule& rule = policy.rule(c.kind);
-        return rule.on && c.confidence >= rule.threshold && !exceptions.holds(c.run->text().mid(c.span.start, c.span.length));
+        return rule.on && c.confidence >= rule.threshold &&
+               !exceptions.holds(c.run->text().mid(c.span.start, c.span.length));
     };
     std::erase_if(candidates, [&](const Candidate& c) { return !wanted(c); });
     // The surest first; of equals the longer, then the one higher up, so that the order is always the same.
@@ -171,8 +172,8 @@ std::vector<Finding> Finder::find(const Page& page, const Policy& policy, const 
     return findings;
 }
 
-std::vector<Finding> Finder::carry(const Page& page, const std::vector<Finding>& already, const std::vector<Finding>& known,
-                                   const Policy& policy) const {
+std::vector<Finding> Finder::carry(const Page& page, const std::vector<Finding>& already,
+                                   const std::vector<Finding>& known, const Policy& policy) const {
     PhraseSearch search;
     std::vector<const Finding*> sources;
     const auto add = [&](const QString& phrase, const Finding& f) {
@@ -185,7 +186,9 @@ std::vector<Finding> Finder::carry(const Page& page, const std::vector<Finding>&
         int letters = 0;
         for (const QChar c : f.text) letters += c.isLetter();
         // Short values would be found everywhere.
-        if (key.size() >= (f.kind == Kind::Person ? 4 : 6) && !(letters == key.size() && m_parts->names.isCommonWord(f.text))) add(f.text, f);
+        if (key.size() >= (f.kind == Kind::Person ? 4 : 6) &&
+            !(letters == key.size() && m_parts->names.isCommonWord(f.text)))
+            add(f.text, f);
         if (f.kind != Kind::Person) continue;
         const QStringList words = f.text.split(QRegularExpression(QStringLiteral("[\\s,.]+")), Qt::SkipEmptyParts);
         if (words.size() < 2) continue;
@@ -204,11 +207,13 @@ std::vector<Finding> Finder::carry(const Page& page, const std::vector<Finding>&
             const QString text = run.text().mid(hit.span.start, hit.span.length);
             if (source.kind == Kind::Person && !nameRestored(text)[0].isUpper()) continue;
             if (source.kind != Kind::Watch && source.kind != Kind::Area && !policy.rule(source.kind).on) continue;
-            Finding f = toFinding(screen, {source.kind, &run, hit.span, 0.75, QStringLiteral("was found elsewhere in the case"), {}});
+            Finding f = toFinding(
+                screen, {source.kind, &run, hit.span, 0.75, QStringLiteral("was found elsewhere in the case"), {}});
             if (skeleton(text) == skeleton(source.text)) f.key = source.key;
             if (f.boxes.empty()) continue;
             const auto covered = [&](const QRectF& box) {
-                for (const std::vector<Finding>* list : std::initializer_list<const std::vector<Finding>*>{&already, &found})
+                for (const std::vector<Finding>* list :
+                     std::initializer_list<const std::vector<Finding>*>{&already, &found})
                     for (const Finding& other : *list)
                         for (const QRectF& b : other.boxes)
                             if (shareWithin(box, b) > 0.5) return true;

@@ -11,12 +11,12 @@ namespace eyelid {
 
 struct Finding {
     Kind kind = Kind::Area;
-    QString text;               ///< the value as it was read
-    QString key;                ///< the value made comparable: equal keys are the same value (confusables.h)
-    std::vector<QRectF> boxes;  ///< one for each line the value runs over, device pixels
-    double textHeight = 0;      ///< height of a small x beside it, device pixels; covers take their margin from it
-    double confidence = 0;      ///< 0 to 1
-    QString reason;             ///< why it is thought so, a sentence without the value in it
+    QString text;              ///< the value as it was read
+    QString key;               ///< the value made comparable: equal keys are the same value (confusables.h)
+    std::vector<QRectF> boxes; ///< one for each line the value runs over, device pixels
+    double textHeight = 0;     ///< height of a small x beside it, device pixels; covers take their margin from it
+    double confidence = 0;     ///< 0 to 1
+    QString reason;            ///< why it is thought so, a sentence without the value in it
 };
 
 } // namespace eyelid

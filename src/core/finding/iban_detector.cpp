@@ -18,7 +18,10 @@ private:
     // Takes as many letters and digits as the country's IBANs have, spaces aside.
     void read(const Surroundings& in, const Run& run, int start, std::vector<Candidate>& out) const {
         QString country = run.text().mid(start, 2).toUpper();
-        country.replace(QLatin1Char('0'), QLatin1Char('O')).replace(QLatin1Char('1'), QLatin1Char('I')).replace(QLatin1Char('5'), QLatin1Char('S')).replace(QLatin1Char('8'), QLatin1Char('B'));
+        country.replace(QLatin1Char('0'), QLatin1Char('O'))
+            .replace(QLatin1Char('1'), QLatin1Char('I'))
+            .replace(QLatin1Char('5'), QLatin1Char('S'))
+            .replace(QLatin1Char('8'), QLatin1Char('B'));
         const int length = ibanLength(country);
         if (length == 0) return;
         QString value;
@@ -59,10 +62,17 @@ private:
         }
         int digits = 0;
         for (const QChar c : value) digits += c.isDigit();
-        if (holds) out.push_back({Kind::Iban, &run, span, 0.98, QStringLiteral("is an IBAN: its country's length and its check digits (mod 97) hold"), key});
-        else if (label) out.push_back({Kind::Iban, &run, span, 0.85, QStringLiteral("%1; its check digits do not hold, perhaps misread").arg(label->because()), key});
+        if (holds)
+            out.push_back({Kind::Iban, &run, span, 0.98,
+                           QStringLiteral("is an IBAN: its country's length and its check digits (mod 97) hold"), key});
+        else if (label)
+            out.push_back({Kind::Iban, &run, span, 0.85,
+                           QStringLiteral("%1; its check digits do not hold, perhaps misread").arg(label->because()),
+                           key});
         else if (digits * 2 >= value.size())
-            out.push_back({Kind::Iban, &run, span, 0.7, QStringLiteral("has the form of an IBAN; its check digits do not hold, perhaps misread"), key});
+            out.push_back({Kind::Iban, &run, span, 0.7,
+                           QStringLiteral("has the form of an IBAN; its check digits do not hold, perhaps misread"),
+                           key});
     }
 
     Pattern m_start{R"((?:^|[^\w])([A-Z015][A-Z015][\dOISB]{2} ?[A-Z\dl]))"};
@@ -70,6 +80,8 @@ private:
 
 } // namespace
 
-std::unique_ptr<Detector> makeIbanDetector() { return std::make_unique<IbanDetector>(); }
+std::unique_ptr<Detector> makeIbanDetector() {
+    return std::make_unique<IbanDetector>();
+}
 
 } // namespace eyelid

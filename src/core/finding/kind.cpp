@@ -39,9 +39,13 @@ constexpr auto findable = [] {
 
 } // namespace
 
-std::span<const Kind> findableKinds() { return findable; }
+std::span<const Kind> findableKinds() {
+    return findable;
+}
 
-QString kindName(Kind kind) { return QString::fromLatin1(names[size_t(kind)].name); }
+QString kindName(Kind kind) {
+    return QString::fromLatin1(names[size_t(kind)].name);
+}
 
 std::optional<Kind> kindFromName(const QString& name) {
     for (const Names& n : names)
@@ -49,6 +53,8 @@ std::optional<Kind> kindFromName(const QString& name) {
     return std::nullopt;
 }
 
-QString kindTitle(Kind kind) { return QString::fromLatin1(names[size_t(kind)].title); }
+QString kindTitle(Kind kind) {
+    return QString::fromLatin1(names[size_t(kind)].title);
+}
 
 } // namespace eyelid

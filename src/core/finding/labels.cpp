@@ -86,11 +86,11 @@ constexpr Words dictionary[] = {
 // Names of things, not of people: a "file name" says nothing about who.
 const QSet<QString>& namesOfThings() {
     static const QSet<QString> words{
-        "file",    "host",   "domain",   "server",  "company", "product", "item",  "station",  "site",     "device",
-        "variable", "class", "brand",    "model",   "project", "team",    "group", "meter",    "field",    "column",
-        "table",   "event",  "service",  "process", "network", "folder",  "path",  "business", "street",   "bank",
-        "trade",   "display", "school",  "road",    "code",    "branch",  "hotel", "course",   "pump",     "plan",
-        "firmen",  "datei",  "produkt",  "fichier", "projekt", "marque",  "archivo"};
+        "file",     "host",    "domain",  "server",  "company", "product", "item",   "station",  "site",   "device",
+        "variable", "class",   "brand",   "model",   "project", "team",    "group",  "meter",    "field",  "column",
+        "table",    "event",   "service", "process", "network", "folder",  "path",   "business", "street", "bank",
+        "trade",    "display", "school",  "road",    "code",    "branch",  "hotel",  "course",   "pump",   "plan",
+        "firmen",   "datei",   "produkt", "fichier", "projekt", "marque",  "archivo"};
     return words;
 }
 

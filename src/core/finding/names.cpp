@@ -17,7 +17,9 @@ void load(QSet<QString>& set, const char* file) {
     eachLine(file, [&](const QString& word) { set.insert(word); });
 }
 
-QString folded(const QString& word) { return withoutAccents(word).toLower(); }
+QString folded(const QString& word) {
+    return withoutAccents(word).toLower();
+}
 
 bool within(const QSet<QString>& set, const QString& word) {
     if (set.contains(folded(word))) return true;
@@ -41,10 +43,20 @@ Names::Names() {
     }
 }
 
-bool Names::isGiven(const QString& word) const { return within(m_given, word); }
-bool Names::isFamily(const QString& word) const { return within(m_family, word); }
-bool Names::isPlace(const QString& word) const { return m_places.contains(folded(word)); }
-bool Names::isCommonWord(const QString& word) const { return m_words.contains(folded(word)); }
-bool Names::isVeryCommonWord(const QString& word) const { return m_words.value(folded(word), 1 << 20) < 1000; }
+bool Names::isGiven(const QString& word) const {
+    return within(m_given, word);
+}
+bool Names::isFamily(const QString& word) const {
+    return within(m_family, word);
+}
+bool Names::isPlace(const QString& word) const {
+    return m_places.contains(folded(word));
+}
+bool Names::isCommonWord(const QString& word) const {
+    return m_words.contains(folded(word));
+}
+bool Names::isVeryCommonWord(const QString& word) const {
+    return m_words.value(folded(word), 1 << 20) < 1000;
+}
 
 } // namespace eyelid

@@ -23,22 +23,33 @@ public:
                     const Span& span = m.groups[1];
                     if (!counts(run, span)) continue;
                     const LabelledValue* label = labelFor(in.screen, run, span, Kind::NationalId);
-                    judge(compact(m.text(run.search, 1)), label != nullptr, [&](double confidence, const char* reason, const QString& key) {
-                        out.push_back({Kind::NationalId, &run, span, confidence, QString::fromLatin1(reason), key});
-                    });
+                    judge(
+                        compact(m.text(run.search, 1)), label != nullptr,
+                        [&](double confidence, const char* reason, const QString& key) {
+                            out.push_back({Kind::NationalId, &run, span, confidence, QString::fromLatin1(reason), key});
+                        });
                 }
             };
             each(m_nino, [](const QString& value, bool label, auto add) {
                 const QString prefix = value.left(2);
-                const QString nino = prefix + digitsRestored(value.mid(2, 6)) + value.mid(8).replace(QLatin1Char('8'), QLatin1Char('B')).replace(QLatin1Char('0'), QLatin1Char('D')).replace(QLatin1Char('4'), QLatin1Char('A'));
-                if (ukNinoForm(nino)) add(0.95, "has the form of a UK National Insurance number", nino);
-                else if (label) add(0.85, "stands by a label for it and looks like a UK National Insurance number", nino);
-                else if (value.mid(2, 6).toInt() > 0 && value[8].isLetter()) add(0.6, "looks like a UK National Insurance number", nino);
+                const QString nino = prefix + digitsRestored(value.mid(2, 6)) +
+                                     value.mid(8)
+                                         .replace(QLatin1Char('8'), QLatin1Char('B'))
+                                         .replace(QLatin1Char('0'), QLatin1Char('D'))
+                                         .replace(QLatin1Char('4'), QLatin1Char('A'));
+                if (ukNinoForm(nino))
+                    add(0.95, "has the form of a UK National Insurance number", nino);
+                else if (label)
+                    add(0.85, "stands by a label for it and looks like a UK National Insurance number", nino);
+                else if (value.mid(2, 6).toInt() > 0 && value[8].isLetter())
+                    add(0.6, "looks like a UK National Insurance number", nino);
             });
             each(m_ssn, [](const QString& value, bool label, auto add) {
                 const QString ssn = digitsRestored(value);
-                if (usSsnHolds(ssn)) add(0.92, "has the form of a US social security number", ssn);
-                else add(label ? 0.85 : 0.6, "is written like a US social security number", ssn);
+                if (usSsnHolds(ssn))
+                    add(0.92, "has the form of a US social security number", ssn);
+                else
+                    add(label ? 0.85 : 0.6, "is written like a US social security number", ssn);
             });
             each(m_eleven, [](const QString& value, bool label, auto add) {
                 const QString id = digitsRestored(value);
@@ -47,15 +58,21 @@ public:
             each(m_nir, [](const QString& value, bool label, auto add) {
                 QString nir = digitsRestored(value.left(6)) + value.mid(6, 1) + digitsRestored(value.mid(7));
                 if (frenchNirHolds(nir) || frenchNirHolds(digitsRestored(value)))
-                    add(0.985, "is a French social security number: its key (mod 97) holds", nir); // surer than a Luhn digit
-                else if (label) add(0.85, "stands by a label for it and is as long as a French social security number", nir);
+                    add(0.985, "is a French social security number: its key (mod 97) holds",
+                        nir); // surer than a Luhn digit
+                else if (label)
+                    add(0.85, "stands by a label for it and is as long as a French social security number", nir);
             });
             each(m_dni, [](const QString& value, bool label, auto add) {
                 QString dni = value;
-                if (!QStringLiteral("XYZ").contains(dni[0])) dni = digitsRestored(dni.left(8)) + dni.mid(8);
-                else dni = dni.left(1) + digitsRestored(dni.mid(1, 7)) + dni.mid(8);
-                if (spanishDniHolds(dni)) add(label ? 0.98 : 0.9, "is a Spanish identity number: its letter (mod 23) holds", dni);
-                else if (label) add(0.8, "stands by a label for it and has a Spanish identity number's form", dni);
+                if (!QStringLiteral("XYZ").contains(dni[0]))
+                    dni = digitsRestored(dni.left(8)) + dni.mid(8);
+                else
+                    dni = dni.left(1) + digitsRestored(dni.mid(1, 7)) + dni.mid(8);
+                if (spanishDniHolds(dni))
+                    add(label ? 0.98 : 0.9, "is a Spanish identity number: its letter (mod 23) holds", dni);
+                else if (label)
+                    add(0.8, "stands by a label for it and has a Spanish identity number's form", dni);
             });
         });
         // Numbers whose form says little: only under a label.
@@ -71,8 +88,10 @@ public:
                 const QString number = digitsRestored(id);
                 const bool holds = nhsNumberHolds(number) || dutchBsnHolds(number);
                 const Span span{value.span.start + m.groups[0].start, m.groups[0].length};
-                out.push_back({Kind::NationalId, &run, span, holds ? 0.93 : 0.8,
-                               holds ? QStringLiteral("%1 and its check digit holds").arg(value.because()) : value.because(), id});
+                out.push_back(
+                    {Kind::NationalId, &run, span, holds ? 0.93 : 0.8,
+                     holds ? QStringLiteral("%1 and its check digit holds").arg(value.because()) : value.because(),
+                     id});
                 break;
             }
         }
@@ -82,14 +101,18 @@ private:
     Pattern m_nino{R"((?:^|[^\w])([A-Z]{2} ?[\dOISBl]{2} ?[\dOISBl]{2} ?[\dOISBl]{2} ?[A-D480])(?:$|[^\w]))"};
     Pattern m_ssn{R"((?:^|[^\w\-])([\dOISBl]{3}-[\dOISBl]{2}-[\dOISBl]{4})(?:$|[^\w\-]))"};
     Pattern m_eleven{R"((?:^|[^\w\-.+])([1-9][\dOISBl](?: ?[\dOISBl]){9})(?:$|[^\w\-]))"};
-    Pattern m_nir{R"((?:^|[^\w])([1-478l] ?[\dOISBl]{2} ?[\dOISBl]{2} ?[\dOISBl][\dOISBlAB] ?[\dOISBl]{3} ?[\dOISBl]{3} ?[\dOISBl]{2})(?:$|[^\w]))"};
-    Pattern m_dni{R"((?:^|[^\w])((?:[XYZ][ \-]?[\dOISBl]{7}|[\dOISBl]{8}|[\dOISBl]{2}\.[\dOISBl]{3}\.[\dOISBl]{3})[ \-]?[A-HJ-NP-TV-Z])(?:$|[^\w]))"};
+    Pattern m_nir{
+        R"((?:^|[^\w])([1-478l] ?[\dOISBl]{2} ?[\dOISBl]{2} ?[\dOISBl][\dOISBlAB] ?[\dOISBl]{3} ?[\dOISBl]{3} ?[\dOISBl]{2})(?:$|[^\w]))"};
+    Pattern m_dni{
+        R"((?:^|[^\w])((?:[XYZ][ \-]?[\dOISBl]{7}|[\dOISBl]{8}|[\dOISBl]{2}\.[\dOISBl]{3}\.[\dOISBl]{3})[ \-]?[A-HJ-NP-TV-Z])(?:$|[^\w]))"};
     Pattern m_date{R"(\d{1,4}[./\-]\d{1,2}[./\-]\d{1,4})"};
     Pattern m_any{R"([A-Z0-9][A-Za-z0-9]*(?:[ .\-/]?[A-Z0-9][A-Za-z0-9]*){0,6})"};
 };
 
 } // namespace
 
-std::unique_ptr<Detector> makeNationalIdDetector() { return std::make_unique<NationalIdDetector>(); }
+std::unique_ptr<Detector> makeNationalIdDetector() {
+    return std::make_unique<NationalIdDetector>();
+}
 
 } // namespace eyelid

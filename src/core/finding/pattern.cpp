@@ -13,7 +13,9 @@ re2::RE2::Options optionsFor(bool caseMatters) {
     return options;
 }
 
-re2::StringPiece piece(const QByteArray& bytes) { return {bytes.constData(), size_t(bytes.size())}; }
+re2::StringPiece piece(const QByteArray& bytes) {
+    return {bytes.constData(), size_t(bytes.size())};
+}
 
 } // namespace
 
@@ -47,8 +49,9 @@ Result<Pattern> Pattern::compile(const QString& expression, bool caseMatters) {
     const QByteArray bytes = expression.toUtf8();
     pattern.m_expression = std::make_unique<re2::RE2>(piece(bytes), optionsFor(caseMatters));
     if (!pattern.m_expression->ok())
-        return Error{Error::Kind::BadInput, QStringLiteral("the pattern %1 cannot be used: %2")
-                                                .arg(expression, QString::fromStdString(pattern.m_expression->error()))};
+        return Error{Error::Kind::BadInput,
+                     QStringLiteral("the pattern %1 cannot be used: %2")
+                         .arg(expression, QString::fromStdString(pattern.m_expression->error()))};
     return pattern;
 }
 
@@ -80,7 +83,9 @@ std::vector<PatternMatch> Pattern::all(const SearchText& in) const {
     return matches;
 }
 
-bool Pattern::found(const SearchText& in) const { return re2::RE2::PartialMatch(piece(in.bytes()), *m_expression); }
+bool Pattern::found(const SearchText& in) const {
+    return re2::RE2::PartialMatch(piece(in.bytes()), *m_expression);
+}
 
 bool Pattern::matchesWhole(const QString& text) const {
     const QByteArray bytes = text.toUtf8();

@@ -24,7 +24,8 @@ std::vector<Token> tokensOf(const Run& run) {
     const auto inner = [&](int i) {
         const QChar c = text[i];
         if (c.isLetterOrNumber()) return true;
-        const bool joins = c == QLatin1Char('-') || c == QLatin1Char('\'') || c == QChar(0x2019) || c == QLatin1Char('!') || c == QLatin1Char('|');
+        const bool joins = c == QLatin1Char('-') || c == QLatin1Char('\'') || c == QChar(0x2019) ||
+                           c == QLatin1Char('!') || c == QLatin1Char('|');
         return joins && i > 0 && text[i - 1].isLetter() && i + 1 < text.size() && text[i + 1].isLetterOrNumber();
     };
     for (int i = 0; i < text.size();) {
@@ -47,28 +48,35 @@ std::vector<Token> tokensOf(const Run& run) {
     return tokens;
 }
 
-QString plain(const Token& t) { return withoutAccents(t.text).toLower(); }
+QString plain(const Token& t) {
+    return withoutAccents(t.text).toLower();
+}
 
 bool isParticle(const Token& t) {
-    static const QSet<QString> particles{"van", "von", "der", "den", "de", "la", "le", "del", "di", "da", "dos", "du", "ter", "ten", "te",
-                                         "el", "al", "bin", "ibn", "bint", "zu", "zur", "af", "av", "y", "e", "ap", "st", "ni", "nic", "mac", "san"};
+    static const QSet<QString> particles{"van", "von", "der", "den", "de", "la", "le",  "del", "di",   "da", "dos",
+                                         "du",  "ter", "ten", "te",  "el", "al", "bin", "ibn", "bint", "zu", "zur",
+                                         "af",  "av",  "y",   "e",   "ap", "st", "ni",  "nic", "mac",  "san"};
     return particles.contains(plain(t)) && !t.shouting;
 }
 
 bool isTitle(const Token& t) {
-    static const QSet<QString> titles{"mr", "mrs", "ms", "miss", "mx", "dr", "prof", "professor", "sir", "dame", "lady", "lord", "rev",
-                                      "herr", "frau", "herrn", "fraulein", "mme", "mlle", "monsieur", "madame", "mademoiselle", "maitre",
-                                      "sr", "sra", "srta", "senor", "senora", "don", "dona", "capt", "captain", "sgt", "judge", "nurse"};
+    static const QSet<QString> titles{"mr",           "mrs",    "ms",       "miss",    "mx",   "dr",       "prof",
+                                      "professor",    "sir",    "dame",     "lady",    "lord", "rev",      "herr",
+                                      "frau",         "herrn",  "fraulein", "mme",     "mlle", "monsieur", "madame",
+                                      "mademoiselle", "maitre", "sr",       "sra",     "srta", "senor",    "senora",
+                                      "don",          "dona",   "capt",     "captain", "sgt",  "judge",    "nurse"};
     return t.capital && titles.contains(plain(t));
 }
 
 // Weekdays, months and words on buttons are capitals in the lists of names too.
 bool isCalendarWord(const Token& t) {
-    static const QSet<QString> words{"monday", "tuesday", "wednesday", "thursday", "friday", "saturday", "sunday", "january", "february",
-                                     "march", "april", "may", "june", "july", "august", "september", "october", "november", "december",
-                                     "jan", "feb", "mar", "apr", "jun", "jul", "aug", "sep", "sept", "oct", "nov", "dec", "mon", "tue",
-                                     "wed", "thu", "fri", "sat", "sun", "montag", "dienstag", "mittwoch", "donnerstag", "freitag",
-                                     "samstag", "sonntag", "januar", "februar", "marz", "mai", "juni", "juli", "oktober", "dezember"};
+    static const QSet<QString> words{
+        "monday",   "tuesday", "wednesday", "thursday", "friday",   "saturday",   "sunday",    "january", "february",
+        "march",    "april",   "may",       "june",     "july",     "august",     "september", "october", "november",
+        "december", "jan",     "feb",       "mar",      "apr",      "jun",        "jul",       "aug",     "sep",
+        "sept",     "oct",     "nov",       "dec",      "mon",      "tue",        "wed",       "thu",     "fri",
+        "sat",      "sun",     "montag",    "dienstag", "mittwoch", "donnerstag", "freitag",   "samstag", "sonntag",
+        "januar",   "februar", "marz",      "mai",      "juni",     "juli",       "oktober",   "dezember"};
     return words.contains(plain(t));
 }
 
@@ -91,10 +99,14 @@ double wordEvidence(const Names& names, const Token& t, bool first) {
         if (clipped && !names.isFamily(w)) w = w.mid(quote + 1);
         const bool given = names.isGiven(w), family = names.isFamily(w), common = names.isCommonWord(w);
         double e = 0.12;
-        if (given) e = first ? 0.42 : 0.36;
-        else if (family) e = first ? 0.18 : 0.38;
-        else if (common) e = -0.4;
-        else if (names.isPlace(w)) e = 0.0;
+        if (given)
+            e = first ? 0.42 : 0.36;
+        else if (family)
+            e = first ? 0.18 : 0.38;
+        else if (common)
+            e = -0.4;
+        else if (names.isPlace(w))
+            e = 0.0;
         if ((given || family) && common) e -= 0.16;
         if (clipped) e = std::max(e, 0.3);
         best = std::max(best, e);
@@ -113,7 +125,8 @@ public:
         std::vector<const Proposal*> sure;
         for (const Proposal& p : proposals) {
             if (p.sum < 0.45) continue;
-            out.push_back({Kind::Person, &runs[size_t(p.run)], p.span, std::clamp(p.sum, 0.0, 0.98), sentence(p), skeleton(p.name)});
+            out.push_back({Kind::Person, &runs[size_t(p.run)], p.span, std::clamp(p.sum, 0.0, 0.98), sentence(p),
+                           skeleton(p.name)});
             if (p.sum >= 0.55) sure.push_back(&p);
         }
         carryParts(in, sure, out);
@@ -144,13 +157,16 @@ private:
         const std::vector<Token> tokens = tokensOf(run);
         const auto joined = [&](size_t i) {
             // Only a space, or the dot of an initial or a title, stands between the words of one name.
-            const QString between = run.text().mid(tokens[i].span.end(), tokens[i + 1].span.start - tokens[i].span.end());
-            return between == QLatin1String(" ") || (between == QLatin1String(". ") && (tokens[i].text.size() == 1 || isTitle(tokens[i])));
+            const QString between =
+                run.text().mid(tokens[i].span.end(), tokens[i + 1].span.start - tokens[i].span.end());
+            return between == QLatin1String(" ") ||
+                   (between == QLatin1String(". ") && (tokens[i].text.size() == 1 || isTitle(tokens[i])));
         };
         const auto nameLike = [&](const Token& t) { return t.capital && !t.digits && !isTitle(t); };
         size_t i = 0;
         while (i < tokens.size()) {
-            if (!nameLike(tokens[i]) && !(isParticle(tokens[i]) && i + 1 < tokens.size() && joined(i) && nameLike(tokens[i + 1]) && i == 0)) {
+            if (!nameLike(tokens[i]) &&
+                !(isParticle(tokens[i]) && i + 1 < tokens.size() && joined(i) && nameLike(tokens[i + 1]) && i == 0)) {
                 ++i;
                 continue;
             }
@@ -162,8 +178,10 @@ private:
                 }
                 size_t p = last + 1;
                 while (p < tokens.size() && isParticle(tokens[p]) && p + 1 < tokens.size() && joined(p)) ++p;
-                if (p > last + 1 && p < tokens.size() && nameLike(tokens[p])) last = p;
-                else break;
+                if (p > last + 1 && p < tokens.size() && nameLike(tokens[p]))
+                    last = p;
+                else
+                    break;
             }
             judge(in, index, tokens, i, last, proposals);
             i = last + 1;
@@ -196,8 +214,8 @@ private:
         // "Surname, Given": the words behind the comma belong to it.
         bool reversed = false;
         size_t end = last;
-        if (tokens[last].after == QLatin1Char(',') && last + 1 < tokens.size() && tokens[last + 1].capital && !tokens[last + 1].digits &&
-            count <= 3 && !isTitle(tokens[last + 1])) {
+        if (tokens[last].after == QLatin1Char(',') && last + 1 < tokens.size() && tokens[last + 1].capital &&
+            !tokens[last + 1].digits && count <= 3 && !isTitle(tokens[last + 1])) {
             const Token& given = tokens[last + 1];
             const bool known = names.isGiven(given.text) && !names.isCommonWord(given.text);
             const bool lineOfTwo = first == 0 && last + 2 >= tokens.size();
@@ -211,7 +229,8 @@ private:
         if (count == 1 && !reversed) {
             const Token& t = tokens[first];
             if (t.text.size() < 3 || isCalendarWord(t)) return;
-            const bool given = names.isGiven(t.text), family = names.isFamily(t.text), common = names.isCommonWord(t.text);
+            const bool given = names.isGiven(t.text), family = names.isFamily(t.text),
+                       common = names.isCommonWord(t.text);
             if (t.shouting && !label) return;
             if (given) {
                 sum += common ? 0.2 : 0.36;
@@ -224,8 +243,10 @@ private:
             }
             // Inside a sentence a capital is a choice, not the grammar's.
             const bool opening = first > 0 && ordinary(tokens[first - 1]); // "Call Oskar first"
-            if (first > 0 && (!tokens[first - 1].capital || opening) && run.text()[t.span.start - 1] == QLatin1Char(' ') &&
-                !QStringLiteral(".:!?").contains(run.text()[std::max(0, t.span.start - 2)]) && !names.isPlace(t.text) && !common)
+            if (first > 0 && (!tokens[first - 1].capital || opening) &&
+                run.text()[t.span.start - 1] == QLatin1Char(' ') &&
+                !QStringLiteral(".:!?").contains(run.text()[std::max(0, t.span.start - 2)]) && !names.isPlace(t.text) &&
+                !common)
                 sum += 0.15;
             // "Your operator Ines", also where the line breaks between the two.
             if (!common && inRole(in, run, tokens, first)) {
@@ -243,14 +264,17 @@ private:
             }
             // Two words that each may be ordinary are a name when both are names.
             if (known >= 2) sum += 0.1;
-            if (known >= 2) p.evidence << QStringLiteral("given and family name are on the lists of names");
-            else if (known == 1) p.evidence << QStringLiteral("one of its words is on the lists of names");
+            if (known >= 2)
+                p.evidence << QStringLiteral("given and family name are on the lists of names");
+            else if (known == 1)
+                p.evidence << QStringLiteral("one of its words is on the lists of names");
             if (reversed) {
                 sum += 0.1;
                 p.evidence << QStringLiteral("is written surname first");
             }
             bool particle = false;
-            for (size_t i = first + 1; i < last; ++i) particle = particle || (isParticle(tokens[i]) && !tokens[i].capital);
+            for (size_t i = first + 1; i < last; ++i)
+                particle = particle || (isParticle(tokens[i]) && !tokens[i].capital);
             if (particle && known >= 1) sum += 0.1;
             bool shouting = true;
             for (size_t i = first; i <= end; ++i) shouting = shouting && (tokens[i].shouting || isParticle(tokens[i]));
@@ -302,9 +326,10 @@ private:
     }
 
     static bool isGreeting(const std::vector<Token>& tokens, size_t at) {
-        static const QSet<QString> greetings{"dear", "hello", "hi", "hey", "liebe", "lieber", "hallo", "geehrte", "geehrter", "bonjour",
-                                             "cher", "chere", "salut", "estimado", "estimada", "hola", "querido", "querida", "beste",
-                                             "geachte", "morning", "afternoon", "evening"};
+        static const QSet<QString> greetings{"dear",  "hello",    "hi",       "hey",       "liebe",   "lieber",
+                                             "hallo", "geehrte",  "geehrter", "bonjour",   "cher",    "chere",
+                                             "salut", "estimado", "estimada", "hola",      "querido", "querida",
+                                             "beste", "geachte",  "morning",  "afternoon", "evening"};
         if (isTitle(tokens[at])) return at > 0 && isGreeting(tokens, at - 1);
         return greetings.contains(plain(tokens[at]));
     }
@@ -316,19 +341,25 @@ private:
     }
 
     static bool speaksOfPeople(const Token& t) {
-        static const QSet<QString> words{"by", "from", "with", "call", "called", "contact", "contacted", "tenant", "neighbour", "neighbor",
-                                         "occupier", "customer", "holder", "owner", "wife", "husband", "daughter", "son", "mother", "father",
-                                         "colleague", "engineer", "inspector", "operator", "agent", "patient", "told", "asked", "met", "spoke",
-                                         "name", "called", "and", "to", "for", "per", "von", "mit", "herr", "durch", "par", "avec", "por", "con", "is",
-                                         "am", "re", "cc", "visited", "met", "saw", "emailed", "rang", "phoned", "partner", "user", "kunde", "kundin"};
+        static const QSet<QString> words{
+            "by",        "from",     "with",     "call",     "called",    "contact",  "contacted", "tenant",
+            "neighbour", "neighbor", "occupier", "customer", "holder",    "owner",    "wife",      "husband",
+            "daughter",  "son",      "mother",   "father",   "colleague", "engineer", "inspector", "operator",
+            "agent",     "patient",  "told",     "asked",    "met",       "spoke",    "name",      "called",
+            "and",       "to",       "for",      "per",      "von",       "mit",      "herr",      "durch",
+            "par",       "avec",     "por",      "con",      "is",        "am",       "re",        "cc",
+            "visited",   "met",      "saw",      "emailed",  "rang",      "phoned",   "partner",   "user",
+            "kunde",     "kundin"};
         return words.contains(plain(t));
     }
 
     static bool inRole(const Surroundings& in, const Run& run, const std::vector<Token>& tokens, size_t at) {
-        static const QSet<QString> roles{"tenant", "neighbour", "neighbor", "occupier", "customer", "holder", "owner", "wife", "husband",
-                                         "daughter", "son", "mother", "father", "brother", "sister", "colleague", "engineer", "inspector",
-                                         "operator", "agent", "patient", "partner", "technician", "manager", "driver", "nurse", "teacher",
-                                         "kollege", "kollegin", "kunde", "kundin", "mutter", "vater", "collegue", "mere", "pere", "madre", "padre"};
+        static const QSet<QString> roles{
+            "tenant",   "neighbour", "neighbor", "occupier", "customer", "holder",  "owner",      "wife",
+            "husband",  "daughter",  "son",      "mother",   "father",   "brother", "sister",     "colleague",
+            "engineer", "inspector", "operator", "agent",    "patient",  "partner", "technician", "manager",
+            "driver",   "nurse",     "teacher",  "kollege",  "kollegin", "kunde",   "kundin",     "mutter",
+            "vater",    "collegue",  "mere",     "pere",     "madre",    "padre"};
         if (at > 0) return roles.contains(plain(tokens[at - 1]));
         for (size_t i = 0; i < in.screen.runs().size(); ++i)
             if (in.screen.lineBelow(int(i)) == run.line) {
@@ -339,14 +370,18 @@ private:
     }
 
     static bool isThing(const Token& t) {
-        static const QSet<QString> words{"street", "road", "lane", "avenue", "close", "house", "gardens", "terrace", "court", "drive", "place",
-                                         "square", "hill", "park", "way", "crescent", "ltd", "limited", "inc", "llc", "plc", "gmbh", "ag", "sa",
-                                         "sarl", "water", "bank", "group", "company", "council", "university", "school", "college", "hospital",
-                                         "station", "bridge", "river", "lake", "island", "county", "city", "airport", "hotel", "office",
-                                         "department", "team", "service", "services", "support", "centre", "center", "depot", "pump", "plant",
-                                         "reservoir", "store", "app", "edition", "version", "pro", "cloud", "server", "project", "plan", "report",
-                                         "invoice", "settings", "page", "view", "overview", "straße", "strasse", "weg", "platz", "allee", "rue",
-                                         "insurance", "solutions", "systems", "software", "technologies", "energy", "works"};
+        static const QSet<QString> words{
+            "street",       "road",     "lane",     "avenue", "close",      "house",     "gardens",    "terrace",
+            "court",        "drive",    "place",    "square", "hill",       "park",      "way",        "crescent",
+            "ltd",          "limited",  "inc",      "llc",    "plc",        "gmbh",      "ag",         "sa",
+            "sarl",         "water",    "bank",     "group",  "company",    "council",   "university", "school",
+            "college",      "hospital", "station",  "bridge", "river",      "lake",      "island",     "county",
+            "city",         "airport",  "hotel",    "office", "department", "team",      "service",    "services",
+            "support",      "centre",   "center",   "depot",  "pump",       "plant",     "reservoir",  "store",
+            "app",          "edition",  "version",  "pro",    "cloud",      "server",    "project",    "plan",
+            "report",       "invoice",  "settings", "page",   "view",       "overview",  "straße",     "strasse",
+            "weg",          "platz",    "allee",    "rue",    "insurance",  "solutions", "systems",    "software",
+            "technologies", "energy",   "works"};
         return words.contains(plain(t));
     }
 
@@ -376,9 +411,15 @@ private:
                     proposals[i].evidence << QStringLiteral("stands in a column of names");
                 }
         };
-        const auto sameSize = [](const TextLine& a, const TextLine& b) { return a.xHeight / b.xHeight < 1.3 && b.xHeight / a.xHeight < 1.3; };
-        agree([&](const TextLine& a, const TextLine& b) { return sameSize(a, b) && std::abs(a.box.left() - b.box.left()) <= 0.7 * a.xHeight; });
-        agree([&](const TextLine& a, const TextLine& b) { return sameSize(a, b) && std::abs(a.baseline - b.baseline) <= 0.5 * a.xHeight; });
+        const auto sameSize = [](const TextLine& a, const TextLine& b) {
+            return a.xHeight / b.xHeight < 1.3 && b.xHeight / a.xHeight < 1.3;
+        };
+        agree([&](const TextLine& a, const TextLine& b) {
+            return sameSize(a, b) && std::abs(a.box.left() - b.box.left()) <= 0.7 * a.xHeight;
+        });
+        agree([&](const TextLine& a, const TextLine& b) {
+            return sameSize(a, b) && std::abs(a.baseline - b.baseline) <= 0.5 * a.xHeight;
+        });
     }
 
     // "jane.doe@…" elsewhere on the screen speaks for "Jane Doe".
@@ -393,7 +434,8 @@ private:
             const QString first = skeleton(words.first()), last = skeleton(words.last());
             if (last.size() < 4) continue;
             for (const QString& local : locals)
-                if (local.contains(last) && (local.contains(first) || (local.startsWith(first.left(1)) && last.size() >= 5))) {
+                if (local.contains(last) &&
+                    (local.contains(first) || (local.startsWith(first.left(1)) && last.size() >= 5))) {
                     p.sum += 0.4;
                     p.evidence << QStringLiteral("a mail address on the screen is made from it");
                     break;
@@ -402,7 +444,8 @@ private:
     }
 
     // The parts of a name that was found stand for the same person.
-    void carryParts(const Surroundings& in, const std::vector<const Proposal*>& sure, std::vector<Candidate>& out) const {
+    void carryParts(const Surroundings& in, const std::vector<const Proposal*>& sure,
+                    std::vector<Candidate>& out) const {
         PhraseSearch parts;
         for (const Proposal* p : sure) {
             const QStringList words = p->name.split(QLatin1Char(' '), Qt::SkipEmptyParts);
@@ -421,8 +464,14 @@ private:
                 if (withinName) continue;
                 const QChar before = hit.span.start > 0 ? run.text()[hit.span.start - 1] : QChar();
                 const QChar after = hit.span.end() < run.text().size() ? run.text()[hit.span.end()] : QChar();
-                if (QStringLiteral("@/._\\").contains(before) || after == QLatin1Char('@') || after == QLatin1Char('_')) continue;
-                out.push_back({Kind::Person, &run, hit.span, 0.7, QStringLiteral("is part of a name found elsewhere on the screen"), {}});
+                if (QStringLiteral("@/._\\").contains(before) || after == QLatin1Char('@') || after == QLatin1Char('_'))
+                    continue;
+                out.push_back({Kind::Person,
+                               &run,
+                               hit.span,
+                               0.7,
+                               QStringLiteral("is part of a name found elsewhere on the screen"),
+                               {}});
             }
     }
 
@@ -433,6 +482,8 @@ private:
 
 } // namespace
 
-std::unique_ptr<Detector> makePersonDetector() { return std::make_unique<PersonDetector>(); }
+std::unique_ptr<Detector> makePersonDetector() {
+    return std::make_unique<PersonDetector>();
+}
 
 } // namespace eyelid

@@ -44,8 +44,12 @@ private:
         const QString before = run.text().left(span.start), after = run.text().mid(span.end());
         const LabelledValue* label = labelFor(in.screen, run, span, Kind::Phone);
         // A piece of something longer: a key, a path, an amount, a version, a date, a time.
-        if (!before.isEmpty() && (before.back().isLetterOrNumber() || QStringLiteral(".-_/=#:£$€").contains(before.back())) && !label) return;
-        if (!after.isEmpty() && (after.front().isLetterOrNumber() || QStringLiteral("-_/:@%£$€").contains(after.front()))) return;
+        if (!before.isEmpty() &&
+            (before.back().isLetterOrNumber() || QStringLiteral(".-_/=#:£$€").contains(before.back())) && !label)
+            return;
+        if (!after.isEmpty() &&
+            (after.front().isLetterOrNumber() || QStringLiteral("-_/:@%£$€").contains(after.front())))
+            return;
         if (m_date.matchesWhole(raw.trimmed())) return;
         const QString text = digitsRestored(raw);
         int digits = 0;
@@ -61,22 +65,30 @@ private:
         const auto add = [&](double confidence, const QString& reason) {
             out.push_back({Kind::Phone, &run, span, confidence, reason, key.right(9)});
         };
-        if (label && verdict != Verdict::No) add(0.97, QStringLiteral("%1 and can be dialled").arg(label->because()));
-        else if (label && digits >= 7) add(0.75, QStringLiteral("%1 and has the form of a phone number").arg(label->because()));
+        if (label && verdict != Verdict::No)
+            add(0.97, QStringLiteral("%1 and can be dialled").arg(label->because()));
+        else if (label && digits >= 7)
+            add(0.75, QStringLiteral("%1 and has the form of a phone number").arg(label->because()));
         else if (verdict == Verdict::Valid && (international || (trunk && digits >= 9) || punctuated))
             add(0.93, QStringLiteral("is a valid phone number"));
-        else if (international && digits >= 9) add(0.8, QStringLiteral("starts like an international phone number"));
-        else if (verdict == Verdict::Possible && trunk && digits >= 9) add(0.7, QStringLiteral("has a phone number's length and leading zero"));
-        else if (punctuated) add(0.75, QStringLiteral("has the form of a North American phone number"));
+        else if (international && digits >= 9)
+            add(0.8, QStringLiteral("starts like an international phone number"));
+        else if (verdict == Verdict::Possible && trunk && digits >= 9)
+            add(0.7, QStringLiteral("has a phone number's length and leading zero"));
+        else if (punctuated)
+            add(0.75, QStringLiteral("has the form of a North American phone number"));
     }
 
     Pattern m_candidate{R"([+(]{0,2}[\dOlI](?:[\dOlISB]|[ ()./\-–]{1,3}[\dOlISB(]){6,18})"};
     Pattern m_northAmerican{R"((?:\+?1[ .\-]?)?(?:\(\d{3}\) ?|\d{3}[ .\-])\d{3}[ .\-]\d{4})"};
-    Pattern m_date{R"(\d{4}[\-./]\d{1,2}[\-./]\d{1,2}.*|\d{1,2}[\-./]\d{1,2}[\-./]\d{2,4}.*|\d{1,3}(?:[ .]\d{3}){2,}|\d{1,3}(?:\.\d{1,3}){3})"};
+    Pattern m_date{
+        R"(\d{4}[\-./]\d{1,2}[\-./]\d{1,2}.*|\d{1,2}[\-./]\d{1,2}[\-./]\d{2,4}.*|\d{1,3}(?:[ .]\d{3}){2,}|\d{1,3}(?:\.\d{1,3}){3})"};
 };
 
 } // namespace
 
-std::unique_ptr<Detector> makePhoneDetector() { return std::make_unique<PhoneDetector>(); }
+std::unique_ptr<Detector> makePhoneDetector() {
+    return std::make_unique<PhoneDetector>();
+}
 
 } // namespace eyelid

@@ -19,7 +19,8 @@ std::vector<PhraseHit> PhraseSearch::in(const Run& run) const {
     std::vector<Span> pieces;
     int start = -1;
     for (int i = 0; i <= text.size(); ++i) {
-        const bool inside = i < text.size() && (text[i].isLetterOrNumber() || text[i] == QLatin1Char('!') || text[i] == QLatin1Char('|'));
+        const bool inside = i < text.size() &&
+                            (text[i].isLetterOrNumber() || text[i] == QLatin1Char('!') || text[i] == QLatin1Char('|'));
         if (inside && start < 0) start = i;
         if (start >= 0 && (!inside || i == run.joint)) {
             pieces.push_back({start, i - start});

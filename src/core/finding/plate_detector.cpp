@@ -11,9 +11,11 @@ public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         for (const Run& run : in.screen.runs()) {
             for (const PatternMatch& m : m_british.all(run.search))
-                out.push_back({Kind::Plate, &run, m.groups[1], 0.85, QStringLiteral("has the form of a British number plate"), key(m.text(run.search, 1))});
+                out.push_back({Kind::Plate, &run, m.groups[1], 0.85,
+                               QStringLiteral("has the form of a British number plate"), key(m.text(run.search, 1))});
             for (const PatternMatch& m : m_french.all(run.search))
-                out.push_back({Kind::Plate, &run, m.groups[1], 0.75, QStringLiteral("has the form of a French number plate"), key(m.text(run.search, 1))});
+                out.push_back({Kind::Plate, &run, m.groups[1], 0.75,
+                               QStringLiteral("has the form of a French number plate"), key(m.text(run.search, 1))});
         }
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Plate) continue;
@@ -27,7 +29,12 @@ public:
                     digits += c.isDigit();
                 }
                 if (letters < 1 || digits < 1 || letters + digits < 5 || letters + digits > 8) continue;
-                out.push_back({Kind::Plate, &run, {value.span.start + m.groups[0].start, m.groups[0].length}, 0.85, QStringLiteral("%1 and looks like a number plate").arg(value.because()), key(plate)});
+                out.push_back({Kind::Plate,
+                               &run,
+                               {value.span.start + m.groups[0].start, m.groups[0].length},
+                               0.85,
+                               QStringLiteral("%1 and looks like a number plate").arg(value.because()),
+                               key(plate)});
                 break;
             }
         }
@@ -42,6 +49,8 @@ private:
 
 } // namespace
 
-std::unique_ptr<Detector> makePlateDetector() { return std::make_unique<PlateDetector>(); }
+std::unique_ptr<Detector> makePlateDetector() {
+    return std::make_unique<PlateDetector>();
+}
 
 } // namespace eyelid

@@ -15,7 +15,9 @@ struct Wrong {
     QString what;
 };
 
-[[noreturn]] void wrong(const toml::node& node, const QString& what) { throw Wrong{node.source().begin, what}; }
+[[noreturn]] void wrong(const toml::node& node, const QString& what) {
+    throw Wrong{node.source().begin, what};
+}
 
 QString text(const toml::node& node, const char* key) {
     const auto* value = node.as_string();
@@ -49,7 +51,8 @@ Kind kind(const toml::node& node, const QString& name) {
     if (!found || *found == Kind::Area) {
         QStringList known;
         for (Kind k : findableKinds()) known << kindName(k);
-        wrong(node, QStringLiteral("\"%1\" is not a kind; the kinds are %2").arg(name, known.join(QStringLiteral(", "))));
+        wrong(node,
+              QStringLiteral("\"%1\" is not a kind; the kinds are %2").arg(name, known.join(QStringLiteral(", "))));
     }
     return *found;
 }
@@ -73,14 +76,18 @@ Policy policyFrom(const toml::table& root) {
     bool looks = false;
     for (const auto& [key, node] : root) {
         const std::string_view k = key.str();
-        if (k == "name") policy.name = text(node, "name");
-        else if (k == "description") policy.description = text(node, "description");
+        if (k == "name")
+            policy.name = text(node, "name");
+        else if (k == "description")
+            policy.description = text(node, "description");
         else if (k == "threshold")
             for (KindRule& rule : policy.kinds) rule.threshold = number(node, QStringLiteral("threshold"), 0, 1);
         else if (k == "style")
             for (KindRule& rule : policy.kinds) rule.style = style(node, "style");
-        else if (k == "strength") policy.strength = number(node, QStringLiteral("strength"), 0, 1);
-        else if (k == "even_width") policy.evenWidth = int(number(node, QStringLiteral("even_width"), 0, 1000));
+        else if (k == "strength")
+            policy.strength = number(node, QStringLiteral("strength"), 0, 1);
+        else if (k == "even_width")
+            policy.evenWidth = int(number(node, QStringLiteral("even_width"), 0, 1000));
         else if (k == "look_for") {
             looks = true;
             if (node.is_string()) {
@@ -92,11 +99,14 @@ Policy policyFrom(const toml::table& root) {
                 if (!array) wrong(node, QStringLiteral("\"look_for\" must be \"everything\" or a list of kinds"));
                 for (const toml::node& item : *array) policy.rule(kind(item, text(item, "look_for"))).on = true;
             }
-        } else if (k == "thresholds") thresholds = &table(node, "thresholds");
-        else if (k == "styles") styles = &table(node, "styles");
+        } else if (k == "thresholds")
+            thresholds = &table(node, "thresholds");
+        else if (k == "styles")
+            styles = &table(node, "styles");
         else if (k == "watch") {
             for (const auto& [watchKey, watchNode] : table(node, "watch")) {
-                if (watchKey.str() == "words") policy.watchWords = texts(watchNode, "words");
+                if (watchKey.str() == "words")
+                    policy.watchWords = texts(watchNode, "words");
                 else if (watchKey.str() == "patterns") {
                     policy.watchPatterns = texts(watchNode, "patterns");
                     checkPatterns(watchNode, policy.watchPatterns);
@@ -110,10 +120,12 @@ Policy policyFrom(const toml::table& root) {
                 if (e.size() > 2 && e.startsWith(QLatin1Char('/')) && e.endsWith(QLatin1Char('/')))
                     checkPatterns(node, {e.mid(1, e.size() - 2)});
         } else
-            throw Wrong{key.source().begin,
-                        QStringLiteral("\"%1\" is not a setting of a policy").arg(QString::fromStdString(std::string(k)))};
+            throw Wrong{
+                key.source().begin,
+                QStringLiteral("\"%1\" is not a setting of a policy").arg(QString::fromStdString(std::string(k)))};
     }
-    if (!looks) throw Wrong{root.source().begin, QStringLiteral("\"look_for\" is missing: it says which kinds to look for")};
+    if (!looks)
+        throw Wrong{root.source().begin, QStringLiteral("\"look_for\" is missing: it says which kinds to look for")};
     if (policy.name.isEmpty()) throw Wrong{root.source().begin, QStringLiteral("\"name\" is missing")};
     if (thresholds)
         for (const auto& [key, node] : *thresholds) {
@@ -135,9 +147,12 @@ QString shippedPath(const QString& name) {
 
 QString styleName(CoverStyle style) {
     switch (style) {
-    case CoverStyle::Solid: return QStringLiteral("solid");
-    case CoverStyle::Mosaic: return QStringLiteral("mosaic");
-    case CoverStyle::Blur: return QStringLiteral("blur");
+    case CoverStyle::Solid:
+        return QStringLiteral("solid");
+    case CoverStyle::Mosaic:
+        return QStringLiteral("mosaic");
+    case CoverStyle::Blur:
+        return QStringLiteral("blur");
     }
     return {};
 }
@@ -150,7 +165,8 @@ std::optional<CoverStyle> styleFromName(const QString& name) {
 
 Result<Policy> parsePolicy(const QByteArray& bytes, const QString& source) {
     const auto failed = [&](const toml::source_position& at, const QString& what) {
-        return Error{Error::Kind::BadInput, QStringLiteral("%1, line %2, column %3: %4.").arg(source).arg(at.line).arg(at.column).arg(what)};
+        return Error{Error::Kind::BadInput,
+                     QStringLiteral("%1, line %2, column %3: %4.").arg(source).arg(at.line).arg(at.column).arg(what)};
     };
     try {
         return policyFrom(toml::parse(std::string_view(bytes.constData(), size_t(bytes.size()))));
@@ -173,8 +189,9 @@ Result<Policy> loadPolicy(const QString& nameOrPath) {
     auto bytes = readFile(nameOrPath, 1'000'000);
     if (!bytes) {
         if (bytes.error().kind == Error::Kind::Missing)
-            return Error{Error::Kind::Missing, QStringLiteral("There is no policy \"%1\": it is neither a file nor one of %2.")
-                                                   .arg(nameOrPath, shippedPolicyNames().join(QStringLiteral(", ")))};
+            return Error{Error::Kind::Missing,
+                         QStringLiteral("There is no policy \"%1\": it is neither a file nor one of %2.")
+                             .arg(nameOrPath, shippedPolicyNames().join(QStringLiteral(", ")))};
         return bytes.error();
     }
     return parsePolicy(*bytes, nameOrPath);

@@ -18,10 +18,14 @@ double verticalShare(const QRectF& a, const QRectF& b) {
 
 QString LabelledValue::because() const {
     switch (how) {
-    case How::Inside: return QStringLiteral("follows the label \"%1\"").arg(label);
-    case How::Beside: return QStringLiteral("stands beside the label \"%1\"").arg(label);
-    case How::Above: return QStringLiteral("stands under the label \"%1\"").arg(label);
-    case How::Heading: return QStringLiteral("stands in a column headed \"%1\"").arg(label);
+    case How::Inside:
+        return QStringLiteral("follows the label \"%1\"").arg(label);
+    case How::Beside:
+        return QStringLiteral("stands beside the label \"%1\"").arg(label);
+    case How::Above:
+        return QStringLiteral("stands under the label \"%1\"").arg(label);
+    case How::Heading:
+        return QStringLiteral("stands in a column headed \"%1\"").arg(label);
     }
     return {};
 }
@@ -93,7 +97,8 @@ void ScreenText::findLabels() {
 
     // After a colon or an equals sign on the same line: "Name: …", "token=…", "\"email\": \"…\"".
     static const Pattern keyed(R"RX(["']?([\p{L}][\p{L}\d _.\-/]{0,40}?)["']?\s{0,2}[:=]\s{0,2}["']?([^\s"'].*))RX");
-    static const Pattern key(R"RX(([\p{L}][\p{L}\d_\-]{1,30}(?: [\p{L}][\p{L}\d_\-]{1,20}){0,3})["']? ?[:=]["' ]{0,2}([^\s"',;&<>]+))RX");
+    static const Pattern key(
+        R"RX(([\p{L}][\p{L}\d_\-]{1,30}(?: [\p{L}][\p{L}\d_\-]{1,20}){0,3})["']? ?[:=]["' ]{0,2}([^\s"',;&<>]+))RX");
     for (size_t i = 0; i < n; ++i) {
         bool taken = false;
         for (const PatternMatch& m : keyed.all(m_runs[i].search)) {
@@ -116,7 +121,9 @@ void ScreenText::findLabels() {
     }
     // A form is written label over value when a label stands nearer to what is below it than that does to what follows.
     // In rows of label and value all lines keep the same distance.
-    const auto gap = [&](int upper, int lower) { return lines[size_t(lower)].box.top() - lines[size_t(upper)].box.bottom(); };
+    const auto gap = [&](int upper, int lower) {
+        return lines[size_t(lower)].box.top() - lines[size_t(upper)].box.bottom();
+    };
     std::vector<int> above(n, -1);
     for (size_t i = 0; i < n; ++i)
         if (m_below[i] >= 0) above[size_t(m_below[i])] = int(i);
@@ -135,7 +142,8 @@ void ScreenText::findLabels() {
         if (j < 0 || !hits[size_t(j)] || hits[i] || stacked(size_t(j))) continue;
         const double distance = lines[i].box.left() - lines[size_t(j)].box.right();
         if (distance > 40 * std::max(4.0, lines[i].xHeight)) continue;
-        m_labelled.push_back({hits[size_t(j)]->kind, int(i), whole(i), LabelledValue::How::Beside, hits[size_t(j)]->word});
+        m_labelled.push_back(
+            {hits[size_t(j)]->kind, int(i), whole(i), LabelledValue::How::Beside, hits[size_t(j)]->word});
     }
     // Above: the label stands on top of its value.
     std::vector<char> hasValueBeside(n, 0);
@@ -152,7 +160,9 @@ void ScreenText::findLabels() {
         if (!hits[h] || !hits[h]->whole) continue;
         // A key of code or a form's label with a colon speaks for what follows it, not for what stands below.
         const QString& headText = m_runs[h].text();
-        if (headText.contains(QLatin1Char(':')) || headText.contains(QLatin1Char('"')) || headText.contains(QLatin1Char('='))) continue;
+        if (headText.contains(QLatin1Char(':')) || headText.contains(QLatin1Char('"')) ||
+            headText.contains(QLatin1Char('=')))
+            continue;
         if (stacked(h)) continue;
         const QRectF& head = lines[h].box;
         const double size = std::max(4.0, lines[h].xHeight);
@@ -171,9 +181,10 @@ void ScreenText::findLabels() {
         for (size_t j = h + 1; j < n; ++j) {
             const QRectF& b = lines[j].box;
             if (b.top() < head.bottom() - 1) continue;
-            const bool inColumn = b.left() >= from && b.left() < next - size &&
-                                  (std::abs(b.left() - head.left()) <= 3 * size || std::abs(b.right() - head.right()) <= 3 * size ||
-                                   std::abs(b.center().x() - head.center().x()) <= 2 * size);
+            const bool inColumn =
+                b.left() >= from && b.left() < next - size &&
+                (std::abs(b.left() - head.left()) <= 3 * size || std::abs(b.right() - head.right()) <= 3 * size ||
+                 std::abs(b.center().x() - head.center().x()) <= 2 * size);
             if (!inColumn) continue;
             const double distance = b.top() - last;
             if (distance > std::max(8 * size, 2.5 * pitch)) break;
@@ -204,9 +215,12 @@ QRectF ScreenText::boxOnLine(int line, int start, int length) const {
                     const int end = glyphAt + int(glyph.text.size());
                     QRectF part = glyph.box;
                     const bool mark = !glyph.text[0].isLetterOrNumber();
-                    if (mark && end == from) part.setLeft(part.center().x());
-                    else if (mark && glyphAt == to) part.setRight(part.center().x());
-                    else if (glyphAt >= to || end <= from) part = QRectF();
+                    if (mark && end == from)
+                        part.setLeft(part.center().x());
+                    else if (mark && glyphAt == to)
+                        part.setRight(part.center().x());
+                    else if (glyphAt >= to || end <= from)
+                        part = QRectF();
                     if (!part.isNull()) box = box.isNull() ? part : box.united(part);
                     glyphAt = end;
                 }

@@ -42,11 +42,14 @@ public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         eachRun(in.screen, [&](const Run& run) {
             const auto add = [&](const Span& span, double confidence, const char* reason) {
-                if (counts(run, span) && span.length > 0) out.push_back({Kind::Secret, &run, span, confidence, QString::fromLatin1(reason), {}});
+                if (counts(run, span) && span.length > 0)
+                    out.push_back({Kind::Secret, &run, span, confidence, QString::fromLatin1(reason), {}});
             };
             const bool joined = run.second >= 0;
-            for (const PatternMatch& m : m_prefixes.all(run.search)) add(m.groups[1], 0.97, "begins like an access key");
-            for (const PatternMatch& m : m_jwt.all(run.search)) add(m.groups[1], 0.96, "has the form of a signed token (JWT)");
+            for (const PatternMatch& m : m_prefixes.all(run.search))
+                add(m.groups[1], 0.97, "begins like an access key");
+            for (const PatternMatch& m : m_jwt.all(run.search))
+                add(m.groups[1], 0.96, "has the form of a signed token (JWT)");
             if (joined) return;
             for (const PatternMatch& m : m_pem.all(run.search)) add(m.groups[0], 0.97, "opens a private key");
             for (const PatternMatch& m : m_keyed.all(run.search)) {
@@ -54,14 +57,17 @@ public:
                 if (value.size() < 3 || in.names.isCommonWord(value) || m_placeholder.matchesWhole(value)) continue;
                 add(m.groups[2], 0.92, "follows a word for a password, key or token");
             }
-            for (const PatternMatch& m : m_inAddress.all(run.search)) add(m.groups[1], 0.95, "is a password within a web address");
+            for (const PatternMatch& m : m_inAddress.all(run.search))
+                add(m.groups[1], 0.95, "is a password within a web address");
             for (const PatternMatch& m : m_spoken.all(run.search)) {
                 const QString value = m.text(run.search, 1);
-                if (value.size() >= 12 && !in.names.isCommonWord(value) && (value.count(QRegularExpression(QStringLiteral("\\d"))) >= 2))
+                if (value.size() >= 12 && !in.names.isCommonWord(value) &&
+                    (value.count(QRegularExpression(QStringLiteral("\\d"))) >= 2))
                     add(m.groups[1], 0.85, "follows a word for a password, key or token");
             }
             for (const PatternMatch& m : m_token.all(run.search))
-                if (unlikeLanguage(m.text(run.search, 1))) add(m.groups[1], 0.7, "is long and unlike any language, as keys are");
+                if (unlikeLanguage(m.text(run.search, 1)))
+                    add(m.groups[1], 0.7, "is long and unlike any language, as keys are");
         });
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Secret) continue;
@@ -72,8 +78,11 @@ public:
             // A password is one word; what has several is prose beside a word for it.
             if (text.count(QLatin1Char(' ')) > 2) continue;
             bool telling = false;
-            for (const QChar c : text) telling = telling || c.isDigit() || (!c.isLetterOrNumber() && c != QLatin1Char(' ') && c != QLatin1Char('.'));
-            if (telling || text.size() >= 12) out.push_back({Kind::Secret, &run, value.span, 0.82, value.because(), {}});
+            for (const QChar c : text)
+                telling =
+                    telling || c.isDigit() || (!c.isLetterOrNumber() && c != QLatin1Char(' ') && c != QLatin1Char('.'));
+            if (telling || text.size() >= 12)
+                out.push_back({Kind::Secret, &run, value.span, 0.82, value.because(), {}});
         }
     }
 
@@ -87,11 +96,14 @@ private:
     Pattern m_inAddress{R"((?i)[a-z][a-z0-9+.\-]+://[^\s/:@]+:([^\s/@]{2,})@)"};
     Pattern m_spoken{R"((?i)\b(?:key|token|secret|password|passphrase|bearer)\s["']?([^\s"',;]{8,}))"};
     Pattern m_token{R"((?:^|[\s"'=:(\[<,/])([A-Za-z0-9+_\-]{20,}={0,2})(?:$|[\s"')\]>,;&.]))"};
-    Pattern m_placeholder{R"((?i)[*•·.xX●_\-]+|<.*>|\$\{?.*|%.*%|null|none|true|false|yes|no|required|optional|hidden|expired|changeme.*|\[.*\]?)"};
+    Pattern m_placeholder{
+        R"((?i)[*•·.xX●_\-]+|<.*>|\$\{?.*|%.*%|null|none|true|false|yes|no|required|optional|hidden|expired|changeme.*|\[.*\]?)"};
 };
 
 } // namespace
 
-std::unique_ptr<Detector> makeSecretDetector() { return std::make_unique<SecretDetector>(); }
+std::unique_ptr<Detector> makeSecretDetector() {
+    return std::make_unique<SecretDetector>();
+}
 
 } // namespace eyelid

@@ -9,20 +9,32 @@ namespace {
 class UsernameDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
-        static const QSet<QString> nobody{"root", "admin", "administrator", "public", "default", "shared", "user", "users", "guest",
-                                          "system", "nobody", "www", "data", "name", "id", "all", "null", "none", "true", "false"};
+        static const QSet<QString> nobody{"root",  "admin", "administrator", "public", "default", "shared", "user",
+                                          "users", "guest", "system",        "nobody", "www",     "data",   "name",
+                                          "id",    "all",   "null",          "none",   "true",    "false"};
         const auto ordinary = [&](const QString& word) { return nobody.contains(word.toLower()); };
         for (const Run& run : in.screen.runs()) {
             for (const PatternMatch& m : m_path.all(run.search))
                 if (!ordinary(m.text(run.search, 1)))
-                    out.push_back({Kind::Username, &run, m.groups[1], 0.92, QStringLiteral("is the owner's name in a file path"), {}});
+                    out.push_back({Kind::Username,
+                                   &run,
+                                   m.groups[1],
+                                   0.92,
+                                   QStringLiteral("is the owner's name in a file path"),
+                                   {}});
             for (const PatternMatch& m : m_assigned.all(run.search))
                 if (!ordinary(m.text(run.search, 1)))
-                    out.push_back({Kind::Username, &run, m.groups[1], 0.9, QStringLiteral("follows a word for user and a sign of assignment"), {}});
+                    out.push_back({Kind::Username,
+                                   &run,
+                                   m.groups[1],
+                                   0.9,
+                                   QStringLiteral("follows a word for user and a sign of assignment"),
+                                   {}});
             for (const PatternMatch& m : m_spoken.all(run.search)) {
                 const QString word = m.text(run.search, 1);
                 if (ordinary(word) || in.names.isCommonWord(word)) continue;
-                out.push_back({Kind::Username, &run, m.groups[1], 0.75, QStringLiteral("follows the word \"user\""), {}});
+                out.push_back(
+                    {Kind::Username, &run, m.groups[1], 0.75, QStringLiteral("follows the word \"user\""), {}});
             }
         }
         for (const LabelledValue& value : in.screen.labelled()) {
@@ -35,14 +47,19 @@ public:
     }
 
 private:
-    Pattern m_path{R"((?i)(?:/home/|/Users/|\b[A-Z]:[\\/]+Users[\\/]+|\\Users\\|/var/mail/)([A-Za-z0-9][A-Za-z0-9._\-]{1,31}))"};
-    Pattern m_assigned{R"((?i)(?:\b|_)(?:user(?:name|id)?|login|logname|uid|account_name|benutzer|utilisateur|usuario)["']?\s?[=:]\s?["']?([A-Za-z][A-Za-z0-9._\-]{1,31})(?:$|[^@\w]))"};
-    Pattern m_spoken{R"((?i)\b(?:user|login|benutzer|utilisateur|usuario|as user|su -|sudo -u|ssh -l)\s([a-z][a-z0-9._\-]{2,31})\b)"};
+    Pattern m_path{
+        R"((?i)(?:/home/|/Users/|\b[A-Z]:[\\/]+Users[\\/]+|\\Users\\|/var/mail/)([A-Za-z0-9][A-Za-z0-9._\-]{1,31}))"};
+    Pattern m_assigned{
+        R"((?i)(?:\b|_)(?:user(?:name|id)?|login|logname|uid|account_name|benutzer|utilisateur|usuario)["']?\s?[=:]\s?["']?([A-Za-z][A-Za-z0-9._\-]{1,31})(?:$|[^@\w]))"};
+    Pattern m_spoken{
+        R"((?i)\b(?:user|login|benutzer|utilisateur|usuario|as user|su -|sudo -u|ssh -l)\s([a-z][a-z0-9._\-]{2,31})\b)"};
     Pattern m_form{R"([A-Za-z][A-Za-z0-9._\-\\]{2,40})"};
 };
 
 } // namespace
 
-std::unique_ptr<Detector> makeUsernameDetector() { return std::make_unique<UsernameDetector>(); }
+std::unique_ptr<Detector> makeUsernameDetector() {
+    return std::make_unique<UsernameDetector>();
+}
 
 } // namespace eyelid

@@ -14,17 +14,25 @@ public:
         for (const QString& word : in.watch.words()) words.add(word, 0);
         eachRun(in.screen, [&](const Run& run) {
             for (const PhraseHit& hit : words.in(run))
-                if (counts(run, hit.span)) out.push_back({Kind::Watch, &run, hit.span, 0.99, QStringLiteral("is on the watch list"), {}});
+                if (counts(run, hit.span))
+                    out.push_back({Kind::Watch, &run, hit.span, 0.99, QStringLiteral("is on the watch list"), {}});
             for (const Pattern& pattern : in.watch.patterns())
                 for (const PatternMatch& m : pattern.all(run.search))
                     if (counts(run, m.groups[0]))
-                        out.push_back({Kind::Watch, &run, m.groups[0], 0.99, QStringLiteral("matches a pattern of the watch list"), {}});
+                        out.push_back({Kind::Watch,
+                                       &run,
+                                       m.groups[0],
+                                       0.99,
+                                       QStringLiteral("matches a pattern of the watch list"),
+                                       {}});
         });
     }
 };
 
 } // namespace
 
-std::unique_ptr<Detector> makeWatchDetector() { return std::make_unique<WatchDetector>(); }
+std::unique_ptr<Detector> makeWatchDetector() {
+    return std::make_unique<WatchDetector>();
+}
 
 } // namespace eyelid

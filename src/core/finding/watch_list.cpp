@@ -10,7 +10,8 @@ Result<WatchList> WatchList::make(const QStringList& words, const QStringList& p
         if (!word.trimmed().isEmpty()) list.m_words << word.trimmed();
     for (const QString& expression : patterns) {
         auto pattern = Pattern::compile(expression);
-        if (!pattern) return Error{Error::Kind::BadInput, QStringLiteral("In the watch list, %1.").arg(pattern.error().sentence)};
+        if (!pattern)
+            return Error{Error::Kind::BadInput, QStringLiteral("In the watch list, %1.").arg(pattern.error().sentence)};
         list.m_patterns.push_back(std::move(*pattern));
     }
     return list;

@@ -5,9 +5,15 @@
 namespace eyelid {
 namespace {
 
-quint32 big32(const QByteArray& b, qsizetype at) { return qFromBigEndian<quint32>(b.constData() + at); }
-quint16 big16(const QByteArray& b, qsizetype at) { return qFromBigEndian<quint16>(b.constData() + at); }
-quint32 little32(const QByteArray& b, qsizetype at) { return qFromLittleEndian<quint32>(b.constData() + at); }
+quint32 big32(const QByteArray& b, qsizetype at) {
+    return qFromBigEndian<quint32>(b.constData() + at);
+}
+quint16 big16(const QByteArray& b, qsizetype at) {
+    return qFromBigEndian<quint16>(b.constData() + at);
+}
+quint32 little32(const QByteArray& b, qsizetype at) {
+    return qFromLittleEndian<quint32>(b.constData() + at);
+}
 
 Container inspectPng(const QByteArray& b) {
     Container c{PictureFormat::Png, false, b.size(), {}, false};
@@ -27,11 +33,16 @@ Container inspectPng(const QByteArray& b) {
             return c;
         } else if (type != "IDAT" && type != "PLTE") {
             const QString name = QString::fromLatin1(type);
-            if (type == "eXIf") c.besides << QStringLiteral("EXIF (chunk eXIf)");
-            else if (type == "tEXt" || type == "zTXt" || type == "iTXt") c.besides << QStringLiteral("text (chunk %1)").arg(name);
-            else if (type == "tIME") c.besides << QStringLiteral("time stamp (chunk tIME)");
-            else if (type == "iCCP") c.besides << QStringLiteral("named colour profile (chunk iCCP)");
-            else c.besides << QStringLiteral("chunk %1").arg(name);
+            if (type == "eXIf")
+                c.besides << QStringLiteral("EXIF (chunk eXIf)");
+            else if (type == "tEXt" || type == "zTXt" || type == "iTXt")
+                c.besides << QStringLiteral("text (chunk %1)").arg(name);
+            else if (type == "tIME")
+                c.besides << QStringLiteral("time stamp (chunk tIME)");
+            else if (type == "iCCP")
+                c.besides << QStringLiteral("named colour profile (chunk iCCP)");
+            else
+                c.besides << QStringLiteral("chunk %1").arg(name);
         }
         at += 12 + qsizetype(length);
     }
@@ -55,10 +66,14 @@ Container inspectJpeg(const QByteArray& b) {
         }
         const qsizetype length = big16(b, at + 2);
         if (length < 2 || at + 2 + length > b.size()) return c;
-        if (marker == 0xe1) c.besides << (b.mid(at + 4, 4) == "Exif" ? QStringLiteral("EXIF") : QStringLiteral("XMP"));
-        else if (marker == 0xe2) c.besides << QStringLiteral("colour profile");
-        else if (marker == 0xfe) c.besides << QStringLiteral("comment");
-        else if (marker == 0xed) c.besides << QStringLiteral("photo metadata (APP13)");
+        if (marker == 0xe1)
+            c.besides << (b.mid(at + 4, 4) == "Exif" ? QStringLiteral("EXIF") : QStringLiteral("XMP"));
+        else if (marker == 0xe2)
+            c.besides << QStringLiteral("colour profile");
+        else if (marker == 0xfe)
+            c.besides << QStringLiteral("comment");
+        else if (marker == 0xed)
+            c.besides << QStringLiteral("photo metadata (APP13)");
         at += 2 + length;
         if (marker != 0xda) continue;
         // Entropy-coded data: runs to the next marker that is neither stuffing nor a restart.
@@ -81,7 +96,9 @@ Container inspectJpeg(const QByteArray& b) {
 Container inspectGif(const QByteArray& b) {
     Container c{PictureFormat::Gif, false, b.size(), {}, false};
     if (b.size() < 13) return c;
-    const auto tableSize = [](quint8 flags) { return (flags & 0x80) ? qsizetype(3) << ((flags & 7) + 1) : qsizetype(0); };
+    const auto tableSize = [](quint8 flags) {
+        return (flags & 0x80) ? qsizetype(3) << ((flags & 7) + 1) : qsizetype(0);
+    };
     qsizetype at = 13 + tableSize(quint8(b[10]));
     const auto skipBlocks = [&] {
         while (at < b.size()) {
@@ -142,13 +159,20 @@ Container inspectContainer(const QByteArray& b) {
 
 QString formatName(PictureFormat format) {
     switch (format) {
-    case PictureFormat::Png: return QStringLiteral("PNG");
-    case PictureFormat::Jpeg: return QStringLiteral("JPEG");
-    case PictureFormat::Gif: return QStringLiteral("GIF");
-    case PictureFormat::Bmp: return QStringLiteral("BMP");
-    case PictureFormat::WebP: return QStringLiteral("WebP");
-    case PictureFormat::Tiff: return QStringLiteral("TIFF");
-    case PictureFormat::Unknown: break;
+    case PictureFormat::Png:
+        return QStringLiteral("PNG");
+    case PictureFormat::Jpeg:
+        return QStringLiteral("JPEG");
+    case PictureFormat::Gif:
+        return QStringLiteral("GIF");
+    case PictureFormat::Bmp:
+        return QStringLiteral("BMP");
+    case PictureFormat::WebP:
+        return QStringLiteral("WebP");
+    case PictureFormat::Tiff:
+        return QStringLiteral("TIFF");
+    case PictureFormat::Unknown:
+        break;
     }
     return QStringLiteral("unknown");
 }

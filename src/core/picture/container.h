@@ -1,8 +1,8 @@
 // Where a picture file ends by its own format, and what it carries besides the picture.
 //
 // Two uses: a file that ends before its format says so is truncated and refused; a file that goes on after it, or that
-// carries more than the picture, must not leave the house. Sources: PNG (ISO/IEC 15948, W3C), JPEG (ITU-T T.81), GIF89a,
-// BMP, WebP container (RIFF).
+// carries more than the picture, must not leave the house. Sources: PNG (ISO/IEC 15948, W3C), JPEG (ITU-T T.81),
+// GIF89a, BMP, WebP container (RIFF).
 #pragma once
 
 #include <optional>

@@ -12,7 +12,9 @@ QRect grownOutwards(const QRectF& box, double margin) {
     return QRect(left, top, right - left, bottom - top);
 }
 
-bool touches(const QRect& a, const QRect& b) { return a.adjusted(-1, -1, 1, 1).intersects(b); }
+bool touches(const QRect& a, const QRect& b) {
+    return a.adjusted(-1, -1, 1, 1).intersects(b);
+}
 
 double shareWithin(const QRectF& inner, const QRectF& outer) {
     const double area = inner.width() * inner.height();

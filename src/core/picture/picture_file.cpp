@@ -2,8 +2,12 @@
 
 #include "picture/container.h"
 
+#include <cerrno>
 #include <csetjmp>
+#include <cstdio>
+#include <cstring>
 #include <fcntl.h>
+#include <png.h>
 #include <QBuffer>
 #include <QDir>
 #include <QFile>
@@ -11,17 +15,15 @@
 #include <QImageReader>
 #include <QPainter>
 #include <QTemporaryFile>
-#include <cerrno>
-#include <cstdio>
-#include <cstring>
-#include <png.h>
 #include <sys/stat.h>
 #include <unistd.h>
 
 namespace eyelid {
 namespace {
 
-Error bad(const QString& sentence) { return Error{Error::Kind::BadInput, sentence}; }
+Error bad(const QString& sentence) {
+    return Error{Error::Kind::BadInput, sentence};
+}
 
 void appendBytes(png_structp png, png_bytep bytes, png_size_t size) {
     static_cast<QByteArray*>(png_get_io_ptr(png))->append(reinterpret_cast<const char*>(bytes), qsizetype(size));
@@ -39,7 +41,8 @@ Result<QByteArray> readFile(const QString& path, qint64 maximum) {
     if (!file.open(QIODevice::ReadOnly))
         return Error{Error::Kind::NotReadable, QStringLiteral("%1 cannot be read: %2.").arg(path, file.errorString())};
     if (file.size() > maximum)
-        return bad(QStringLiteral("%1 is larger than %2 MB, more than Eyelid opens.").arg(path).arg(maximum / 1'000'000));
+        return bad(
+            QStringLiteral("%1 is larger than %2 MB, more than Eyelid opens.").arg(path).arg(maximum / 1'000'000));
     QByteArray bytes = file.readAll();
     if (file.error() != QFileDevice::NoError)
         return Error{Error::Kind::NotReadable, QStringLiteral("%1 cannot be read: %2.").arg(path, file.errorString())};
@@ -50,7 +53,8 @@ Result<QByteArray> readFile(const QString& path, qint64 maximum) {
 Result<QImage> decodePicture(const QByteArray& bytes, const QString& name, const PictureLimits& limits) {
     const Container container = inspectContainer(bytes);
     if (container.format == PictureFormat::Unknown)
-        return bad(QStringLiteral("%1 is not a picture Eyelid can open (PNG, JPEG, WebP, BMP, TIFF or GIF).").arg(name));
+        return bad(
+            QStringLiteral("%1 is not a picture Eyelid can open (PNG, JPEG, WebP, BMP, TIFF or GIF).").arg(name));
     if (!container.complete)
         return bad(QStringLiteral("%1 is cut short: the file ends before the picture does.").arg(name));
 
@@ -62,22 +66,33 @@ Result<QImage> decodePicture(const QByteArray& bytes, const QString& name, const
     // The size is known from the header: a small file that would swell to gigabytes is refused before it does.
     const QSize size = reader.size();
     if (size.isValid()) {
-        if (size.width() <= 0 || size.height() <= 0) return bad(QStringLiteral("%1 holds a picture of no size.").arg(name));
+        if (size.width() <= 0 || size.height() <= 0)
+            return bad(QStringLiteral("%1 holds a picture of no size.").arg(name));
         if (size.width() > limits.side || size.height() > limits.side)
             return bad(QStringLiteral("%1 is %2 x %3 pixels; Eyelid opens pictures of up to %4 pixels a side.")
-                           .arg(name).arg(size.width()).arg(size.height()).arg(limits.side));
+                           .arg(name)
+                           .arg(size.width())
+                           .arg(size.height())
+                           .arg(limits.side));
         if (qint64(size.width()) * size.height() > limits.pixels)
             return bad(QStringLiteral("%1 is %2 x %3 pixels, %4 million in all; Eyelid opens up to %5 million.")
-                           .arg(name).arg(size.width()).arg(size.height())
-                           .arg(qint64(size.width()) * size.height() / 1'000'000).arg(limits.pixels / 1'000'000));
+                           .arg(name)
+                           .arg(size.width())
+                           .arg(size.height())
+                           .arg(qint64(size.width()) * size.height() / 1'000'000)
+                           .arg(limits.pixels / 1'000'000));
     }
     reader.setAllocationLimit(int(limits.pixels * 8 / 1'000'000));
     const QImage image = reader.read();
     if (image.isNull())
-        return bad(QStringLiteral("%1 is a damaged %2 picture and cannot be opened.").arg(name, formatName(container.format)));
+        return bad(
+            QStringLiteral("%1 is a damaged %2 picture and cannot be opened.").arg(name, formatName(container.format)));
     if (image.width() > limits.side || image.height() > limits.side)
         return bad(QStringLiteral("%1 is %2 x %3 pixels; Eyelid opens pictures of up to %4 pixels a side.")
-                       .arg(name).arg(image.width()).arg(image.height()).arg(limits.side));
+                       .arg(name)
+                       .arg(image.width())
+                       .arg(image.height())
+                       .arg(limits.side));
     return flattened(image);
 }
 
@@ -88,8 +103,8 @@ Result<QImage> readPicture(const QString& path, const PictureLimits& limits) {
 }
 
 QStringList readableEndings() {
-    return {QStringLiteral("png"),  QStringLiteral("jpg"), QStringLiteral("jpeg"), QStringLiteral("webp"),
-            QStringLiteral("bmp"),  QStringLiteral("tif"), QStringLiteral("tiff"), QStringLiteral("gif")};
+    return {QStringLiteral("png"), QStringLiteral("jpg"), QStringLiteral("jpeg"), QStringLiteral("webp"),
+            QStringLiteral("bmp"), QStringLiteral("tif"), QStringLiteral("tiff"), QStringLiteral("gif")};
 }
 
 QImage flattened(const QImage& picture) {
@@ -137,8 +152,9 @@ Result<Done> writeFileWhole(const QString& path, const QByteArray& bytes, bool o
         return Error{Error::Kind::NotWritable, QStringLiteral("%1 cannot be written: %2.").arg(path, why)};
     };
     if (!QFileInfo(folder).isDir()) return failed(QStringLiteral("the folder %1 does not exist").arg(folder));
-    const Error exists{Error::Kind::Exists,
-                       QStringLiteral("%1 is there already; choose another folder, or say that it may be replaced.").arg(path)};
+    const Error exists{
+        Error::Kind::Exists,
+        QStringLiteral("%1 is there already; choose another folder, or say that it may be replaced.").arg(path)};
     if (!overwrite && info.exists()) return exists;
 
     QTemporaryFile file(folder + QStringLiteral("/.eyelid-XXXXXX.part"));

@@ -12,8 +12,8 @@ constexpr int structureSize = 21;    // thicker strokes than this are not text o
 constexpr int tallestGlyph = 110;    // pixels
 constexpr int shortestLetter = 5;    // pixels; less is a dot, a comma or a dash
 constexpr double leastGround = 0.55; // of a line's surroundings must be nearer to its ground than to its ink
-constexpr int tile = 64;                // pixels
-constexpr int mostInTile = 140;         // pieces; type of 9 pixels fills a tile with fewer, so more is noise or a photograph
+constexpr int tile = 64;             // pixels
+constexpr int mostInTile = 140; // pieces; type of 9 pixels fills a tile with fewer, so more is noise or a photograph
 
 struct Piece {
     QRect box;
@@ -55,10 +55,12 @@ public:
     /// Calls `visit(j)` for boxes that share a row with `box` and start between `fromX` and `toX`.
     template <typename Visit>
     void each(const std::vector<QRect>& boxes, const QRect& box, int fromX, int toX, Visit visit) const {
-        const int first = std::max(0, box.top() / bucket), last = std::min(int(m_rows.size()) - 1, box.bottom() / bucket);
+        const int first = std::max(0, box.top() / bucket),
+                  last = std::min(int(m_rows.size()) - 1, box.bottom() / bucket);
         for (int r = first; r <= last; ++r) {
             const auto& row = m_rows[size_t(r)];
-            auto it = std::lower_bound(row.begin(), row.end(), fromX, [&](size_t i, int x) { return boxes[i].left() < x; });
+            auto it =
+                std::lower_bound(row.begin(), row.end(), fromX, [&](size_t i, int x) { return boxes[i].left() < x; });
             for (; it != row.end() && boxes[*it].left() <= toX; ++it) visit(*it);
         }
     }
@@ -70,7 +72,8 @@ private:
 
 // Joins boxes that stand side by side within `reach(a, b)` pixels and overlap vertically.
 template <typename Reach>
-std::vector<std::vector<size_t>> joinSideBySide(const std::vector<QRect>& boxes, int height, int widestReach, Reach reach) {
+std::vector<std::vector<size_t>> joinSideBySide(const std::vector<QRect>& boxes, int height, int widestReach,
+                                                Reach reach) {
     Groups groups(boxes.size());
     const Neighbourhood near(boxes, height);
     for (size_t i = 0; i < boxes.size(); ++i) {
@@ -96,7 +99,8 @@ void attachSmall(std::vector<Segment>& words, std::vector<QRect>& reach, std::ve
     std::vector<std::vector<size_t>> rows(size_t(height / 16 + 2));
     for (size_t i = 0; i < words.size(); ++i) {
         const int more = reach[i].height() / 2;
-        for (int r = std::max(0, reach[i].top() - more) / 16; r <= std::min(height - 1, reach[i].bottom() + more) / 16; ++r)
+        for (int r = std::max(0, reach[i].top() - more) / 16; r <= std::min(height - 1, reach[i].bottom() + more) / 16;
+             ++r)
             rows[size_t(r)].push_back(i);
     }
     for (auto& row : rows)
@@ -139,7 +143,9 @@ std::vector<Segment> segmentsOf(const cv::Mat& ink, bool lightOnDark) {
     // Noise is left out where it is, not with the text beside it; what is left keeps the work linear.
     const int across = ink.cols / tile + 1;
     std::vector<int> crowd(size_t(across * (ink.rows / tile + 1)), 0);
-    const auto tileOf = [&](const int* s) { return size_t(s[cv::CC_STAT_TOP] / tile * across + s[cv::CC_STAT_LEFT] / tile); };
+    const auto tileOf = [&](const int* s) {
+        return size_t(s[cv::CC_STAT_TOP] / tile * across + s[cv::CC_STAT_LEFT] / tile);
+    };
     for (int i = 1; i < n; ++i) ++crowd[tileOf(stats.ptr<int>(i))];
     for (int i = 1; i < n; ++i) {
         if (crowd[tileOf(stats.ptr<int>(i))] > mostInTile) continue;
@@ -152,15 +158,19 @@ std::vector<Segment> segmentsOf(const cv::Mat& ink, bool lightOnDark) {
         // The frame of a field, a card or a button: large, and hardly any of it ink. Type fills a fifth of its box.
         if (box.width() > 24 && box.height() > 14 && area < 0.12 * box.width() * box.height()) continue;
         // A filled block, such as a solid cover or a bar of a chart: no letter is as wide and as full.
-        if (box.height() >= shortestLetter && box.width() > 1.8 * box.height() && area > 0.86 * box.width() * box.height()) continue;
+        if (box.height() >= shortestLetter && box.width() > 1.8 * box.height() &&
+            area > 0.86 * box.width() * box.height())
+            continue;
         if (area < 2) continue;
-        if (box.height() >= shortestLetter) letters.push_back(box);
-        else small.push_back(box);
+        if (box.height() >= shortestLetter)
+            letters.push_back(box);
+        else
+            small.push_back(box);
     }
     // Letters into words, words into lines.
     std::vector<Segment> words;
     std::vector<QRect> wordBoxes;
-    for (const auto& group : joinSideBySide(letters, ink.rows, tallestGlyph, [](const QRect& a, const QRect& b) {
+    for (const auto& group : joinSideBySide(letters, ink.rows, tallestGlyph, [](const QRect&a, const QRect&b) {
              return int(0.45 * std::max(a.height(), b.height())) + 1;
          })) {
         Segment word;
@@ -187,7 +197,8 @@ std::vector<Segment> segmentsOf(const cv::Mat& ink, bool lightOnDark) {
                 const QRect& b = wordBoxes[j];
                 if (b.height() < 2.2 * dot.height() || mark) return;
                 const int side = std::max({0, b.left() - dot.right(), dot.left() - b.right()});
-                mark = side <= 0.5 * b.height() && dot.top() >= b.top() - 2 && dot.bottom() <= b.bottom() + b.height() / 3;
+                mark =
+                    side <= 0.5 * b.height() && dot.top() >= b.top() - 2 && dot.bottom() <= b.bottom() + b.height() / 3;
             });
             if (!mark) continue;
             small.insert(small.end(), words[i].inks.begin(), words[i].inks.end());
@@ -207,7 +218,7 @@ std::vector<Segment> segmentsOf(const cv::Mat& ink, bool lightOnDark) {
     }
     attachSmall(words, wordBoxes, small, ink.rows);
     std::vector<Segment> lines;
-    for (const auto& group : joinSideBySide(wordBoxes, ink.rows, 2 * tallestGlyph, [](const QRect& a, const QRect& b) {
+    for (const auto& group : joinSideBySide(wordBoxes, ink.rows, 2 * tallestGlyph, [](const QRect&a, const QRect&b) {
              return int(1.15 * std::max(a.height(), b.height()));
          })) {
         Segment line;
@@ -359,14 +370,15 @@ UniformLine makeUniform(const QImage& picture, const LinePatch& line) {
                        size_t(picture.bytesPerLine()));
     const double scale = uniformX / std::max(3.0, line.xHeight);
     const int pad = 2;
-    const cv::Rect r = cv::Rect(line.box.left() - pad, line.box.top() - pad, line.box.width() + 2 * pad,
-                                line.box.height() + 2 * pad) &
-                       cv::Rect(0, 0, bgra.cols, bgra.rows);
+    const cv::Rect r =
+        cv::Rect(line.box.left() - pad, line.box.top() - pad, line.box.width() + 2 * pad, line.box.height() + 2 * pad) &
+        cv::Rect(0, 0, bgra.cols, bgra.rows);
     const cv::Mat part = bgra(r);
     cv::Mat mask = cv::Mat::zeros(part.size(), CV_8U);
     for (const QRect& ink : line.inks)
-        cv::rectangle(mask, cv::Rect(ink.left() - r.x - 1, ink.top() - r.y - 1, ink.width() + 2, ink.height() + 2) &
-                                cv::Rect(0, 0, r.width, r.height),
+        cv::rectangle(mask,
+                      cv::Rect(ink.left() - r.x - 1, ink.top() - r.y - 1, ink.width() + 2, ink.height() + 2) &
+                          cv::Rect(0, 0, r.width, r.height),
                       255, cv::FILLED);
     // Ground: the median of each channel. Ink: what differs from it most.
     int histogram[3][256] = {};
@@ -418,7 +430,8 @@ UniformLine makeUniform(const QImage& picture, const LinePatch& line) {
             gray.at<uchar>(y, x) = uchar(std::lround(255 * (1 - t)));
         }
     cv::Mat scaled;
-    const cv::Size size(std::max(1, int(std::lround(part.cols * scale))), std::max(1, int(std::lround(part.rows * scale))));
+    const cv::Size size(std::max(1, int(std::lround(part.cols * scale))),
+                        std::max(1, int(std::lround(part.rows * scale))));
     cv::resize(gray, scaled, size, 0, 0, scale >= 1 ? cv::INTER_CUBIC : cv::INTER_AREA);
 
     // Stands on one baseline, so that the model sees every line alike.
@@ -431,7 +444,8 @@ UniformLine makeUniform(const QImage& picture, const LinePatch& line) {
     uniform.image = QImage(scaled.cols + 2 * side, height + topRoom + bottomRoom, QImage::Format_Grayscale8);
     uniform.image.fill(255);
     for (int y = 0; y < scaled.rows; ++y)
-        std::copy(scaled.ptr<uchar>(y), scaled.ptr<uchar>(y) + scaled.cols, uniform.image.scanLine(y + top + topRoom) + side);
+        std::copy(scaled.ptr<uchar>(y), scaled.ptr<uchar>(y) + scaled.cols,
+                  uniform.image.scanLine(y + top + topRoom) + side);
     uniform.scale = scale;
     uniform.offset = QPointF(r.x - side / scale, r.y - (top + topRoom) / scale);
     return uniform;

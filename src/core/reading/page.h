@@ -27,8 +27,8 @@ struct Word {
 struct TextLine {
     std::vector<Word> words;
     QRectF box;
-    double baseline = 0;      ///< y of the line the letters stand on
-    double xHeight = 0;       ///< height of a small x, estimated
+    double baseline = 0; ///< y of the line the letters stand on
+    double xHeight = 0;  ///< height of a small x, estimated
     bool lightOnDark = false;
 
     QString text() const {

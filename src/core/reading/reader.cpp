@@ -146,7 +146,10 @@ std::vector<ReadGlyph> mendSpaces(const LinePatch& patch, std::vector<ReadGlyph>
             // And the other way round: digits in groups are often read as one number.
             const double from = centre(mended.back()), to = centre(glyph);
             const QChar left = mended.back().text.back(), right = glyph.text[0];
-            const double least = left.isLower() && right.isUpper() ? 0.36 : !enough ? 0.85 : left.isLetter() && right.isLetter() ? 0.5 : 0.64;
+            const double least = left.isLower() && right.isUpper()     ? 0.36
+                                 : !enough                             ? 0.85
+                                 : left.isLetter() && right.isLetter() ? 0.5
+                                                                       : 0.64;
             glyph.startsWord = columns.widestGap(from, to) > (onePitch ? 0.9 * pitch : least * patch.xHeight);
         }
         mended.push_back(std::move(glyph));
@@ -164,7 +167,8 @@ TextLine assemble(const LinePatch& patch, const std::vector<ReadGlyph>& read, co
     const auto toX = [&](double x) { return x / uniform.scale + uniform.offset.x(); };
     for (const ReadGlyph& g : glyphs) {
         if (g.startsWord || line.words.empty()) line.words.emplace_back();
-        Glyph glyph{g.text, QRectF(toX(g.box.left()), patch.box.top(), g.box.width() / uniform.scale, patch.box.height()),
+        Glyph glyph{g.text,
+                    QRectF(toX(g.box.left()), patch.box.top(), g.box.width() / uniform.scale, patch.box.height()),
                     g.confidence};
         line.words.back().glyphs.push_back(glyph);
     }
@@ -181,7 +185,8 @@ TextLine assemble(const LinePatch& patch, const std::vector<ReadGlyph>& read, co
     for (size_t i = 0; i < line.words.size(); ++i) {
         Word& word = line.words[i];
         word.box = inkBetween(patch, edges[i], edges[i + 1]);
-        if (word.box.isNull()) word.box = QRectF(edges[i], patch.box.top(), std::max(1.0, edges[i + 1] - edges[i]), patch.box.height());
+        if (word.box.isNull())
+            word.box = QRectF(edges[i], patch.box.top(), std::max(1.0, edges[i + 1] - edges[i]), patch.box.height());
         word.confidence = 1;
         // Glyph borders: midway between the centres the library gives, moved to a gap in the ink where there is one.
         double left = word.box.left();
@@ -209,7 +214,8 @@ QString packageFor(const QString& language) {
 
 QStringList installedLanguages() {
     QStringList names;
-    for (const QString& file : QDir(languageFolder()).entryList({QStringLiteral("*.traineddata")}, QDir::Files, QDir::Name)) {
+    for (const QString& file :
+         QDir(languageFolder()).entryList({QStringLiteral("*.traineddata")}, QDir::Files, QDir::Name)) {
         const QString name = file.section(QLatin1Char('.'), 0, 0);
         if (name != QLatin1String("osd")) names << name;
     }
@@ -271,8 +277,7 @@ public:
                     read[i] = m_engines[worker]->recognise(jobs[todo[i]].uniform.image);
                     const size_t n = ++done;
                     progress.setFraction(double(n) / double(todo.size()));
-                    if (n % 16 == 0)
-                        progress.setDoing(QStringLiteral("Reading line %1 of %2").arg(n).arg(todo.size()));
+                    if (n % 16 == 0) progress.setDoing(QStringLiteral("Reading line %1 of %2").arg(n).arg(todo.size()));
                 }
             };
             std::vector<std::thread> threads;
@@ -312,9 +317,10 @@ private:
         for (const QString& code : asked.split(QLatin1Char('+'), Qt::SkipEmptyParts)) {
             const QString c = code.trimmed();
             if (!installed.contains(c))
-                return Error{Error::Kind::Missing,
-                             QStringLiteral("The language \"%1\" is not installed; the package %2 brings it. Installed: %3.")
-                                 .arg(c, packageFor(c), installed.join(QStringLiteral(", ")))};
+                return Error{
+                    Error::Kind::Missing,
+                    QStringLiteral("The language \"%1\" is not installed; the package %2 brings it. Installed: %3.")
+                        .arg(c, packageFor(c), installed.join(QStringLiteral(", ")))};
             if (!codes.contains(c)) codes << c;
         }
         if (codes.isEmpty()) return Error{Error::Kind::BadInput, QStringLiteral("No language to read was named.")};

@@ -13,7 +13,9 @@ struct Recogniser::Engine {
 };
 
 Recogniser::Recogniser() : m_engine(std::make_unique<Engine>()) {}
-Recogniser::~Recogniser() { m_engine->api.End(); }
+Recogniser::~Recogniser() {
+    m_engine->api.End();
+}
 
 QString languageFolder() {
     const QByteArray prefix = qgetenv("TESSDATA_PREFIX");
@@ -30,7 +32,8 @@ Result<std::unique_ptr<Recogniser>> Recogniser::create(const QString& languages)
     auto& api = recogniser->m_engine->api;
     if (api.Init(QDir(languageFolder()).path().toLocal8Bit().constData(), languages.toLatin1().constData(),
                  tesseract::OEM_LSTM_ONLY) != 0)
-        return Error{Error::Kind::Missing, QStringLiteral("The text reader could not load the language %1.").arg(languages)};
+        return Error{Error::Kind::Missing,
+                     QStringLiteral("The text reader could not load the language %1.").arg(languages)};
     api.SetPageSegMode(tesseract::PSM_SINGLE_LINE);
     api.SetVariable("user_defined_dpi", "300");
     api.SetVariable("debug_file", "/dev/null");

@@ -13,8 +13,9 @@ namespace {
 
 QByteArray keyed(const QByteArray& key, const QByteArray& message, qsizetype length) {
     QByteArray out(length, 0);
-    crypto_generichash(reinterpret_cast<unsigned char*>(out.data()), size_t(length), reinterpret_cast<const unsigned char*>(message.constData()),
-                       size_t(message.size()), reinterpret_cast<const unsigned char*>(key.constData()), size_t(key.size()));
+    crypto_generichash(reinterpret_cast<unsigned char*>(out.data()), size_t(length),
+                       reinterpret_cast<const unsigned char*>(message.constData()), size_t(message.size()),
+                       reinterpret_cast<const unsigned char*>(key.constData()), size_t(key.size()));
     return out;
 }
 

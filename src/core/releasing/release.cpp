@@ -12,18 +12,28 @@ namespace {
 
 using Json = nlohmann::ordered_json;
 
-Json rectJson(const QRect& r) { return Json::array({r.x(), r.y(), r.width(), r.height()}); }
+Json rectJson(const QRect& r) {
+    return Json::array({r.x(), r.y(), r.width(), r.height()});
+}
 
-std::string text(const QString& s) { return s.toStdString(); }
+std::string text(const QString& s) {
+    return s.toStdString();
+}
 
 const char* sortName(Leak::Sort sort) {
     switch (sort) {
-    case Leak::Sort::Structure: return "structure";
-    case Leak::Sort::Extra: return "extra bytes or metadata";
-    case Leak::Sort::Transparency: return "transparency";
-    case Leak::Sort::Cover: return "cover";
-    case Leak::Sort::Found: return "found";
-    case Leak::Sort::CoveredValue: return "covered value";
+    case Leak::Sort::Structure:
+        return "structure";
+    case Leak::Sort::Extra:
+        return "extra bytes or metadata";
+    case Leak::Sort::Transparency:
+        return "transparency";
+    case Leak::Sort::Cover:
+        return "cover";
+    case Leak::Sort::Found:
+        return "found";
+    case Leak::Sort::CoveredValue:
+        return "covered value";
     }
     return "";
 }
@@ -39,9 +49,12 @@ Json leakJson(const Leak& leak) {
 
 } // namespace
 
-Result<WrittenFile> writeSanitised(const QString& path, const QImage& capture, const std::vector<Cover>& covers, bool overwrite) {
+Result<WrittenFile> writeSanitised(const QString& path, const QImage& capture, const std::vector<Cover>& covers,
+                                   bool overwrite) {
     const QByteArray png = encodePng(render(capture, covers));
-    if (png.isEmpty()) return Error{Error::Kind::NotWritable, QStringLiteral("%1 could not be made: there is too little memory.").arg(path)};
+    if (png.isEmpty())
+        return Error{Error::Kind::NotWritable,
+                     QStringLiteral("%1 could not be made: there is too little memory.").arg(path)};
     if (auto written = writeFileWhole(path, png, overwrite); !written) return written.error();
     auto back = readFile(path);
     if (!back) return back.error();
@@ -58,7 +71,8 @@ QByteArray redactionLog(const LogInput& input) {
     policy["kinds"] = Json::array();
     for (Kind kind : findableKinds())
         if (input.policy->rule(kind).on)
-            policy["kinds"].push_back({{"kind", text(kindName(kind))}, {"threshold", input.policy->rule(kind).threshold}});
+            policy["kinds"].push_back(
+                {{"kind", text(kindName(kind))}, {"threshold", input.policy->rule(kind).threshold}});
     root["policy"] = policy;
     root["languages"] = text(input.languages);
     root["files"] = Json::array();
@@ -74,7 +88,8 @@ QByteArray redactionLog(const LogInput& input) {
             j["kind"] = text(kindName(item.finding.kind));
             j["decision"] = text(decisionName(item.decision));
             j["boxes"] = Json::array();
-            for (const QRect& r : coverRects(item.finding, entry.size, input.policy->evenWidth)) j["boxes"].push_back(rectJson(r));
+            for (const QRect& r : coverRects(item.finding, entry.size, input.policy->evenWidth))
+                j["boxes"].push_back(rectJson(r));
             if (item.decision == Decision::Cover) j["style"] = text(styleName(item.style));
             j["reason"] = text(item.finding.reason);
             if (item.identity > 0) j["digest"] = text(identityDigest(input.secret, item.identity));
@@ -95,6 +110,8 @@ QByteArray redactionLog(const LogInput& input) {
     return QByteArray::fromStdString(root.dump(2, ' ', false, Json::error_handler_t::replace)) + '\n';
 }
 
-QString redactionLogName() { return QStringLiteral("redaction-log.json"); }
+QString redactionLogName() {
+    return QStringLiteral("redaction-log.json");
+}
 
 } // namespace eyelid

@@ -22,7 +22,8 @@ struct WrittenFile {
 
 /// Renders the capture with its covers, writes it as PNG and reads it back. Never overwrites unless told; on failure
 /// nothing is left behind.
-Result<WrittenFile> writeSanitised(const QString& path, const QImage& capture, const std::vector<Cover>& covers, bool overwrite);
+Result<WrittenFile> writeSanitised(const QString& path, const QImage& capture, const std::vector<Cover>& covers,
+                                   bool overwrite);
 
 /// A leak an officer has let pass, with the reason given.
 struct Override {
