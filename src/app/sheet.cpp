@@ -132,8 +132,9 @@ void Sheet::fit() {
     if (m_rendered.isNull()) return;
     const QSizeF view = QSizeF(viewport()->size()) - QSizeF(2 * room, 2 * room);
     const double scale = std::min(view.width() / m_rendered.width(), view.height() / m_rendered.height());
-    // Never larger than life: type is easiest to judge at its own size.
-    setZoom(std::min(1.0, scale * devicePixelRatioF()), viewport()->rect().center());
+    // Never larger than life, a pixel of the capture for one of the interface: type is easiest to judge at its own
+    // size.
+    setZoom(std::min(devicePixelRatioF(), scale * devicePixelRatioF()), viewport()->rect().center());
 }
 
 void Sheet::actualSize() {
@@ -177,27 +178,30 @@ void Sheet::drawEmpty(QPainter& painter) {
 void Sheet::drawItems(QPainter& painter, const Capture& capture) {
     const Theme& t = theme(*qApp);
     painter.setRenderHint(QPainter::Antialiasing);
+    // On a capture drawn small the marks are drawn finer, so that they do not lie on its text.
+    const double f = std::clamp(pixel(), 0.4, 1.0);
     for (const Item& item : capture.items) {
         const bool selected = item.id == m_selected;
         for (const QRectF& box : item.finding.boxes) {
-            const QRectF r = QRectF(toView(box.topLeft()), toView(box.bottomRight())).adjusted(-2.5, -2.5, 2.5, 2.5);
+            const QRectF r =
+                QRectF(toView(box.topLeft()), toView(box.bottomRight())).adjusted(-2.5 * f, -2.5 * f, 2.5 * f, 2.5 * f);
             if (selected) {
                 painter.setBrush(Qt::NoBrush);
-                painter.setPen(QPen(t.onBrand, 4));
-                painter.drawRoundedRect(r.adjusted(-2, -2, 2, 2), 4, 4);
-                painter.setPen(QPen(t.aubergine, 2));
-                painter.drawRoundedRect(r.adjusted(-2, -2, 2, 2), 4, 4);
+                painter.setPen(QPen(t.onBrand, 4 * f));
+                painter.drawRoundedRect(r.adjusted(-2 * f, -2 * f, 2 * f, 2 * f), 4 * f, 4 * f);
+                painter.setPen(QPen(t.aubergine, 2 * f));
+                painter.drawRoundedRect(r.adjusted(-2 * f, -2 * f, 2 * f, 2 * f), 4 * f, 4 * f);
             }
             if (item.decision == Decision::Open) {
                 // On the capture's own ground the light theme's clay is readable on light and dark alike.
                 QColor wash = t.clay;
                 wash.setAlpha(30);
                 painter.fillRect(r, wash);
-                QPen dashed(t.clay, 2);
+                QPen dashed(t.clay, 2 * f);
                 dashed.setDashPattern({3, 2});
                 painter.setPen(dashed);
                 painter.drawLine(r.bottomLeft(), r.bottomRight());
-                painter.setPen(QPen(t.clay, 1.6));
+                painter.setPen(QPen(t.clay, 1.6 * f));
                 const double tick = std::min(6.0, r.height() / 3);
                 for (const auto& [corner, dx, dy] :
                      {std::tuple(r.topLeft(), 1.0, 1.0), std::tuple(r.topRight(), -1.0, 1.0)}) {
@@ -205,7 +209,7 @@ void Sheet::drawItems(QPainter& painter, const Capture& capture) {
                     painter.drawLine(corner, corner + QPointF(0, dy * tick));
                 }
             } else if (item.decision == Decision::Keep) {
-                painter.setPen(QPen(t.pine, 1.4));
+                painter.setPen(QPen(t.pine, 1.4 * f));
                 painter.drawLine(r.bottomLeft(), r.bottomRight());
             }
         }

@@ -315,7 +315,10 @@ private:
         if (end > last) span.length = tokens[end].span.end() - span.start;
         p.span = span;
         p.sum = sum;
-        p.wholeLine = span.start <= 1 && span.end() >= run.text().size() - 1;
+        // A time or a number behind it does not make it less of a list's entry.
+        bool lettersAfter = false;
+        for (int i = span.end(); i < run.text().size(); ++i) lettersAfter = lettersAfter || run.text()[i].isLetter();
+        p.wholeLine = span.start <= 1 && !lettersAfter;
         for (size_t i = first; i <= end; ++i) p.name += tokens[i].text + QLatin1Char(' ');
         if (reversed) {
             p.name.clear();

@@ -1,0 +1,45 @@
+#!/usr/bin/python3
+"""Measures accuracy and speed: bench/run.py BIN_DIR SCREENS_DIR (run by ./dev bench).
+
+Accuracy: SCREENS_DIR holds pictures with their truth and a scorer (see its README). Speed: as a ratio to the OCR
+library's own command on the same picture in the same run, for the machine's own speed and load cancel out; the median
+of several turns, taken alternately."""
+import glob, os, re, shutil, statistics, subprocess, sys, tempfile, time
+
+bin_dir, screens = sys.argv[1], sys.argv[2]
+cli = os.path.join(bin_dir, 'eyelid-cli')
+pictures = sorted(glob.glob(os.path.join(screens, '*.png')))
+if not pictures: sys.exit(f'{screens} holds no pictures; name the folder of screens with their truth: ./dev bench FOLDER')
+env = dict(os.environ, XDG_DATA_HOME=tempfile.mkdtemp())
+
+def timed(command, **more):
+    start = time.perf_counter()
+    subprocess.run(command, stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL, **more)
+    return time.perf_counter() - start
+
+print('## Accuracy: redact --style solid, policy "everything"')
+out = tempfile.mkdtemp()
+start = time.perf_counter()
+done = subprocess.run([cli, 'redact', '--style', 'solid', '--force', '--out', out, *pictures], env=env, capture_output=True, text=True)
+print(f'{len(pictures)} screens, exit status {done.returncode}, {(time.perf_counter() - start) / len(pictures):.2f} s a screen')
+score = subprocess.run(['/usr/bin/python3', os.path.join(screens, 'score.py'), screens, out], capture_output=True, text=True).stdout
+print(score.strip())
+leak, over = re.search(r'^leak \S+ (\S+)% over (\S+)%', score, re.M).groups()
+print(f'leak {leak} % (at most 15), over-cover {over} % (at most 5)')
+
+print('\n## Time of redact for one screen, against the OCR library\'s own command on it')
+ratios = []
+# One of each theme, and of different pages, so that neither empty nor crowded screens decide.
+for picture in pictures[::max(1, len(pictures) // 8)][:8]:
+    ours, theirs = [], []
+    for turn in range(5):
+        folder = tempfile.mkdtemp()
+        ours.append(timed([cli, 'redact', '--out', folder, picture], env=env))
+        theirs.append(timed(['tesseract', picture, os.path.join(folder, 'x'), '--psm', '3', '-l', 'eng'], env=env))
+        shutil.rmtree(folder)
+    ratio = statistics.median(ours) / statistics.median(theirs)
+    ratios.append(ratio)
+    print(f'{os.path.basename(picture):28} {statistics.median(ours):6.2f} s / {statistics.median(theirs):6.2f} s = {ratio:.2f}')
+print(f'median ratio {statistics.median(ratios):.2f}, highest {max(ratios):.2f} (at most 2)')
+failed = float(leak) > 15 or float(over) > 5 or statistics.median(ratios) > 2
+sys.exit(1 if failed else 0)
