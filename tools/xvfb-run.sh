@@ -3,8 +3,12 @@
 set -u
 export XDG_RUNTIME_DIR="${XDG_RUNTIME_DIR:-$(mktemp -d)}"
 exec xvfb-run -a -s "-screen 0 1600x1000x24 -nolisten tcp" bash -c '
-  openbox >/dev/null 2>&1 &
+  # Programs start when the window manager is ready for them.
+  ready=$(mktemp -u)
+  openbox --startup "touch $ready" >/dev/null 2>&1 &
   manager=$!
+  for _ in $(seq 300); do [ -e "$ready" ] && break; sleep 0.1; done
+  rm -f "$ready"
   "$@"
   status=$?
   kill $manager 2>/dev/null

@@ -4,6 +4,7 @@
 #include "base/version.h"
 #include "capture/fonts.h"
 #include "capture/simulated_desk.h"
+#include "capture/x11_source.h"
 
 #include <cstdio>
 #include <QApplication>
@@ -60,7 +61,15 @@ int main(int argc, char** argv) {
                                        : chosen == QLatin1String("dark");
     applyTheme(application, dark ? Theme::night() : Theme::light());
 
-    MainWindow window(*policy, std::make_unique<SimulatedDesk>());
+    // The desk one sits at, or the simulated one for the demo and where none can be seen.
+    std::unique_ptr<Source> source;
+    if (!driven && !parser.isSet(QStringLiteral("demo")) && QApplication::platformName() == QLatin1String("xcb"))
+        if (auto desk = X11Source::open()) source = std::move(*desk);
+    if (!source) source = std::make_unique<SimulatedDesk>();
+    // While it is out of the way for a delayed take, no window is open.
+    QApplication::setQuitOnLastWindowClosed(false);
+    MainWindow window(*policy, std::move(source));
+    QObject::connect(&window, &MainWindow::closed, &application, &QApplication::quit);
     if (driven) {
         const bool shots = parser.isSet(QStringLiteral("shots"));
         const QString folder = parser.value(shots ? QStringLiteral("shots") : QStringLiteral("drive"));

@@ -456,10 +456,30 @@ void MainWindow::setDark(bool dark) {
 
 void MainWindow::takeFromDesk() {
     TakeView view(*m_source, this);
-    connect(&view, &TakeView::taken, this,
-            [this](const QImage& picture, const QString& origin) { addCapture(picture, origin); });
+    connect(&view, &TakeView::chosen, this, &MainWindow::take);
     view.exec();
     m_sheet->setFocus();
+}
+
+void MainWindow::take(const Target& target, const TakeOptions& options, double delaySeconds, const QString& origin) {
+    const auto now = [this, target, options, origin] {
+        auto picture = m_source->take(target, options);
+        if (!isVisible()) {
+            show();
+            activateWindow();
+        }
+        if (picture)
+            addCapture(*picture, origin);
+        else
+            showTrouble(picture.error().sentence);
+        m_sheet->setFocus();
+    };
+    // A window is taken whole whatever lies over it; of anything else this one would be a part.
+    const bool inTheWay = m_source->showsOurselves() && (target.what != Target::What::Window || delaySeconds > 0);
+    if (!inTheWay && delaySeconds <= 0) return now();
+    if (inTheWay) hide();
+    // What was under the window needs a moment to paint itself.
+    QTimer::singleShot(int(delaySeconds * 1000) + (inTheWay ? 300 : 0), this, now);
 }
 
 void MainWindow::addCapture(const QImage& picture, const QString& origin) {
@@ -827,6 +847,7 @@ void MainWindow::closeEvent(QCloseEvent* event) {
     QSettings().setValue(QStringLiteral("window/geometry"), saveGeometry());
     m_room.cancel();
     QMainWindow::closeEvent(event);
+    if (event->isAccepted()) emit closed();
 }
 
 } // namespace eyelid

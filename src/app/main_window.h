@@ -50,6 +50,7 @@ public:
 
 signals:
     void released(QStringList paths);
+    void closed();
 
 protected:
     void dragEnterEvent(QDragEnterEvent*) override;
@@ -64,6 +65,7 @@ private:
     QWidget* makeHeader();
     QWidget* makeDock();
     void takeFromDesk();
+    void take(const Target& target, const TakeOptions& options, double delaySeconds, const QString& origin);
     void chooseFiles();
     void showCapture(int id);
     void selectItem(int id);

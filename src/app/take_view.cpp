@@ -3,18 +3,20 @@
 #include "app/theme.h"
 
 #include <QApplication>
+#include <QCheckBox>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QListWidget>
 #include <QMouseEvent>
 #include <QPainter>
 #include <QPushButton>
+#include <QSpinBox>
 #include <QVBoxLayout>
 
 namespace eyelid {
 
-DeskMap::DeskMap(const DeskLayout& layout, const QImage& desk, QWidget* parent)
-    : QWidget(parent), m_layout(layout), m_desk(desk) {
+DeskMap::DeskMap(const DeskLayout& layout, std::vector<QImage> windows, QWidget* parent)
+    : QWidget(parent), m_layout(layout), m_windows(std::move(windows)) {
     setMouseTracking(true);
     setMinimumSize(420, 220);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
@@ -37,10 +39,10 @@ QRectF DeskMap::placed(const QRect& r) const {
 
 Target DeskMap::targetAt(const QPointF& point) const {
     for (const DeskWindow& w : m_layout.windows)
-        if (placed(w.geometry).contains(point)) return {Target::What::Window, w.id};
+        if (placed(w.geometry).contains(point)) return {Target::What::Window, w.id, {}};
     for (const Monitor& m : m_layout.monitors)
-        if (placed(m.geometry).contains(point)) return {Target::What::Monitor, m.name};
-    return {Target::What::Desk, {}};
+        if (placed(m.geometry).contains(point)) return {Target::What::Monitor, m.name, {}};
+    return {Target::What::Desk, {}, {}};
 }
 
 void DeskMap::paintEvent(QPaintEvent*) {
@@ -52,7 +54,7 @@ void DeskMap::paintEvent(QPaintEvent*) {
     QRectF chosen = placed(bounds);
     for (const Monitor& m : m_layout.monitors) {
         const QRectF r = placed(m.geometry);
-        p.drawImage(r, m_desk, QRectF(m.geometry.translated(-bounds.topLeft())));
+        p.fillRect(r, t.dark ? QColor(0x3a, 0x44, 0x48) : QColor(0xb9, 0xc6, 0xc6));
         p.setPen(QPen(t.ink, 1.5));
         p.setBrush(Qt::NoBrush);
         p.drawRoundedRect(r, 3, 3);
@@ -64,6 +66,16 @@ void DeskMap::paintEvent(QPaintEvent*) {
                        .arg(m.geometry.height())
                        .arg(m.scale));
         if (m_target.what == Target::What::Monitor && m_target.id == m.name) chosen = r;
+    }
+    for (size_t i = m_layout.windows.size(); i-- > 0;) {
+        const QRectF r = placed(m_layout.windows[i].geometry);
+        if (m_windows[i].isNull())
+            p.fillRect(r, t.paper);
+        else
+            p.drawImage(r, m_windows[i]);
+        p.setPen(QPen(t.hairline, 1));
+        p.setBrush(Qt::NoBrush);
+        p.drawRect(r);
     }
     for (const DeskWindow& w : m_layout.windows)
         if (m_target.what == Target::What::Window && m_target.id == w.id) chosen = placed(w.geometry);
@@ -95,23 +107,29 @@ TakeView::TakeView(const Source& source, QWidget* parent) : QDialog(parent), m_s
     title->setProperty("role", QStringLiteral("title"));
     layout->addWidget(title);
     auto desk = source.layout();
-    auto picture = source.take({Target::What::Desk, {}});
-    if (!desk || !picture) {
-        auto* trouble = new QLabel(!desk ? desk.error().sentence : picture.error().sentence);
+    if (!desk) {
+        auto* trouble = new QLabel(desk.error().sentence);
         trouble->setWordWrap(true);
         layout->addWidget(trouble);
         return;
     }
     m_layout = *desk;
-    auto* hint =
-        new QLabel(QStringLiteral("This is the simulated desk of Larkmoor Water that comes with Eyelid. Click a "
-                                  "window, a monitor or the space around them; what will be taken is outlined."));
+    auto* hint = new QLabel(
+        source.description() +
+        QStringLiteral(" Click a window, a monitor or the space around them; what will be taken is outlined."));
     hint->setProperty("role", QStringLiteral("faint"));
     hint->setWordWrap(true);
     layout->addWidget(hint);
     auto* row = new QHBoxLayout;
     row->setSpacing(12);
-    m_map = new DeskMap(m_layout, *picture);
+    // Each window by itself: so it is seen whole on the map, and Eyelid is not.
+    std::vector<QImage> miniatures;
+    for (const DeskWindow& w : m_layout.windows) {
+        auto picture = source.take({Target::What::Window, w.id, {}});
+        miniatures.push_back(picture ? picture->scaledToWidth(std::min(picture->width(), 480), Qt::SmoothTransformation)
+                                     : QImage());
+    }
+    m_map = new DeskMap(m_layout, std::move(miniatures));
     row->addWidget(m_map, 1);
     m_list = new QListWidget;
     m_list->setObjectName(QStringLiteral("targets"));
@@ -122,9 +140,9 @@ TakeView::TakeView(const Source& source, QWidget* parent) : QDialog(parent), m_s
     m_list->setTextElideMode(Qt::ElideRight);
     row->addWidget(m_list);
     layout->addLayout(row, 1);
-    m_targets.push_back({Target::What::Desk, {}});
-    for (const Monitor& m : m_layout.monitors) m_targets.push_back({Target::What::Monitor, m.name});
-    for (const DeskWindow& w : m_layout.windows) m_targets.push_back({Target::What::Window, w.id});
+    m_targets.push_back({Target::What::Desk, {}, {}});
+    for (const Monitor& m : m_layout.monitors) m_targets.push_back({Target::What::Monitor, m.name, {}});
+    for (const DeskWindow& w : m_layout.windows) m_targets.push_back({Target::What::Window, w.id, {}});
     const Theme& t = theme(*qApp);
     for (const Target& target : m_targets) {
         auto* item = new QListWidgetItem(
@@ -135,6 +153,21 @@ TakeView::TakeView(const Source& source, QWidget* parent) : QDialog(parent), m_s
         m_list->addItem(item);
     }
     auto* buttons = new QHBoxLayout;
+    m_delay = new QSpinBox;
+    m_delay->setRange(0, 3600);
+    m_delay->setSuffix(QStringLiteral(" s"));
+    m_delay->setSpecialValueText(QStringLiteral("at once"));
+    m_delay->setAccessibleName(QStringLiteral("Delay in seconds"));
+    m_delay->setToolTip(
+        QStringLiteral("Time to open a menu or to bring something into view; Eyelid is out of the way meanwhile"));
+    m_pointer = new QCheckBox(QStringLiteral("with the pointer"));
+    m_frame = new QCheckBox(QStringLiteral("with window frames"));
+    m_frame->setChecked(true);
+    buttons->addWidget(new QLabel(QStringLiteral("Take")));
+    buttons->addWidget(m_delay);
+    buttons->addSpacing(10);
+    buttons->addWidget(m_pointer);
+    buttons->addWidget(m_frame);
     buttons->addStretch();
     auto* close = new QPushButton(QStringLiteral("Close"));
     m_take = new QPushButton;
@@ -187,13 +220,8 @@ void TakeView::choose(const Target& target) {
 
 void TakeView::take() {
     const Target target = m_targets[size_t(std::max(0, m_list->currentRow()))];
-    auto picture = m_source.take(target);
-    if (!picture) {
-        m_take->setText(picture.error().sentence);
-        return;
-    }
-    emit taken(*picture, describe(target));
     accept();
+    emit chosen(target, {m_pointer->isChecked(), m_frame->isChecked()}, m_delay->value(), describe(target));
 }
 
 } // namespace eyelid

@@ -5,15 +5,18 @@
 
 #include <QDialog>
 
+class QCheckBox;
 class QListWidget;
 class QPushButton;
+class QSpinBox;
 
 namespace eyelid {
 
 class DeskMap final : public QWidget {
     Q_OBJECT
 public:
-    DeskMap(const DeskLayout& layout, const QImage& desk, QWidget* parent = nullptr);
+    /// `windows`: a picture of each of the layout's windows; a null one is drawn as a blank sheet.
+    DeskMap(const DeskLayout& layout, std::vector<QImage> windows, QWidget* parent = nullptr);
     void setTarget(const Target& target);
     QSize sizeHint() const override { return {620, 300}; }
 
@@ -31,7 +34,7 @@ private:
     Target targetAt(const QPointF& point) const;
 
     DeskLayout m_layout;
-    QImage m_desk;
+    std::vector<QImage> m_windows;
     Target m_target;
 };
 
@@ -41,8 +44,9 @@ public:
     TakeView(const Source& source, QWidget* parent = nullptr);
 
 signals:
-    /// `origin` says what it was, for the officer.
-    void taken(QImage picture, QString origin);
+    /// What to take; `origin` says what it is, for the officer. Taking is left to who opened this view, since this
+    /// window may not be in the picture.
+    void chosen(eyelid::Target target, eyelid::TakeOptions options, double delaySeconds, QString origin);
 
 private:
     void choose(const Target& target);
@@ -54,6 +58,8 @@ private:
     DeskMap* m_map = nullptr;
     QListWidget* m_list = nullptr;
     QPushButton* m_take = nullptr;
+    QSpinBox* m_delay = nullptr;
+    QCheckBox *m_pointer = nullptr, *m_frame = nullptr;
     std::vector<Target> m_targets;
 };
 

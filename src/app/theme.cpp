@@ -115,10 +115,11 @@ QToolButton[flat="true"] { border: 1px solid transparent; background: transparen
 QToolButton[flat="true"]:hover { background: @oat; }
 QToolButton[flat="true"]:checked { background: @selection; border-color: @aubergine; }
 QToolButton::menu-indicator { image: none; width: 0; }
-QLineEdit, QComboBox, QPlainTextEdit { border: 1px solid @hairline; border-radius: 6px; padding: 4px 8px; background: @paper; color: @ink; selection-background-color: @aubergine; selection-color: @onBrand; }
-QLineEdit:focus, QComboBox:focus, QPlainTextEdit:focus { border-color: @aubergine; }
+QLineEdit, QComboBox, QSpinBox, QPlainTextEdit { border: 1px solid @hairline; border-radius: 6px; padding: 4px 8px; background: @paper; color: @ink; selection-background-color: @aubergine; selection-color: @onBrand; }
+QLineEdit:focus, QComboBox:focus, QSpinBox:focus, QPlainTextEdit:focus { border-color: @aubergine; }
 QComboBox::drop-down { border: none; width: 22px; }
 QComboBox::down-arrow { image: url(:/eyelid/icons/chevron-down-@name.svg); width: 14px; height: 14px; }
+QSpinBox::up-button, QSpinBox::down-button { width: 0; }
 QListWidget::item { padding: 3px 2px; border-radius: 4px; }
 QListWidget::item:selected { background: @selection; color: @ink; }
 QComboBox QAbstractItemView { background: @paper; color: @ink; border: 1px solid @hairline; selection-background-color: @selection; selection-color: @ink; }

@@ -242,7 +242,8 @@ SimulatedDesk::SimulatedDesk() : m_drawn(std::make_unique<Drawn>()) {
                 monitor.geometry.topLeft() + QPoint(int(at.x() * monitor.scale), int(at.y() * monitor.scale));
             m_drawn->layout.windows.push_back(
                 {window[QLatin1String("id")].toString(), plainText(window[QLatin1String("title")].toString()),
-                 window[QLatin1String("application")].toString(), QRect(corner, painter.image.size())});
+                 window[QLatin1String("application")].toString(), QRect(corner, painter.image.size()),
+                 QRect(corner, painter.image.size()).adjusted(0, int(28 * monitor.scale), 0, 0)});
             m_drawn->windows.push_back({painter.image, painter.values});
         }
     }
@@ -254,12 +255,27 @@ Result<DeskLayout> SimulatedDesk::layout() const {
     return m_drawn->layout;
 }
 
-Result<QImage> SimulatedDesk::take(const Target& target) const {
+QString SimulatedDesk::description() const {
+    return QStringLiteral("This is the simulated desk of Larkmoor Water that comes with Eyelid.");
+}
+
+Result<QImage> SimulatedDesk::take(const Target& target, const TakeOptions& options) const {
     const DeskLayout& layout = m_drawn->layout;
     QRect area = layout.bounds();
+    if (target.what == Target::What::Region) {
+        area = target.region.intersected(area);
+        if (area.isEmpty()) return Error{Error::Kind::BadInput, QStringLiteral("The region lies outside the desk.")};
+    }
+    if (target.what == Target::What::ActiveWindow)
+        return take({Target::What::Window, layout.windows.front().id, {}}, options);
     if (target.what == Target::What::Window) {
         for (size_t i = 0; i < layout.windows.size(); ++i)
-            if (layout.windows[i].id == target.id) return m_drawn->windows[i].image;
+            if (layout.windows[i].id == target.id) {
+                const QImage& image = m_drawn->windows[i].image;
+                return options.frame
+                           ? image
+                           : image.copy(layout.windows[i].inner.translated(-layout.windows[i].geometry.topLeft()));
+            }
         return Error{Error::Kind::Missing, QStringLiteral("The window is no longer there; choose another.")};
     }
     if (target.what == Target::What::Monitor) {

@@ -22,7 +22,9 @@ public:
     SimulatedDesk();
     ~SimulatedDesk() override;
     Result<DeskLayout> layout() const override;
-    Result<QImage> take(const Target& target) const override;
+    Result<QImage> take(const Target& target, const TakeOptions& options = {}) const override;
+    QString description() const override;
+    bool showsOurselves() const override { return false; }
     std::vector<TrueValue> truth(const Target& target) const;
 
 private:

@@ -22,6 +22,7 @@ struct DeskWindow {
     QString title;
     QString application;
     QRect geometry; ///< with its frame, device pixels on the whole desk
+    QRect inner;    ///< without its frame
 };
 
 /// Monitors from left to right, windows from front to back.
@@ -37,9 +38,15 @@ struct DeskLayout {
 
 /// What to take.
 struct Target {
-    enum class What { Desk, Monitor, Window };
+    enum class What { Desk, Monitor, Window, ActiveWindow, Region };
     What what = What::Desk;
-    QString id; ///< the monitor's name or the window's id
+    QString id;   ///< the monitor's name or the window's id
+    QRect region; ///< device pixels on the whole desk
+};
+
+struct TakeOptions {
+    bool pointer = false; ///< the pointer is in the picture
+    bool frame = true;    ///< a window's title bar and border are in the picture
 };
 
 class Source {
@@ -47,8 +54,12 @@ public:
     virtual ~Source() = default;
     /// Errors: the desk cannot be seen.
     virtual Result<DeskLayout> layout() const = 0;
-    /// An opaque picture in device pixels. Errors: the monitor or window is no longer there.
-    virtual Result<QImage> take(const Target& target) const = 0;
+    /// An opaque picture in device pixels. Errors: the monitor or window is no longer there, or shows nothing.
+    virtual Result<QImage> take(const Target& target, const TakeOptions& options = {}) const = 0;
+    /// What desk this is, a sentence for the user.
+    virtual QString description() const = 0;
+    /// True when the program's own windows stand on this desk and must not be in its pictures.
+    virtual bool showsOurselves() const = 0;
 };
 
 } // namespace eyelid

@@ -45,21 +45,6 @@ Json boxJson(const QRectF& b) {
     return Json::array({rounded(b.x(), 10), rounded(b.y(), 10), rounded(b.width(), 10), rounded(b.height(), 10)});
 }
 
-Result<QRect> parseRect(const QString& text, const char* option) {
-    const QStringList parts = text.split(QLatin1Char(','));
-    int v[4] = {};
-    bool ok = parts.size() == 4;
-    for (int i = 0; ok && i < 4; ++i) v[i] = parts[i].trimmed().toInt(&ok);
-    // Within what a QRect can hold without overflow.
-    for (int n : v) ok = ok && n > -1'000'000 && n < 1'000'000;
-    if (!ok || v[2] <= 0 || v[3] <= 0)
-        return Error{
-            Error::Kind::BadInput,
-            QStringLiteral("%1 %2: four whole numbers are expected, x,y,width,height, with a width and height above 0.")
-                .arg(QLatin1String(option), text)};
-    return QRect(v[0], v[1], v[2], v[3]);
-}
-
 // What to find, loaded and understood; an error in it is wrong usage.
 struct Search {
     Policy policy;
@@ -107,6 +92,21 @@ void onAllCores(size_t count, const std::function<void(size_t, Reader&)>& work) 
 }
 
 } // namespace
+
+Result<QRect> parseRect(const QString& text, const char* option) {
+    const QStringList parts = text.split(QLatin1Char(','));
+    int v[4] = {};
+    bool ok = parts.size() == 4;
+    for (int i = 0; ok && i < 4; ++i) v[i] = parts[i].trimmed().toInt(&ok);
+    // Within what a QRect can hold without overflow.
+    for (int n : v) ok = ok && n > -1'000'000 && n < 1'000'000;
+    if (!ok || v[2] <= 0 || v[3] <= 0)
+        return Error{
+            Error::Kind::BadInput,
+            QStringLiteral("%1 %2: four whole numbers are expected, x,y,width,height, with a width and height above 0.")
+                .arg(QLatin1String(option), text)};
+    return QRect(v[0], v[1], v[2], v[3]);
+}
 
 int runRead(const QString& file, const QString& languages, const QString& area, bool json) {
     ReadOptions options{.languages = languages};

@@ -2,6 +2,9 @@
 // return the exit status.
 #pragma once
 
+#include "base/result.h"
+
+#include <QRect>
 #include <QString>
 #include <QStringList>
 
@@ -26,9 +29,23 @@ struct RedactSettings {
     QString keyFile;
 };
 
+struct TakeSettings {
+    bool list = false, active = false, desk = false, pointer = false, withoutFrame = false, force = false;
+    QString monitor;             ///< name or number from 1
+    QString window;              ///< id or part of the title
+    QString region;              ///< "x,y,w,h"
+    double delay = 0, every = 0; ///< seconds
+    int count = 1;
+    QString out; ///< a file, or a folder for several
+};
+
+int runTake(const TakeSettings& settings);
 int runRead(const QString& file, const QString& languages, const QString& area, bool json);
 int runFind(const QStringList& files, const FindSettings& settings, bool json);
 int runRedact(const QStringList& files, const RedactSettings& settings);
+/// "x,y,w,h", in pixels; `option` is named in the error.
+Result<QRect> parseRect(const QString& text, const char* option);
+
 int runCheck(const QStringList& files, const FindSettings& settings);
 
 } // namespace eyelid

@@ -76,6 +76,26 @@ int main(int argc, char** argv) {
     redact->add_option("--key", key, "The file with the key for the log's digests (default: one of this user's)");
     fileArguments(redact);
 
+    TakeSettings take;
+    std::string takeMonitor, takeWindow, takeRegion, takeOut;
+    CLI::App* taking = app.add_subcommand("take", "Take pictures of the desk");
+    auto* list = taking->add_flag("--list", take.list, "Print monitors and windows as JSON");
+    auto* what = taking->add_option_group("what", "What to take (the whole desk if not said)");
+    what->add_option("--monitor", takeMonitor, "A monitor, by number from 1 or by name");
+    what->add_option("--window", takeWindow, "A window, by id or by a part of its title");
+    what->add_flag("--active", take.active, "The active window");
+    what->add_option("--region", takeRegion, "A part of the desk: x,y,width,height in pixels");
+    what->add_flag("--desk", take.desk, "The whole desk");
+    what->require_option(0, 1);
+    taking->add_option("--delay", take.delay, "Wait this many seconds first")->check(CLI::Range(0.0, 86400.0));
+    taking->add_flag("--pointer", take.pointer, "With the pointer in it");
+    taking->add_flag("--no-frame", take.withoutFrame, "A window without its title bar and border");
+    taking->add_option("--every", take.every, "Again every so many seconds; what is the same as the last is left out")
+        ->check(CLI::Range(0.05, 86400.0));
+    taking->add_option("--count", take.count, "So many times")->check(CLI::Range(1, 100000));
+    taking->add_flag("--force", take.force, "Replace files that are there already");
+    taking->add_option("--out", takeOut, "A PNG file, or a folder for several")->excludes(list);
+
     CLI::App* check = app.add_subcommand("check", "Search finished pictures for what must not leave");
     findOptions(check);
     fileArguments(check);
@@ -87,6 +107,13 @@ int main(int argc, char** argv) {
         return status == 0 ? 0 : wrongUsage;
     }
 
+    if (taking->parsed()) {
+        take.monitor = QString::fromStdString(takeMonitor);
+        take.window = QString::fromStdString(takeWindow);
+        take.region = QString::fromStdString(takeRegion);
+        take.out = QString::fromStdString(takeOut);
+        return runTake(take);
+    }
     FindSettings settings{QString::fromStdString(policy), QString::fromStdString(watch), QString::fromStdString(lang)};
     if (read->parsed())
         return runRead(qt(files).first(), settings.languages, QString::fromStdString(area), format == "json");

@@ -178,6 +178,16 @@ TEST_CASE("the simulated desk has two monitors of different scale and six window
         CHECK(picture->size() == window.geometry.size());
         CHECK(whole->copy(window.geometry) == *picture);
     }
+    // Without its frame, a part, and the window in front.
+    const DeskWindow& first = layout->windows.front();
+    auto inner = desk.take({Target::What::Window, first.id}, {.frame = false});
+    REQUIRE(inner);
+    CHECK(*inner == whole->copy(first.inner));
+    auto region = desk.take({Target::What::Region, {}, QRect(100, 50, 300, 200)});
+    REQUIRE(region);
+    CHECK(*region == whole->copy(100, 50, 300, 200));
+    CHECK_FALSE(desk.take({Target::What::Region, {}, QRect(9000, 50, 300, 200)}));
+    CHECK(desk.take({Target::What::ActiveWindow, {}})->size() == first.geometry.size());
     CHECK_FALSE(desk.take({Target::What::Window, QStringLiteral("closed meanwhile")}));
     CHECK_FALSE(desk.take({Target::What::Monitor, QStringLiteral("unplugged")}));
 }

@@ -9,6 +9,7 @@
 #include "app/theme.h"
 #include "capture/fonts.h"
 #include "capture/simulated_desk.h"
+#include "capture/x11_source.h"
 #include "checking/check.h"
 #include "picture/container.h"
 #include "support/made.h"
@@ -23,6 +24,7 @@
 #include <QListWidget>
 #include <QMessageBox>
 #include <QMimeData>
+#include <QProcess>
 #include <QPushButton>
 #include <QSettings>
 #include <QSlider>
@@ -57,8 +59,9 @@ struct CleanSettings {
 };
 
 struct Desk : CleanSettings {
-    MainWindow window{*loadPolicy(QStringLiteral("everything")), std::make_unique<SimulatedDesk>()};
-    Desk() {
+    MainWindow window;
+    explicit Desk(std::unique_ptr<Source> source = std::make_unique<SimulatedDesk>())
+        : window(*loadPolicy(QStringLiteral("everything")), std::move(source)) {
         window.resize(1280, 800);
         window.show();
         window.activateWindow();
@@ -96,7 +99,7 @@ struct Desk : CleanSettings {
         poll.start(20);
         press(Qt::Key_T, Qt::ControlModifier);
         REQUIRE(seen);
-        REQUIRE(open().captures().size() == before + 1);
+        REQUIRE(until([&] { return open().captures().size() == before + 1 && window.isVisible(); }));
         REQUIRE(QTest::qWaitForWindowActive(&window));
     }
     void drag(const QRectF& place) {
@@ -215,6 +218,38 @@ TEST_CASE("the whole job: take, read, decide by keyboard, cover by hand, check, 
     CHECK(again->folder() == folder.filePath(QStringLiteral("out")));
     CHECK_FALSE(again->findChild<QPushButton*>(QStringLiteral("releaseNow"))->isEnabled());
     again->close();
+}
+
+TEST_CASE("of a real desk the whole and single windows are taken, and never Eyelid itself") {
+    QProcess terminal;
+    terminal.start(QStringLiteral("xterm"),
+                   {QStringLiteral("-T"), QStringLiteral("Pump log"), QStringLiteral("-geometry"),
+                    QStringLiteral("60x12+100+80"), QStringLiteral("-e"), QStringLiteral("sh"), QStringLiteral("-c"),
+                    QStringLiteral("printf 'mail ines.hartwell@mail.example'; exec sleep 600")});
+    REQUIRE(terminal.waitForStarted());
+    auto opened = X11Source::open();
+    REQUIRE(opened);
+    const X11Source& source = **opened;
+    REQUIRE(until([&] {
+        auto layout = source.layout();
+        return layout && !layout->windows.empty();
+    }));
+    {
+        Desk desk(std::move(*opened));
+        desk.take(QStringLiteral("Whole desk"));
+        desk.take(QStringLiteral("Pump log"));
+        const QImage whole = desk.open().captures()[0].picture, window = desk.open().captures()[1].picture;
+        CHECK(whole.size() == QSize(1600, 1000));
+        CHECK(window.width() < 500);
+        int ours = 0;
+        for (int y = 0; y < whole.height(); ++y)
+            for (int x = 0; x < whole.width(); ++x) ours += QColor(whole.pixel(x, y)) == theme(*qApp).oat;
+        CHECK(ours == 0);
+        desk.waitUntilRead();
+        CHECK(desk.open().counts(desk.open().captures()[1]).open >= 1);
+    }
+    terminal.kill();
+    terminal.waitForFinished();
 }
 
 TEST_CASE("decisions reach one, all of a value and all of a kind; undo takes each back") {

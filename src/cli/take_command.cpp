@@ -1,0 +1,136 @@
+#include "capture/x11_source.h"
+#include "cli/commands.h"
+#include "picture/picture_file.h"
+
+#include <chrono>
+#include <cstdio>
+#include <nlohmann/json.hpp>
+#include <QDir>
+#include <QFileInfo>
+#include <thread>
+
+namespace eyelid {
+namespace {
+
+using Json = nlohmann::ordered_json;
+
+void complain(const QString& sentence) { std::fprintf(stderr, "eyelid-cli: %s\n", sentence.toLocal8Bit().constData()); }
+
+Json rectJson(const QRect& r) { return Json::array({r.x(), r.y(), r.width(), r.height()}); }
+
+Json listJson(const DeskLayout& layout) {
+    Json root;
+    root["monitors"] = Json::array();
+    for (const Monitor& m : layout.monitors) root["monitors"].push_back({{"name", m.name.toStdString()}, {"geometry", rectJson(m.geometry)}, {"scale", m.scale}});
+    root["windows"] = Json::array();
+    for (const DeskWindow& w : layout.windows)
+        root["windows"].push_back({{"id", w.id.toStdString()}, {"title", w.title.toStdString()}, {"class", w.application.toStdString()},
+                                   {"geometry", rectJson(w.geometry)}, {"inner", rectJson(w.inner)}});
+    return root;
+}
+
+Result<Target> targetOf(const TakeSettings& settings, const DeskLayout& layout) {
+    if (settings.active) return Target{Target::What::ActiveWindow, {}, {}};
+    if (!settings.region.isEmpty()) {
+        auto rect = parseRect(settings.region, "--region");
+        if (!rect) return rect.error();
+        return Target{Target::What::Region, {}, *rect};
+    }
+    if (!settings.monitor.isEmpty()) {
+        bool number = false;
+        const int n = settings.monitor.toInt(&number);
+        QStringList names;
+        for (size_t i = 0; i < layout.monitors.size(); ++i) {
+            const QString& name = layout.monitors[i].name;
+            if (name == settings.monitor || (number && n == int(i) + 1)) return Target{Target::What::Monitor, name, {}};
+            names << name;
+        }
+        return Error{Error::Kind::Missing, QStringLiteral("There is no monitor \"%1\"; there are %2.").arg(settings.monitor, names.join(QStringLiteral(", ")))};
+    }
+    if (!settings.window.isEmpty()) {
+        QStringList hits;
+        QString id;
+        for (const DeskWindow& w : layout.windows) {
+            if (w.id == settings.window) return Target{Target::What::Window, w.id, {}};
+            if (!w.title.contains(settings.window, Qt::CaseInsensitive)) continue;
+            hits << w.id;
+            id = w.id;
+        }
+        if (hits.size() == 1) return Target{Target::What::Window, id, {}};
+        if (hits.isEmpty()) return Error{Error::Kind::Missing, QStringLiteral("No window has \"%1\" in its title; --list shows them.").arg(settings.window)};
+        // Guessing which of them was meant would be taking what was not asked for.
+        return Error{Error::Kind::BadInput, QStringLiteral("%1 windows have \"%2\" in their titles; name one by its id: %3.").arg(hits.size()).arg(settings.window, hits.join(QStringLiteral(", ")))};
+    }
+    return Target{Target::What::Desk, {}, {}};
+}
+
+} // namespace
+
+int runTake(const TakeSettings& settings) {
+    if (!settings.list && settings.out.isEmpty()) {
+        complain(QStringLiteral("Say where the picture goes with --out, or ask for --list."));
+        return wrongUsage;
+    }
+    if (settings.count > 1 && settings.every <= 0) {
+        complain(QStringLiteral("--count needs --every: how many seconds lie between two pictures."));
+        return wrongUsage;
+    }
+    auto source = X11Source::open();
+    if (!source) {
+        complain(source.error().sentence);
+        return unusableInput;
+    }
+    auto layout = (*source)->layout();
+    if (!layout) {
+        complain(layout.error().sentence);
+        return unusableInput;
+    }
+    if (settings.list) {
+        std::fprintf(stdout, "%s\n", listJson(*layout).dump(2, ' ', false, Json::error_handler_t::replace).c_str());
+        return done;
+    }
+    auto target = targetOf(settings, *layout);
+    if (!target) {
+        complain(target.error().sentence);
+        return target.error().kind == Error::Kind::BadInput ? wrongUsage : unusableInput;
+    }
+    const bool series = settings.every > 0;
+    const bool folder = series || QFileInfo(settings.out).isDir() || settings.out.endsWith(QLatin1Char('/'));
+    if (folder && !QDir().mkpath(settings.out)) {
+        complain(QStringLiteral("The folder %1 cannot be made; choose one you may write to.").arg(settings.out));
+        return unusableInput;
+    }
+    if (!folder && !settings.force && QFileInfo::exists(settings.out)) {
+        complain(QStringLiteral("%1 is there already; choose another name, or give --force to replace it.").arg(settings.out));
+        return wrongUsage;
+    }
+    using Clock = std::chrono::steady_clock;
+    const auto seconds = [](double s) { return std::chrono::duration_cast<Clock::duration>(std::chrono::duration<double>(s)); };
+    auto next = Clock::now() + seconds(settings.delay);
+    QImage last;
+    int number = 0;
+    for (int i = 0; i < settings.count; ++i, next += seconds(settings.every)) {
+        std::this_thread::sleep_until(next);
+        auto picture = (*source)->take(*target, {settings.pointer, !settings.withoutFrame});
+        if (!picture) {
+            complain(picture.error().sentence);
+            return unusableInput;
+        }
+        if (series && *picture == last) continue;
+        last = *picture;
+        QString path = settings.out;
+        if (folder) {
+            do path = QDir(settings.out).filePath(QStringLiteral("capture-%1.png").arg(++number, 3, 10, QLatin1Char('0')));
+            while (!settings.force && QFileInfo::exists(path));
+        }
+        if (auto written = writeFileWhole(path, encodePng(*picture), settings.force); !written) {
+            complain(written.error().sentence);
+            return unusableInput;
+        }
+        std::fprintf(stdout, "%s\n", QFileInfo(path).absoluteFilePath().toUtf8().constData());
+        std::fflush(stdout);
+    }
+    return done;
+}
+
+} // namespace eyelid

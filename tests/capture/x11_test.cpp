@@ -1,0 +1,246 @@
+// The X11 source against a real server with a window manager and a program that is not ours. Pictures are compared with
+// what a plain fetch over another connection gives.
+#define CATCH_CONFIG_RUNNER
+#include "capture/x11_source.h"
+#include "support/made.h"
+
+#include <nlohmann/json.hpp>
+#include <QCoreApplication>
+#include <QDir>
+#include <QElapsedTimer>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <xcb/xcb.h>
+
+using namespace eyelid;
+
+int main(int argc, char** argv) {
+    QCoreApplication application(argc, argv);
+    return Catch::Session().run(argc, argv);
+}
+
+namespace {
+
+// Calls `condition` until it holds; false after a minute.
+bool until(const std::function<bool()>& condition) {
+    QElapsedTimer clock;
+    clock.start();
+    while (!condition()) {
+        if (clock.hasExpired(60'000)) return false;
+        QCoreApplication::processEvents(QEventLoop::AllEvents, 20);
+    }
+    return true;
+}
+
+// What the server holds, fetched the plain way.
+QImage bare(const QRect& r) {
+    xcb_connection_t* c = xcb_connect(nullptr, nullptr);
+    const auto root = xcb_setup_roots_iterator(xcb_get_setup(c)).data->root;
+    xcb_get_image_reply_t* reply = xcb_get_image_reply(
+        c, xcb_get_image(c, XCB_IMAGE_FORMAT_Z_PIXMAP, root, int16_t(r.x()), int16_t(r.y()), uint16_t(r.width()), uint16_t(r.height()), ~0u), nullptr);
+    REQUIRE(reply);
+    QImage picture(r.size(), QImage::Format_RGB32);
+    std::copy_n(xcb_get_image_data(reply), picture.sizeInBytes(), picture.bits());
+    std::free(reply);
+    xcb_disconnect(c);
+    for (int y = 0; y < picture.height(); ++y)
+        for (int x = 0; x < picture.width(); ++x) picture.setPixel(x, y, picture.pixel(x, y) | 0xff000000u);
+    return picture;
+}
+
+void movePointer(int x, int y) {
+    xcb_connection_t* c = xcb_connect(nullptr, nullptr);
+    const auto root = xcb_setup_roots_iterator(xcb_get_setup(c)).data->root;
+    xcb_warp_pointer(c, XCB_NONE, root, 0, 0, 0, 0, int16_t(x), int16_t(y));
+    std::free(xcb_get_input_focus_reply(c, xcb_get_input_focus(c), nullptr)); // the server has done it
+    xcb_disconnect(c);
+}
+
+X11Source& source() {
+    static std::unique_ptr<X11Source> shared = [] {
+        auto opened = X11Source::open();
+        REQUIRE(opened);
+        return std::move(*opened);
+    }();
+    return *shared;
+}
+
+std::optional<DeskWindow> windowTitled(const QString& title) {
+    auto layout = source().layout();
+    REQUIRE(layout);
+    for (const DeskWindow& w : layout->windows)
+        if (w.title == title) return w;
+    return std::nullopt;
+}
+
+// A terminal that shows a text without a cursor, which would blink or change with the focus.
+class Terminal {
+public:
+    Terminal(const QString& title, const QString& place) : m_title(title) {
+        m_process.start(QStringLiteral("xterm"), {QStringLiteral("-T"), title, QStringLiteral("-geometry"), place, QStringLiteral("-xrm"), QStringLiteral("*allowTitleOps: false"), QStringLiteral("-e"), QStringLiteral("sh"),
+                                                  QStringLiteral("-c"), QStringLiteral("printf '\\033[?25lpump-07 telemetry: flow 38.2 l/s\\npressure 3.1 bar\\n'; exec sleep 600")});
+        REQUIRE(m_process.waitForStarted());
+        REQUIRE(until([&] { return windowTitled(m_title).has_value(); }));
+        settle();
+    }
+    ~Terminal() {
+        m_process.kill();
+        m_process.waitForFinished();
+    }
+    DeskWindow window() const { return *windowTitled(m_title); }
+    QImage picture(const TakeOptions& options = {}) const {
+        auto taken = source().take({Target::What::Window, window().id, {}}, options);
+        REQUIRE(taken);
+        return *taken;
+    }
+    /// Until it shows its text and two pictures in a row are alike.
+    void settle() const {
+        QImage last;
+        int alike = 0;
+        REQUIRE(until([&] {
+            const QImage now = bare(window().inner.intersected(QRect(0, 0, 1600, 1000)));
+            alike = now == last && hasInk(now) ? alike + 1 : 0;
+            last = now;
+            return alike >= 5;
+        }));
+    }
+    void close() {
+        m_process.kill();
+        m_process.waitForFinished();
+        REQUIRE(until([&] { return !windowTitled(m_title).has_value(); }));
+    }
+
+private:
+    static bool hasInk(const QImage& picture) {
+        for (int y = 0; y < picture.height(); ++y)
+            for (int x = 0; x < picture.width(); ++x)
+                if (picture.pixel(x, y) != picture.pixel(0, picture.height() - 1)) return true;
+        return false;
+    }
+    QString m_title;
+    QProcess m_process;
+};
+
+} // namespace
+
+TEST_CASE("the whole desk, a region and a window are what the server holds, exactly") {
+    movePointer(1500, 900);
+    Terminal terminal(QStringLiteral("Pump log"), QStringLiteral("60x12+100+80"));
+    auto desk = source().take({Target::What::Desk, {}, {}});
+    REQUIRE(desk);
+    CHECK(*desk == bare(QRect(0, 0, 1600, 1000)));
+    auto region = source().take({Target::What::Region, {}, QRect(90, 70, 333, 111)});
+    REQUIRE(region);
+    CHECK(*region == bare(QRect(90, 70, 333, 111)));
+    const DeskWindow window = terminal.window();
+    CHECK(window.application == QStringLiteral("XTerm"));
+    CHECK(window.geometry.contains(window.inner));
+    CHECK(window.geometry != window.inner); // the window manager's frame
+    CHECK(terminal.picture() == bare(window.geometry));
+    CHECK(terminal.picture({.pointer = false, .frame = false}) == bare(window.inner));
+    auto active = source().take({Target::What::ActiveWindow, {}, {}});
+    REQUIRE(active);
+    CHECK(*active == bare(window.geometry));
+    // What reaches over the desk's edge is cut, not invented.
+    auto edge = source().take({Target::What::Region, {}, QRect(1500, 900, 500, 500)});
+    REQUIRE(edge);
+    CHECK(edge->size() == QSize(100, 100));
+}
+
+TEST_CASE("a window that another hides is taken whole") {
+    Terminal below(QStringLiteral("Below"), QStringLiteral("60x12+200+200"));
+    const QImage before = below.picture({.pointer = false, .frame = false});
+    {
+        Terminal above(QStringLiteral("Above"), QStringLiteral("50x10+260+240"));
+        REQUIRE(above.window().geometry.intersects(below.window().inner));
+        CHECK(bare(below.window().inner) != before);
+        CHECK(below.picture({.pointer = false, .frame = false}) == before);
+    }
+}
+
+TEST_CASE("monitors are taken by name, each what the server holds") {
+    const auto xrandr = [](const QStringList& arguments) { return QProcess::execute(QStringLiteral("xrandr"), arguments); };
+    REQUIRE(xrandr({QStringLiteral("--setmonitor"), QStringLiteral("LEFT-1"), QStringLiteral("800/200x1000/250+0+0"), QStringLiteral("screen")}) == 0);
+    REQUIRE(xrandr({QStringLiteral("--setmonitor"), QStringLiteral("RIGHT-2"), QStringLiteral("800/200x600/150+800+0"), QStringLiteral("none")}) == 0);
+    auto layout = source().layout();
+    REQUIRE(layout);
+    REQUIRE(layout->monitors.size() == 2);
+    CHECK(layout->monitors[0].name == QStringLiteral("LEFT-1"));
+    CHECK(layout->monitors[1].geometry == QRect(800, 0, 800, 600));
+    Terminal terminal(QStringLiteral("On the right"), QStringLiteral("40x8+900+100"));
+    for (const Monitor& m : layout->monitors) {
+        auto taken = source().take({Target::What::Monitor, m.name, {}});
+        REQUIRE(taken);
+        CHECK(*taken == bare(m.geometry));
+    }
+    xrandr({QStringLiteral("--delmonitor"), QStringLiteral("LEFT-1")});
+    xrandr({QStringLiteral("--delmonitor"), QStringLiteral("RIGHT-2")});
+    auto unplugged = source().take({Target::What::Monitor, QStringLiteral("RIGHT-2"), {}});
+    REQUIRE_FALSE(unplugged);
+    CHECK(unplugged.error().sentence.contains(QStringLiteral("RIGHT-2")));
+}
+
+TEST_CASE("the pointer is in the picture only when asked for") {
+    movePointer(700, 700);
+    const QRect around(650, 650, 100, 100);
+    auto without = source().take({Target::What::Region, {}, around}), with = source().take({Target::What::Region, {}, around}, {.pointer = true});
+    REQUIRE(without);
+    REQUIRE(with);
+    CHECK(*without == bare(around));
+    CHECK(*with != *without);
+    movePointer(10, 10);
+    CHECK(*source().take({Target::What::Region, {}, around}, {.pointer = true}) == *without);
+}
+
+TEST_CASE("what is no longer there is told of in a sentence") {
+    QString id;
+    {
+        Terminal terminal(QStringLiteral("Short-lived"), QStringLiteral("40x8+50+50"));
+        id = terminal.window().id;
+        terminal.close();
+    }
+    for (const Target& target : {Target{Target::What::Window, id, {}}, Target{Target::What::Window, QStringLiteral("nonsense"), {}}, Target{Target::What::Window, QStringLiteral("0x7fffffff"), {}},
+                                 Target{Target::What::Region, {}, QRect(5000, 5000, 10, 10)}, Target{Target::What::Region, {}, QRect(10, 10, 0, 0)}}) {
+        auto taken = source().take(target);
+        REQUIRE_FALSE(taken);
+        CHECK(taken.error().sentence.endsWith(QLatin1Char('.')));
+    }
+    auto nowhere = X11Source::open(QStringLiteral(":4242"));
+    REQUIRE_FALSE(nowhere);
+    CHECK(nowhere.error().sentence.contains(QStringLiteral(":4242")));
+    // Still of use afterwards.
+    CHECK(source().take({Target::What::Desk, {}, {}}));
+}
+
+TEST_CASE("take on the command line: list, by title, by region, in series") {
+    Terminal one(QStringLiteral("Depot one"), QStringLiteral("40x8+50+50")), two(QStringLiteral("Depot two"), QStringLiteral("40x8+700+500"));
+    QTemporaryDir folder;
+    const auto run = [&](const QStringList& arguments, QString* out = nullptr, QString* err = nullptr) {
+        QProcess process;
+        process.start(QStringLiteral(EYELID_CLI), QStringList{QStringLiteral("take")} + arguments);
+        REQUIRE(process.waitForFinished(60'000));
+        if (out) *out = QString::fromUtf8(process.readAllStandardOutput());
+        if (err) *err = QString::fromUtf8(process.readAllStandardError());
+        return process.exitCode();
+    };
+    QString out, err;
+    CHECK(run({QStringLiteral("--list")}, &out) == 0);
+    const auto json = nlohmann::json::parse(out.toStdString());
+    CHECK(json["monitors"].size() >= 1);
+    CHECK(json["monitors"][0]["geometry"].size() == 4);
+    CHECK(json["windows"].size() >= 2);
+    const QString file = folder.filePath(QStringLiteral("two.png"));
+    CHECK(run({QStringLiteral("--window"), QStringLiteral("depot TWO"), QStringLiteral("--out"), file}) == 0);
+    CHECK(*readPicture(file) == two.picture());
+    CHECK(run({QStringLiteral("--desk"), QStringLiteral("--out"), file}, nullptr, &err) == 2); // is there already
+    CHECK(err.contains(QStringLiteral("--force")));
+    CHECK(run({QStringLiteral("--window"), QStringLiteral("Depot"), QStringLiteral("--out"), folder.filePath(QStringLiteral("x.png"))}, nullptr, &err) == 2);
+    CHECK(err.contains(one.window().id));
+    CHECK(run({QStringLiteral("--window"), QStringLiteral("Nobody"), QStringLiteral("--out"), folder.filePath(QStringLiteral("x.png"))}) == 3);
+    CHECK(run({QStringLiteral("--desk"), QStringLiteral("--active"), QStringLiteral("--out"), file}) == 2);
+    CHECK(run({QStringLiteral("--region"), QStringLiteral("0,0,30,20"), QStringLiteral("--out"), folder.filePath(QStringLiteral("r.png"))}) == 0);
+    CHECK(readPicture(folder.filePath(QStringLiteral("r.png")))->size() == QSize(30, 20));
+    // Nothing changes, so one picture of the series is kept.
+    CHECK(run({QStringLiteral("--window"), one.window().id, QStringLiteral("--every"), QStringLiteral("0.05"), QStringLiteral("--count"), QStringLiteral("4"), QStringLiteral("--out"), folder.filePath(QStringLiteral("series"))}) == 0);
+    CHECK(QDir(folder.filePath(QStringLiteral("series"))).entryList(QDir::Files).size() == 1);
+}
