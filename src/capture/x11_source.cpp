@@ -22,9 +22,13 @@ namespace {
 
 // What xcb hands out is freed with free().
 template <typename T> using Reply = std::unique_ptr<T, decltype(&std::free)>;
-template <typename T> Reply<T> owned(T* reply) { return Reply<T>(reply, &std::free); }
+template <typename T> Reply<T> owned(T* reply) {
+    return Reply<T>(reply, &std::free);
+}
 
-Error gone() { return {Error::Kind::Missing, QStringLiteral("The window is no longer there; choose another.")}; }
+Error gone() {
+    return {Error::Kind::Missing, QStringLiteral("The window is no longer there; choose another.")};
+}
 
 } // namespace
 
@@ -55,9 +59,11 @@ struct X11Source::Server {
     }
 
     QByteArray property(xcb_window_t window, xcb_atom_t name_) const {
-        const auto reply = owned(xcb_get_property_reply(c, xcb_get_property(c, 0, window, name_, XCB_GET_PROPERTY_TYPE_ANY, 0, 1 << 16), nullptr));
+        const auto reply = owned(xcb_get_property_reply(
+            c, xcb_get_property(c, 0, window, name_, XCB_GET_PROPERTY_TYPE_ANY, 0, 1 << 16), nullptr));
         if (!reply) return {};
-        return QByteArray(static_cast<const char*>(xcb_get_property_value(reply.get())), xcb_get_property_value_length(reply.get()));
+        return QByteArray(static_cast<const char*>(xcb_get_property_value(reply.get())),
+                          xcb_get_property_value_length(reply.get()));
     }
 
     std::vector<uint32_t> numbers(xcb_window_t window, const char* name_) const {
@@ -76,7 +82,8 @@ struct X11Source::Server {
     QRect geometry(xcb_window_t window) const {
         const auto g = owned(xcb_get_geometry_reply(c, xcb_get_geometry(c, window), nullptr));
         if (!g) return {};
-        const auto at = owned(xcb_translate_coordinates_reply(c, xcb_translate_coordinates(c, window, screen->root, 0, 0), nullptr));
+        const auto at = owned(
+            xcb_translate_coordinates_reply(c, xcb_translate_coordinates(c, window, screen->root, 0, 0), nullptr));
         if (!at) return {};
         return QRect(at->dst_x, at->dst_y, g->width, g->height);
     }
@@ -113,7 +120,8 @@ struct X11Source::Server {
     }
 
     Result<QImage> image(xcb_drawable_t drawable, const QRect& r) const {
-        if (r.isEmpty()) return Error{Error::Kind::BadInput, QStringLiteral("There is nothing to take: the place has no size.")};
+        if (r.isEmpty())
+            return Error{Error::Kind::BadInput, QStringLiteral("There is nothing to take: the place has no size.")};
         QImage picture(r.size(), QImage::Format_RGB32);
         const size_t bytes = size_t(picture.sizeInBytes());
         if (shm) {
@@ -129,7 +137,10 @@ struct X11Source::Server {
                 if (!attached) {
                     xcb_generic_error_t* trouble = nullptr;
                     const auto reply = owned(xcb_shm_get_image_reply(
-                        c, xcb_shm_get_image(c, drawable, int16_t(r.x()), int16_t(r.y()), uint16_t(r.width()), uint16_t(r.height()), ~0u, XCB_IMAGE_FORMAT_Z_PIXMAP, segment, 0), &trouble));
+                        c,
+                        xcb_shm_get_image(c, drawable, int16_t(r.x()), int16_t(r.y()), uint16_t(r.width()),
+                                          uint16_t(r.height()), ~0u, XCB_IMAGE_FORMAT_Z_PIXMAP, segment, 0),
+                        &trouble));
                     missing = trouble != nullptr;
                     std::free(trouble);
                     if (reply && reply->size == bytes) {
@@ -145,7 +156,11 @@ struct X11Source::Server {
                 shmctl(id, IPC_RMID, nullptr);
             }
         }
-        const auto reply = owned(xcb_get_image_reply(c, xcb_get_image(c, XCB_IMAGE_FORMAT_Z_PIXMAP, drawable, int16_t(r.x()), int16_t(r.y()), uint16_t(r.width()), uint16_t(r.height()), ~0u), nullptr));
+        const auto reply =
+            owned(xcb_get_image_reply(c,
+                                      xcb_get_image(c, XCB_IMAGE_FORMAT_Z_PIXMAP, drawable, int16_t(r.x()),
+                                                    int16_t(r.y()), uint16_t(r.width()), uint16_t(r.height()), ~0u),
+                                      nullptr));
         if (!reply || size_t(xcb_get_image_data_length(reply.get())) < bytes) return gone();
         std::memcpy(picture.bits(), xcb_get_image_data(reply.get()), bytes);
         return opaque(std::move(picture));
@@ -164,14 +179,16 @@ struct X11Source::Server {
         if (!fixes) return;
         const auto reply = owned(xcb_xfixes_get_cursor_image_reply(c, xcb_xfixes_get_cursor_image(c), nullptr));
         if (!reply) return;
-        const QImage pointer(reinterpret_cast<const uchar*>(xcb_xfixes_get_cursor_image_cursor_image(reply.get())), reply->width, reply->height, reply->width * 4, QImage::Format_ARGB32_Premultiplied);
+        const QImage pointer(reinterpret_cast<const uchar*>(xcb_xfixes_get_cursor_image_cursor_image(reply.get())),
+                             reply->width, reply->height, reply->width * 4, QImage::Format_ARGB32_Premultiplied);
         QPainter(&picture).drawImage(QPoint(reply->x - reply->xhot, reply->y - reply->yhot) - corner, pointer);
     }
 
     /// A window whole, though others lie over it or part of it is off the desk.
     Result<QImage> hiddenWindow(xcb_window_t frame, QRect inside) const {
         // The picture the server keeps of a window begins at its border.
-        if (const auto g = owned(xcb_get_geometry_reply(c, xcb_get_geometry(c, frame), nullptr))) inside.translate(g->border_width, g->border_width);
+        if (const auto g = owned(xcb_get_geometry_reply(c, xcb_get_geometry(c, frame), nullptr)))
+            inside.translate(g->border_width, g->border_width);
         // Since open() the server keeps windows whole; what was hidden before then, their programs had to paint anew.
         std::this_thread::sleep_until(opened + std::chrono::milliseconds(500));
         const xcb_pixmap_t pixmap = xcb_generate_id(c);
@@ -192,8 +209,10 @@ Result<std::unique_ptr<X11Source>> X11Source::open(const QString& display) {
     s.name = display.isEmpty() ? qEnvironmentVariable("DISPLAY") : display;
     s.c = xcb_connect(display.isEmpty() ? nullptr : display.toLocal8Bit().constData(), &number);
     if (xcb_connection_has_error(s.c))
-        return Error{Error::Kind::Missing, s.name.isEmpty() ? QStringLiteral("There is no desk to take from: no X server is named (DISPLAY is not set).")
-                                                            : QStringLiteral("The X server %1 cannot be reached.").arg(s.name)};
+        return Error{Error::Kind::Missing,
+                     s.name.isEmpty()
+                         ? QStringLiteral("There is no desk to take from: no X server is named (DISPLAY is not set).")
+                         : QStringLiteral("The X server %1 cannot be reached.").arg(s.name)};
     auto it = xcb_setup_roots_iterator(xcb_get_setup(s.c));
     for (int i = 0; i < number && it.rem; ++i) xcb_screen_next(&it);
     s.screen = it.data;
@@ -202,15 +221,24 @@ Result<std::unique_ptr<X11Source>> X11Source::open(const QString& display) {
     for (auto depth = xcb_screen_allowed_depths_iterator(s.screen); depth.rem; xcb_depth_next(&depth))
         for (auto visual = xcb_depth_visuals_iterator(depth.data); visual.rem; xcb_visualtype_next(&visual))
             if (visual.data->visual_id == s.screen->root_visual)
-                fits = fits && visual.data->red_mask == 0xff0000 && visual.data->green_mask == 0xff00 && visual.data->blue_mask == 0xff;
-    if (!fits || xcb_get_setup(s.c)->image_byte_order != (std::endian::native == std::endian::little ? XCB_IMAGE_ORDER_LSB_FIRST : XCB_IMAGE_ORDER_MSB_FIRST))
-        return Error{Error::Kind::BadInput, QStringLiteral("The X server %1 keeps its colours in a way that cannot be taken; 24-bit colour is needed.").arg(s.name)};
+                fits = fits && visual.data->red_mask == 0xff0000 && visual.data->green_mask == 0xff00 &&
+                       visual.data->blue_mask == 0xff;
+    if (!fits ||
+        xcb_get_setup(s.c)->image_byte_order !=
+            (std::endian::native == std::endian::little ? XCB_IMAGE_ORDER_LSB_FIRST : XCB_IMAGE_ORDER_MSB_FIRST))
+        return Error{
+            Error::Kind::BadInput,
+            QStringLiteral("The X server %1 keeps its colours in a way that cannot be taken; 24-bit colour is needed.")
+                .arg(s.name)};
     s.shm = s.has(&xcb_shm_id);
-    if (s.has(&xcb_composite_id)) s.composite = owned(xcb_composite_query_version_reply(s.c, xcb_composite_query_version(s.c, 0, 4), nullptr)) != nullptr;
+    if (s.has(&xcb_composite_id))
+        s.composite =
+            owned(xcb_composite_query_version_reply(s.c, xcb_composite_query_version(s.c, 0, 4), nullptr)) != nullptr;
     // For as long as this connection lasts the server keeps every window's picture whole, also where others hide it.
     if (s.composite) xcb_composite_redirect_subwindows(s.c, s.screen->root, XCB_COMPOSITE_REDIRECT_AUTOMATIC);
     s.opened = std::chrono::steady_clock::now();
-    if (s.has(&xcb_xfixes_id)) s.fixes = owned(xcb_xfixes_query_version_reply(s.c, xcb_xfixes_query_version(s.c, 4, 0), nullptr)) != nullptr;
+    if (s.has(&xcb_xfixes_id))
+        s.fixes = owned(xcb_xfixes_query_version_reply(s.c, xcb_xfixes_query_version(s.c, 4, 0), nullptr)) != nullptr;
     if (s.has(&xcb_randr_id)) {
         const auto version = owned(xcb_randr_query_version_reply(s.c, xcb_randr_query_version(s.c, 1, 5), nullptr));
         s.randr = version && (version->major_version > 1 || version->minor_version >= 5);
@@ -218,27 +246,37 @@ Result<std::unique_ptr<X11Source>> X11Source::open(const QString& display) {
     return source;
 }
 
-QString X11Source::description() const { return QStringLiteral("This is your desk, without Eyelid's own windows."); }
+QString X11Source::description() const {
+    return QStringLiteral("This is your desk, without Eyelid's own windows.");
+}
 
 Result<DeskLayout> X11Source::layout() const {
     const Server& s = *m_server;
-    if (xcb_connection_has_error(s.c)) return Error{Error::Kind::Missing, QStringLiteral("The X server has gone away.")};
+    if (xcb_connection_has_error(s.c))
+        return Error{Error::Kind::Missing, QStringLiteral("The X server has gone away.")};
     DeskLayout layout;
     // One factor for the whole server: X knows no scale of its own, programs follow Xft.dpi.
     double scale = 1;
     const QString resources = QString::fromLatin1(s.property(s.screen->root, XCB_ATOM_RESOURCE_MANAGER));
     for (const QString& line : resources.split(QLatin1Char('\n')))
-        if (line.startsWith(QStringLiteral("Xft.dpi:"))) scale = std::max(0.5, line.section(QLatin1Char(':'), 1).trimmed().toDouble() / 96);
+        if (line.startsWith(QStringLiteral("Xft.dpi:")))
+            scale = std::max(0.5, line.section(QLatin1Char(':'), 1).trimmed().toDouble() / 96);
     if (s.randr) {
-        const auto reply = owned(xcb_randr_get_monitors_reply(s.c, xcb_randr_get_monitors(s.c, s.screen->root, 1), nullptr));
-        for (auto it = reply ? xcb_randr_get_monitors_monitors_iterator(reply.get()) : xcb_randr_monitor_info_iterator_t{}; it.rem; xcb_randr_monitor_info_next(&it)) {
+        const auto reply =
+            owned(xcb_randr_get_monitors_reply(s.c, xcb_randr_get_monitors(s.c, s.screen->root, 1), nullptr));
+        for (auto it = reply ? xcb_randr_get_monitors_monitors_iterator(reply.get())
+                             : xcb_randr_monitor_info_iterator_t{};
+             it.rem; xcb_randr_monitor_info_next(&it)) {
             const auto name = owned(xcb_get_atom_name_reply(s.c, xcb_get_atom_name(s.c, it.data->name), nullptr));
-            layout.monitors.push_back({name ? QString::fromUtf8(xcb_get_atom_name_name(name.get()), xcb_get_atom_name_name_length(name.get())) : QString::number(layout.monitors.size() + 1),
-                                       QRect(it.data->x, it.data->y, it.data->width, it.data->height), scale});
+            layout.monitors.push_back(
+                {name ? QString::fromUtf8(xcb_get_atom_name_name(name.get()), xcb_get_atom_name_name_length(name.get()))
+                      : QString::number(layout.monitors.size() + 1),
+                 QRect(it.data->x, it.data->y, it.data->width, it.data->height), scale});
         }
     }
     if (layout.monitors.empty()) layout.monitors.push_back({QStringLiteral("screen"), s.deskRect(), scale});
-    std::stable_sort(layout.monitors.begin(), layout.monitors.end(), [](const Monitor& a, const Monitor& b) { return a.geometry.left() < b.geometry.left(); });
+    std::stable_sort(layout.monitors.begin(), layout.monitors.end(),
+                     [](const Monitor& a, const Monitor& b) { return a.geometry.left() < b.geometry.left(); });
     for (const xcb_window_t window : s.clients()) {
         if (!s.viewable(window)) continue;
         const auto pid = s.numbers(window, "_NET_WM_PID");
@@ -256,11 +294,13 @@ Result<DeskLayout> X11Source::layout() const {
 
 Result<QImage> X11Source::take(const Target& target, const TakeOptions& options) const {
     const Server& s = *m_server;
-    if (xcb_connection_has_error(s.c)) return Error{Error::Kind::Missing, QStringLiteral("The X server has gone away.")};
+    if (xcb_connection_has_error(s.c))
+        return Error{Error::Kind::Missing, QStringLiteral("The X server has gone away.")};
     const QRect desk = s.deskRect();
     QRect area = desk;
     switch (target.what) {
-    case Target::What::Desk: break;
+    case Target::What::Desk:
+        break;
     case Target::What::Region:
         area = target.region.intersected(desk);
         if (area.isEmpty()) return Error{Error::Kind::BadInput, QStringLiteral("The region lies outside the desk.")};
@@ -271,12 +311,15 @@ Result<QImage> X11Source::take(const Target& target, const TakeOptions& options)
         area = QRect();
         for (const Monitor& m : known->monitors)
             if (m.name == target.id) area = m.geometry.intersected(desk);
-        if (area.isEmpty()) return Error{Error::Kind::Missing, QStringLiteral("The monitor %1 is no longer there; choose another.").arg(target.id)};
+        if (area.isEmpty())
+            return Error{Error::Kind::Missing,
+                         QStringLiteral("The monitor %1 is no longer there; choose another.").arg(target.id)};
         break;
     }
     case Target::What::ActiveWindow: {
         const auto active = s.numbers(s.screen->root, "_NET_ACTIVE_WINDOW");
-        if (active.empty() || active[0] == XCB_WINDOW_NONE) return Error{Error::Kind::Missing, QStringLiteral("No window is active; choose one from the desk.")};
+        if (active.empty() || active[0] == XCB_WINDOW_NONE)
+            return Error{Error::Kind::Missing, QStringLiteral("No window is active; choose one from the desk.")};
         return take({Target::What::Window, QStringLiteral("0x%1").arg(active[0], 0, 16), {}}, options);
     }
     case Target::What::Window: {
@@ -303,7 +346,10 @@ Result<QImage> X11Source::take(const Target& target, const TakeOptions& options)
             return picture;
         }
         area = area.intersected(desk);
-        if (area.isEmpty()) return Error{Error::Kind::BadInput, QStringLiteral("The window lies outside the desk, and this X server cannot show what is hidden.")};
+        if (area.isEmpty())
+            return Error{
+                Error::Kind::BadInput,
+                QStringLiteral("The window lies outside the desk, and this X server cannot show what is hidden.")};
         break;
     }
     }

@@ -14,18 +14,27 @@ namespace {
 
 using Json = nlohmann::ordered_json;
 
-void complain(const QString& sentence) { std::fprintf(stderr, "eyelid-cli: %s\n", sentence.toLocal8Bit().constData()); }
+void complain(const QString& sentence) {
+    std::fprintf(stderr, "eyelid-cli: %s\n", sentence.toLocal8Bit().constData());
+}
 
-Json rectJson(const QRect& r) { return Json::array({r.x(), r.y(), r.width(), r.height()}); }
+Json rectJson(const QRect& r) {
+    return Json::array({r.x(), r.y(), r.width(), r.height()});
+}
 
 Json listJson(const DeskLayout& layout) {
     Json root;
     root["monitors"] = Json::array();
-    for (const Monitor& m : layout.monitors) root["monitors"].push_back({{"name", m.name.toStdString()}, {"geometry", rectJson(m.geometry)}, {"scale", m.scale}});
+    for (const Monitor& m : layout.monitors)
+        root["monitors"].push_back(
+            {{"name", m.name.toStdString()}, {"geometry", rectJson(m.geometry)}, {"scale", m.scale}});
     root["windows"] = Json::array();
     for (const DeskWindow& w : layout.windows)
-        root["windows"].push_back({{"id", w.id.toStdString()}, {"title", w.title.toStdString()}, {"class", w.application.toStdString()},
-                                   {"geometry", rectJson(w.geometry)}, {"inner", rectJson(w.inner)}});
+        root["windows"].push_back({{"id", w.id.toStdString()},
+                                   {"title", w.title.toStdString()},
+                                   {"class", w.application.toStdString()},
+                                   {"geometry", rectJson(w.geometry)},
+                                   {"inner", rectJson(w.inner)}});
     return root;
 }
 
@@ -45,7 +54,8 @@ Result<Target> targetOf(const TakeSettings& settings, const DeskLayout& layout) 
             if (name == settings.monitor || (number && n == int(i) + 1)) return Target{Target::What::Monitor, name, {}};
             names << name;
         }
-        return Error{Error::Kind::Missing, QStringLiteral("There is no monitor \"%1\"; there are %2.").arg(settings.monitor, names.join(QStringLiteral(", ")))};
+        return Error{Error::Kind::Missing, QStringLiteral("There is no monitor \"%1\"; there are %2.")
+                                               .arg(settings.monitor, names.join(QStringLiteral(", ")))};
     }
     if (!settings.window.isEmpty()) {
         QStringList hits;
@@ -57,9 +67,14 @@ Result<Target> targetOf(const TakeSettings& settings, const DeskLayout& layout) 
             id = w.id;
         }
         if (hits.size() == 1) return Target{Target::What::Window, id, {}};
-        if (hits.isEmpty()) return Error{Error::Kind::Missing, QStringLiteral("No window has \"%1\" in its title; --list shows them.").arg(settings.window)};
+        if (hits.isEmpty())
+            return Error{Error::Kind::Missing,
+                         QStringLiteral("No window has \"%1\" in its title; --list shows them.").arg(settings.window)};
         // Guessing which of them was meant would be taking what was not asked for.
-        return Error{Error::Kind::BadInput, QStringLiteral("%1 windows have \"%2\" in their titles; name one by its id: %3.").arg(hits.size()).arg(settings.window, hits.join(QStringLiteral(", ")))};
+        return Error{Error::Kind::BadInput,
+                     QStringLiteral("%1 windows have \"%2\" in their titles; name one by its id: %3.")
+                         .arg(hits.size())
+                         .arg(settings.window, hits.join(QStringLiteral(", ")))};
     }
     return Target{Target::What::Desk, {}, {}};
 }
@@ -101,11 +116,14 @@ int runTake(const TakeSettings& settings) {
         return unusableInput;
     }
     if (!folder && !settings.force && QFileInfo::exists(settings.out)) {
-        complain(QStringLiteral("%1 is there already; choose another name, or give --force to replace it.").arg(settings.out));
+        complain(QStringLiteral("%1 is there already; choose another name, or give --force to replace it.")
+                     .arg(settings.out));
         return wrongUsage;
     }
     using Clock = std::chrono::steady_clock;
-    const auto seconds = [](double s) { return std::chrono::duration_cast<Clock::duration>(std::chrono::duration<double>(s)); };
+    const auto seconds = [](double s) {
+        return std::chrono::duration_cast<Clock::duration>(std::chrono::duration<double>(s));
+    };
     auto next = Clock::now() + seconds(settings.delay);
     QImage last;
     int number = 0;
@@ -120,7 +138,9 @@ int runTake(const TakeSettings& settings) {
         last = *picture;
         QString path = settings.out;
         if (folder) {
-            do path = QDir(settings.out).filePath(QStringLiteral("capture-%1.png").arg(++number, 3, 10, QLatin1Char('0')));
+            do
+                path = QDir(settings.out)
+                           .filePath(QStringLiteral("capture-%1.png").arg(++number, 3, 10, QLatin1Char('0')));
             while (!settings.force && QFileInfo::exists(path));
         }
         if (auto written = writeFileWhole(path, encodePng(*picture), settings.force); !written) {

@@ -36,8 +36,11 @@ bool until(const std::function<bool()>& condition) {
 QImage bare(const QRect& r) {
     xcb_connection_t* c = xcb_connect(nullptr, nullptr);
     const auto root = xcb_setup_roots_iterator(xcb_get_setup(c)).data->root;
-    xcb_get_image_reply_t* reply = xcb_get_image_reply(
-        c, xcb_get_image(c, XCB_IMAGE_FORMAT_Z_PIXMAP, root, int16_t(r.x()), int16_t(r.y()), uint16_t(r.width()), uint16_t(r.height()), ~0u), nullptr);
+    xcb_get_image_reply_t* reply =
+        xcb_get_image_reply(c,
+                            xcb_get_image(c, XCB_IMAGE_FORMAT_Z_PIXMAP, root, int16_t(r.x()), int16_t(r.y()),
+                                          uint16_t(r.width()), uint16_t(r.height()), ~0u),
+                            nullptr);
     REQUIRE(reply);
     QImage picture(r.size(), QImage::Format_RGB32);
     std::copy_n(xcb_get_image_data(reply), picture.sizeInBytes(), picture.bits());
@@ -77,8 +80,12 @@ std::optional<DeskWindow> windowTitled(const QString& title) {
 class Terminal {
 public:
     Terminal(const QString& title, const QString& place) : m_title(title) {
-        m_process.start(QStringLiteral("xterm"), {QStringLiteral("-T"), title, QStringLiteral("-geometry"), place, QStringLiteral("-xrm"), QStringLiteral("*allowTitleOps: false"), QStringLiteral("-e"), QStringLiteral("sh"),
-                                                  QStringLiteral("-c"), QStringLiteral("printf '\\033[?25lpump-07 telemetry: flow 38.2 l/s\\npressure 3.1 bar\\n'; exec sleep 600")});
+        m_process.start(
+            QStringLiteral("xterm"),
+            {QStringLiteral("-T"), title, QStringLiteral("-geometry"), place, QStringLiteral("-xrm"),
+             QStringLiteral("*allowTitleOps: false"), QStringLiteral("-e"), QStringLiteral("sh"), QStringLiteral("-c"),
+             QStringLiteral(
+                 "printf '\\033[?25lpump-07 telemetry: flow 38.2 l/s\\npressure 3.1 bar\\n'; exec sleep 600")});
         REQUIRE(m_process.waitForStarted());
         REQUIRE(until([&] { return windowTitled(m_title).has_value(); }));
         settle();
@@ -159,9 +166,13 @@ TEST_CASE("a window that another hides is taken whole") {
 }
 
 TEST_CASE("monitors are taken by name, each what the server holds") {
-    const auto xrandr = [](const QStringList& arguments) { return QProcess::execute(QStringLiteral("xrandr"), arguments); };
-    REQUIRE(xrandr({QStringLiteral("--setmonitor"), QStringLiteral("LEFT-1"), QStringLiteral("800/200x1000/250+0+0"), QStringLiteral("screen")}) == 0);
-    REQUIRE(xrandr({QStringLiteral("--setmonitor"), QStringLiteral("RIGHT-2"), QStringLiteral("800/200x600/150+800+0"), QStringLiteral("none")}) == 0);
+    const auto xrandr = [](const QStringList& arguments) {
+        return QProcess::execute(QStringLiteral("xrandr"), arguments);
+    };
+    REQUIRE(xrandr({QStringLiteral("--setmonitor"), QStringLiteral("LEFT-1"), QStringLiteral("800/200x1000/250+0+0"),
+                    QStringLiteral("screen")}) == 0);
+    REQUIRE(xrandr({QStringLiteral("--setmonitor"), QStringLiteral("RIGHT-2"), QStringLiteral("800/200x600/150+800+0"),
+                    QStringLiteral("none")}) == 0);
     auto layout = source().layout();
     REQUIRE(layout);
     REQUIRE(layout->monitors.size() == 2);
@@ -183,7 +194,8 @@ TEST_CASE("monitors are taken by name, each what the server holds") {
 TEST_CASE("the pointer is in the picture only when asked for") {
     movePointer(700, 700);
     const QRect around(650, 650, 100, 100);
-    auto without = source().take({Target::What::Region, {}, around}), with = source().take({Target::What::Region, {}, around}, {.pointer = true});
+    auto without = source().take({Target::What::Region, {}, around}),
+         with = source().take({Target::What::Region, {}, around}, {.pointer = true});
     REQUIRE(without);
     REQUIRE(with);
     CHECK(*without == bare(around));
@@ -199,8 +211,11 @@ TEST_CASE("what is no longer there is told of in a sentence") {
         id = terminal.window().id;
         terminal.close();
     }
-    for (const Target& target : {Target{Target::What::Window, id, {}}, Target{Target::What::Window, QStringLiteral("nonsense"), {}}, Target{Target::What::Window, QStringLiteral("0x7fffffff"), {}},
-                                 Target{Target::What::Region, {}, QRect(5000, 5000, 10, 10)}, Target{Target::What::Region, {}, QRect(10, 10, 0, 0)}}) {
+    for (const Target& target :
+         {Target{Target::What::Window, id, {}}, Target{Target::What::Window, QStringLiteral("nonsense"), {}},
+          Target{Target::What::Window, QStringLiteral("0x7fffffff"), {}},
+          Target{Target::What::Region, {}, QRect(5000, 5000, 10, 10)},
+          Target{Target::What::Region, {}, QRect(10, 10, 0, 0)}}) {
         auto taken = source().take(target);
         REQUIRE_FALSE(taken);
         CHECK(taken.error().sentence.endsWith(QLatin1Char('.')));
@@ -213,7 +228,8 @@ TEST_CASE("what is no longer there is told of in a sentence") {
 }
 
 TEST_CASE("take on the command line: list, by title, by region, in series") {
-    Terminal one(QStringLiteral("Depot one"), QStringLiteral("40x8+50+50")), two(QStringLiteral("Depot two"), QStringLiteral("40x8+700+500"));
+    Terminal one(QStringLiteral("Depot one"), QStringLiteral("40x8+50+50")),
+        two(QStringLiteral("Depot two"), QStringLiteral("40x8+700+500"));
     QTemporaryDir folder;
     const auto run = [&](const QStringList& arguments, QString* out = nullptr, QString* err = nullptr) {
         QProcess process;
@@ -234,13 +250,19 @@ TEST_CASE("take on the command line: list, by title, by region, in series") {
     CHECK(*readPicture(file) == two.picture());
     CHECK(run({QStringLiteral("--desk"), QStringLiteral("--out"), file}, nullptr, &err) == 2); // is there already
     CHECK(err.contains(QStringLiteral("--force")));
-    CHECK(run({QStringLiteral("--window"), QStringLiteral("Depot"), QStringLiteral("--out"), folder.filePath(QStringLiteral("x.png"))}, nullptr, &err) == 2);
+    CHECK(run({QStringLiteral("--window"), QStringLiteral("Depot"), QStringLiteral("--out"),
+               folder.filePath(QStringLiteral("x.png"))},
+              nullptr, &err) == 2);
     CHECK(err.contains(one.window().id));
-    CHECK(run({QStringLiteral("--window"), QStringLiteral("Nobody"), QStringLiteral("--out"), folder.filePath(QStringLiteral("x.png"))}) == 3);
+    CHECK(run({QStringLiteral("--window"), QStringLiteral("Nobody"), QStringLiteral("--out"),
+               folder.filePath(QStringLiteral("x.png"))}) == 3);
     CHECK(run({QStringLiteral("--desk"), QStringLiteral("--active"), QStringLiteral("--out"), file}) == 2);
-    CHECK(run({QStringLiteral("--region"), QStringLiteral("0,0,30,20"), QStringLiteral("--out"), folder.filePath(QStringLiteral("r.png"))}) == 0);
+    CHECK(run({QStringLiteral("--region"), QStringLiteral("0,0,30,20"), QStringLiteral("--out"),
+               folder.filePath(QStringLiteral("r.png"))}) == 0);
     CHECK(readPicture(folder.filePath(QStringLiteral("r.png")))->size() == QSize(30, 20));
     // Nothing changes, so one picture of the series is kept.
-    CHECK(run({QStringLiteral("--window"), one.window().id, QStringLiteral("--every"), QStringLiteral("0.05"), QStringLiteral("--count"), QStringLiteral("4"), QStringLiteral("--out"), folder.filePath(QStringLiteral("series"))}) == 0);
+    CHECK(run({QStringLiteral("--window"), one.window().id, QStringLiteral("--every"), QStringLiteral("0.05"),
+               QStringLiteral("--count"), QStringLiteral("4"), QStringLiteral("--out"),
+               folder.filePath(QStringLiteral("series"))}) == 0);
     CHECK(QDir(folder.filePath(QStringLiteral("series"))).entryList(QDir::Files).size() == 1);
 }
