@@ -23,9 +23,6 @@ namespace {
 
 using Json = nlohmann::ordered_json;
 
-void complain(const QString& sentence) {
-    std::fprintf(stderr, "eyelid-cli: %s\n", sentence.toLocal8Bit().constData());
-}
 void say(const QString& line) {
     std::fprintf(stdout, "%s\n", line.toUtf8().constData());
 }
@@ -35,6 +32,13 @@ void say(const Json& json) {
 
 std::string text(const QString& s) {
     return s.toStdString();
+}
+
+void sayLeaks(const std::vector<Leak>& leaks) {
+    for (const Leak& leak : leaks) {
+        const QString where = QStringLiteral(" [at %1,%2]").arg(int(leak.place.x())).arg(int(leak.place.y()));
+        say(QStringLiteral("  %1%2").arg(leak.sentence, leak.place.isNull() ? QString() : where));
+    }
 }
 
 double rounded(double v, double steps) {
@@ -92,6 +96,10 @@ void onAllCores(size_t count, const std::function<void(size_t, Reader&)>& work) 
 }
 
 } // namespace
+
+void complain(const QString& sentence) {
+    std::fprintf(stderr, "eyelid-cli: %s\n", sentence.toLocal8Bit().constData());
+}
 
 Result<QRect> parseRect(const QString& text, const char* option) {
     const QStringList parts = text.split(QLatin1Char(','));
@@ -413,13 +421,8 @@ int runRedact(const QStringList& files, const RedactSettings& settings) {
                 .arg(sheet.items.size())
                 .arg(sheet.log.leaks.empty() ? QStringLiteral("checked clean")
                                              : QStringLiteral("%1 leaks").arg(sheet.log.leaks.size())));
-        for (const Leak& leak : sheet.log.leaks) {
-            say(QStringLiteral("  %1%2").arg(
-                leak.sentence, leak.place.isNull()
-                                   ? QString()
-                                   : QStringLiteral(" [at %1,%2]").arg(int(leak.place.x())).arg(int(leak.place.y()))));
-            if (status == done) status = remains;
-        }
+        sayLeaks(sheet.log.leaks);
+        if (!sheet.log.leaks.empty() && status == done) status = remains;
         log.entries.push_back(sheet.log);
     }
     if (!log.entries.empty()) {
@@ -481,11 +484,7 @@ int runCheck(const QStringList& files, const FindSettings& settings) {
         }
         if (status == done) status = remains;
         say(QStringLiteral("%1: %2 leaks").arg(file).arg(outcomes[i].leaks.size()));
-        for (const Leak& leak : outcomes[i].leaks)
-            say(QStringLiteral("  %1%2").arg(
-                leak.sentence, leak.place.isNull()
-                                   ? QString()
-                                   : QStringLiteral(" [at %1,%2]").arg(int(leak.place.x())).arg(int(leak.place.y()))));
+        sayLeaks(outcomes[i].leaks);
     }
     return status;
 }

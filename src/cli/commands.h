@@ -43,6 +43,9 @@ int runTake(const TakeSettings& settings);
 int runRead(const QString& file, const QString& languages, const QString& area, bool json);
 int runFind(const QStringList& files, const FindSettings& settings, bool json);
 int runRedact(const QStringList& files, const RedactSettings& settings);
+/// One sentence of trouble to standard error.
+void complain(const QString& sentence);
+
 /// "x,y,w,h", in pixels; `option` is named in the error.
 Result<QRect> parseRect(const QString& text, const char* option);
 

@@ -14,10 +14,6 @@ namespace {
 
 using Json = nlohmann::ordered_json;
 
-void complain(const QString& sentence) {
-    std::fprintf(stderr, "eyelid-cli: %s\n", sentence.toLocal8Bit().constData());
-}
-
 Json rectJson(const QRect& r) {
     return Json::array({r.x(), r.y(), r.width(), r.height()});
 }

@@ -226,3 +226,41 @@ TEST_CASE("a watch list is looked for under any policy") {
     CHECK(r.status == 0);
     CHECK(r.out.startsWith(QStringLiteral("watch\tdialysis")));
 }
+
+TEST_CASE("two inputs of one stem are both written") {
+    QTemporaryDir folder;
+    REQUIRE(QDir().mkpath(folder.filePath(QStringLiteral("a"))));
+    REQUIRE(QFile::copy(data("note.png"), folder.filePath(QStringLiteral("a/note.png"))));
+    const QString out = folder.filePath(QStringLiteral("out"));
+    CHECK(run({QStringLiteral("redact"), QStringLiteral("--no-find"), QStringLiteral("--out"), out, data("note.png"),
+               folder.filePath(QStringLiteral("a/note.png"))})
+              .status == 0);
+    CHECK(QFile::exists(out + QStringLiteral("/note.png")));
+    CHECK(QFile::exists(out + QStringLiteral("/note-2.png")));
+}
+
+TEST_CASE("a picture is never replaced by its own sanitised one") {
+    QTemporaryDir folder;
+    const QString file = folder.filePath(QStringLiteral("note.png"));
+    REQUIRE(QFile::copy(data("note.png"), file));
+    const QByteArray before = bytesOf(file);
+    CHECK(run({QStringLiteral("redact"), QStringLiteral("--force"), QStringLiteral("--out"), folder.path(), file})
+              .status == 2);
+    CHECK(bytesOf(file) == before);
+}
+
+TEST_CASE("a policy covers its kinds and leaves the rest") {
+    const auto kinds = [](const char* policy) {
+        QStringList list;
+        const Run r = run({QStringLiteral("find"), QStringLiteral("--policy"), QLatin1String(policy), data("note.png"),
+                           data("dark.png")});
+        for (const QString& line : r.out.split(QLatin1Char('\n')))
+            if (line.contains(QLatin1Char('\t'))) list << line.section(QLatin1Char('\t'), 0, 0);
+        return list;
+    };
+    CHECK_FALSE(kinds("credentials").contains(QStringLiteral("person")));
+    CHECK(kinds("credentials").contains(QStringLiteral("secret")));
+    CHECK(kinds("contact details").contains(QStringLiteral("email")));
+    CHECK_FALSE(kinds("contact-details").contains(QStringLiteral("secret")));
+    CHECK(kinds("payment").isEmpty());
+}

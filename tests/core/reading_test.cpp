@@ -141,3 +141,39 @@ TEST_CASE("odd pictures are read as having little or nothing on them") {
     CHECK(reader().read(made::noise({200, 150}, 6), {}, progress));
     CHECK(reader().read(QImage(3, 2000, QImage::Format_RGB32), {}, progress));
 }
+
+TEST_CASE("what has no space in it is read without one, also in type of one pitch") {
+    const QStringList lines{QStringLiteral("https://collector.example/v1?key=WillowLantern"),
+                            QStringLiteral("reading config for telemetry")};
+    QString text;
+    for (const QString& line :
+         textsOf(made::picture(lines, 13, Qt::black, Qt::white, QStringLiteral("JetBrains Mono"))))
+        text += line + QLatin1Char('\n');
+    CHECK(text.count(QLatin1Char(' ')) == 3);
+    CHECK(text.contains(QStringLiteral("collector.example")));
+}
+
+TEST_CASE("a page that changed in one place is read again only there") {
+    // The same engines: what they remember must not change what they say.
+    const QImage before =
+        made::picture({QStringLiteral("Balance 38.20 due"), QStringLiteral("Tariff metered standard")}, 15);
+    QImage after = before;
+    QPainter painter(&after);
+    painter.fillRect(QRect(0, 0, 900, 38), Qt::white);
+    painter.end();
+    Reader fresh(1);
+    Progress progress;
+    const auto warm = textsOf(before), again = textsOf(after);
+    auto cold = fresh.read(after, {}, progress);
+    REQUIRE(cold);
+    REQUIRE(cold->lines.size() == 1);
+    CHECK(again == QStringList{cold->lines[0].text()});
+    CHECK(warm.contains(again[0]));
+}
+
+TEST_CASE("type beside noise is still read") {
+    QImage image = made::picture({QStringLiteral("Beside a photograph")}, 16);
+    const QImage noise = made::noise({300, 50}, 8);
+    QPainter(&image).drawImage(QPoint(550, 5), noise);
+    CHECK(textsOf(image).contains(QStringLiteral("Beside a photograph")));
+}

@@ -19,6 +19,7 @@
 #include <QApplication>
 #include <QComboBox>
 #include <QDir>
+#include <QLabel>
 #include <QLineEdit>
 #include <QListView>
 #include <QListWidget>
@@ -400,6 +401,101 @@ TEST_CASE("Tab goes to the next capture, search finds words in the whole case") 
     QTest::keyClicks(search, QStringLiteral("turbidity"));
     QTest::keyClick(search, Qt::Key_Return);
     CHECK(desk.window.sheet().captureId() == second);
+}
+
+TEST_CASE("findings are filtered by state and kind, and J keeps to what is shown") {
+    Desk desk;
+    desk.take(QStringLiteral("Account 4471"));
+    desk.waitUntilRead();
+    FindingsPanel& panel = desk.window.findings();
+    const int all = int(panel.order().size());
+    QComboBox* kind = nullptr;
+    QComboBox* state = nullptr;
+    for (QComboBox* box : panel.findChildren<QComboBox*>()) {
+        if (box->accessibleName().contains(QStringLiteral("kind"))) kind = box;
+        if (box->accessibleName().contains(QStringLiteral("state"))) state = box;
+    }
+    REQUIRE(kind);
+    REQUIRE(state);
+    kind->setCurrentIndex(kind->findText(kindTitle(Kind::Person)));
+    const int persons = int(panel.order().size());
+    CHECK(persons >= 2);
+    CHECK(persons < all);
+    for (int i = 0; i < 2 * persons; ++i) {
+        desk.press(Qt::Key_J);
+        REQUIRE(desk.selected());
+        CHECK(desk.selected()->finding.kind == Kind::Person);
+    }
+    desk.press(Qt::Key_C, Qt::AltModifier);
+    state->setCurrentIndex(state->findText(QStringLiteral("Open")));
+    CHECK(panel.order().empty());
+    kind->setCurrentIndex(0);
+    CHECK(int(panel.order().size()) == all - persons);
+}
+
+TEST_CASE("style and note of the selected finding are changed in the panel, and undone") {
+    Desk desk;
+    desk.window.addCapture(made::picture({QStringLiteral("Write to ines.hartwell@mail.example")}, 15),
+                           QStringLiteral("made"));
+    desk.waitUntilRead();
+    desk.press(Qt::Key_J);
+    desk.press(Qt::Key_C);
+    REQUIRE(desk.selected());
+    for (QComboBox* box : desk.window.findings().findChildren<QComboBox*>())
+        if (box->accessibleName().contains(QStringLiteral("Style"))) box->setCurrentIndex(1);
+    CHECK(desk.selected()->style == CoverStyle::Mosaic);
+    for (QLineEdit* edit : desk.window.findings().findChildren<QLineEdit*>())
+        if (edit->accessibleName() == QStringLiteral("Note")) {
+            edit->setFocus();
+            QTest::keyClicks(edit, QStringLiteral("asked by phone"));
+            QTest::keyClick(edit, Qt::Key_Return);
+        }
+    CHECK(desk.selected()->note == QStringLiteral("asked by phone"));
+    desk.window.sheet().setFocus();
+    desk.press(Qt::Key_Z, Qt::ControlModifier);
+    CHECK(desk.selected()->note.isEmpty());
+    desk.press(Qt::Key_Z, Qt::ControlModifier);
+    CHECK(desk.selected()->style == CoverStyle::Solid);
+}
+
+TEST_CASE("a release that cannot be written says so and leaves nothing") {
+    Desk desk;
+    desk.window.addCapture(made::picture({QStringLiteral("Balance 38.20")}), QStringLiteral("made"));
+    desk.waitUntilRead();
+    desk.press(Qt::Key_Return, Qt::ControlModifier | Qt::ShiftModifier); // checks by itself, then asks where to
+    ReleaseView* view = nullptr;
+    REQUIRE(until([&] {
+        return (view = desk.window.findChild<ReleaseView*>(QStringLiteral("releaseView"))) != nullptr &&
+               view->isVisible();
+    }));
+    QTemporaryDir folder;
+    REQUIRE(writeFileWhole(folder.filePath(QStringLiteral("file")), "x", false));
+    view->findChild<QLineEdit*>(QStringLiteral("releaseFolder"))
+        ->setText(folder.filePath(QStringLiteral("file/below")));
+    QTest::mouseClick(view->findChild<QPushButton*>(QStringLiteral("releaseNow")), Qt::LeftButton);
+    QStringList texts;
+    for (QLabel* label : view->findChildren<QLabel*>()) texts << label->text();
+    CHECK(texts.join(QLatin1Char(' ')).contains(QStringLiteral("cannot be made")));
+    CHECK(QDir(folder.path()).entryList(QDir::Files).size() == 1);
+    view->close();
+}
+
+TEST_CASE("a value met on one capture is found on the next, and taking a capture away can be undone") {
+    Desk desk;
+    desk.window.addCapture(made::picture({QStringLiteral("Customer: Zorblat Quillfeather")}, 15),
+                           QStringLiteral("made"));
+    desk.waitUntilRead();
+    REQUIRE(desk.open().counts().open == 1);
+    desk.window.addCapture(made::picture({QStringLiteral("then we told Quillfeather to wait")}, 15),
+                           QStringLiteral("made"));
+    desk.waitUntilRead();
+    REQUIRE(desk.open().counts(desk.open().captures()[1]).open == 1);
+    const int second = desk.open().captures()[1].id;
+    desk.open().remove(second);
+    CHECK(desk.open().captures().size() == 1);
+    CHECK(desk.window.sheet().captureId() == desk.open().captures()[0].id);
+    desk.press(Qt::Key_Z, Qt::ControlModifier);
+    CHECK(desk.open().captures().size() == 2);
 }
 
 TEST_CASE("every control has a name for those who cannot see it") {

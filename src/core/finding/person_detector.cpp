@@ -65,7 +65,9 @@ bool isTitle(const Token& t) {
                                       "frau",         "herrn",  "fraulein", "mme",     "mlle", "monsieur", "madame",
                                       "mademoiselle", "maitre", "sr",       "sra",     "srta", "senor",    "senora",
                                       "don",          "dona",   "capt",     "captain", "sgt",  "judge",    "nurse"};
-    return t.capital && titles.contains(plain(t));
+    // Those that are written small in running text.
+    static const QSet<QString> small{"senor", "senora", "senorita", "monsieur", "madame", "mademoiselle"};
+    return (t.capital && titles.contains(plain(t))) || small.contains(plain(t));
 }
 
 // Weekdays, months and words on buttons are capitals in the lists of names too.

@@ -96,7 +96,8 @@ void ScreenText::findLabels() {
     for (size_t i = 0; i < n; ++i) hits[i] = labelHit(m_runs[i].text());
 
     // After a colon or an equals sign on the same line: "Name: …", "token=…", "\"email\": \"…\"".
-    static const Pattern keyed(R"RX(["']?([\p{L}][\p{L}\d _.\-/]{0,40}?)["']?\s{0,2}[:=]\s{0,2}["']?([^\s"'].*))RX");
+    static const Pattern keyed(
+        R"RX(["']?([\p{L}][\p{L}\d _.\-/]{0,40}?)["']?(?:\s{0,2}:\s{0,2}|\s=\s)["']?([^\s"'].*))RX");
     static const Pattern key(
         R"RX(([\p{L}][\p{L}\d_\-]{1,30}(?: [\p{L}][\p{L}\d_\-]{1,20}){0,3})["']? ?[:=]["' ]{0,2}([^\s"',;&<>]+))RX");
     for (size_t i = 0; i < n; ++i) {
@@ -136,26 +137,8 @@ void ScreenText::findLabels() {
         if (before >= 0) return own < 0.8 * gap(before, int(label));
         return own < 1.2 * lines[label].xHeight;
     };
-    // Beside: the next line to the left is a label.
-    for (size_t i = 0; i < n; ++i) {
-        const int j = m_beside[i];
-        if (j < 0 || !hits[size_t(j)] || hits[i] || stacked(size_t(j))) continue;
-        const double distance = lines[i].box.left() - lines[size_t(j)].box.right();
-        if (distance > 40 * std::max(4.0, lines[i].xHeight)) continue;
-        m_labelled.push_back(
-            {hits[size_t(j)]->kind, int(i), whole(i), LabelledValue::How::Beside, hits[size_t(j)]->word});
-    }
-    // Above: the label stands on top of its value.
-    std::vector<char> hasValueBeside(n, 0);
-    for (size_t i = 0; i < n; ++i)
-        if (const int j = m_beside[i]; j >= 0 && !hits[i]) hasValueBeside[size_t(j)] = 1;
-    for (size_t j = 0; j < n; ++j) {
-        const int i = m_below[j];
-        if (i < 0 || !hits[j] || hits[size_t(i)] || (hasValueBeside[j] && !stacked(j))) continue;
-        if (lines[size_t(i)].box.top() - lines[j].box.bottom() > 2.2 * std::max(4.0, lines[j].xHeight)) continue;
-        m_labelled.push_back({hits[j]->kind, i, whole(size_t(i)), LabelledValue::How::Above, hits[j]->word});
-    }
     // Headings: a label in a row of at least two short cells speaks for the column below it.
+    std::vector<char> heads(n, 0);
     for (size_t h = 0; h < n; ++h) {
         if (!hits[h] || !hits[h]->whole) continue;
         // A key of code or a form's label with a colon speaks for what follows it, not for what stands below.
@@ -178,6 +161,7 @@ void ScreenText::findLabels() {
         // The column reaches from half way to its neighbour on the left to the neighbour on the right.
         const double from = previous < -1e8 ? head.left() - 4 * size : std::max(previous, head.left() - 8 * size);
         double last = head.bottom(), pitch = 0;
+        std::vector<LabelledValue> column;
         for (size_t j = h + 1; j < n; ++j) {
             const QRectF& b = lines[j].box;
             if (b.top() < head.bottom() - 1) continue;
@@ -192,9 +176,35 @@ void ScreenText::findLabels() {
             // What runs on under the next heading is no cell of this column.
             if (b.right() > next + size) break;
             last = b.bottom();
-            if (hits[j] && hits[j]->whole && hits[j]->kind != hits[h]->kind) break;
-            m_labelled.push_back({hits[h]->kind, int(j), whole(j), LabelledValue::How::Heading, hits[h]->word});
+            if (hits[j] && hits[j]->whole && hits[j]->kind != hits[h]->kind) {
+                // Of two columns the left one holds labels: rows of a form, not a table.
+                if (cells == 1) column.clear();
+                break;
+            }
+            column.push_back({hits[h]->kind, int(j), whole(j), LabelledValue::How::Heading, hits[h]->word});
         }
+        heads[h] = cells >= 2 && column.size() >= 2;
+        m_labelled.insert(m_labelled.end(), column.begin(), column.end());
+    }
+    // Beside: the next line to the left is a label.
+    for (size_t i = 0; i < n; ++i) {
+        const int j = m_beside[i];
+        // A heading's neighbour is the next heading.
+        if (j < 0 || !hits[size_t(j)] || hits[i] || heads[size_t(j)] || stacked(size_t(j))) continue;
+        const double distance = lines[i].box.left() - lines[size_t(j)].box.right();
+        if (distance > 40 * std::max(4.0, lines[i].xHeight)) continue;
+        m_labelled.push_back(
+            {hits[size_t(j)]->kind, int(i), whole(i), LabelledValue::How::Beside, hits[size_t(j)]->word});
+    }
+    // Above: the label stands on top of its value.
+    std::vector<char> hasValueBeside(n, 0);
+    for (size_t i = 0; i < n; ++i)
+        if (const int j = m_beside[i]; j >= 0 && !hits[i]) hasValueBeside[size_t(j)] = 1;
+    for (size_t j = 0; j < n; ++j) {
+        const int i = m_below[j];
+        if (i < 0 || !hits[j] || hits[size_t(i)] || (hasValueBeside[j] && !stacked(j))) continue;
+        if (lines[size_t(i)].box.top() - lines[j].box.bottom() > 2.2 * std::max(4.0, lines[j].xHeight)) continue;
+        m_labelled.push_back({hits[j]->kind, i, whole(size_t(i)), LabelledValue::How::Above, hits[j]->word});
     }
 }
 

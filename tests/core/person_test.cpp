@@ -1,0 +1,84 @@
+#include "finding/finder.h"
+#include "finding/names.h"
+#include "support/made.h"
+
+using namespace eyelid;
+
+namespace {
+
+std::vector<Finding> people(made::PageMaker maker) {
+    static const Finder finder;
+    static const Policy policy = *loadPolicy(QStringLiteral("everything"));
+    std::vector<Finding> found;
+    for (Finding& f : finder.find(maker.page(), policy, {}))
+        if (f.kind == Kind::Person) found.push_back(std::move(f));
+    return found;
+}
+
+QString one(const char* line) {
+    const auto found = people(made::PageMaker().line(QString::fromUtf8(line)));
+    return found.size() == 1 ? found[0].text : QStringLiteral("%1 found").arg(found.size());
+}
+
+} // namespace
+
+TEST_CASE("names in the forms people write them") {
+    CHECK(one("Note by Rafaela Wilkinson, 14/06/2026") == QStringLiteral("Rafaela Wilkinson"));
+    CHECK(one("Customer: Wilkinson, Rafaela") == QStringLiteral("Wilkinson, Rafaela"));
+    CHECK(one("Customer: Rafaela van der Wilk") == QStringLiteral("Rafaela van der Wilk"));
+    CHECK(one("Customer: Seán O'Brien") == QStringLiteral("Seán O'Brien"));
+    CHECK(one("Customer: Rafaela J. Wilkinson") == QStringLiteral("Rafaela J. Wilkinson"));
+    CHECK(one("Sehr geehrte Frau Quillfeather,") == QStringLiteral("Frau Quillfeather"));
+    CHECK(one("Estimado señor Maravall,") == QStringLiteral("señor Maravall"));
+    CHECK(one("Hi Rafaela, thanks") == QStringLiteral("Rafaela"));
+}
+
+TEST_CASE("names misread by a letter are still names") {
+    CHECK(one("Customer: Rafae1a Wi1kinson") == QStringLiteral("Rafae1a Wi1kinson"));
+    CHECK(one("Dear lngrid Wilkinson,") == QStringLiteral("lngrid Wilkinson"));
+}
+
+TEST_CASE("who the list does not know is known by the company kept") {
+    // Three known names make the column one of names.
+    made::PageMaker column;
+    int y = 20;
+    for (const char* name : {"Rafaela Wilkinson", "Desmond Harris", "Greta Jenkins", "Zorblat Quillfeather"}) {
+        column.line(QString::fromUtf8(name), 300, y);
+        y += 60;
+    }
+    CHECK(people(column).size() == 4);
+    CHECK(people(made::PageMaker().line(QStringLiteral("Zorblat Quillfeather"))).empty());
+    // A mail address made from the name.
+    made::PageMaker card;
+    card.line(QStringLiteral("Zorblat Quillfeather"), 20, 20)
+        .line(QStringLiteral("zorblat.quillfeather@mail.example"), 20, 100);
+    CHECK(people(card).size() == 1);
+}
+
+TEST_CASE("the parts of a name that was found are found elsewhere on the screen") {
+    made::PageMaker page;
+    page.line(QStringLiteral("Customer: Zorblat Quillfeather"), 20, 20)
+        .line(QStringLiteral("we told Quillfeather to call again"), 20, 140);
+    const auto found = people(page);
+    REQUIRE(found.size() == 2);
+    CHECK(found[1].text == QStringLiteral("Quillfeather"));
+}
+
+TEST_CASE("every person found comes with the evidence in words") {
+    for (const Finding& f : people(made::PageMaker().line(QStringLiteral("Customer: Rafaela Wilkinson")))) {
+        CHECK(f.reason.contains(QStringLiteral("lists of names")));
+        CHECK(f.reason.contains(QStringLiteral("customer")));
+        CHECK_FALSE(f.reason.contains(QStringLiteral("Rafaela")));
+    }
+}
+
+TEST_CASE("the shipped lists answer whatever case and accents a word comes in") {
+    const Names names;
+    CHECK(names.isGiven(QStringLiteral("RAFAELA")));
+    CHECK(names.isFamily(QStringLiteral("Ekström")));
+    CHECK(names.isFamily(QStringLiteral("Ekstrom")));
+    CHECK(names.isCommonWord(QStringLiteral("Account")));
+    CHECK(names.isVeryCommonWord(QStringLiteral("call")));
+    CHECK_FALSE(names.isGiven(QStringLiteral("Telemetry")));
+    CHECK_FALSE(names.isCommonWord(QStringLiteral("Quillfeather")));
+}

@@ -1,0 +1,143 @@
+#include "finding/labels.h"
+#include "finding/screen_text.h"
+#include "support/made.h"
+
+using namespace eyelid;
+
+namespace {
+
+QStringList labelled(made::PageMaker maker) {
+    const Page page = maker.page();
+    const ScreenText screen(page);
+    QStringList list;
+    for (const LabelledValue& v : screen.labelled())
+        list << QStringLiteral("%1: %2").arg(kindName(v.kind),
+                                             screen.runs()[size_t(v.run)].text().mid(v.span.start, v.span.length));
+    list.removeDuplicates();
+    list.sort();
+    return list;
+}
+
+} // namespace
+
+TEST_CASE("labels are known in four languages, in code and misread") {
+    const std::pair<const char*, Kind> labels[] = {
+        {"Name", Kind::Person},
+        {"Account holder", Kind::Person},
+        {"Kunde:", Kind::Person},
+        {"Ansprechpartnerin", Kind::Person},
+        {"Titulaire", Kind::Person},
+        {"Nombre completo", Kind::Person},
+        {"E-Mail-Adresse", Kind::Email},
+        {"Courriel", Kind::Email},
+        {"Correo electrónico", Kind::Email},
+        {"Telefon", Kind::Phone},
+        {"Numéro de téléphone", Kind::Phone},
+        {"Móvil", Kind::Phone},
+        {"Anschrift", Kind::Address},
+        {"Adresse postale", Kind::Address},
+        {"Domicilio", Kind::Address},
+        {"Geburtsdatum", Kind::Dob},
+        {"Date de naissance", Kind::Dob},
+        {"Fecha de nacimiento", Kind::Dob},
+        {"date_of_birth", Kind::Dob},
+        {"\"clientSecret\"", Kind::Secret},
+        {"API_KEY", Kind::Secret},
+        {"Passwort", Kind::Secret},
+        {"Mot de passe", Kind::Secret},
+        {"Contraseña", Kind::Secret},
+        {"Kennzeichen", Kind::Plate},
+        {"Reisepass", Kind::Passport},
+        {"Sort code", Kind::Account},
+        {"Te1ephone", Kind::Phone},
+        {"Acc0unt number", Kind::Account},
+        {"User narne", Kind::Username},
+    };
+    for (const auto& [text, kind] : labels) {
+        INFO(text);
+        const auto hit = labelHit(QString::fromUtf8(text));
+        REQUIRE(hit);
+        CHECK(hit->kind == kind);
+    }
+    for (const char* text : {"Balance", "Tariff", "Status", "Meter serial", "Server name", "Product name", "Next bill",
+                             "Last reading", "The engineer will come on Monday and bring a new meter with him", ""}) {
+        INFO(text);
+        CHECK_FALSE(labelHit(QString::fromUtf8(text)));
+    }
+}
+
+TEST_CASE("a label speaks for what follows it on the line") {
+    CHECK(labelled(made::PageMaker().line(QStringLiteral("Customer: Ines Hartwell"))) ==
+          QStringList{QStringLiteral("person: Ines Hartwell")});
+    CHECK(labelled(made::PageMaker().line(QStringLiteral("\"email\": \"rosa@mail.example\","))) ==
+          QStringList{QStringLiteral("email: rosa@mail.example")});
+    const QStringList two =
+        labelled(made::PageMaker().line(QStringLiteral("connect user=klindqvist password=Kestrel-84")));
+    CHECK(two.contains(QStringLiteral("username: klindqvist")));
+    CHECK(two.contains(QStringLiteral("secret: Kestrel-84")));
+}
+
+TEST_CASE("a label speaks for what stands beside it, row by row") {
+    made::PageMaker form;
+    for (int row = 0; row < 3; ++row) {
+        const QString label =
+            QStringList{QStringLiteral("Name"), QStringLiteral("Tariff"), QStringLiteral("E-mail")}[row];
+        const QString value = QStringList{QStringLiteral("Ines Hartwell"), QStringLiteral("Metered"),
+                                          QStringLiteral("rosa@mail.example")}[row];
+        form.line(label, 20, 20 + 30 * row).line(value, 220, 20 + 30 * row);
+    }
+    CHECK(labelled(form) ==
+          QStringList{QStringLiteral("email: rosa@mail.example"), QStringLiteral("person: Ines Hartwell")});
+}
+
+TEST_CASE("a label speaks for what stands under it, in each column of a form") {
+    made::PageMaker form;
+    form.line(QStringLiteral("Account holder"), 20, 20).line(QStringLiteral("Telephone"), 400, 20);
+    form.line(QStringLiteral("Ines Hartwell"), 20, 34).line(QStringLiteral("01632 960 417"), 400, 34);
+    form.line(QStringLiteral("Tariff"), 20, 80).line(QStringLiteral("E-mail"), 400, 80);
+    form.line(QStringLiteral("Metered"), 20, 94).line(QStringLiteral("rosa@mail.example"), 400, 94);
+    CHECK(labelled(form) == QStringList{QStringLiteral("email: rosa@mail.example"),
+                                        QStringLiteral("person: Ines Hartwell"),
+                                        QStringLiteral("phone: 01632 960 417")});
+}
+
+TEST_CASE("a heading speaks for its column and no further") {
+    made::PageMaker table;
+    table.line(QStringLiteral("Meter"), 20, 20)
+        .line(QStringLiteral("Customer"), 200, 20)
+        .line(QStringLiteral("Status"), 480, 20);
+    for (int row = 0; row < 4; ++row)
+        table.line(QStringLiteral("LW-%1").arg(row), 20, 50 + 26 * row)
+            .line(QStringLiteral("Somebody %1").arg(row), 200, 50 + 26 * row)
+            .line(QStringLiteral("read"), 480, 50 + 26 * row);
+    table.line(QStringLiteral("Far below the table there is something else altogether"), 200, 600);
+    CHECK(labelled(table) == QStringList{QStringLiteral("person: Somebody 0"), QStringLiteral("person: Somebody 1"),
+                                         QStringLiteral("person: Somebody 2"), QStringLiteral("person: Somebody 3")});
+}
+
+TEST_CASE("part of a word has the box of its glyphs, a value over two lines has two boxes") {
+    made::PageMaker maker;
+    maker.line(QStringLiteral("https://collector.example/v1?token=abc"), 20, 20)
+        .line(QStringLiteral("defghij and more"), 20, 44);
+    const Page page = maker.page();
+    const ScreenText screen(page);
+    const Run& run = screen.runs()[0];
+    const int start = int(run.text().indexOf(QStringLiteral("abc")));
+    const auto part = screen.boxes(run, {start, 3});
+    REQUIRE(part.size() == 1);
+    CHECK(part[0].right() == page.lines[0].words[0].box.right());
+    CHECK(part[0].left() > page.lines[0].words[0].box.left() + 200);
+    CHECK(part[0].left() <= page.lines[0].words[0].glyphs[size_t(start)].box.left());
+    REQUIRE(screen.wrapped().size() == 1);
+    const auto both = screen.boxes(screen.wrapped()[0], {start, 10});
+    REQUIRE(both.size() == 2);
+    CHECK(both[1].left() == 20);
+    CHECK(both[1].top() == 44);
+}
+
+TEST_CASE("short cells under one another are no wrapped line") {
+    made::PageMaker maker;
+    maker.line(QStringLiteral("0412"), 20, 20).line(QStringLiteral("0447"), 20, 44);
+    const Page page = maker.page();
+    CHECK(ScreenText(page).wrapped().empty());
+}
