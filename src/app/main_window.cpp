@@ -137,6 +137,11 @@ MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, QWi
         else
             m_ticker->stop();
         refreshGate();
+        // The check that was to come first has ended, and the room with it.
+        if (!m_room.busy() && m_releaseWhenIdle) {
+            m_releaseWhenIdle = false;
+            askRelease();
+        }
     });
     connect(&m_room, &ReadingRoom::readingStarted, this,
             [this](int id) { m_case.setReading(id, Capture::Reading::Running); });
@@ -160,7 +165,7 @@ MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, QWi
             m_check->setFocus();
         }
         refreshGate();
-        if (goOn) askRelease();
+        m_releaseWhenIdle = goOn;
     });
     connect(&m_room, &ReadingRoom::checkFailed, this, [this](const QString& sentence, bool cancelled) {
         m_checkedRevision = -1;

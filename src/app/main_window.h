@@ -108,7 +108,7 @@ private:
     QList<QAction*> m_menuOrder;
     ReleaseView* m_releaseView = nullptr;
     int m_checkedRevision = -1;
-    bool m_checkFailed = false, m_releaseAfterCheck = false;
+    bool m_checkFailed = false, m_releaseAfterCheck = false, m_releaseWhenIdle = false;
     QString m_checkTrouble;
     std::vector<std::pair<int, QRectF>> m_hits;
     int m_hit = -1;
