@@ -727,6 +727,7 @@ void MainWindow::writeRelease() {
         return failed(written.error());
     paths << logPath;
     QSettings().setValue(QStringLiteral("release/folder"), folder);
+    m_releasedRevision = m_case.revision();
     m_releaseView->showReleased(paths);
     emit released(paths);
 }
@@ -849,6 +850,23 @@ void MainWindow::dropEvent(QDropEvent* event) {
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
+    // A case lives in memory for now: leaving it is said to be what it is.
+    if (!m_case.captures().empty() && m_releasedRevision != m_case.revision()) {
+        QMessageBox box(QMessageBox::Question, QStringLiteral("Eyelid"), QStringLiteral("Leave this case?"),
+                        QMessageBox::NoButton, this);
+        box.setObjectName(QStringLiteral("leave"));
+        box.setInformativeText(QStringLiteral(
+            "It has not been released as it stands, and cases are not kept yet: captures and decisions will be gone."));
+        QPushButton* stay = box.addButton(QStringLiteral("Stay"), QMessageBox::RejectRole);
+        QPushButton* leave = box.addButton(QStringLiteral("Leave"), QMessageBox::DestructiveRole);
+        box.setDefaultButton(stay);
+        box.setEscapeButton(stay);
+        box.exec();
+        if (box.clickedButton() != leave) {
+            event->ignore();
+            return;
+        }
+    }
     QSettings().setValue(QStringLiteral("window/geometry"), saveGeometry());
     m_room.cancel();
     QMainWindow::closeEvent(event);

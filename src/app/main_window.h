@@ -107,7 +107,7 @@ private:
     std::vector<std::pair<QAction*, QString>> m_icons;
     QList<QAction*> m_menuOrder;
     ReleaseView* m_releaseView = nullptr;
-    int m_checkedRevision = -1;
+    int m_checkedRevision = -1, m_releasedRevision = -1;
     bool m_checkFailed = false, m_releaseAfterCheck = false, m_releaseWhenIdle = false;
     QString m_checkTrouble;
     std::vector<std::pair<int, QRectF>> m_hits;

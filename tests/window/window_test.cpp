@@ -480,6 +480,28 @@ TEST_CASE("a release that cannot be written says so and leaves nothing") {
     view->close();
 }
 
+TEST_CASE("closing the window with work in it asks first") {
+    Desk desk;
+    CHECK(desk.window.close()); // nothing to lose
+    desk.window.show();
+    REQUIRE(QTest::qWaitForWindowActive(&desk.window));
+    desk.window.addCapture(made::picture({QStringLiteral("Balance 38.20")}), QStringLiteral("made"));
+    desk.waitUntilRead();
+    QTimer poll;
+    bool asked = false;
+    QObject::connect(&poll, &QTimer::timeout, [&] {
+        auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+        if (!box || !box->isVisible() || asked) return;
+        asked = true;
+        QTest::keyClick(box, Qt::Key_Escape);
+    });
+    poll.start(20);
+    CHECK_FALSE(desk.window.close());
+    CHECK(asked);
+    CHECK(desk.window.isVisible());
+    CHECK(desk.open().captures().size() == 1);
+}
+
 TEST_CASE("a value met on one capture is found on the next, and taking a capture away can be undone") {
     Desk desk;
     desk.window.addCapture(made::picture({QStringLiteral("Customer: Zorblat Quillfeather")}, 15),
