@@ -12,7 +12,7 @@ class MainWindow;
 /// Returns the full names of what was written, a picture of the window last; empty when a step did not come to its end.
 QStringList driveDemo(MainWindow& window, const QString& folder);
 
-/// Writes the pictures of the main views to `folder`; `suffix` goes before the ending. Returns their full names.
+/// Writes the pictures of the main views to `folder`. Returns their full names.
 QStringList takeScreenshots(MainWindow& window, const QString& folder);
 
 } // namespace eyelid

@@ -154,7 +154,6 @@ MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, QWi
             [this](int id, const std::vector<Finding>& findings) { m_case.addFindings(id, findings); });
     connect(&m_room, &ReadingRoom::checked, this, [this](const std::vector<CheckedFile>& files) {
         m_check->show(files);
-        m_checkFailed = m_check->blocking() > 0;
         m_checkTrouble.clear();
         // Changed while it was being checked: the result is of yesterday's pictures.
         if (m_checkedRevision != m_case.revision()) m_checkedRevision = -1;
@@ -407,8 +406,8 @@ QWidget* MainWindow::makeDock() {
     };
     m_do.select->setCheckable(true);
     m_do.cover->setCheckable(true);
-    m_selectTool = tool(m_do.select, true);
-    m_coverTool = tool(m_do.cover, true);
+    tool(m_do.select, true);
+    tool(m_do.cover, true);
     m_areaStyle = new QComboBox;
     m_areaStyle->setAccessibleName(QStringLiteral("Style of covers drawn by hand"));
     for (const QString& name : {QStringLiteral("Solid"), QStringLiteral("Mosaic"), QStringLiteral("Blur")})

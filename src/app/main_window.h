@@ -85,7 +85,7 @@ private:
     Case m_case;
     std::unique_ptr<Source> m_source;
     ReadingRoom m_room;
-    QTemporaryDir m_private; ///< sanitised pictures wait here to be checked
+    QTemporaryDir m_private; ///< rendered pictures wait here to be checked; what is still open shows on them
     QStackedWidget* m_stack;
     Sheet* m_sheet;
     Strip* m_strip;
@@ -96,7 +96,6 @@ private:
     QComboBox* m_areaStyle;
     QSlider* m_areaStrength;
     QLabel *m_zoomLabel, *m_toolHint;
-    QToolButton *m_selectTool, *m_coverTool;
     QMenu* m_menu;
     QTimer* m_ticker;
     struct Actions {
@@ -108,7 +107,7 @@ private:
     QList<QAction*> m_menuOrder;
     ReleaseView* m_releaseView = nullptr;
     int m_checkedRevision = -1, m_releasedRevision = -1;
-    bool m_checkFailed = false, m_releaseAfterCheck = false, m_releaseWhenIdle = false;
+    bool m_releaseAfterCheck = false, m_releaseWhenIdle = false;
     QString m_checkTrouble;
     std::vector<std::pair<int, QRectF>> m_hits;
     int m_hit = -1;
