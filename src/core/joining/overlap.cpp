@@ -1,0 +1,302 @@
+#include "joining/overlap.h"
+
+#include <algorithm>
+#include <cstdlib>
+#include <unordered_map>
+
+namespace eyelid {
+namespace {
+
+constexpr int blockRows = 8;    // rows hashed together for a vote: enough of a glyph to be told from others
+constexpr int mostPlaces = 64;  // a block found in more places than this says nothing of the offset
+constexpr int fewestCells = 24; // fewer agreeing cells than this are chance
+constexpr int scrollBarCells = 2;
+constexpr size_t mostCandidates = 8;
+constexpr int mostBlinking = 60; // cells of a text cursor, with room to spare
+
+uint64_t mix(uint64_t h, uint64_t v) {
+    h ^= v + 0x9e3779b97f4a7c15ull + (h << 6) + (h >> 2);
+    h *= 0xff51afd7ed558ccdull;
+    return h ^ (h >> 32);
+}
+
+// For every row the hash of the block that begins there; 0 where nothing in it tells.
+std::vector<uint64_t> blocks(const CellGrid& grid, int column) {
+    std::vector<uint64_t> all(size_t(std::max(0, grid.rows() - blockRows + 1)), 0);
+    for (int y = 0; y < int(all.size()); ++y) {
+        uint64_t h = 1;
+        int telling = 0;
+        for (int k = 0; k < blockRows; ++k) {
+            h = mix(h, grid.at(y + k, column));
+            telling += grid.tells(y + k, column);
+        }
+        if (telling >= 2) all[size_t(y)] = h ? h : 1;
+    }
+    return all;
+}
+
+std::vector<int> votedOffsets(const CellGrid& upper, const CellGrid& lower) {
+    // Index 0 is the offset -(lower.rows() - 1): pages may also be scrolled back.
+    const int base = lower.rows() - 1;
+    std::vector<double> votes(size_t(upper.rows() + lower.rows() - 1), 0.0);
+    std::unordered_map<uint64_t, std::vector<int>> places;
+    for (int column = 0; column < std::min(upper.columns(), lower.columns()); ++column) {
+        places.clear();
+        const auto above = blocks(upper, column), below = blocks(lower, column);
+        for (int y = 0; y < int(above.size()); ++y)
+            if (above[size_t(y)]) places[above[size_t(y)]].push_back(y);
+        for (int y = 0; y < int(below.size()); ++y) {
+            if (!below[size_t(y)]) continue;
+            const auto found = places.find(below[size_t(y)]);
+            if (found == places.end() || int(found->second.size()) > mostPlaces) continue;
+            for (const int from : found->second) votes[size_t(from - y + base)] += 1.0 / double(found->second.size());
+        }
+    }
+    std::vector<int> order;
+    for (int i = 0; i < int(votes.size()); ++i)
+        if (votes[size_t(i)] > 0) order.push_back(i);
+    const size_t keep = std::min<size_t>(order.size(), 24);
+    std::partial_sort(order.begin(), order.begin() + std::ptrdiff_t(keep), order.end(), [&](int a, int b) {
+        return votes[size_t(a)] != votes[size_t(b)] ? votes[size_t(a)] > votes[size_t(b)] : a < b;
+    });
+    order.resize(keep);
+    for (int& i : order) i -= base;
+    return order;
+}
+
+int changedInPlace(const CellGrid& a, const CellGrid& b, const std::vector<char>& animated) {
+    const bool known = animated.size() == size_t(a.rows()) * size_t(a.columns());
+    int changed = 0;
+    for (int y = 0; y < std::min(a.rows(), b.rows()); ++y)
+        for (int x = 0; x < std::min(a.columns(), b.columns()); ++x)
+            changed += a.at(y, x) != b.at(y, x) && !(known && animated[size_t(y) * size_t(a.columns()) + size_t(x)]);
+    return changed;
+}
+
+// Whether the only difference lies in the columns where scroll bars are.
+bool onlyScrollBarDiffers(const CellGrid& a, const CellGrid& b) {
+    if (a.rows() != b.rows() || a.columns() != b.columns()) return false;
+    for (int y = 0; y < a.rows(); ++y)
+        for (int x = 0; x < a.columns() - scrollBarCells; ++x)
+            if (a.at(y, x) != b.at(y, x)) return false;
+    return true;
+}
+
+} // namespace
+
+CellGrid::CellGrid(const QImage& picture)
+    : m_rows(picture.height()), m_columns((picture.width() + cellWidth - 1) / cellWidth) {
+    m_hash.resize(size_t(m_rows) * size_t(m_columns));
+    m_tells.resize(m_hash.size());
+    for (int y = 0; y < m_rows; ++y) {
+        const auto* line = reinterpret_cast<const QRgb*>(picture.constScanLine(y));
+        for (int c = 0; c < m_columns; ++c) {
+            const int from = c * cellWidth, to = std::min(from + cellWidth, picture.width());
+            uint64_t h = 0x2545f4914f6cdd1dull;
+            for (int x = from; x < to; ++x) h = (h ^ (line[x] & 0xffffff)) * 0x100000001b3ull;
+            h ^= h >> 29;
+            m_hash[index(y, c)] = h;
+            m_tells[index(y, c)] = y > 0 && m_hash[index(y - 1, c)] != h;
+        }
+    }
+}
+
+bool CellGrid::sameAs(const CellGrid& other) const {
+    return m_rows == other.m_rows && m_columns == other.m_columns && m_hash == other.m_hash;
+}
+
+double OffsetScore::value() const {
+    if (good + bad == 0) return 0;
+    // Agreement, doubted while there is little to agree on.
+    return double(good - bad) / double(good + bad) * double(good) / double(good + 40);
+}
+
+OffsetScore scoreOffset(const CellGrid& upper, const CellGrid& lower, int offset, const SideCells& sides) {
+    OffsetScore score;
+    score.offset = offset;
+    const int columns = std::min(upper.columns(), lower.columns());
+    const int from = std::max(0, offset), to = std::min(upper.rows(), offset + lower.rows());
+    for (int y = from; y < to; ++y) {
+        const int below = y - offset;
+        for (int x = sides.left; x < columns - sides.right; ++x) {
+            if (upper.at(y, x) == lower.at(below, x)) {
+                score.good += upper.tells(y, x) || lower.tells(below, x);
+                continue;
+            }
+            const bool upperStays = y < lower.rows() && upper.at(y, x) == lower.at(y, x);
+            const bool lowerStays = below < upper.rows() && upper.at(below, x) == lower.at(below, x);
+            (upperStays || lowerStays ? score.fixed : score.bad)++;
+        }
+    }
+    return score;
+}
+
+Overlap findOverlap(const CellGrid& upper, const CellGrid& lower, const OverlapHint& hint) {
+    const int expected = hint.expected;
+    Overlap overlap;
+    if (upper.sameAs(lower)) {
+        overlap.kind = Overlap::Kind::NotMoved;
+        overlap.candidates.push_back(scoreOffset(upper, lower, 0));
+        return overlap;
+    }
+    std::vector<int> offsets = votedOffsets(upper, lower);
+    offsets.push_back(0);
+    const bool fits = expected > 0 && expected < upper.rows();
+    if (fits) offsets.push_back(expected);
+    std::sort(offsets.begin(), offsets.end());
+    offsets.erase(std::unique(offsets.begin(), offsets.end()), offsets.end());
+    auto& all = overlap.candidates;
+    for (const int offset : offsets) {
+        OffsetScore score = scoreOffset(upper, lower, offset, findSides(upper, lower, offset));
+        all.push_back(score);
+    }
+    std::sort(all.begin(), all.end(), [](const OffsetScore& x, const OffsetScore& y) {
+        return x.value() != y.value() ? x.value() > y.value() : x.offset < y.offset;
+    });
+    const auto rival = [best = all[0]](const OffsetScore& s) {
+        // Could `s` be the truth as well as the best? Not when far more speaks against it.
+        return s.bad < best.bad + 10 && s.value() > 0.5 * best.value();
+    };
+    const auto rivals = std::stable_partition(all.begin() + 1, all.end(), rival);
+    // Equally good ones are told apart by what a step has been so far.
+    const auto far = [&](const OffsetScore& s) { return std::abs(s.offset - expected); };
+    if (fits)
+        std::stable_sort(all.begin(), rivals,
+                         [&](const OffsetScore& x, const OffsetScore& y) { return far(x) < far(y); });
+    const bool moved = !onlyScrollBarDiffers(upper, lower);
+    if (!moved && fits) {
+        // Every line like the next one: the scroll bar tells that the page has moved, and nothing how far.
+        all.erase(std::remove_if(all.begin(), all.end(), [](const OffsetScore& s) { return s.offset <= 0; }),
+                  all.end());
+        std::stable_sort(all.begin(), all.end(),
+                         [&](const OffsetScore& x, const OffsetScore& y) { return far(x) < far(y); });
+        if (all.size() > mostCandidates) all.resize(mostCandidates);
+        overlap.doubt = QStringLiteral("Only the scroll bar has moved: every line here looks like the next one.");
+        return overlap;
+    }
+    if (all[0].offset == 0) {
+        if (!moved || changedInPlace(upper, lower, hint.animated) <= mostBlinking) {
+            overlap.kind = Overlap::Kind::NotMoved;
+            return overlap;
+        }
+        overlap.doubt = QStringLiteral("What stays in place fits, and the rest has nothing in common.");
+        all.erase(all.begin());
+        if (all.empty() || all[0].offset <= 0 || all[0].good < fewestCells)
+            all.insert(all.begin(), scoreOffset(upper, lower, fits ? expected : upper.rows()));
+        if (all.size() > mostCandidates) all.resize(mostCandidates);
+        return overlap;
+    }
+    if (all[0].good < fewestCells || all[0].good <= all[0].bad) {
+        overlap.doubt = QStringLiteral("There is too little in common to match these two pictures by.");
+        // What a step has been so far is the best guess then; without one, end to end, where nothing is lost.
+        const int guess = fits                                              ? expected
+                          : all[0].good > 4 && all[0].good > 2 * all[0].bad ? all[0].offset
+                                                                            : upper.rows();
+        OffsetScore first = scoreOffset(upper, lower, guess);
+        all.erase(std::remove_if(all.begin(), all.end(),
+                                 [&](const OffsetScore& s) { return s.offset == guess || s.offset == 0; }),
+                  all.end());
+        all.insert(all.begin(), first);
+        if (guess != upper.rows()) all.push_back(scoreOffset(upper, lower, upper.rows()));
+    } else if (all[0].good < 2 * all[0].bad) {
+        overlap.doubt = QStringLiteral("Much of the part both pictures show has changed between them.");
+    } else if (rivals != all.begin() + 1) {
+        overlap.doubt = QStringLiteral("The pictures fit together in more than one place; the lines look alike.");
+    } else {
+        overlap.kind = Overlap::Kind::Sure;
+    }
+    if (all.size() > mostCandidates) all.resize(mostCandidates);
+    return overlap;
+}
+
+void addAnimated(std::vector<char>& animated, const CellGrid& a, const CellGrid& b) {
+    if (a.rows() != b.rows() || a.columns() != b.columns()) return;
+    constexpr int around = 6; // rows; what turns or grows comes back to the same rows at other moments
+    animated.resize(size_t(a.rows()) * size_t(a.columns()), 0);
+    for (int y = 0; y < a.rows(); ++y)
+        for (int x = 0; x < a.columns(); ++x) {
+            if (a.at(y, x) == b.at(y, x)) continue;
+            for (int v = std::max(0, y - around); v <= std::min(a.rows() - 1, y + around); ++v)
+                for (int u = std::max(0, x - 1); u <= std::min(a.columns() - 1, x + 1); ++u)
+                    animated[size_t(v) * size_t(a.columns()) + size_t(u)] = 1;
+        }
+}
+
+SideCells findSides(const CellGrid& upper, const CellGrid& lower, int offset) {
+    SideCells sides;
+    if (offset == 0 || upper.columns() != lower.columns()) return sides;
+    const int columns = upper.columns();
+    const int from = std::max(0, offset), to = std::min(upper.rows(), offset + lower.rows());
+    std::vector<char> stays(size_t(columns), 0), changes(size_t(columns), 0), plain(size_t(columns), 0);
+    // Headers and footers stay as well; a side is told by what stays half way down.
+    const auto halfWay = [](int y, const CellGrid& grid) { return y >= grid.rows() / 4 && y < grid.rows() * 3 / 4; };
+    for (int x = 0; x < columns; ++x) {
+        int moved = 0, fixed = 0, other = 0, ends = 0;
+        for (int y = from; y < to; ++y) {
+            const int below = y - offset;
+            const bool tells = upper.tells(y, x) || lower.tells(below, x);
+            if (upper.at(y, x) == lower.at(below, x))
+                moved += tells;
+            else if (y < lower.rows() && upper.at(y, x) == lower.at(y, x))
+                (halfWay(y, upper) ? fixed : ends)++;
+            else if (below < upper.rows() && upper.at(below, x) == lower.at(below, x))
+                (halfWay(below, lower) ? fixed : ends)++;
+            else
+                ++other;
+        }
+        stays[size_t(x)] = fixed >= 8 && fixed > 2 * (moved + other);
+        changes[size_t(x)] = fixed + other > 0 && fixed + other > 2 * moved;
+        plain[size_t(x)] = moved + fixed + other + ends == 0;
+    }
+    // From an edge inwards, over plain columns, to the last that stays; most of the page must be left to scroll.
+    for (int x = 0; x < columns / 2; ++x) {
+        if (stays[size_t(x)]) sides.left = x + 1;
+        if (!stays[size_t(x)] && !plain[size_t(x)]) break;
+    }
+    for (int x = columns - 1; x > columns / 2; --x) {
+        const bool bar = columns - x <= scrollBarCells && changes[size_t(x)];
+        if (stays[size_t(x)] || bar) sides.right = columns - x;
+        if (!stays[size_t(x)] && !plain[size_t(x)] && !bar) break;
+    }
+    return sides;
+}
+
+int findSeam(const CellGrid& upper, const CellGrid& lower, int offset, const SideCells& sides) {
+    const int length = std::min(upper.rows(), offset + lower.rows()) - std::max(0, offset);
+    const int first = std::max(0, -offset);
+    if (length <= 0) return 0;
+    const int columns = std::min(upper.columns(), lower.columns());
+    // By row of the overlap: cells of the lower, of the upper picture that are fixed on the screen and cover the page.
+    std::vector<int> coversLower(size_t(length) + 1, 0), coversUpper(size_t(length) + 1, 0);
+    std::vector<char> agrees(size_t(length), 1);
+    for (int i = 0; i < length; ++i) {
+        const int below = first + i, y = below + offset;
+        for (int x = sides.left; x < columns - sides.right; ++x) {
+            if (upper.at(y, x) == lower.at(below, x)) continue;
+            agrees[size_t(i)] = 0;
+            coversUpper[size_t(i)] += y < lower.rows() && upper.at(y, x) == lower.at(y, x);
+            coversLower[size_t(i)] += below < upper.rows() && upper.at(below, x) == lower.at(below, x);
+        }
+    }
+    long lowerRest = 0;
+    for (int i = 0; i < length; ++i) lowerRest += coversLower[size_t(i)];
+    std::vector<int> run(size_t(length) + 1, 0); // agreeing rows from here on
+    for (int i = length - 1; i >= 0; --i) run[size_t(i)] = agrees[size_t(i)] ? run[size_t(i) + 1] + 1 : 0;
+    long upperSoFar = 0, best = -1;
+    int at = length;
+    // The earliest of the best: of what changed between the pictures, the later state is shown.
+    for (int i = 0; i <= length; ++i) {
+        const long cost = (lowerRest + upperSoFar) * 4 + (4 - std::min(run[size_t(i)], 8) / 2);
+        if (best < 0 || cost < best) {
+            best = cost;
+            at = i;
+        }
+        if (i < length) {
+            lowerRest -= coversLower[size_t(i)];
+            upperSoFar += coversUpper[size_t(i)];
+        }
+    }
+    return first + at;
+}
+
+} // namespace eyelid
