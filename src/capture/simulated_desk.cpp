@@ -2,6 +2,7 @@
 
 #include "capture/fonts.h"
 
+#include <atomic>
 #include <cmath>
 #include <QFile>
 #include <QFontMetricsF>
@@ -75,10 +76,10 @@ public:
         }
         m_y = 28 + 26;
         for (const QJsonValue& item : window[QLatin1String("items")].toArray()) draw(item.toObject());
-        m_painter.setPen(QPen(m_look.rule, 1));
-        m_painter.drawRect(QRectF(0.5, 0.5, m_width - 1, size.height() - 1));
         m_painter.end();
     }
+
+    const Look& look() const { return m_look; }
 
     QImage image;
     std::vector<TrueValue> values;
@@ -214,10 +215,39 @@ QJsonObject readJson(const QString& name) {
 struct SimulatedDesk::Drawn {
     DeskLayout layout;
     struct One {
-        QImage image;
+        QImage page; // title bar and the whole of what the window can show
         std::vector<TrueValue> values;
+        QSize size;  // of the window
+        int bar = 0; // height of the title bar
+        double scale = 1;
+        Look look;
+        std::atomic<int> scrolled{0};
+
+        int most() const { return page.height() - size.height(); }
+        QImage shown() const {
+            const int at = scrolled;
+            QImage window = page.copy(QRect(QPoint(0, 0), size));
+            QPainter p(&window);
+            p.drawImage(0, bar, page, 0, bar + at, size.width(), size.height() - bar);
+            if (most() > 0) {
+                const double track = size.height() - bar - 8 * scale, seen = double(size.height() - bar),
+                             all = double(page.height() - bar);
+                p.setRenderHint(QPainter::Antialiasing);
+                p.setPen(Qt::NoPen);
+                p.setBrush(look.faint);
+                p.drawRoundedRect(
+                    QRectF(size.width() - 9 * scale, bar + 4 * scale + track * at / all, 5 * scale, track * seen / all),
+                    2 * scale, 2 * scale);
+                p.setRenderHint(QPainter::Antialiasing, false);
+            }
+            p.setBrush(Qt::NoBrush);
+            p.setPen(QPen(look.rule, std::round(scale)));
+            const double half = std::round(scale) / 2;
+            p.drawRect(QRectF(half, half, size.width() - 2 * half, size.height() - 2 * half));
+            return window;
+        }
     };
-    std::vector<One> windows; // in the layout's order
+    std::vector<std::unique_ptr<One>> windows; // in the layout's order
 };
 
 SimulatedDesk::SimulatedDesk() : m_drawn(std::make_unique<Drawn>()) {
@@ -237,14 +267,23 @@ SimulatedDesk::SimulatedDesk() : m_drawn(std::make_unique<Drawn>()) {
         for (const Monitor& monitor : m_drawn->layout.monitors) {
             if (monitor.name != w[QLatin1String("monitor")].toString()) continue;
             const QPoint at = pair(w[QLatin1String("at")]), size = pair(w[QLatin1String("size")]);
-            WindowPainter painter(window, QSize(size.x(), size.y()), monitor.scale);
+            WindowPainter painter(window, QSize(size.x(), w[QLatin1String("content")].toInt(size.y())), monitor.scale);
+            auto one = std::make_unique<Drawn::One>();
+            one->page = painter.image;
+            one->values = painter.values;
+            one->size = QSizeF(size.x() * monitor.scale, size.y() * monitor.scale).toSize();
+            one->bar = int(28 * monitor.scale);
+            one->scale = monitor.scale;
+            one->look = painter.look();
             const QPoint corner =
                 monitor.geometry.topLeft() + QPoint(int(at.x() * monitor.scale), int(at.y() * monitor.scale));
-            m_drawn->layout.windows.push_back(
-                {window[QLatin1String("id")].toString(), plainText(window[QLatin1String("title")].toString()),
-                 window[QLatin1String("application")].toString(), QRect(corner, painter.image.size()),
-                 QRect(corner, painter.image.size()).adjusted(0, int(28 * monitor.scale), 0, 0)});
-            m_drawn->windows.push_back({painter.image, painter.values});
+            m_drawn->layout.windows.push_back({window[QLatin1String("id")].toString(),
+                                               plainText(window[QLatin1String("title")].toString()),
+                                               window[QLatin1String("application")].toString(),
+                                               QRect(corner, one->size),
+                                               QRect(corner, one->size).adjusted(0, one->bar, 0, 0),
+                                               {}});
+            m_drawn->windows.push_back(std::move(one));
         }
     }
 }
@@ -271,7 +310,7 @@ Result<QImage> SimulatedDesk::take(const Target& target, const TakeOptions& opti
     if (target.what == Target::What::Window) {
         for (size_t i = 0; i < layout.windows.size(); ++i)
             if (layout.windows[i].id == target.id) {
-                const QImage& image = m_drawn->windows[i].image;
+                const QImage image = m_drawn->windows[i]->shown();
                 return options.frame
                            ? image
                            : image.copy(layout.windows[i].inner.translated(-layout.windows[i].geometry.topLeft()));
@@ -297,8 +336,44 @@ Result<QImage> SimulatedDesk::take(const Target& target, const TakeOptions& opti
         painter.fillRect(m.geometry, wall);
     }
     for (size_t i = layout.windows.size(); i-- > 0;)
-        painter.drawImage(layout.windows[i].geometry.topLeft(), m_drawn->windows[i].image);
+        painter.drawImage(layout.windows[i].geometry.topLeft(), m_drawn->windows[i]->shown());
     return desk;
+}
+
+namespace {
+
+class SimulatedScrolling final : public Scrolling {
+public:
+    SimulatedScrolling(std::atomic<int>& scrolled, int most, int click, int seen)
+        : m_scrolled(scrolled), m_most(most), m_click(click), m_seen(seen) {}
+    Result<Done> turn(int clicks) override { return by(clicks * m_click); }
+    Result<Done> page() override { return by(m_seen * 9 / 10); }
+    void pointerAway() override {}
+
+private:
+    Result<Done> by(int pixels) {
+        m_scrolled = std::clamp(m_scrolled + pixels, 0, std::max(0, m_most));
+        return Done{};
+    }
+    std::atomic<int>& m_scrolled;
+    int m_most, m_click, m_seen;
+};
+
+} // namespace
+
+Result<std::unique_ptr<Scrolling>> SimulatedDesk::scrolling(const Target& target, ScrollDirection direction) const {
+    if (target.what != Target::What::Window)
+        return Error{Error::Kind::BadInput, QStringLiteral("Choose a window or a part of one to scroll.")};
+    for (size_t i = 0; i < m_drawn->layout.windows.size(); ++i) {
+        if (m_drawn->layout.windows[i].id != target.id) continue;
+        Drawn::One& one = *m_drawn->windows[i];
+        const int most = direction == ScrollDirection::Down ? one.most() : 0;
+        // As it is found in the demo, from the top every time.
+        one.scrolled = 0;
+        return std::unique_ptr<Scrolling>(std::make_unique<SimulatedScrolling>(
+            one.scrolled, most, int(std::round(48 * one.scale)), one.size.height() - one.bar));
+    }
+    return Error{Error::Kind::Missing, QStringLiteral("The window is no longer there; choose another.")};
 }
 
 std::vector<TrueValue> SimulatedDesk::truth(const Target& target) const {
@@ -312,9 +387,17 @@ std::vector<TrueValue> SimulatedDesk::truth(const Target& target) const {
         if (target.what == Target::What::Window && window.id != target.id) continue;
         if (!area.contains(window.geometry)) continue;
         const QPoint by = target.what == Target::What::Window ? QPoint() : window.geometry.topLeft() - area.topLeft();
-        for (TrueValue value : m_drawn->windows[i].values) {
-            for (QRectF& box : value.boxes) box.translate(by);
-            all.push_back(std::move(value));
+        const Drawn::One& one = *m_drawn->windows[i];
+        for (TrueValue value : one.values) {
+            // What is scrolled out of sight is not on the picture.
+            bool seen = true;
+            for (QRectF& box : value.boxes) {
+                const bool title = box.bottom() <= one.bar;
+                if (!title) box.translate(0, -one.scrolled);
+                seen = seen && (title || (box.top() >= one.bar && box.bottom() <= one.size.height()));
+                box.translate(by);
+            }
+            if (seen) all.push_back(std::move(value));
         }
     }
     return all;

@@ -25,6 +25,8 @@ public:
     Result<QImage> take(const Target& target, const TakeOptions& options = {}) const override;
     QString description() const override;
     bool showsOurselves() const override { return false; }
+    /// One of its windows, the meter book, is longer than it shows.
+    Result<std::unique_ptr<Scrolling>> scrolling(const Target& target, ScrollDirection direction) const override;
     std::vector<TrueValue> truth(const Target& target) const;
 
 private:

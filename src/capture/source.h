@@ -2,8 +2,12 @@
 #pragma once
 
 #include "base/result.h"
+#include "joining/scrolled_page.h"
 
+#include <memory>
+#include <optional>
 #include <QImage>
+#include <QPolygon>
 #include <QRect>
 #include <QString>
 #include <vector>
@@ -17,12 +21,19 @@ struct Monitor {
     double scale = 1; ///< device pixels for one pixel of the interface
 };
 
+/// A part of a window that its program made a window of its own.
+struct Pane {
+    QString id;
+    QRect geometry; ///< device pixels on the whole desk
+};
+
 struct DeskWindow {
     QString id;
     QString title;
     QString application;
-    QRect geometry; ///< with its frame, device pixels on the whole desk
-    QRect inner;    ///< without its frame
+    QRect geometry;            ///< with its frame, device pixels on the whole desk
+    QRect inner;               ///< without its frame
+    std::vector<Pane> panes{}; ///< from front to back, the innermost first
 };
 
 /// Monitors from left to right, windows from front to back.
@@ -38,15 +49,29 @@ struct DeskLayout {
 
 /// What to take.
 struct Target {
-    enum class What { Desk, Monitor, Window, ActiveWindow, Region };
+    enum class What { Desk, Monitor, Window, Pane, ActiveWindow, Region };
     What what = What::Desk;
-    QString id;   ///< the monitor's name or the window's id
-    QRect region; ///< device pixels on the whole desk
+    QString id{};       ///< the monitor's name, the window's or the pane's id
+    QRect region{};     ///< for Region: device pixels on the whole desk
+    QPolygon outline{}; ///< for Region: a freehand outline in the same pixels; what lies outside it is not kept
+    bool operator==(const Target&) const = default;
 };
 
 struct TakeOptions {
     bool pointer = false; ///< the pointer is in the picture
     bool frame = true;    ///< a window's title bar and border are in the picture
+};
+
+/// A window or pane while Eyelid scrolls it. When it ends, the pointer is back where it was.
+class Scrolling {
+public:
+    virtual ~Scrolling() = default;
+    /// So many turns of the wheel, back if negative. Errors: the window is no longer there.
+    virtual Result<Done> turn(int clicks) = 0;
+    /// By the key that scrolls a page, for what does not listen to the wheel.
+    virtual Result<Done> page() = 0;
+    /// Takes the pointer out of the window, so that nothing under it is lit up.
+    virtual void pointerAway() = 0;
 };
 
 class Source {
@@ -60,6 +85,24 @@ public:
     virtual QString description() const = 0;
     /// True when the program's own windows stand on this desk and must not be in its pictures.
     virtual bool showsOurselves() const = 0;
+    /// Where the pointer is, device pixels on the whole desk; null when that cannot be told.
+    virtual std::optional<QPoint> pointer() const { return std::nullopt; }
+    /// Brings the target to the front and makes ready to scroll it. Errors: it is gone, or this desk cannot be
+    /// scrolled.
+    virtual Result<std::unique_ptr<Scrolling>> scrolling(const Target& target, ScrollDirection direction) const;
 };
+
+/// Source::take, then the outline, if the target has one: the picture is as large as the outline's bounds and white
+/// outside it.
+Result<QImage> takeTarget(const Source& source, const Target& target, const TakeOptions& options = {});
+
+/// What of the picture lies within the outline, in its own pixels; white outside it.
+QImage keptWithin(const QImage& picture, const QPolygon& outline);
+
+/// The place of a target on the desk as laid out now; null when it is not there.
+QRect placeOf(const DeskLayout& layout, const Target& target, const TakeOptions& options = {});
+
+/// The innermost pane, the frontmost window or the monitor at a point; the whole desk outside all of them.
+Target targetAt(const DeskLayout& layout, const QPoint& point, bool panes);
 
 } // namespace eyelid

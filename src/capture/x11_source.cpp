@@ -16,6 +16,7 @@
 #include <xcb/shm.h>
 #include <xcb/xcb.h>
 #include <xcb/xfixes.h>
+#include <xcb/xtest.h>
 
 namespace eyelid {
 namespace {
@@ -37,7 +38,7 @@ struct X11Source::Server {
     xcb_screen_t* screen = nullptr;
     QString name;
     std::chrono::steady_clock::time_point opened;
-    bool shm = false, composite = false, fixes = false, randr = false;
+    bool shm = false, composite = false, fixes = false, randr = false, test = false;
     mutable QHash<QByteArray, xcb_atom_t> atoms;
 
     ~Server() {
@@ -96,6 +97,24 @@ struct X11Source::Server {
             if (!tree) return window;
             if (tree->parent == screen->root || tree->parent == XCB_WINDOW_NONE) return at;
             at = tree->parent;
+        }
+    }
+
+    /// The windows a program made inside its window, the innermost first; what is too small to be a pane is left out.
+    void addPanes(xcb_window_t window, const QRect& inner, int depth, std::vector<Pane>& panes) const {
+        constexpr int smallest = 24, deepest = 5;
+        constexpr size_t most = 64;
+        if (depth > deepest) return;
+        const auto tree = owned(xcb_query_tree_reply(c, xcb_query_tree(c, window), nullptr));
+        if (!tree) return;
+        const xcb_window_t* children = xcb_query_tree_children(tree.get());
+        for (int i = xcb_query_tree_children_length(tree.get()); i-- > 0 && panes.size() < most;) {
+            if (!viewable(children[i])) continue;
+            const QRect place = geometry(children[i]);
+            addPanes(children[i], inner, depth + 1, panes);
+            const QRect seen = place.intersected(inner);
+            if (seen.width() >= smallest && seen.height() >= smallest && seen != inner)
+                panes.push_back({QStringLiteral("0x%1").arg(children[i], 0, 16), seen});
         }
     }
 
@@ -239,6 +258,7 @@ Result<std::unique_ptr<X11Source>> X11Source::open(const QString& display) {
     s.opened = std::chrono::steady_clock::now();
     if (s.has(&xcb_xfixes_id))
         s.fixes = owned(xcb_xfixes_query_version_reply(s.c, xcb_xfixes_query_version(s.c, 4, 0), nullptr)) != nullptr;
+    s.test = s.has(&xcb_test_id);
     if (s.has(&xcb_randr_id)) {
         const auto version = owned(xcb_randr_query_version_reply(s.c, xcb_randr_query_version(s.c, 1, 5), nullptr));
         s.randr = version && (version->major_version > 1 || version->minor_version >= 5);
@@ -287,7 +307,8 @@ Result<DeskLayout> X11Source::layout() const {
         if (title.isEmpty()) title = QString::fromLatin1(s.property(window, XCB_ATOM_WM_NAME));
         const QByteArray both = s.property(window, XCB_ATOM_WM_CLASS);
         const QString application = QString::fromLatin1(both.mid(both.indexOf('\0') + 1)).remove(QChar(0));
-        layout.windows.push_back({QStringLiteral("0x%1").arg(window, 0, 16), title, application, outer, inner});
+        layout.windows.push_back({QStringLiteral("0x%1").arg(window, 0, 16), title, application, outer, inner, {}});
+        s.addPanes(window, inner, 0, layout.windows.back().panes);
     }
     return layout;
 }
@@ -320,14 +341,26 @@ Result<QImage> X11Source::take(const Target& target, const TakeOptions& options)
         const auto active = s.numbers(s.screen->root, "_NET_ACTIVE_WINDOW");
         if (active.empty() || active[0] == XCB_WINDOW_NONE)
             return Error{Error::Kind::Missing, QStringLiteral("No window is active; choose one from the desk.")};
-        return take({Target::What::Window, QStringLiteral("0x%1").arg(active[0], 0, 16), {}}, options);
+        return takeWindow(active[0], false, options);
     }
-    case Target::What::Window: {
-        const auto window = xcb_window_t(target.id.toULongLong(nullptr, 0));
+    case Target::What::Window:
+    case Target::What::Pane:
+        return takeWindow(uint32_t(target.id.toULongLong(nullptr, 0)), target.what == Target::What::Pane, options);
+    }
+    auto picture = s.image(s.screen->root, area);
+    if (picture && options.pointer) s.drawPointer(*picture, area.topLeft());
+    return picture;
+}
+
+Result<QImage> X11Source::takeWindow(uint32_t window, bool pane, const TakeOptions& options) const {
+    const Server& s = *m_server;
+    const QRect desk = s.deskRect();
+    constexpr int attempts = 4;
+    for (int attempt = 0; attempt < attempts; ++attempt) {
         if (!window || !s.viewable(window)) return gone();
         const xcb_window_t frame = s.frameOf(window);
         const QRect inner = s.geometry(window), outer = s.geometry(frame);
-        area = options.frame ? outer : inner;
+        QRect area = options.frame && !pane ? outer : inner.intersected(outer);
         if (area.isEmpty()) return gone();
         // Hidden in part: by a window above it, or by the desk's edge.
         bool hidden = !desk.contains(area);
@@ -340,22 +373,188 @@ Result<QImage> X11Source::take(const Target& target, const TakeOptions& options)
                 above = above || children[i] == frame;
             }
         }
+        Result<QImage> picture = QImage();
         if (hidden && s.composite) {
-            auto picture = s.hiddenWindow(frame, area.translated(-outer.topLeft()));
-            if (picture && options.pointer) s.drawPointer(*picture, area.topLeft());
-            return picture;
+            picture = s.hiddenWindow(frame, area.translated(-outer.topLeft()));
+        } else {
+            area = area.intersected(desk);
+            if (area.isEmpty())
+                return Error{
+                    Error::Kind::BadInput,
+                    QStringLiteral("The window lies outside the desk, and this X server cannot show what is hidden.")};
+            picture = s.image(s.screen->root, area);
         }
-        area = area.intersected(desk);
-        if (area.isEmpty())
-            return Error{
-                Error::Kind::BadInput,
-                QStringLiteral("The window lies outside the desk, and this X server cannot show what is hidden.")};
-        break;
+        // Closed, moved or resized meanwhile: part of the picture would be something else.
+        if (!s.viewable(window)) return gone();
+        if (s.geometry(window) != inner || s.geometry(frame) != outer) continue;
+        if (picture && options.pointer) s.drawPointer(*picture, area.topLeft());
+        return picture;
     }
+    return Error{Error::Kind::Missing,
+                 QStringLiteral("The window was being moved or resized while it was taken; take it again.")};
+}
+
+std::optional<QPoint> X11Source::pointer() const {
+    const Server& s = *m_server;
+    const auto reply = owned(xcb_query_pointer_reply(s.c, xcb_query_pointer(s.c, s.screen->root), nullptr));
+    if (!reply) return std::nullopt;
+    return QPoint(reply->root_x, reply->root_y);
+}
+
+class X11Scrolling final : public Scrolling {
+public:
+    X11Scrolling(const X11Source& source, const Target& target, ScrollDirection direction)
+        : m_source(source), m_target(target), m_direction(direction), m_before(source.pointer()) {}
+    ~X11Scrolling() override { pointerAway(); }
+
+    Result<Done> begin() {
+        const auto& s = *m_source.m_server;
+        auto layout = m_source.layout();
+        if (!layout) return layout.error();
+        for (const DeskWindow& w : layout->windows) {
+            bool holds = m_target.id == w.id;
+            for (const Pane& pane : w.panes) holds = holds || pane.id == m_target.id;
+            if (!holds) continue;
+            m_window = xcb_window_t(w.id.toULongLong(nullptr, 0));
+        }
+        const auto place = now();
+        if (!m_window || !place) return gone();
+        // To the front (EWMH), since wheel and keys go to what lies in front.
+        xcb_client_message_event_t event{};
+        event.response_type = XCB_CLIENT_MESSAGE;
+        event.format = 32;
+        event.window = m_window;
+        event.type = s.atom("_NET_ACTIVE_WINDOW");
+        event.data.data32[0] = 2;
+        xcb_send_event(s.c, 0, s.screen->root,
+                       XCB_EVENT_MASK_SUBSTRUCTURE_REDIRECT | XCB_EVENT_MASK_SUBSTRUCTURE_NOTIFY,
+                       reinterpret_cast<const char*>(&event));
+        xcb_flush(s.c);
+        const auto end = std::chrono::steady_clock::now() + std::chrono::seconds(2);
+        while (!inFront()) {
+            if (std::chrono::steady_clock::now() > end)
+                return Error{Error::Kind::Missing,
+                             QStringLiteral("Another window lies over the one to be scrolled; move it away first.")};
+            std::this_thread::sleep_for(std::chrono::milliseconds(20));
+        }
+        return Done{};
     }
-    auto picture = s.image(s.screen->root, area);
-    if (picture && options.pointer) s.drawPointer(*picture, area.topLeft());
-    return picture;
+
+    Result<Done> turn(int clicks) override {
+        if (auto ready = pointerIn(); !ready) return ready;
+        const auto& s = *m_source.m_server;
+        const bool down = m_direction == ScrollDirection::Down;
+        const uint8_t button = clicks > 0 ? (down ? 5 : 7) : (down ? 4 : 6);
+        for (int i = 0; i < std::abs(clicks); ++i) {
+            xcb_test_fake_input(s.c, XCB_BUTTON_PRESS, button, 0, XCB_NONE, 0, 0, 0);
+            xcb_test_fake_input(s.c, XCB_BUTTON_RELEASE, button, 0, XCB_NONE, 0, 0, 0);
+        }
+        xcb_flush(s.c);
+        return Done{};
+    }
+
+    Result<Done> page() override {
+        if (auto ready = pointerIn(); !ready) return ready;
+        const auto& s = *m_source.m_server;
+        const xcb_keysym_t wanted = m_direction == ScrollDirection::Down ? 0xff56 /* Page Down */ : 0xff53 /* Right */;
+        const auto* setup = xcb_get_setup(s.c);
+        const auto map = owned(xcb_get_keyboard_mapping_reply(
+            s.c,
+            xcb_get_keyboard_mapping(s.c, setup->min_keycode, uint8_t(setup->max_keycode - setup->min_keycode + 1)),
+            nullptr));
+        if (!map) return gone();
+        const xcb_keysym_t* symbols = xcb_get_keyboard_mapping_keysyms(map.get());
+        for (int i = 0; i < xcb_get_keyboard_mapping_keysyms_length(map.get()); ++i) {
+            if (symbols[i] != wanted) continue;
+            const auto key = uint8_t(setup->min_keycode + i / map->keysyms_per_keycode);
+            xcb_test_fake_input(s.c, XCB_KEY_PRESS, key, 0, XCB_NONE, 0, 0, 0);
+            xcb_test_fake_input(s.c, XCB_KEY_RELEASE, key, 0, XCB_NONE, 0, 0, 0);
+            xcb_flush(s.c);
+            break;
+        }
+        return Done{};
+    }
+
+    void pointerAway() override {
+        if (!m_in) return;
+        m_in = false;
+        QPoint to = m_before.value_or(QPoint(0, 0));
+        if (const auto place = now(); place && place->contains(to)) to = outside(*place);
+        move(to);
+    }
+
+private:
+    std::optional<QRect> now() const {
+        const auto& s = *m_source.m_server;
+        const auto window = xcb_window_t(m_target.id.toULongLong(nullptr, 0));
+        if (!window || !s.viewable(window)) return std::nullopt;
+        const QRect place = s.geometry(window).intersected(s.deskRect());
+        if (place.isEmpty()) return std::nullopt;
+        return place;
+    }
+
+    // Low in it: what is lit up under the pointer lies where the next picture takes over.
+    static QPoint spot(const QRect& place, ScrollDirection direction) {
+        return direction == ScrollDirection::Down ? QPoint(place.center().x(), place.top() + place.height() * 3 / 4)
+                                                  : QPoint(place.left() + place.width() * 3 / 4, place.center().y());
+    }
+
+    QPoint outside(const QRect& place) const {
+        const QRect desk = m_source.m_server->deskRect();
+        for (const QPoint& p : {QPoint(place.left() - 4, place.top() - 4), QPoint(place.right() + 4, place.top()),
+                                QPoint(place.left(), place.bottom() + 4), QPoint(place.left(), place.top() - 4)})
+            if (desk.contains(p) && !place.contains(p)) return p;
+        return desk.bottomRight();
+    }
+
+    bool inFront() const {
+        const auto& s = *m_source.m_server;
+        const auto place = now();
+        if (!place) return false;
+        const QPoint p = spot(*place, m_direction);
+        const auto tree = owned(xcb_query_tree_reply(s.c, xcb_query_tree(s.c, s.screen->root), nullptr));
+        if (!tree) return false;
+        const xcb_window_t frame = s.frameOf(m_window);
+        const xcb_window_t* children = xcb_query_tree_children(tree.get());
+        for (int i = xcb_query_tree_children_length(tree.get()); i-- > 0;) {
+            if (children[i] == frame) return true;
+            if (s.viewable(children[i]) && s.geometry(children[i]).contains(p)) return false;
+        }
+        return false;
+    }
+
+    void move(const QPoint& to) const {
+        const auto& s = *m_source.m_server;
+        xcb_test_fake_input(s.c, XCB_MOTION_NOTIFY, 0, 0, s.screen->root, int16_t(to.x()), int16_t(to.y()), 0);
+        xcb_flush(s.c);
+    }
+
+    Result<Done> pointerIn() {
+        const auto place = now();
+        if (!place) return gone();
+        if (!m_in) move(spot(*place, m_direction));
+        m_in = true;
+        return Done{};
+    }
+
+    const X11Source& m_source;
+    Target m_target;
+    ScrollDirection m_direction;
+    std::optional<QPoint> m_before;
+    xcb_window_t m_window = XCB_WINDOW_NONE;
+    bool m_in = false;
+};
+
+Result<std::unique_ptr<Scrolling>> X11Source::scrolling(const Target& target, ScrollDirection direction) const {
+    if (!m_server->test)
+        return Error{Error::Kind::Missing,
+                     QStringLiteral("This X server lets no program turn the wheel (it has no XTEST); scroll by hand, "
+                                    "take several pictures, and join them.")};
+    if (target.what != Target::What::Window && target.what != Target::What::Pane)
+        return Error{Error::Kind::BadInput, QStringLiteral("Choose a window or a part of one to scroll.")};
+    auto scrolling = std::make_unique<X11Scrolling>(*this, target, direction);
+    if (auto begun = scrolling->begin(); !begun) return begun.error();
+    return std::unique_ptr<Scrolling>(std::move(scrolling));
 }
 
 } // namespace eyelid

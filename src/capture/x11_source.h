@@ -19,10 +19,15 @@ public:
     Result<QImage> take(const Target& target, const TakeOptions& options = {}) const override;
     QString description() const override;
     bool showsOurselves() const override { return true; }
+    std::optional<QPoint> pointer() const override;
+    /// By the wheel and Page Down of XTest, with the pointer in the target's lower part.
+    Result<std::unique_ptr<Scrolling>> scrolling(const Target& target, ScrollDirection direction) const override;
 
 private:
     X11Source();
+    friend class X11Scrolling;
     struct Server;
+    Result<QImage> takeWindow(uint32_t window, bool pane, const TakeOptions& options) const;
     std::unique_ptr<Server> m_server;
 };
 

@@ -36,8 +36,18 @@ struct TakeSettings {
     QString region;              ///< "x,y,w,h"
     double delay = 0, every = 0; ///< seconds
     int count = 1;
-    QString out; ///< a file, or a folder for several
+    bool scroll = false, sideways = false;
+    bool simulated = false; ///< the desk that comes with Eyelid instead of one's own
+    QString out;            ///< a file, or a folder for several
 };
+
+struct JoinSettings {
+    bool sideways = false, force = false;
+    QString out;
+};
+
+/// Joins pictures of one page that overlap; tells of every join that is not sure and returns `remains` then.
+int runJoin(const QStringList& files, const JoinSettings& settings);
 
 int runTake(const TakeSettings& settings);
 int runRead(const QString& file, const QString& languages, const QString& area, bool json);

@@ -5,7 +5,7 @@
 
 #include <CLI/CLI.hpp>
 #include <cstdio>
-#include <QCoreApplication>
+#include <QGuiApplication>
 #include <QStandardPaths>
 
 using namespace eyelid;
@@ -21,7 +21,9 @@ QStringList qt(const std::vector<std::string>& list) {
 } // namespace
 
 int main(int argc, char** argv) {
-    QCoreApplication application(argc, argv);
+    // Nothing is ever shown: no display is needed, not even for the simulated desk.
+    if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
+    QGuiApplication application(argc, argv);
     QCoreApplication::setApplicationName(QStringLiteral("eyelid"));
 
     CLI::App app{"Eyelid finds and covers what is personal or confidential on pictures of screens."};
@@ -93,8 +95,19 @@ int main(int argc, char** argv) {
     taking->add_option("--every", take.every, "Again every so many seconds; what is the same as the last is left out")
         ->check(CLI::Range(0.05, 86400.0));
     taking->add_option("--count", take.count, "So many times")->check(CLI::Range(1, 100000));
+    auto* scroll = taking->add_flag("--scroll", take.scroll, "Scroll the window and take the whole page");
+    taking->add_flag("--sideways", take.sideways, "Scroll to the right instead of down")->needs(scroll);
+    taking->add_flag("--simulated", take.simulated, "Take from the simulated desk that comes with Eyelid");
     taking->add_flag("--force", take.force, "Replace files that are there already");
     taking->add_option("--out", takeOut, "A PNG file, or a folder for several")->excludes(list);
+
+    JoinSettings joinSettings;
+    std::string joinOut;
+    CLI::App* joining = app.add_subcommand("join", "Join pictures of one page that overlap, in their order");
+    joining->add_flag("--sideways", joinSettings.sideways, "They lie side by side, not one below the other");
+    joining->add_flag("--force", joinSettings.force, "Replace a file that is there already");
+    joining->add_option("--out", joinOut, "The PNG file to write")->required();
+    joining->add_option("files", files, "Pictures: PNG, JPEG, WebP, BMP, TIFF or GIF")->required();
 
     CLI::App* check = app.add_subcommand("check", "Search finished pictures for what must not leave");
     findOptions(check);
@@ -113,6 +126,10 @@ int main(int argc, char** argv) {
         take.region = QString::fromStdString(takeRegion);
         take.out = QString::fromStdString(takeOut);
         return runTake(take);
+    }
+    if (joining->parsed()) {
+        joinSettings.out = QString::fromStdString(joinOut);
+        return runJoin(qt(files), joinSettings);
     }
     FindSettings settings{QString::fromStdString(policy), QString::fromStdString(watch), QString::fromStdString(lang)};
     if (read->parsed())

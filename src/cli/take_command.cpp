@@ -1,8 +1,13 @@
+#include "capture/fonts.h"
+#include "capture/scroll_capture.h"
+#include "capture/simulated_desk.h"
 #include "capture/x11_source.h"
 #include "cli/commands.h"
 #include "picture/picture_file.h"
 
+#include <atomic>
 #include <chrono>
+#include <csignal>
 #include <cstdio>
 #include <nlohmann/json.hpp>
 #include <QDir>
@@ -75,7 +80,107 @@ Result<Target> targetOf(const TakeSettings& settings, const DeskLayout& layout) 
     return Target{Target::What::Desk, {}, {}};
 }
 
+Result<std::unique_ptr<Source>> openSource(bool simulated) {
+    if (simulated) {
+        loadShippedFonts();
+        return std::unique_ptr<Source>(std::make_unique<SimulatedDesk>());
+    }
+    auto desk = X11Source::open();
+    if (!desk) return desk.error();
+    return std::unique_ptr<Source>(std::move(*desk));
+}
+
+std::atomic<bool> interrupted{false};
+
+// Joins that are not sure are told of one by one: the picture must not be taken for exact.
+int tellJoins(const ScrolledPage& page) {
+    for (size_t i = 0; i < page.joins().size(); ++i) {
+        const Join& join = page.joins()[i];
+        if (join.sure) continue;
+        QStringList others;
+        for (const int c : join.candidates)
+            if (c != join.offset) others << QString::number(c);
+        complain(
+            QStringLiteral("Not sure at pixel %1 (between pictures %2 and %3, %4 apart): %5%6")
+                .arg(page.seamAt(i))
+                .arg(i + 1)
+                .arg(i + 2)
+                .arg(join.offset)
+                .arg(join.doubt, others.isEmpty()
+                                     ? QString()
+                                     : QStringLiteral(" It could also be %1.").arg(others.join(QStringLiteral(", ")))));
+    }
+    return page.unsure() > 0 ? remains : done;
+}
+
+int takeScrolled(const Source& source, Target target, const DeskLayout& layout, const TakeSettings& settings,
+                 const QString& path) {
+    if (target.what == Target::What::ActiveWindow) {
+        if (layout.windows.empty()) {
+            complain(QStringLiteral("No window is active; name one with --window."));
+            return unusableInput;
+        }
+        target = {Target::What::Window, layout.windows.front().id};
+    }
+    Progress progress;
+    ScrollOptions options;
+    options.direction = settings.sideways ? ScrollDirection::Right : ScrollDirection::Down;
+    options.take = {settings.pointer, !settings.withoutFrame};
+    // Ctrl+C ends the scrolling, not the program: what was taken is still written.
+    interrupted = false;
+    std::signal(SIGINT, [](int) { interrupted = true; });
+    auto run = takeScrolling(source, target, options, progress, [&](const ScrolledPage&) {
+        if (interrupted) progress.cancel();
+    });
+    std::signal(SIGINT, SIG_DFL);
+    if (!run) {
+        complain(run.error().sentence);
+        return unusableInput;
+    }
+    const QImage page = run->page.compose();
+    if (auto written = writeFileWhole(path, encodePng(page), settings.force); !written) {
+        complain(written.error().sentence);
+        return unusableInput;
+    }
+    std::fprintf(stdout, "%s\n", QFileInfo(path).absoluteFilePath().toUtf8().constData());
+    std::fflush(stdout);
+    const int status = tellJoins(run->page);
+    if (!run->whole) {
+        complain(run->ended);
+        return remains;
+    }
+    return status;
+}
+
 } // namespace
+
+int runJoin(const QStringList& files, const JoinSettings& settings) {
+    if (!settings.force && QFileInfo::exists(settings.out)) {
+        complain(QStringLiteral("%1 is there already; choose another name, or give --force to replace it.")
+                     .arg(settings.out));
+        return wrongUsage;
+    }
+    std::vector<QImage> pictures;
+    for (const QString& file : files) {
+        auto picture = readPicture(file);
+        if (!picture) {
+            complain(picture.error().sentence);
+            return unusableInput;
+        }
+        pictures.push_back(*picture);
+    }
+    auto page = joinPictures(pictures, settings.sideways ? ScrollDirection::Right : ScrollDirection::Down);
+    if (!page) {
+        complain(page.error().sentence);
+        return files.size() < 2 ? wrongUsage : unusableInput;
+    }
+    if (auto written = writeFileWhole(settings.out, encodePng(page->compose()), settings.force); !written) {
+        complain(written.error().sentence);
+        return unusableInput;
+    }
+    std::fprintf(stdout, "%s\n", QFileInfo(settings.out).absoluteFilePath().toUtf8().constData());
+    return tellJoins(*page);
+}
 
 int runTake(const TakeSettings& settings) {
     if (!settings.list && settings.out.isEmpty()) {
@@ -86,7 +191,15 @@ int runTake(const TakeSettings& settings) {
         complain(QStringLiteral("--count needs --every: how many seconds lie between two pictures."));
         return wrongUsage;
     }
-    auto source = X11Source::open();
+    if (settings.scroll && (settings.every > 0 || settings.count > 1)) {
+        complain(QStringLiteral("--scroll takes one page; it does not go with --every and --count."));
+        return wrongUsage;
+    }
+    if (settings.scroll && settings.window.isEmpty() && !settings.active) {
+        complain(QStringLiteral("--scroll needs the window to scroll: --window or --active."));
+        return wrongUsage;
+    }
+    auto source = openSource(settings.simulated);
     if (!source) {
         complain(source.error().sentence);
         return unusableInput;
@@ -115,6 +228,13 @@ int runTake(const TakeSettings& settings) {
         complain(QStringLiteral("%1 is there already; choose another name, or give --force to replace it.")
                      .arg(settings.out));
         return wrongUsage;
+    }
+    if (settings.scroll) {
+        std::this_thread::sleep_for(std::chrono::duration<double>(settings.delay));
+        QString path = settings.out;
+        for (int n = 1; folder && (n == 1 || (QFileInfo::exists(path) && !settings.force)); ++n)
+            path = QDir(settings.out).filePath(QStringLiteral("capture-%1.png").arg(n, 3, 10, QLatin1Char('0')));
+        return takeScrolled(**source, *target, *layout, settings, path);
     }
     using Clock = std::chrono::steady_clock;
     const auto seconds = [](double s) {

@@ -73,6 +73,97 @@ int changedInPlace(const CellGrid& a, const CellGrid& b, const std::vector<char>
     return changed;
 }
 
+// The cell found most often: the page's ground.
+uint64_t groundOf(const CellGrid& grid) {
+    std::unordered_map<uint64_t, int> counts;
+    uint64_t ground = 0;
+    int most = 0;
+    // Every third row is enough to know it.
+    for (int y = 0; y < grid.rows(); y += 3)
+        for (int x = 0; x < grid.columns(); ++x)
+            if (const int n = ++counts[grid.at(y, x)]; n > most) {
+                most = n;
+                ground = grid.at(y, x);
+            }
+    return ground;
+}
+
+// Whether a cell stays where it is on the screen while the page moves under it. A cell of the page's ground says
+// nothing of that: the page is white in many places.
+class Fixed {
+public:
+    Fixed(const CellGrid& upper, const CellGrid& lower) : m_upper(upper), m_lower(lower), m_ground(groundOf(lower)) {}
+    bool inUpper(int y, int x) const {
+        return y < m_lower.rows() && m_upper.at(y, x) == m_lower.at(y, x) && counts(m_upper, y, x);
+    }
+    bool inLower(int y, int x) const {
+        return y < m_upper.rows() && m_upper.at(y, x) == m_lower.at(y, x) && counts(m_lower, y, x);
+    }
+
+private:
+    bool counts(const CellGrid& grid, int y, int x) const { return grid.at(y, x) != m_ground || grid.tells(y, x); }
+    const CellGrid &m_upper, &m_lower;
+    uint64_t m_ground;
+};
+
+OffsetScore scored(const CellGrid& upper, const CellGrid& lower, const Fixed& stays, int offset,
+                   const SideCells& sides) {
+    OffsetScore score;
+    score.offset = offset;
+    const int columns = std::min(upper.columns(), lower.columns());
+    const int from = std::max(0, offset), to = std::min(upper.rows(), offset + lower.rows());
+    for (int y = from; y < to; ++y) {
+        const int below = y - offset;
+        for (int x = sides.left; x < columns - sides.right; ++x) {
+            if (upper.at(y, x) == lower.at(below, x)) {
+                score.good += upper.tells(y, x) || lower.tells(below, x);
+                continue;
+            }
+            (stays.inUpper(y, x) || stays.inLower(below, x) ? score.fixed : score.bad)++;
+        }
+    }
+    return score;
+}
+
+SideCells sidesOf(const CellGrid& upper, const CellGrid& lower, const Fixed& fixedCells, int offset) {
+    SideCells sides;
+    if (offset == 0 || upper.columns() != lower.columns()) return sides;
+    const int columns = upper.columns();
+    const int from = std::max(0, offset), to = std::min(upper.rows(), offset + lower.rows());
+    std::vector<char> stays(size_t(columns), 0), changes(size_t(columns), 0), plain(size_t(columns), 0);
+    // Headers and footers stay as well; a side is told by what stays half way down.
+    const auto halfWay = [](int y, const CellGrid& grid) { return y >= grid.rows() / 4 && y < grid.rows() * 3 / 4; };
+    for (int x = 0; x < columns; ++x) {
+        int moved = 0, fixed = 0, other = 0, ends = 0;
+        for (int y = from; y < to; ++y) {
+            const int below = y - offset;
+            const bool tells = upper.tells(y, x) || lower.tells(below, x);
+            if (upper.at(y, x) == lower.at(below, x))
+                moved += tells;
+            else if (fixedCells.inUpper(y, x))
+                (halfWay(y, upper) ? fixed : ends)++;
+            else if (fixedCells.inLower(below, x))
+                (halfWay(below, lower) ? fixed : ends)++;
+            else
+                ++other;
+        }
+        stays[size_t(x)] = fixed >= 8 && fixed > 2 * (moved + other);
+        changes[size_t(x)] = fixed + other > 0 && fixed + other > 2 * moved;
+        plain[size_t(x)] = moved + fixed + other + ends == 0;
+    }
+    // From an edge inwards, over plain columns, to the last that stays; most of the page must be left to scroll.
+    for (int x = 0; x < columns / 2; ++x) {
+        if (stays[size_t(x)]) sides.left = x + 1;
+        if (!stays[size_t(x)] && !plain[size_t(x)]) break;
+    }
+    for (int x = columns - 1; x > columns / 2; --x) {
+        const bool bar = columns - x <= scrollBarCells && changes[size_t(x)];
+        if (stays[size_t(x)] || bar) sides.right = columns - x;
+        if (!stays[size_t(x)] && !plain[size_t(x)] && !bar) break;
+    }
+    return sides;
+}
+
 // Whether the only difference lies in the columns where scroll bars are.
 bool onlyScrollBarDiffers(const CellGrid& a, const CellGrid& b) {
     if (a.rows() != b.rows() || a.columns() != b.columns()) return false;
@@ -112,25 +203,8 @@ double OffsetScore::value() const {
 }
 
 OffsetScore scoreOffset(const CellGrid& upper, const CellGrid& lower, int offset, const SideCells& sides) {
-    OffsetScore score;
-    score.offset = offset;
-    const int columns = std::min(upper.columns(), lower.columns());
-    const int from = std::max(0, offset), to = std::min(upper.rows(), offset + lower.rows());
-    for (int y = from; y < to; ++y) {
-        const int below = y - offset;
-        for (int x = sides.left; x < columns - sides.right; ++x) {
-            if (upper.at(y, x) == lower.at(below, x)) {
-                score.good += upper.tells(y, x) || lower.tells(below, x);
-                continue;
-            }
-            const bool upperStays = y < lower.rows() && upper.at(y, x) == lower.at(y, x);
-            const bool lowerStays = below < upper.rows() && upper.at(below, x) == lower.at(below, x);
-            (upperStays || lowerStays ? score.fixed : score.bad)++;
-        }
-    }
-    return score;
+    return scored(upper, lower, Fixed(upper, lower), offset, sides);
 }
-
 Overlap findOverlap(const CellGrid& upper, const CellGrid& lower, const OverlapHint& hint) {
     const int expected = hint.expected;
     Overlap overlap;
@@ -139,6 +213,7 @@ Overlap findOverlap(const CellGrid& upper, const CellGrid& lower, const OverlapH
         overlap.candidates.push_back(scoreOffset(upper, lower, 0));
         return overlap;
     }
+    const Fixed stays(upper, lower);
     std::vector<int> offsets = votedOffsets(upper, lower);
     offsets.push_back(0);
     const bool fits = expected > 0 && expected < upper.rows();
@@ -147,8 +222,7 @@ Overlap findOverlap(const CellGrid& upper, const CellGrid& lower, const OverlapH
     offsets.erase(std::unique(offsets.begin(), offsets.end()), offsets.end());
     auto& all = overlap.candidates;
     for (const int offset : offsets) {
-        OffsetScore score = scoreOffset(upper, lower, offset, findSides(upper, lower, offset));
-        all.push_back(score);
+        all.push_back(scored(upper, lower, stays, offset, sidesOf(upper, lower, stays, offset)));
     }
     std::sort(all.begin(), all.end(), [](const OffsetScore& x, const OffsetScore& y) {
         return x.value() != y.value() ? x.value() > y.value() : x.offset < y.offset;
@@ -223,42 +297,7 @@ void addAnimated(std::vector<char>& animated, const CellGrid& a, const CellGrid&
 }
 
 SideCells findSides(const CellGrid& upper, const CellGrid& lower, int offset) {
-    SideCells sides;
-    if (offset == 0 || upper.columns() != lower.columns()) return sides;
-    const int columns = upper.columns();
-    const int from = std::max(0, offset), to = std::min(upper.rows(), offset + lower.rows());
-    std::vector<char> stays(size_t(columns), 0), changes(size_t(columns), 0), plain(size_t(columns), 0);
-    // Headers and footers stay as well; a side is told by what stays half way down.
-    const auto halfWay = [](int y, const CellGrid& grid) { return y >= grid.rows() / 4 && y < grid.rows() * 3 / 4; };
-    for (int x = 0; x < columns; ++x) {
-        int moved = 0, fixed = 0, other = 0, ends = 0;
-        for (int y = from; y < to; ++y) {
-            const int below = y - offset;
-            const bool tells = upper.tells(y, x) || lower.tells(below, x);
-            if (upper.at(y, x) == lower.at(below, x))
-                moved += tells;
-            else if (y < lower.rows() && upper.at(y, x) == lower.at(y, x))
-                (halfWay(y, upper) ? fixed : ends)++;
-            else if (below < upper.rows() && upper.at(below, x) == lower.at(below, x))
-                (halfWay(below, lower) ? fixed : ends)++;
-            else
-                ++other;
-        }
-        stays[size_t(x)] = fixed >= 8 && fixed > 2 * (moved + other);
-        changes[size_t(x)] = fixed + other > 0 && fixed + other > 2 * moved;
-        plain[size_t(x)] = moved + fixed + other + ends == 0;
-    }
-    // From an edge inwards, over plain columns, to the last that stays; most of the page must be left to scroll.
-    for (int x = 0; x < columns / 2; ++x) {
-        if (stays[size_t(x)]) sides.left = x + 1;
-        if (!stays[size_t(x)] && !plain[size_t(x)]) break;
-    }
-    for (int x = columns - 1; x > columns / 2; --x) {
-        const bool bar = columns - x <= scrollBarCells && changes[size_t(x)];
-        if (stays[size_t(x)] || bar) sides.right = columns - x;
-        if (!stays[size_t(x)] && !plain[size_t(x)] && !bar) break;
-    }
-    return sides;
+    return sidesOf(upper, lower, Fixed(upper, lower), offset);
 }
 
 int findSeam(const CellGrid& upper, const CellGrid& lower, int offset, const SideCells& sides) {
@@ -269,13 +308,14 @@ int findSeam(const CellGrid& upper, const CellGrid& lower, int offset, const Sid
     // By row of the overlap: cells of the lower, of the upper picture that are fixed on the screen and cover the page.
     std::vector<int> coversLower(size_t(length) + 1, 0), coversUpper(size_t(length) + 1, 0);
     std::vector<char> agrees(size_t(length), 1);
+    const Fixed stays(upper, lower);
     for (int i = 0; i < length; ++i) {
         const int below = first + i, y = below + offset;
         for (int x = sides.left; x < columns - sides.right; ++x) {
             if (upper.at(y, x) == lower.at(below, x)) continue;
             agrees[size_t(i)] = 0;
-            coversUpper[size_t(i)] += y < lower.rows() && upper.at(y, x) == lower.at(y, x);
-            coversLower[size_t(i)] += below < upper.rows() && upper.at(below, x) == lower.at(below, x);
+            coversUpper[size_t(i)] += stays.inUpper(y, x);
+            coversLower[size_t(i)] += stays.inLower(below, x);
         }
     }
     long lowerRest = 0;
