@@ -2,7 +2,9 @@
 
 #include "app/findings_panel.h"
 #include "app/gate.h"
+#include "app/joins_view.h"
 #include "app/main_window.h"
+#include "app/region_overlay.h"
 #include "app/release_view.h"
 #include "app/take_view.h"
 
@@ -164,6 +166,26 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
         shoot(view, "take");
         view.reject();
     });
+    // The region overlay, with a region drawn and being adjusted.
+    {
+        TakeRequest request;
+        request.kind = TakeKind::Region;
+        window.taker().start(request);
+        RegionOverlay* overlay = nullptr;
+        if (!waitFor([&] { return (overlay = window.taker().overlay()) != nullptr; })) return {};
+        auto* pane = static_cast<OverlayPane*>(overlay->panes().front());
+        if (!QTest::qWaitForWindowExposed(pane)) return {};
+        pane->resize(1280, 800);
+        QTest::mousePress(pane, Qt::LeftButton, {}, pane->fromDesk(QPointF(646, 20)).toPoint());
+        QTest::mouseMove(pane, pane->fromDesk(QPointF(900, 300)).toPoint());
+        QTest::mouseRelease(pane, Qt::LeftButton, {}, pane->fromDesk(QPointF(1262, 444)).toPoint());
+        QTest::mouseMove(pane, pane->fromDesk(QPointF(1300, 470)).toPoint());
+        shoot(*pane, "region-overlay");
+        overlay->leave();
+        if (!waitFor([&] { return !window.taker().running(); })) return {};
+        window.resize(1280, 800);
+        show(window);
+    }
     auto* name = window.findChild<QLineEdit*>(QStringLiteral("caseName"));
     name->selectAll();
     QTest::keyClicks(name, QStringLiteral("Burst main, Tannery Row"));

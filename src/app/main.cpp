@@ -3,6 +3,8 @@
 #include "app/theme.h"
 #include "base/version.h"
 #include "capture/fonts.h"
+#include "capture/global_shortcuts.h"
+#include "capture/portal_source.h"
 #include "capture/simulated_desk.h"
 #include "capture/x11_source.h"
 
@@ -65,10 +67,20 @@ int main(int argc, char** argv) {
     std::unique_ptr<Source> source;
     if (!driven && !parser.isSet(QStringLiteral("demo")) && QApplication::platformName() == QLatin1String("xcb"))
         if (auto desk = X11Source::open()) source = std::move(*desk);
-    if (!source) source = std::make_unique<SimulatedDesk>();
+    if (!driven && !parser.isSet(QStringLiteral("demo")) && !source &&
+        QApplication::platformName().startsWith(QLatin1String("wayland")))
+        if (auto desk = PortalSource::open()) source = std::move(*desk);
+    std::unique_ptr<GlobalShortcuts> shortcuts;
+    if (!driven) {
+        if (QApplication::platformName() == QLatin1String("xcb"))
+            shortcuts = x11Shortcuts();
+        else
+            shortcuts = portalShortcuts();
+    }
     // While it is out of the way for a delayed take, no window is open.
     QApplication::setQuitOnLastWindowClosed(false);
-    MainWindow window(*policy, std::move(source));
+    if (!source) source = std::make_unique<SimulatedDesk>();
+    MainWindow window(*policy, std::move(source), std::move(shortcuts));
     QObject::connect(&window, &MainWindow::closed, &application, &QApplication::quit);
     if (driven) {
         const bool shots = parser.isSet(QStringLiteral("shots"));
@@ -80,7 +92,7 @@ int main(int argc, char** argv) {
         QStringList paths;
         QTimer::singleShot(0, &window, [&] {
             paths = shots ? takeScreenshots(window, folder) : driveDemo(window, QDir(folder).absolutePath());
-            QApplication::quit();
+            QApplication::exit(); // quit() would ask the window, and the window the user
         });
         QApplication::exec();
         for (const QString& path : paths) std::printf("%s\n", qPrintable(path));

@@ -2,21 +2,28 @@
 
 #include "app/findings_panel.h"
 #include "app/gate.h"
+#include "app/joins_view.h"
 #include "app/lid_gauge.h"
+#include "app/pdf_view.h"
 #include "app/release_view.h"
+#include "app/shortcuts_view.h"
 #include "app/strip.h"
 #include "app/take_view.h"
+#include "app/taken_notice.h"
 #include "app/theme.h"
 #include "picture/picture_file.h"
 
 #include <QAction>
 #include <QApplication>
+#include <QClipboard>
+#include <QCollator>
 #include <QComboBox>
 #include <QDir>
 #include <QDragEnterEvent>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
+#include <QInputDialog>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
@@ -24,6 +31,7 @@
 #include <QMessageBox>
 #include <QMimeData>
 #include <QPainter>
+#include <QProgressDialog>
 #include <QPushButton>
 #include <QSettings>
 #include <QSlider>
@@ -51,10 +59,19 @@ protected:
     }
 };
 
+// Page 2 before page 10.
+void sortByName(QStringList& names) {
+    QCollator collator(QLocale(QLocale::English)); // the C locale knows no numbers
+    collator.setNumericMode(true);
+    std::sort(names.begin(), names.end(), collator);
+}
+
 } // namespace
 
-MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, QWidget* parent)
-    : QMainWindow(parent), m_case(policy), m_source(std::move(source)), m_room(policy, QStringLiteral("eng")) {
+MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, std::unique_ptr<GlobalShortcuts> shortcuts,
+                       QWidget* parent)
+    : QMainWindow(parent), m_case(policy), m_taker(std::make_unique<Taker>(std::move(source), *this)),
+      m_shortcuts(std::move(shortcuts)), m_room(policy, QStringLiteral("eng")) {
     setWindowTitle(QStringLiteral("Eyelid"));
     setAcceptDrops(true);
     setMinimumSize(940, 600);
@@ -79,6 +96,19 @@ MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, QWi
     auto* column = new QVBoxLayout(centre);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
+    m_joinsBar = new QWidget;
+    m_joinsBar->setObjectName(QStringLiteral("joinsBar"));
+    m_joinsBar->setAttribute(Qt::WA_StyledBackground);
+    auto* joinsRow = new QHBoxLayout(m_joinsBar);
+    joinsRow->setContentsMargins(14, 6, 10, 6);
+    m_joinsText = new QLabel;
+    joinsRow->addWidget(m_joinsText, 1);
+    auto* look = new QPushButton(QStringLiteral("Look at the joins"));
+    look->setObjectName(QStringLiteral("lookAtJoins"));
+    connect(look, &QPushButton::clicked, this, &MainWindow::showJoins);
+    joinsRow->addWidget(look);
+    m_joinsBar->hide();
+    column->addWidget(m_joinsBar);
     column->addWidget(m_sheet, 1);
     column->addWidget(makeDock());
     m_stack = new QStackedWidget;
@@ -193,6 +223,33 @@ MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, QWi
     });
     connect(m_case.undoStack(), &QUndoStack::indexChanged, this, &MainWindow::refreshActions);
 
+    connect(m_taker.get(), &Taker::captured, this, &MainWindow::onCaptured);
+    connect(m_taker.get(), &Taker::trouble, this, &MainWindow::showTrouble);
+    connect(m_taker.get(), &Taker::mapAsked, this, [this] {
+        if (!isVisible()) show();
+        raise();
+        activateWindow();
+        takeFromDesk();
+    });
+    connect(m_taker.get(), &Taker::openAsked, this, [this](int id) {
+        show();
+        raise();
+        activateWindow();
+        m_stack->setCurrentIndex(0);
+        showCapture(id);
+    });
+    connect(m_taker.get(), &Taker::throwAwayAsked, this, [this](int id) { m_case.remove(id); });
+    connect(m_taker.get(), &Taker::runningChanged, this, &MainWindow::refreshActions);
+    if (m_shortcuts) {
+        connect(m_shortcuts.get(), &GlobalShortcuts::activated, this, &MainWindow::takeBy);
+        const auto all = rememberedShortcuts();
+        const auto clash = clashes(all);
+        std::vector<GlobalShortcut> clear;
+        for (const GlobalShortcut& s : all)
+            if (!clash.contains(s.id)) clear.push_back(s);
+        // What could not be had is told where it can be put right: in the view of shortcuts.
+        m_shortcuts->bind(clear);
+    }
     qApp->installEventFilter(this);
     QSettings settings;
     if (!restoreGeometry(settings.value(QStringLiteral("window/geometry")).toByteArray())) resize(1280, 800);
@@ -238,6 +295,15 @@ void MainWindow::makeActions() {
                        [this] { takeFromDesk(); });
     m_do.bringIn = action(QStringLiteral("Bring in…"), QStringLiteral("image-plus"), {QKeySequence::Open},
                           [this] { chooseFiles(); });
+    m_do.paste = action(QStringLiteral("Bring in from the clipboard"), QStringLiteral("clipboard-paste"),
+                        {QKeySequence::Paste}, [this] { bringInClipboard(); });
+    action(QStringLiteral("Join pictures…"), {}, {QKeySequence(QStringLiteral("Ctrl+J"))}, [this] { joinChosen(); });
+    m_do.joins = action(QStringLiteral("Joins of this capture…"), {}, {QKeySequence(QStringLiteral("Ctrl+Shift+J"))},
+                        [this] { showJoins(); });
+    m_do.stopTaking = action(QStringLiteral("Stop taking"), {}, {QKeySequence(QStringLiteral("Ctrl+Shift+."))},
+                             [this] { m_taker->stop(); });
+    action(QStringLiteral("Shortcuts for taking…"), {}, {}, [this] { showShortcuts(); });
+    separator();
     m_do.remove = action(QStringLiteral("Remove this cover or capture"), QStringLiteral("trash-2"),
                          {QKeySequence(Qt::Key_Delete)}, [this] {
                              const Item* item = m_case.item(m_findings->selected());
@@ -459,37 +525,168 @@ void MainWindow::setDark(bool dark) {
 }
 
 void MainWindow::takeFromDesk() {
-    TakeView view(*m_source, this);
-    connect(&view, &TakeView::chosen, this, &MainWindow::take);
+    if (m_taker->running()) return;
+    TakeView view(m_taker->source(), m_taker->lastRegion(), this);
+    TakeRequest asked;
+    bool any = false;
+    connect(&view, &TakeView::asked, this, [&](const TakeRequest& request) {
+        asked = request;
+        any = true;
+    });
+    view.exec();
+    m_sheet->setFocus();
+    if (any) m_taker->start(asked);
+}
+
+void MainWindow::takeBy(const QString& kind) {
+    for (const TakeKindName& k : takeKinds) {
+        if (kind != QLatin1String(k.id)) continue;
+        TakeRequest request;
+        request.kind = k.kind;
+        // From the background one goes on with what one was at.
+        request.comeBack = false;
+        m_taker->start(request);
+    }
+}
+
+void MainWindow::onCaptured(const QImage& picture, const QString& origin, const QRect& place,
+                            const std::shared_ptr<ScrolledPage>& page, bool front) {
+    const int id = addCapture(picture, origin);
+    if (page) m_pages.insert(id, page);
+    refreshJoins();
+    if (!front) m_taker->announce(id, picture, place);
+}
+
+int MainWindow::addCapture(const QImage& picture, const QString& origin) {
+    const int id = m_case.add(picture, origin);
+    m_stack->setCurrentIndex(0);
+    showCapture(id);
+    return id;
+}
+
+void MainWindow::refreshJoins() {
+    const auto page = m_pages.value(m_sheet->captureId());
+    const int unsure = page ? page->unsure() : 0;
+    m_joinsBar->setVisible(unsure > 0);
+    m_joinsText->setText(
+        unsure == 1 ? QStringLiteral("One join of this page is not sure: something may be lost or doubled there.")
+                    : QStringLiteral("%1 joins of this page are not sure: something may be lost or doubled there.")
+                          .arg(unsure));
+    m_do.joins->setEnabled(page && !page->joins().empty());
+}
+
+void MainWindow::showJoins() {
+    const int id = m_sheet->captureId();
+    const auto page = m_pages.value(id);
+    if (!page || page->joins().empty()) return;
+    JoinsView view(*page, this);
+    view.exec();
+    m_pages.insert(id, std::make_shared<ScrolledPage>(view.page()));
+    if (view.moved()) m_case.setPicture(id, view.page().compose());
+    refreshJoins();
+    m_sheet->setFocus();
+}
+
+void MainWindow::joinChosen() {
+    QStringList patterns;
+    for (const QString& ending : readableEndings()) patterns << QStringLiteral("*.") + ending;
+    QStringList files = QFileDialog::getOpenFileNames(
+        this, QStringLiteral("Pictures of one page that overlap"),
+        QSettings().value(QStringLiteral("bringIn/folder")).toString(),
+        QStringLiteral("Pictures (%1);;All files (*)").arg(patterns.join(QLatin1Char(' '))));
+    if (files.isEmpty()) return;
+    // File dialogs give them in the order they were clicked or in none; their names say the order.
+    sortByName(files);
+    joinFiles(files);
+}
+
+void MainWindow::joinFiles(const QStringList& files) {
+    QThreadPool::globalInstance()->start([this, files] {
+        std::vector<QImage> pictures;
+        for (const QString& file : files) {
+            auto picture = readPicture(file);
+            if (!picture) {
+                QMetaObject::invokeMethod(this, [this, t = picture.error().sentence] { showTrouble(t); });
+                return;
+            }
+            pictures.push_back(*picture);
+        }
+        const bool across = pictures.size() > 1 && pictures[0].width() != pictures[1].width() &&
+                            pictures[0].height() == pictures[1].height();
+        auto joined = joinPictures(pictures, across ? ScrollDirection::Right : ScrollDirection::Down);
+        if (!joined) {
+            QMetaObject::invokeMethod(this, [this, t = joined.error().sentence] { showTrouble(t); });
+            return;
+        }
+        auto page = std::make_shared<ScrolledPage>(*joined);
+        const QImage picture = page->compose();
+        QMetaObject::invokeMethod(this, [this, picture, page, n = files.size()] {
+            m_pages.insert(addCapture(picture, QStringLiteral("Joined from %1 pictures").arg(n)), page);
+            refreshJoins();
+        });
+    });
+}
+
+void MainWindow::showShortcuts() {
+    ShortcutsView view(m_shortcuts.get(), this);
     view.exec();
     m_sheet->setFocus();
 }
 
-void MainWindow::take(const Target& target, const TakeOptions& options, double delaySeconds, const QString& origin) {
-    const auto now = [this, target, options, origin] {
-        auto picture = m_source->take(target, options);
-        if (!isVisible()) {
-            show();
-            activateWindow();
+void MainWindow::bringInClipboard() {
+    const QMimeData* held = QGuiApplication::clipboard()->mimeData();
+    QStringList files;
+    if (held)
+        for (const QUrl& url : held->urls())
+            if (url.isLocalFile()) files << url.toLocalFile();
+    if (held && held->hasImage()) {
+        const QImage picture = held->imageData().value<QImage>();
+        if (!picture.isNull()) {
+            addCapture(flattened(picture), QStringLiteral("From the clipboard"));
+            return;
         }
-        if (picture)
-            addCapture(*picture, origin);
-        else
-            showTrouble(picture.error().sentence);
-        m_sheet->setFocus();
-    };
-    // A window is taken whole whatever lies over it; of anything else this one would be a part.
-    const bool inTheWay = m_source->showsOurselves() && (target.what != Target::What::Window || delaySeconds > 0);
-    if (!inTheWay && delaySeconds <= 0) return now();
-    if (inTheWay) hide();
-    // What was under the window needs a moment to paint itself.
-    QTimer::singleShot(int(delaySeconds * 1000) + (inTheWay ? 300 : 0), this, now);
+    }
+    if (!files.isEmpty()) return bringIn(files);
+    showTrouble(QStringLiteral("There is no picture on the clipboard; copy one, or a picture file, first."));
 }
 
-void MainWindow::addCapture(const QImage& picture, const QString& origin) {
-    const int id = m_case.add(picture, origin);
-    m_stack->setCurrentIndex(0);
-    showCapture(id);
+void MainWindow::bringInPdf(const QString& file) {
+    QString password;
+    std::unique_ptr<PdfFile> pdf;
+    while (true) {
+        auto opened = PdfFile::open(file, password);
+        if (opened) {
+            pdf = std::move(*opened);
+            break;
+        }
+        if (!PdfFile::needsPassword(opened.error())) return showTrouble(opened.error().sentence);
+        bool ok = false;
+        password = QInputDialog::getText(
+            this, QStringLiteral("Bring in pages"),
+            password.isEmpty()
+                ? QStringLiteral("%1 is locked. Its password:").arg(QFileInfo(file).fileName())
+                : QStringLiteral("That was not the password of %1. Its password:").arg(QFileInfo(file).fileName()),
+            QLineEdit::Password, {}, &ok);
+        if (!ok) return;
+    }
+    PdfView view(*pdf, file, this);
+    if (view.exec() != QDialog::Accepted) return;
+    QStringList troubles;
+    const std::vector<int> pages = view.chosenPages();
+    QProgressDialog progress(QStringLiteral("Drawing the pages"), QStringLiteral("Stop"), 0, int(pages.size()), this);
+    progress.setWindowModality(Qt::WindowModal);
+    progress.setMinimumDuration(600);
+    for (size_t i = 0; i < pages.size() && !progress.wasCanceled(); ++i) {
+        progress.setValue(int(i));
+        auto picture = pdf->render(pages[i], view.dpi());
+        if (picture)
+            addCapture(*picture, QStringLiteral("%1, page %2").arg(QFileInfo(file).fileName()).arg(pages[i] + 1));
+        else
+            troubles << picture.error().sentence;
+    }
+    progress.reset();
+    if (!troubles.isEmpty()) showTrouble(troubles.join(QLatin1Char('\n')));
+    m_sheet->setFocus();
 }
 
 void MainWindow::chooseFiles() {
@@ -498,13 +695,31 @@ void MainWindow::chooseFiles() {
     for (const QString& ending : readableEndings()) patterns << QStringLiteral("*.") + ending;
     const QStringList files = QFileDialog::getOpenFileNames(
         this, QStringLiteral("Bring in pictures"), settings.value(QStringLiteral("bringIn/folder")).toString(),
-        QStringLiteral("Pictures (%1);;All files (*)").arg(patterns.join(QLatin1Char(' '))));
+        QStringLiteral("Pictures and PDFs (%1 *.pdf);;All files (*)").arg(patterns.join(QLatin1Char(' '))));
     if (files.isEmpty()) return;
     settings.setValue(QStringLiteral("bringIn/folder"), QFileInfo(files.first()).absolutePath());
     bringIn(files);
 }
 
-void MainWindow::bringIn(const QStringList& files) {
+void MainWindow::bringIn(const QStringList& given) {
+    QStringList files, pdfs;
+    for (const QString& path : given) {
+        if (QFileInfo(path).isDir()) {
+            // The pictures in it, in the order of their names; folders within are left alone.
+            QStringList patterns;
+            for (const QString& ending : readableEndings()) patterns << QStringLiteral("*.") + ending;
+            QStringList names = QDir(path).entryList(patterns, QDir::Files);
+            sortByName(names);
+            for (const QString& name : names) files << QDir(path).filePath(name);
+            if (names.isEmpty()) showTrouble(QStringLiteral("There are no pictures in %1.").arg(path));
+        } else if (PdfFile::isPdf(path)) {
+            pdfs << path;
+        } else {
+            files << path;
+        }
+    }
+    for (const QString& pdf : pdfs) bringInPdf(pdf);
+    if (files.isEmpty()) return;
     // Large pictures take a while to decode; the window goes on meanwhile.
     QThreadPool::globalInstance()->start([this, files] {
         QStringList troubles;
@@ -532,6 +747,7 @@ void MainWindow::showCapture(int id) {
     m_sheet->setCapture(id);
     m_findings->setCapture(id);
     m_strip->setCurrentCapture(id);
+    refreshJoins();
     const Item* item = m_case.item(m_findings->selected());
     if (item && m_case.captureOf(item->id)->id != id) m_findings->select(0);
     std::vector<QRectF> marks;
@@ -627,6 +843,8 @@ void MainWindow::search(bool forward) {
 }
 
 void MainWindow::onRead(int id, std::shared_ptr<const Page> page, const std::vector<Finding>& findings) {
+    // A page that was joined anew meanwhile is being read again; this reading is of the old picture.
+    if (const Capture* c = m_case.capture(id); c && page->size != c->picture.size()) return;
     m_case.setFindings(id, page, findings);
     // What was found here is looked for on the other captures, and what was found there is looked for here.
     std::vector<Finding> elsewhere;
@@ -787,6 +1005,9 @@ void MainWindow::refreshGate() {
 }
 
 void MainWindow::refreshActions() {
+    refreshJoins();
+    m_do.take->setEnabled(!m_taker->running());
+    m_do.stopTaking->setEnabled(m_taker->running());
     const bool any = !m_case.captures().empty();
     const bool cover = m_sheet->tool() == Sheet::Tool::Cover;
     m_do.select->setChecked(!cover);

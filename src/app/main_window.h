@@ -4,6 +4,8 @@
 #include "app/check_view.h"
 #include "app/reading_room.h"
 #include "app/sheet.h"
+#include "app/taker.h"
+#include "capture/global_shortcuts.h"
 #include "capture/source.h"
 #include "casefile/case.h"
 
@@ -30,8 +32,9 @@ class Strip;
 class MainWindow final : public QMainWindow {
     Q_OBJECT
 public:
-    /// `source`: what Take takes from.
-    MainWindow(const Policy& policy, std::unique_ptr<Source> source, QWidget* parent = nullptr);
+    /// `source`: what Take takes from; `shortcuts`: binds the keys that take from the background, may be null.
+    MainWindow(const Policy& policy, std::unique_ptr<Source> source, std::unique_ptr<GlobalShortcuts> shortcuts = {},
+               QWidget* parent = nullptr);
     ~MainWindow() override;
 
     Case& openCase() { return m_case; }
@@ -40,10 +43,17 @@ public:
     Gate& gate() { return *m_gate; }
     CheckView& checkView() { return *m_check; }
     ReadingRoom& readingRoom() { return m_room; }
+    Taker& taker() { return *m_taker; }
+    /// How a scrolled capture was joined; null for others.
+    std::shared_ptr<const ScrolledPage> pageOf(int capture) const { return m_pages.value(capture); }
 
-    /// Opens picture files; those that cannot be opened are told of in one message.
+    /// Opens picture files, all pictures of folders, and pages of PDFs, which are asked about; those that cannot be
+    /// opened are told of in one message.
     void bringIn(const QStringList& files);
-    void addCapture(const QImage& picture, const QString& origin);
+    void bringInClipboard();
+    int addCapture(const QImage& picture, const QString& origin);
+    /// A way of taking by its id (takeKinds), as a shortcut from the background asks for it.
+    void takeBy(const QString& kind);
     void setDark(bool dark);
     /// The names a release gives its pictures, made from the case's name and a number.
     QStringList releaseNames() const;
@@ -65,7 +75,14 @@ private:
     QWidget* makeHeader();
     QWidget* makeDock();
     void takeFromDesk();
-    void take(const Target& target, const TakeOptions& options, double delaySeconds, const QString& origin);
+    void onCaptured(const QImage& picture, const QString& origin, const QRect& place,
+                    const std::shared_ptr<ScrolledPage>& page, bool front);
+    void bringInPdf(const QString& file);
+    void joinChosen();
+    void joinFiles(const QStringList& files);
+    void showJoins();
+    void showShortcuts();
+    void refreshJoins();
     void chooseFiles();
     void showCapture(int id);
     void selectItem(int id);
@@ -83,7 +100,11 @@ private:
     void refreshIcons();
 
     Case m_case;
-    std::unique_ptr<Source> m_source;
+    std::unique_ptr<Taker> m_taker;
+    std::unique_ptr<GlobalShortcuts> m_shortcuts;
+    QHash<int, std::shared_ptr<const ScrolledPage>> m_pages;
+    QWidget* m_joinsBar = nullptr;
+    QLabel* m_joinsText = nullptr;
     ReadingRoom m_room;
     QTemporaryDir m_private; ///< rendered pictures wait here to be checked; what is still open shows on them
     QStackedWidget* m_stack;
@@ -99,8 +120,8 @@ private:
     QMenu* m_menu;
     QTimer* m_ticker;
     struct Actions {
-        QAction *take, *bringIn, *undo, *redo, *select, *cover, *fit, *actual, *zoomIn, *zoomOut, *check, *release,
-            *stop, *dark, *remove, *next, *previous;
+        QAction *take, *bringIn, *paste, *joins, *stopTaking, *undo, *redo, *select, *cover, *fit, *actual, *zoomIn,
+            *zoomOut, *check, *release, *stop, *dark, *remove, *next, *previous;
         std::vector<QAction*> decisions;
     } m_do{};
     std::vector<std::pair<QAction*, QString>> m_icons;

@@ -77,18 +77,24 @@ QPoint RegionChooser::snapped(QPoint at, int reach, bool free, bool x, bool y) c
         for (const Pane& pane : w.panes) sides(pane.geometry);
     }
     for (const Monitor& m : m_desk.layout.monitors) sides(m.geometry);
-    // In the picture: a straight edge along the part the region spans, or around the pointer.
-    constexpr int around = 24;
+    // In the picture: a straight edge along what the region spans; at its first corner, one that begins or ends there.
+    constexpr int around = 28;
     const QPoint p = at - m_desk.corner, o = m_from - m_desk.corner;
     const bool spans = m_dragging && m_grip == Grip::None;
-    const int y0 = spans && std::abs(p.y() - o.y()) > around ? std::min(p.y(), o.y()) : p.y() - around,
-              y1 = spans && std::abs(p.y() - o.y()) > around ? std::max(p.y(), o.y()) : p.y() + around,
-              x0 = spans && std::abs(p.x() - o.x()) > around ? std::min(p.x(), o.x()) : p.x() - around,
-              x1 = spans && std::abs(p.x() - o.x()) > around ? std::max(p.x(), o.x()) : p.x() + around;
-    if (bestX > reach)
-        if (const auto edge = verticalEdge(m_desk.picture, p.x(), reach, y0, y1)) tryX(*edge + m_desk.corner.x());
-    if (bestY > reach)
-        if (const auto edge = horizontalEdge(m_desk.picture, p.y(), reach, x0, x1)) tryY(*edge + m_desk.corner.y());
+    const auto ranges = [&](int here, int origin) -> std::vector<std::pair<int, int>> {
+        if (spans && std::abs(here - origin) > around) return {{std::min(here, origin), std::max(here, origin)}};
+        return {{here - around, here + around},
+                {here + reach, here + reach + around},
+                {here - reach - around, here - reach}};
+    };
+    for (const auto& [from, to_] : ranges(p.y(), o.y()))
+        if (bestX > reach)
+            if (const auto edge = verticalEdge(m_desk.picture, p.x(), reach, from, to_))
+                tryX(*edge + m_desk.corner.x());
+    for (const auto& [from, to_] : ranges(p.x(), o.x()))
+        if (bestY > reach)
+            if (const auto edge = horizontalEdge(m_desk.picture, p.y(), reach, from, to_))
+                tryY(*edge + m_desk.corner.y());
     return {x ? to.x() : at.x(), y ? to.y() : at.y()};
 }
 

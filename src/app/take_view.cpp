@@ -2,14 +2,19 @@
 
 #include "app/theme.h"
 
+#include <cmath>
 #include <QApplication>
 #include <QCheckBox>
+#include <QComboBox>
+#include <QDoubleSpinBox>
 #include <QHBoxLayout>
+#include <QKeyEvent>
 #include <QLabel>
 #include <QListWidget>
 #include <QMouseEvent>
 #include <QPainter>
 #include <QPushButton>
+#include <QScreen>
 #include <QSpinBox>
 #include <QVBoxLayout>
 
@@ -37,12 +42,18 @@ QRectF DeskMap::placed(const QRect& r) const {
     return QRectF(corner + QPointF(r.topLeft() - bounds.topLeft()) * scale, QSizeF(r.size()) * scale);
 }
 
-Target DeskMap::targetAt(const QPointF& point) const {
-    for (const DeskWindow& w : m_layout.windows)
-        if (placed(w.geometry).contains(point)) return {Target::What::Window, w.id, {}};
-    for (const Monitor& m : m_layout.monitors)
-        if (placed(m.geometry).contains(point)) return {Target::What::Monitor, m.name, {}};
-    return {Target::What::Desk, {}, {}};
+QPoint DeskMap::toDesk(const QPointF& point) const {
+    const QRect bounds = m_layout.bounds();
+    const QRectF all = placed(bounds);
+    const double scale = all.width() / bounds.width();
+    const QPointF d = (point - all.topLeft()) / scale;
+    return bounds.topLeft() + QPoint(std::clamp(int(std::lround(d.x())), 0, bounds.width()),
+                                     std::clamp(int(std::lround(d.y())), 0, bounds.height()));
+}
+
+QRect DeskMap::drawn(const QPointF& to) const {
+    const QPoint a = toDesk(m_from), b = toDesk(to);
+    return QRect(std::min(a.x(), b.x()), std::min(a.y(), b.y()), std::abs(a.x() - b.x()), std::abs(a.y() - b.y()));
 }
 
 void DeskMap::paintEvent(QPaintEvent*) {
@@ -77,8 +88,8 @@ void DeskMap::paintEvent(QPaintEvent*) {
         p.setBrush(Qt::NoBrush);
         p.drawRect(r);
     }
-    for (const DeskWindow& w : m_layout.windows)
-        if (m_target.what == Target::What::Window && m_target.id == w.id) chosen = placed(w.geometry);
+    if (m_target.what != Target::What::Monitor && m_target.what != Target::What::Desk)
+        chosen = placed(placeOf(m_layout, m_target));
     QColor wash = t.aubergine;
     wash.setAlpha(46);
     p.setBrush(wash);
@@ -89,17 +100,85 @@ void DeskMap::paintEvent(QPaintEvent*) {
     p.drawRoundedRect(chosen.adjusted(-1, -1, 1, 1), 4, 4);
 }
 
-void DeskMap::mouseMoveEvent(QMouseEvent* event) {
-    emit hovered(targetAt(event->position()));
-}
-void DeskMap::mouseReleaseEvent(QMouseEvent* event) {
-    if (event->button() == Qt::LeftButton) emit chosen(targetAt(event->position()));
+void DeskMap::mousePressEvent(QMouseEvent* event) {
+    if (event->button() != Qt::LeftButton) return;
+    m_pressed = true;
+    m_drawing = false;
+    m_from = event->position();
 }
 
-TakeView::TakeView(const Source& source, QWidget* parent) : QDialog(parent), m_source(source) {
+void DeskMap::mouseMoveEvent(QMouseEvent* event) {
+    const auto moved = event->position() - m_from;
+    if (m_pressed && moved.manhattanLength() >= QApplication::startDragDistance()) m_drawing = true;
+    if (m_drawing)
+        emit hovered({Target::What::Region, {}, drawn(event->position())});
+    else
+        emit hovered(targetAt(m_layout, toDesk(event->position()), event->modifiers() & Qt::ShiftModifier));
+}
+
+void DeskMap::mouseReleaseEvent(QMouseEvent* event) {
+    if (event->button() != Qt::LeftButton || !m_pressed) return;
+    m_pressed = false;
+    if (!m_drawing)
+        return emit chosen(targetAt(m_layout, toDesk(event->position()), event->modifiers() & Qt::ShiftModifier));
+    m_drawing = false;
+    const QRect region = drawn(event->position());
+    if (region.width() > 1 && region.height() > 1) emit chosen({Target::What::Region, {}, region});
+}
+
+void DeskMap::keyPressEvent(QKeyEvent* event) {
+    // Escape gives up a region half drawn before it closes the map.
+    if (event->key() == Qt::Key_Escape && m_drawing) {
+        m_pressed = m_drawing = false;
+        return;
+    }
+    QWidget::keyPressEvent(event);
+}
+
+HoverOutline::HoverOutline() {
+    for (int i = 0; i < 4; ++i) {
+        auto strip =
+            std::make_unique<QWidget>(nullptr, Qt::ToolTip | Qt::FramelessWindowHint | Qt::WindowStaysOnTopHint |
+                                                   Qt::BypassWindowManagerHint | Qt::WindowTransparentForInput);
+        strip->setAttribute(Qt::WA_ShowWithoutActivating);
+        strip->setAttribute(Qt::WA_StyledBackground);
+        strip->setStyleSheet(QStringLiteral("background: #C2602E; border: 1px solid #FFFDF9;"));
+        m_strips.push_back(std::move(strip));
+    }
+}
+
+HoverOutline::~HoverOutline() = default;
+
+void HoverOutline::show(const QRect& place) {
+    for (auto& strip : m_strips) strip->hide();
+    if (place.isEmpty()) return;
+    for (const QScreen* screen : QGuiApplication::screens()) {
+        const double ratio = screen->devicePixelRatio();
+        const QRect native(screen->geometry().topLeft(), (QSizeF(screen->geometry().size()) * ratio).toSize());
+        if (!native.contains(place.center())) continue;
+        const QPointF corner = QPointF(place.topLeft() - native.topLeft()) / ratio + QPointF(native.topLeft());
+        const QRect r = QRectF(corner, QSizeF(place.size()) / ratio).toAlignedRect();
+        constexpr int thick = 4;
+        m_strips[0]->setGeometry(r.left(), r.top(), r.width(), thick);
+        m_strips[1]->setGeometry(r.left(), r.bottom() - thick + 1, r.width(), thick);
+        m_strips[2]->setGeometry(r.left(), r.top(), thick, r.height());
+        m_strips[3]->setGeometry(r.right() - thick + 1, r.top(), thick, r.height());
+        for (auto& strip : m_strips) strip->show();
+        return;
+    }
+}
+
+TakeView::~TakeView() = default;
+
+void TakeView::hideEvent(QHideEvent* event) {
+    if (m_outline) m_outline->show({});
+    QDialog::hideEvent(event);
+}
+
+TakeView::TakeView(const Source& source, const QRect& last, QWidget* parent) : QDialog(parent), m_source(source) {
     setWindowTitle(QStringLiteral("Take"));
     setObjectName(QStringLiteral("takeView"));
-    resize(940, 460);
+    resize(1060, 560);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 14, 16, 14);
     layout->setSpacing(10);
@@ -114,9 +193,9 @@ TakeView::TakeView(const Source& source, QWidget* parent) : QDialog(parent), m_s
         return;
     }
     m_layout = *desk;
-    auto* hint = new QLabel(
-        source.description() +
-        QStringLiteral(" Click a window, a monitor or the space around them; what will be taken is outlined."));
+    auto* hint =
+        new QLabel(source.description() +
+                   QStringLiteral(" Click a window or a monitor, or drag a region; what will be taken is outlined."));
     hint->setProperty("role", QStringLiteral("faint"));
     hint->setWordWrap(true);
     layout->addWidget(hint);
@@ -130,7 +209,46 @@ TakeView::TakeView(const Source& source, QWidget* parent) : QDialog(parent), m_s
                                      : QImage());
     }
     m_map = new DeskMap(m_layout, std::move(miniatures));
-    row->addWidget(m_map, 1);
+    m_map->setToolTip(QStringLiteral("Click takes, dragging takes a region; with Shift, a part of a window"));
+    auto* left = new QVBoxLayout;
+    left->setSpacing(8);
+    left->addWidget(m_map, 1);
+    // What is chosen on the screen itself, at full size.
+    auto* onScreen = new QHBoxLayout;
+    onScreen->setSpacing(8);
+    auto* onScreenLabel = new QLabel(QStringLiteral("On the screen itself:"));
+    onScreenLabel->setProperty("role", QStringLiteral("faint"));
+    onScreen->addWidget(onScreenLabel);
+    const auto kindButton = [&](const QString& text, const QString& icon, const QString& name, const QString& tip,
+                                TakeKind kind) {
+        auto* b = new QPushButton(themedIcon(icon, theme(*qApp).ink), text);
+        b->setObjectName(name);
+        b->setToolTip(tip);
+        b->setAutoDefault(false);
+        connect(b, &QPushButton::clicked, this, [this, kind] {
+            TakeRequest request;
+            request.kind = kind;
+            ask(request);
+        });
+        onScreen->addWidget(b);
+        return b;
+    };
+    kindButton(QStringLiteral("&Region"), QStringLiteral("square-dashed"), QStringLiteral("takeRegion"),
+               QStringLiteral("Draw a rectangle on the desk as it stands now"), TakeKind::Region);
+    kindButton(QStringLiteral("Draw &around"), QStringLiteral("lasso"), QStringLiteral("takeOutline"),
+               QStringLiteral("Draw a line around a place; nothing outside it is kept"), TakeKind::Outline);
+    kindButton(QStringLiteral("&Point at it"), QStringLiteral("mouse-pointer-2"), QStringLiteral("takePoint"),
+               QStringLiteral("Point at a window or a part of one"), TakeKind::Point);
+    auto* again =
+        kindButton(last.isEmpty() ? QStringLiteral("&Last region")
+                                  : QStringLiteral("&Last region, %1 × %2").arg(last.width()).arg(last.height()),
+                   QStringLiteral("repeat"), QStringLiteral("takeLast"),
+                   QStringLiteral("The same place of the desk once more"), TakeKind::LastRegion);
+    again->setEnabled(!last.isEmpty());
+    onScreen->addStretch();
+    left->addLayout(onScreen);
+    row->addLayout(left, 1);
+    if (source.showsOurselves()) m_outline = std::make_unique<HoverOutline>();
     m_list = new QListWidget;
     m_list->setObjectName(QStringLiteral("targets"));
     m_list->setAccessibleName(QStringLiteral("What can be taken"));
@@ -142,33 +260,77 @@ TakeView::TakeView(const Source& source, QWidget* parent) : QDialog(parent), m_s
     layout->addLayout(row, 1);
     m_targets.push_back({Target::What::Desk, {}, {}});
     for (const Monitor& m : m_layout.monitors) m_targets.push_back({Target::What::Monitor, m.name, {}});
-    for (const DeskWindow& w : m_layout.windows) m_targets.push_back({Target::What::Window, w.id, {}});
+    for (const DeskWindow& w : m_layout.windows) {
+        m_targets.push_back({Target::What::Window, w.id});
+        for (const Pane& pane : w.panes) m_targets.push_back({Target::What::Pane, pane.id});
+    }
     const Theme& t = theme(*qApp);
     for (const Target& target : m_targets) {
-        auto* item = new QListWidgetItem(
-            themedIcon(target.what == Target::What::Window ? QStringLiteral("app-window") : QStringLiteral("monitor"),
-                       t.ink),
-            describe(target));
+        auto* item = new QListWidgetItem(themedIcon(target.what == Target::What::Window ? QStringLiteral("app-window")
+                                                    : target.what == Target::What::Pane ? QStringLiteral("square")
+                                                                                        : QStringLiteral("monitor"),
+                                                    t.ink),
+                                         (target.what == Target::What::Pane ? QStringLiteral("    ") : QString()) +
+                                             describe(target));
         item->setToolTip(describe(target));
         m_list->addItem(item);
     }
     auto* buttons = new QHBoxLayout;
-    m_delay = new QSpinBox;
-    m_delay->setRange(0, 3600);
+    m_delay = new QDoubleSpinBox;
+    m_delay->setObjectName(QStringLiteral("delay"));
+    m_delay->setRange(0, 86400);
+    m_delay->setDecimals(1);
     m_delay->setSuffix(QStringLiteral(" s"));
     m_delay->setSpecialValueText(QStringLiteral("at once"));
     m_delay->setAccessibleName(QStringLiteral("Delay in seconds"));
     m_delay->setToolTip(
         QStringLiteral("Time to open a menu or to bring something into view; Eyelid is out of the way meanwhile"));
+    m_series = new QComboBox;
+    m_series->setObjectName(QStringLiteral("series"));
+    m_series->setAccessibleName(QStringLiteral("Once or in a series"));
+    m_series->addItems(
+        {QStringLiteral("once"), QStringLiteral("again every"), QStringLiteral("again when it changes by")});
+    m_series->setToolTip(
+        QStringLiteral("A series goes on until you stop it; pictures the same as the last are left out"));
+    m_every = new QDoubleSpinBox;
+    m_every->setObjectName(QStringLiteral("every"));
+    m_every->setRange(0.2, 86400);
+    m_every->setDecimals(1);
+    m_every->setValue(5);
+    m_every->setSuffix(QStringLiteral(" s"));
+    m_every->setAccessibleName(QStringLiteral("Seconds between two pictures"));
+    m_threshold = new QSpinBox;
+    m_threshold->setObjectName(QStringLiteral("threshold"));
+    m_threshold->setRange(0, 100);
+    m_threshold->setValue(1);
+    m_threshold->setSuffix(QStringLiteral(" %"));
+    m_threshold->setAccessibleName(QStringLiteral("Percent of the picture that must change"));
     m_pointer = new QCheckBox(QStringLiteral("with the pointer"));
     m_frame = new QCheckBox(QStringLiteral("with window frames"));
     m_frame->setChecked(true);
+    m_scroll = new QCheckBox(QStringLiteral("scroll to the end"));
+    m_scroll->setObjectName(QStringLiteral("scroll"));
+    m_scroll->setToolTip(QStringLiteral("Eyelid scrolls the window and joins what it sees into one picture"));
+    m_back = new QCheckBox(QStringLiteral("come back afterwards"));
+    m_back->setChecked(true);
+    m_back->setToolTip(QStringLiteral("Eyelid comes to the front again; else a small notice says what was taken"));
     buttons->addWidget(new QLabel(QStringLiteral("Take")));
     buttons->addWidget(m_delay);
-    buttons->addSpacing(10);
-    buttons->addWidget(m_pointer);
-    buttons->addWidget(m_frame);
+    buttons->addWidget(m_series);
+    buttons->addWidget(m_every);
+    buttons->addWidget(m_threshold);
     buttons->addStretch();
+    auto* options = new QHBoxLayout;
+    options->setSpacing(16);
+    options->addWidget(m_pointer);
+    options->addWidget(m_frame);
+    options->addWidget(m_scroll);
+    options->addWidget(m_back);
+    options->addStretch();
+    layout->addLayout(options);
+    connect(m_series, &QComboBox::currentIndexChanged, this, &TakeView::refresh);
+    connect(m_scroll, &QCheckBox::toggled, this, &TakeView::refresh);
+    connect(m_frame, &QCheckBox::toggled, this, [this] { choose(m_chosen); });
     auto* close = new QPushButton(QStringLiteral("Close"));
     m_take = new QPushButton;
     m_take->setObjectName(QStringLiteral("takeButton"));
@@ -201,27 +363,68 @@ QString TakeView::describe(const Target& target) const {
     for (const Monitor& m : m_layout.monitors)
         if (target.what == Target::What::Monitor && m.name == target.id)
             return QStringLiteral("Monitor %1, %2 × %3").arg(m.name).arg(m.geometry.width()).arg(m.geometry.height());
-    for (const DeskWindow& w : m_layout.windows)
+    for (const DeskWindow& w : m_layout.windows) {
         if (w.id == target.id) return w.title;
+        for (const Pane& pane : w.panes)
+            if (pane.id == target.id)
+                return QStringLiteral("Part, %1 × %2").arg(pane.geometry.width()).arg(pane.geometry.height());
+    }
+    if (target.what == Target::What::Region)
+        return QStringLiteral("Region, %1 × %2").arg(target.region.width()).arg(target.region.height());
     return {};
 }
 
 void TakeView::choose(const Target& target) {
+    m_chosen = target;
     m_map->setTarget(target);
-    for (size_t i = 0; i < m_targets.size(); ++i)
-        if (m_targets[i].what == target.what && m_targets[i].id == target.id) {
-            const QSignalBlocker quiet(m_list);
-            m_list->setCurrentRow(int(i));
-        }
-    m_take->setText(target.what == Target::What::Desk      ? QStringLiteral("Take the whole desk")
-                    : target.what == Target::What::Monitor ? QStringLiteral("Take this monitor")
-                                                           : QStringLiteral("Take this window"));
+    {
+        const QSignalBlocker quiet(m_list);
+        int row = -1;
+        for (size_t i = 0; i < m_targets.size(); ++i)
+            if (m_targets[i] == target) row = int(i);
+        m_list->setCurrentRow(row);
+    }
+    if (m_outline) m_outline->show(placeOf(m_layout, target, {false, m_frame->isChecked()}));
+    refresh();
+}
+
+void TakeView::refresh() {
+    const bool window = m_chosen.what == Target::What::Window || m_chosen.what == Target::What::Pane;
+    m_scroll->setEnabled(window);
+    const bool scroll = m_scroll->isChecked() && window;
+    m_series->setEnabled(!scroll);
+    m_every->setVisible(m_series->currentIndex() == 1 && !scroll);
+    m_threshold->setVisible(m_series->currentIndex() == 2 && !scroll);
+    m_frame->setEnabled(m_chosen.what != Target::What::Pane);
+    QString text = QStringLiteral("Take this window");
+    if (m_chosen.what == Target::What::Desk) text = QStringLiteral("Take the whole desk");
+    if (m_chosen.what == Target::What::Monitor) text = QStringLiteral("Take this monitor");
+    if (m_chosen.what == Target::What::Pane) text = QStringLiteral("Take this part");
+    if (m_chosen.what == Target::What::Region) text = QStringLiteral("Take this region");
+    if (scroll) text = QStringLiteral("Scroll and take");
+    m_take->setText(text);
 }
 
 void TakeView::take() {
-    const Target target = m_targets[size_t(std::max(0, m_list->currentRow()))];
+    TakeRequest request;
+    request.target = m_chosen;
+    request.chosen = true;
+    const bool window = m_chosen.what == Target::What::Window || m_chosen.what == Target::What::Pane;
+    request.scroll = m_scroll->isChecked() && window;
+    request.origin = describe(m_chosen);
+    ask(request);
+}
+
+void TakeView::ask(TakeRequest request) {
+    request.options = {m_pointer->isChecked(), m_frame->isChecked()};
+    request.timing.delay = m_delay->value();
+    request.timing.series = TakeTiming::Series(m_series->currentIndex());
+    if (request.scroll) request.timing.series = TakeTiming::Series::Once;
+    request.timing.every = m_every->value();
+    request.timing.threshold = m_threshold->value();
+    request.comeBack = m_back->isChecked();
     accept();
-    emit chosen(target, {m_pointer->isChecked(), m_frame->isChecked()}, m_delay->value(), describe(target));
+    emit asked(request);
 }
 
 } // namespace eyelid

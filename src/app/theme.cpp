@@ -102,6 +102,8 @@ QWidget#strip, QWidget#findings { background: @paper; }
 QWidget#strip { border-right: 1px solid @hairline; }
 QWidget#findings { border-left: 1px solid @hairline; }
 QWidget#dock { background: @paper; border-top: 1px solid @hairline; }
+QWidget#joinsBar { background: @oat; border-bottom: 1px solid @clay; }
+QWidget#runningPill, QWidget#takenNotice { background: @paper; border: 1px solid @aubergine; }
 QPushButton, QToolButton { border: 1px solid @hairline; border-radius: 6px; padding: 5px 12px; background: @paper; color: @ink; }
 QToolButton { padding: 5px 8px; }
 QPushButton:hover, QToolButton:hover { background: @oat; border-color: @faint; }
@@ -115,11 +117,11 @@ QToolButton[flat="true"] { border: 1px solid transparent; background: transparen
 QToolButton[flat="true"]:hover { background: @oat; }
 QToolButton[flat="true"]:checked { background: @selection; border-color: @aubergine; }
 QToolButton::menu-indicator { image: none; width: 0; }
-QLineEdit, QComboBox, QSpinBox, QPlainTextEdit { border: 1px solid @hairline; border-radius: 6px; padding: 4px 8px; background: @paper; color: @ink; selection-background-color: @aubergine; selection-color: @onBrand; }
-QLineEdit:focus, QComboBox:focus, QSpinBox:focus, QPlainTextEdit:focus { border-color: @aubergine; }
+QLineEdit, QComboBox, QSpinBox, QDoubleSpinBox, QKeySequenceEdit QLineEdit, QPlainTextEdit { border: 1px solid @hairline; border-radius: 6px; padding: 4px 8px; background: @paper; color: @ink; selection-background-color: @aubergine; selection-color: @onBrand; }
+QLineEdit:focus, QComboBox:focus, QSpinBox:focus, QDoubleSpinBox:focus, QPlainTextEdit:focus { border-color: @aubergine; }
 QComboBox::drop-down { border: none; width: 22px; }
 QComboBox::down-arrow { image: url(:/eyelid/icons/chevron-down-@name.svg); width: 14px; height: 14px; }
-QSpinBox::up-button, QSpinBox::down-button { width: 0; }
+QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button { width: 0; }
 QListWidget::item { padding: 3px 2px; border-radius: 4px; }
 QListWidget::item:selected { background: @selection; color: @ink; }
 QComboBox QAbstractItemView { background: @paper; color: @ink; border: 1px solid @hairline; selection-background-color: @selection; selection-color: @ink; }
@@ -142,15 +144,12 @@ QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
 QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }
 )");
     sheet.replace(QStringLiteral("@name"), t.dark ? QStringLiteral("dark") : QStringLiteral("light"));
-    const std::pair<const char*, QColor> tokens[] = {{"@paper", t.paper},
-                                                     {"@ink", t.ink},
-                                                     {"@hairline", t.hairline},
-                                                     {"@oat", t.oat},
-                                                     {"@faint", t.faint},
-                                                     {"@selection", t.selection},
-                                                     {"@aubergine", t.aubergine},
-                                                     {"@onBrand", t.onBrand},
-                                                     {"@disabled", p.color(QPalette::Disabled, QPalette::Text)}};
+    const std::pair<const char*, QColor> tokens[] = {
+        {"@paper", t.paper},         {"@ink", t.ink},
+        {"@hairline", t.hairline},   {"@oat", t.oat},
+        {"@faint", t.faint},         {"@clay", t.clay},
+        {"@selection", t.selection}, {"@aubergine", t.aubergine},
+        {"@onBrand", t.onBrand},     {"@disabled", p.color(QPalette::Disabled, QPalette::Text)}};
     for (const auto& [token, colour] : tokens) sheet.replace(QLatin1String(token), c(colour));
     application.setStyleSheet(sheet);
 }

@@ -13,6 +13,7 @@
 #include "checking/check.h"
 #include "picture/container.h"
 #include "support/made.h"
+#include "window/desk.h"
 
 #include <nlohmann/json.hpp>
 #include <QAbstractButton>
@@ -46,75 +47,6 @@ int main(int argc, char** argv) {
     applyTheme(application, Theme::light());
     return Catch::Session().run(argc, argv);
 }
-
-namespace {
-
-constexpr int patience = 120'000;
-
-bool until(const std::function<bool()>& condition) {
-    return QTest::qWaitFor(condition, patience);
-}
-
-struct CleanSettings {
-    CleanSettings() { QSettings().clear(); }
-};
-
-struct Desk : CleanSettings {
-    MainWindow window;
-    explicit Desk(std::unique_ptr<Source> source = std::make_unique<SimulatedDesk>())
-        : window(*loadPolicy(QStringLiteral("everything")), std::move(source)) {
-        window.resize(1280, 800);
-        window.show();
-        window.activateWindow();
-        REQUIRE(QTest::qWaitForWindowActive(&window));
-        window.sheet().setFocus();
-    }
-    ~Desk() {
-        // Reading ends before the next window begins.
-        window.readingRoom().cancel();
-        until([&] { return !window.readingRoom().busy(); });
-    }
-    Case& open() { return window.openCase(); }
-    void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
-        QTest::keyClick(&window.sheet(), key, modifiers);
-        QApplication::processEvents();
-    }
-    const Item* selected() { return open().item(window.findings().selected()); }
-    void waitUntilRead() {
-        REQUIRE(until([&] { return !window.readingRoom().busy() && open().counts().unread == 0; }));
-    }
-    /// Takes a window of the demo desk through the Take view, by keyboard.
-    void take(const QString& title) {
-        const size_t before = open().captures().size();
-        QTimer poll;
-        bool seen = false;
-        QObject::connect(&poll, &QTimer::timeout, [&] {
-            auto* view = qobject_cast<TakeView*>(QApplication::activeModalWidget());
-            if (!view || !view->isVisible() || seen) return;
-            seen = true;
-            auto* list = view->findChild<QListWidget*>(QStringLiteral("targets"));
-            for (int i = 0; i < list->count(); ++i)
-                if (list->item(i)->text().contains(title)) list->setCurrentRow(i);
-            QTest::keyClick(list, Qt::Key_Return);
-        });
-        poll.start(20);
-        press(Qt::Key_T, Qt::ControlModifier);
-        REQUIRE(seen);
-        REQUIRE(until([&] { return open().captures().size() == before + 1 && window.isVisible(); }));
-        REQUIRE(QTest::qWaitForWindowActive(&window));
-    }
-    void drag(const QRectF& place) {
-        Sheet& sheet = window.sheet();
-        const QPoint from = sheet.toView(place.topLeft()).toPoint(), to = sheet.toView(place.bottomRight()).toPoint();
-        QTest::mousePress(sheet.viewport(), Qt::LeftButton, Qt::NoModifier, from);
-        QTest::mouseMove(sheet.viewport(), (from + to) / 2);
-        QTest::mouseMove(sheet.viewport(), to);
-        QTest::mouseRelease(sheet.viewport(), Qt::LeftButton, Qt::NoModifier, to);
-        QApplication::processEvents();
-    }
-};
-
-} // namespace
 
 TEST_CASE("the whole job: take, read, decide by keyboard, cover by hand, check, release") {
     Desk desk;

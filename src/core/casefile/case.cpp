@@ -101,6 +101,36 @@ private:
     bool m_adds;
 };
 
+// The picture with everything that was read and found on it.
+class PictureCommand final : public QUndoCommand {
+public:
+    PictureCommand(Case& owner, int capture, const QImage& picture)
+        : QUndoCommand(QStringLiteral("join anew")), m_case(owner), m_capture(capture), m_picture(picture) {
+        if (const Capture* c = owner.find(capture))
+            for (const Item& item : c->items)
+                if (item.finding.kind == Kind::Area) m_items.push_back(item);
+    }
+    void undo() override { swap(); }
+    void redo() override { swap(); }
+
+private:
+    void swap() {
+        Capture* c = m_case.find(m_capture);
+        if (!c) return;
+        std::swap(c->picture, m_picture);
+        std::swap(c->items, m_items);
+        std::swap(c->page, m_page);
+        c->reading = c->page ? Capture::Reading::Done : Capture::Reading::Waiting;
+        ++m_case.m_revision;
+        emit m_case.capturesChanged();
+    }
+    Case& m_case;
+    int m_capture;
+    QImage m_picture;
+    std::vector<Item> m_items;
+    std::shared_ptr<const Page> m_page;
+};
+
 Case::Case(Policy policy, QObject* parent)
     : QObject(parent), m_name(QStringLiteral("Untitled case")), m_policy(std::move(policy)), m_secret(newSecret()) {}
 
@@ -175,6 +205,11 @@ void Case::remove(int captureId) {
 void Case::touched(int captureId) {
     ++m_revision;
     emit captureChanged(captureId);
+}
+
+void Case::setPicture(int captureId, const QImage& picture) {
+    if (const Capture* c = find(captureId); c && !picture.isNull() && c->picture != picture)
+        m_undo.push(new PictureCommand(*this, captureId, flattened(picture)));
 }
 
 void Case::setReading(int captureId, Capture::Reading state, const QString& trouble) {

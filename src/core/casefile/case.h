@@ -52,6 +52,9 @@ public:
     int add(const QImage& picture, const QString& origin);
     /// Undoable.
     void remove(int captureId);
+    /// Undoable. For a scrolled page that was joined anew: another picture of the same pictures. What was found on the
+    /// old one goes, the places covered by hand stay; it has to be read again.
+    void setPicture(int captureId, const QImage& picture);
 
     /// Reading's own results; not undoable. Ignored when the capture is gone.
     void setReading(int captureId, Capture::Reading state, const QString& trouble = {});
@@ -92,6 +95,7 @@ private:
     friend class ItemsCommand;
     friend class AreaCommand;
     friend class CaptureCommand;
+    friend class PictureCommand;
     Capture* find(int id);
     Item* findItem(int id, Capture** owner = nullptr);
     Item makeItem(const Finding& finding);

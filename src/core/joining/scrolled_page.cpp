@@ -100,6 +100,23 @@ int ScrolledPage::seamAt(size_t join) const {
     return start(join + 1) + m_joins.at(join).seam;
 }
 
+QImage ScrolledPage::seamView(size_t join, int offset, int reach) const {
+    const QImage &upper = m_pictures.at(join), &lower = m_pictures.at(join + 1);
+    offset = std::clamp(offset, 1, upper.height());
+    const int seam =
+        findSeam(m_grids[join], m_grids[join + 1], offset, findSides(m_grids[join], m_grids[join + 1], offset));
+    const int above = std::min(reach, offset + seam), below = std::min(reach, lower.height() - seam);
+    QImage view(std::max(upper.width(), lower.width()), above + below, QImage::Format_RGB32);
+    if (view.isNull()) return {};
+    view.fill(Qt::white);
+    for (int i = 0; i < above; ++i)
+        std::memcpy(view.scanLine(i), upper.constScanLine(std::min(upper.height() - 1, offset + seam - above + i)),
+                    size_t(upper.width()) * 4);
+    for (int i = 0; i < below; ++i)
+        std::memcpy(view.scanLine(above + i), lower.constScanLine(seam + i), size_t(lower.width()) * 4);
+    return m_direction == ScrollDirection::Down ? view : transposed(view);
+}
+
 void ScrolledPage::findSidePixels(int& left, int& right) const {
     left = right = 0;
     const int width = m_pictures.front().width();

@@ -47,6 +47,9 @@ public:
 
     /// The whole page. What is fixed at its sides is shown once. Null without pictures.
     QImage compose() const;
+    /// The page around a join's seam as it would be with another offset: `reach` pixels before and after the seam, the
+    /// seam in the middle as far as there is page.
+    QImage seamView(size_t join, int offset, int reach) const;
     /// Where the join's seam lies on the composed page, pixels from its start.
     int seamAt(size_t join) const;
 

@@ -1,0 +1,40 @@
+// The keys that take while another program has the keyboard: one for each way of taking. A clash is told beside the
+// keys it concerns.
+#pragma once
+
+#include "app/take_kind.h"
+#include "capture/global_shortcuts.h"
+
+#include <QDialog>
+#include <QHash>
+
+class QKeySequenceEdit;
+class QLabel;
+
+namespace eyelid {
+
+/// As remembered; at first the keys takeKinds names.
+std::vector<GlobalShortcut> rememberedShortcuts();
+
+class ShortcutsView final : public QDialog {
+    Q_OBJECT
+public:
+    /// `global` binds what is set; null where this desktop lets no program have such keys.
+    explicit ShortcutsView(GlobalShortcuts* global, QWidget* parent = nullptr);
+    ~ShortcutsView() override;
+    QString trouble(const QString& id) const;
+
+private:
+    void bind();
+    struct Row {
+        QString id, description;
+        QKeySequenceEdit* keys;
+        QLabel* trouble;
+    };
+    std::vector<GlobalShortcut> current() const;
+
+    GlobalShortcuts* m_global;
+    std::vector<Row> m_rows;
+};
+
+} // namespace eyelid
