@@ -17,7 +17,13 @@ def timed(command, **more):
     subprocess.run(command, stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL, **more)
     return time.perf_counter() - start
 
-print('## Accuracy: redact --style solid, policy "everything"')
+root = os.path.dirname(os.path.dirname(os.path.abspath(__file__)))
+xvfb = os.path.join(root, 'tools', 'xvfb-run.sh')
+print('## Taking and joining')
+taking = subprocess.run([xvfb, os.path.join(bin_dir, 'bench_taking')], capture_output=True, text=True)
+print(taking.stdout.strip() or taking.stderr.strip())
+
+print('\n## Accuracy: redact --style solid, policy "everything"')
 out = tempfile.mkdtemp()
 start = time.perf_counter()
 done = subprocess.run([cli, 'redact', '--style', 'solid', '--force', '--out', out, *pictures], env=env, capture_output=True, text=True)
@@ -41,5 +47,5 @@ for picture in pictures[::max(1, len(pictures) // 8)][:8]:
     ratios.append(ratio)
     print(f'{os.path.basename(picture):28} {statistics.median(ours):6.2f} s / {statistics.median(theirs):6.2f} s = {ratio:.2f}')
 print(f'median ratio {statistics.median(ratios):.2f}, highest {max(ratios):.2f} (at most 2)')
-failed = float(leak) > 15 or float(over) > 5 or statistics.median(ratios) > 2
+failed = float(leak) > 15 or float(over) > 5 or statistics.median(ratios) > 2 or taking.returncode != 0
 sys.exit(1 if failed else 0)

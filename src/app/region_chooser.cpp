@@ -100,16 +100,16 @@ QPoint RegionChooser::snapped(QPoint at, int reach, bool free, bool x, bool y) c
 
 void RegionChooser::press(const QPoint& at, int reach, bool free) {
     m_pointer = at;
-    m_dragging = true;
-    if (m_mode == Mode::Outline) {
-        m_outline = QPolygon{at};
+    if (m_mode == Mode::Outline) m_outline = QPolygon{at};
+    if (m_mode != Mode::Region) {
+        m_dragging = m_mode == Mode::Outline;
         return;
     }
-    if (m_mode == Mode::Point) return;
     m_grip = gripAt(at, reach);
     m_before = m_region;
     m_from = m_grip == Grip::None ? snapped(at, reach, free, true, true) : at;
     if (m_grip == Grip::None) m_region = QRect();
+    m_dragging = true;
 }
 
 void RegionChooser::move(const QPoint& at, int reach, bool free) {

@@ -49,6 +49,16 @@ struct JoinSettings {
 /// Joins pictures of one page that overlap; tells of every join that is not sure and returns `remains` then.
 int runJoin(const QStringList& files, const JoinSettings& settings);
 
+struct PagesSettings {
+    QString pages; ///< "1-3, 7"; empty: all
+    double dpi = 150;
+    QString password, folder;
+    bool force = false;
+};
+
+/// Pages of a PDF as pictures.
+int runPages(const QString& file, const PagesSettings& settings);
+
 int runTake(const TakeSettings& settings);
 int runRead(const QString& file, const QString& languages, const QString& area, bool json);
 int runFind(const QStringList& files, const FindSettings& settings, bool json);

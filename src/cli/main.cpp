@@ -109,6 +109,18 @@ int main(int argc, char** argv) {
     joining->add_option("--out", joinOut, "The PNG file to write")->required();
     joining->add_option("files", files, "Pictures: PNG, JPEG, WebP, BMP, TIFF or GIF")->required();
 
+    PagesSettings pagesSettings;
+    std::string pagesChosen, pagesOut, pagesPassword;
+    CLI::App* pages = app.add_subcommand("pages", "Write pages of a PDF as pictures");
+    pages->add_option("--pages", pagesChosen, "Which, like 1-3,7 (all if not said)");
+    pages->add_option("--dpi", pagesSettings.dpi, "Pixels an inch")
+        ->check(CLI::Range(20.0, 1200.0))
+        ->capture_default_str();
+    pages->add_option("--password", pagesPassword, "Of a locked PDF");
+    pages->add_flag("--force", pagesSettings.force, "Replace files that are there already");
+    pages->add_option("--out", pagesOut, "The folder to write to; made if it is not there")->required();
+    pages->add_option("file", files, "A PDF")->required()->expected(1);
+
     CLI::App* check = app.add_subcommand("check", "Search finished pictures for what must not leave");
     findOptions(check);
     fileArguments(check);
@@ -126,6 +138,12 @@ int main(int argc, char** argv) {
         take.region = QString::fromStdString(takeRegion);
         take.out = QString::fromStdString(takeOut);
         return runTake(take);
+    }
+    if (pages->parsed()) {
+        pagesSettings.pages = QString::fromStdString(pagesChosen);
+        pagesSettings.folder = QString::fromStdString(pagesOut);
+        pagesSettings.password = QString::fromStdString(pagesPassword);
+        return runPages(qt(files).first(), pagesSettings);
     }
     if (joining->parsed()) {
         joinSettings.out = QString::fromStdString(joinOut);

@@ -10,6 +10,7 @@
 #include <QElapsedTimer>
 #include <QProcess>
 #include <QTemporaryDir>
+#include <thread>
 #include <xcb/xcb.h>
 
 using namespace eyelid;
@@ -189,6 +190,145 @@ TEST_CASE("monitors are taken by name, each what the server holds") {
     auto unplugged = source().take({Target::What::Monitor, QStringLiteral("RIGHT-2"), {}});
     REQUIRE_FALSE(unplugged);
     CHECK(unplugged.error().sentence.contains(QStringLiteral("RIGHT-2")));
+}
+
+TEST_CASE("a part of a window that its program made a window of its own is taken by itself") {
+    xcb_connection_t* c = xcb_connect(nullptr, nullptr);
+    const auto* screen = xcb_setup_roots_iterator(xcb_get_setup(c)).data;
+    const auto make = [&](xcb_window_t parent, int x, int y, int w, int h, uint32_t colour) {
+        const xcb_window_t id = xcb_generate_id(c);
+        xcb_create_window(c, XCB_COPY_FROM_PARENT, id, parent, int16_t(x), int16_t(y), uint16_t(w), uint16_t(h), 0,
+                          XCB_WINDOW_CLASS_INPUT_OUTPUT, screen->root_visual, XCB_CW_BACK_PIXEL, &colour);
+        xcb_map_window(c, id);
+        return id;
+    };
+    const xcb_window_t window = xcb_generate_id(c);
+    const uint32_t ground = 0xd0d0c0;
+    xcb_create_window(c, XCB_COPY_FROM_PARENT, window, screen->root, 300, 300, 400, 300, 0,
+                      XCB_WINDOW_CLASS_INPUT_OUTPUT, screen->root_visual, XCB_CW_BACK_PIXEL, &ground);
+    xcb_change_property(c, XCB_PROP_MODE_REPLACE, window, XCB_ATOM_WM_NAME, XCB_ATOM_STRING, 8, 9, "With part");
+    const xcb_window_t part = make(window, 30, 40, 200, 150, 0x305060), inner = make(part, 20, 20, 60, 50, 0xa08040);
+    make(window, 5, 5, 8, 8, 0); // too small to be meant
+    xcb_map_window(c, window);
+    xcb_flush(c);
+    REQUIRE(until([&] {
+        const auto w = windowTitled(QStringLiteral("With part"));
+        return w && w->panes.size() == 2;
+    }));
+    const DeskWindow found = *windowTitled(QStringLiteral("With part"));
+    const auto id = [](xcb_window_t w) { return QStringLiteral("0x%1").arg(w, 0, 16); };
+    CHECK(found.panes[0].id == id(inner)); // the innermost first
+    CHECK(found.panes[1].id == id(part));
+    CHECK(found.panes[1].geometry == QRect(found.inner.topLeft() + QPoint(30, 40), QSize(200, 150)));
+    REQUIRE(until([&] { return bare(found.panes[0].geometry).pixel(2, 2) == 0xffa08040; }));
+    for (const Pane& pane : found.panes) {
+        auto taken = source().take({Target::What::Pane, pane.id});
+        REQUIRE(taken);
+        CHECK(*taken == bare(pane.geometry));
+    }
+    CHECK(targetAt(*source().layout(), found.panes[0].geometry.center(), true).id == id(inner));
+    CHECK(targetAt(*source().layout(), found.panes[0].geometry.center(), false).what == Target::What::Window);
+    // Pushed over the desk's edge it is still taken whole.
+    const QImage before = *source().take({Target::What::Window, found.id}, {.pointer = false, .frame = false});
+    const uint32_t place[] = {1500, 900};
+    xcb_configure_window(c, window, XCB_CONFIG_WINDOW_X | XCB_CONFIG_WINDOW_Y, place);
+    xcb_flush(c);
+    REQUIRE(until([&] {
+        const auto w = windowTitled(QStringLiteral("With part"));
+        return w && w->inner.right() > 1610;
+    }));
+    REQUIRE(until([&] {
+        auto taken = source().take({Target::What::Window, found.id}, {.pointer = false, .frame = false});
+        return taken && *taken == before;
+    }));
+    // Hidden away by its program: it says so.
+    xcb_unmap_window(c, window);
+    xcb_flush(c);
+    REQUIRE(until([&] { return !windowTitled(QStringLiteral("With part")); }));
+    auto hidden = source().take({Target::What::Window, found.id});
+    REQUIRE_FALSE(hidden);
+    CHECK(hidden.error().sentence.endsWith(QLatin1Char('.')));
+    xcb_disconnect(c);
+}
+
+TEST_CASE("a window that is moved and resized all the while is taken whole or refused, never torn") {
+    Terminal terminal(QStringLiteral("Restless"), QStringLiteral("60x12+100+100"));
+    const DeskWindow window = terminal.window();
+    std::atomic<bool> stop{false};
+    std::thread mover([&] {
+        xcb_connection_t* c = xcb_connect(nullptr, nullptr);
+        for (uint32_t i = 0; !stop; ++i) {
+            const uint32_t place[] = {100 + i % 300, 100 + i % 200, 300 + i % 200, 150 + i % 100};
+            xcb_configure_window(
+                c, xcb_window_t(window.id.toULongLong(nullptr, 0)),
+                XCB_CONFIG_WINDOW_X | XCB_CONFIG_WINDOW_Y | XCB_CONFIG_WINDOW_WIDTH | XCB_CONFIG_WINDOW_HEIGHT, place);
+            std::free(xcb_get_input_focus_reply(c, xcb_get_input_focus(c), nullptr));
+        }
+        xcb_disconnect(c);
+    });
+    for (int i = 0; i < 60; ++i) {
+        auto taken = source().take({Target::What::Window, window.id}, {.pointer = false, .frame = false});
+        if (taken) {
+            CHECK(taken->width() >= 100);
+            CHECK(taken->height() >= 100);
+        } else {
+            CHECK(taken.error().sentence.endsWith(QLatin1Char('.')));
+        }
+    }
+    stop = true;
+    mover.join();
+}
+
+TEST_CASE("a server with none of the extensions still gives the same pictures, and says what it cannot do") {
+    QProcess server;
+    server.start(QStringLiteral("Xvfb"),
+                 {QStringLiteral("-displayfd"), QStringLiteral("1"), QStringLiteral("-screen"), QStringLiteral("0"),
+                  QStringLiteral("640x480x24"), QStringLiteral("-nolisten"), QStringLiteral("tcp"),
+                  QStringLiteral("-extension"), QStringLiteral("MIT-SHM"), QStringLiteral("-extension"),
+                  QStringLiteral("Composite"), QStringLiteral("-extension"), QStringLiteral("RANDR"),
+                  QStringLiteral("-extension"), QStringLiteral("XTEST"), QStringLiteral("-extension"),
+                  QStringLiteral("XFIXES")});
+    REQUIRE(server.waitForReadyRead(20'000));
+    const QString display = QStringLiteral(":") + QString::fromLatin1(server.readLine()).trimmed();
+    auto bareSource = X11Source::open(display);
+    REQUIRE(bareSource);
+    auto layout = (*bareSource)->layout();
+    REQUIRE(layout);
+    REQUIRE(layout->monitors.size() == 1);
+    CHECK(layout->bounds() == QRect(0, 0, 640, 480));
+    auto whole = (*bareSource)->take({}, {.pointer = true});
+    REQUIRE(whole);
+    CHECK(whole->size() == QSize(640, 480));
+    xcb_connection_t* c = xcb_connect(display.toLatin1().constData(), nullptr);
+    const auto* screen = xcb_setup_roots_iterator(xcb_get_setup(c)).data;
+    const xcb_window_t window = xcb_generate_id(c);
+    const uint32_t values[] = {0x305060, 1};
+    xcb_create_window(c, XCB_COPY_FROM_PARENT, window, screen->root, 600, 100, 200, 100, 0,
+                      XCB_WINDOW_CLASS_INPUT_OUTPUT, screen->root_visual, XCB_CW_BACK_PIXEL | XCB_CW_OVERRIDE_REDIRECT,
+                      values);
+    xcb_map_window(c, window);
+    std::free(xcb_get_input_focus_reply(c, xcb_get_input_focus(c), nullptr));
+    const QString id = QStringLiteral("0x%1").arg(window, 0, 16);
+    auto part = (*bareSource)->take({Target::What::Window, id});
+    REQUIRE(part);
+    CHECK(part->size() == QSize(40, 100)); // what lies off the desk cannot be seen without Composite
+    CHECK(part->pixel(5, 5) == 0xff305060);
+    auto scrolling = (*bareSource)->scrolling({Target::What::Window, id}, ScrollDirection::Down);
+    REQUIRE_FALSE(scrolling);
+    CHECK(scrolling.error().sentence.contains(QStringLiteral("XTEST")));
+    const uint32_t away[] = {5000, 100};
+    xcb_configure_window(c, window, XCB_CONFIG_WINDOW_X | XCB_CONFIG_WINDOW_Y, away);
+    std::free(xcb_get_input_focus_reply(c, xcb_get_input_focus(c), nullptr));
+    auto off = (*bareSource)->take({Target::What::Window, id});
+    REQUIRE_FALSE(off);
+    CHECK(off.error().sentence.contains(QStringLiteral("outside the desk")));
+    xcb_disconnect(c);
+    server.kill();
+    server.waitForFinished();
+    // The server has gone: told, not crashed.
+    auto gone = (*bareSource)->take({});
+    REQUIRE_FALSE(gone);
+    CHECK(gone.error().sentence.endsWith(QLatin1Char('.')));
 }
 
 TEST_CASE("the pointer is in the picture only when asked for") {

@@ -264,3 +264,82 @@ TEST_CASE("a policy covers its kinds and leaves the rest") {
     CHECK_FALSE(kinds("contact-details").contains(QStringLiteral("secret")));
     CHECK(kinds("payment").isEmpty());
 }
+
+TEST_CASE("overlapping pictures are joined, and an unsure join is told of with its status") {
+    QTemporaryDir folder;
+    const auto file = [&](const char* name) { return folder.filePath(QString::fromLatin1(name)); };
+    const QImage page = made::noise({300, 900}, 5);
+    QImage quiet(300, 900, QImage::Format_RGB32); // noise every fourth row: as sparse as a page
+    quiet.fill(Qt::white);
+    for (int y = 0; y < 900; y += 4)
+        for (int x = 0; x < 300; ++x) quiet.setPixel(x, y, page.pixel(x, y));
+    REQUIRE(writeFileWhole(file("a.png"), encodePng(quiet.copy(0, 0, 300, 500)), true));
+    REQUIRE(writeFileWhole(file("b.png"), encodePng(quiet.copy(0, 333, 300, 567)), true));
+    REQUIRE(writeFileWhole(file("other.png"), encodePng(made::noise({300, 400}, 6)), true));
+    const Run joined =
+        run({QStringLiteral("join"), QStringLiteral("--out"), file("page.png"), file("a.png"), file("b.png")});
+    CHECK(joined.status == 0);
+    CHECK(*readPicture(file("page.png")) == quiet);
+    const Run again =
+        run({QStringLiteral("join"), QStringLiteral("--out"), file("page.png"), file("a.png"), file("b.png")});
+    CHECK(again.status == 2);
+    const Run unsure =
+        run({QStringLiteral("join"), QStringLiteral("--out"), file("two.png"), file("a.png"), file("other.png")});
+    CHECK(unsure.status == 1);
+    CHECK(unsure.err.contains(QStringLiteral("Not sure")));
+    CHECK(readPicture(file("two.png"))->height() == 900); // nothing lost
+    CHECK(run({QStringLiteral("join"), QStringLiteral("--out"), file("x.png"), file("a.png")}).status == 2);
+    CHECK(
+        run({QStringLiteral("join"), QStringLiteral("--out"), file("x.png"), file("a.png"), file("none.png")}).status ==
+        3);
+    CHECK_FALSE(QFile::exists(file("x.png")));
+}
+
+TEST_CASE("the simulated desk is taken without any display, a long window by scrolling it") {
+    QTemporaryDir folder;
+    const QString file = folder.filePath(QStringLiteral("book.png"));
+    const Run list = run({QStringLiteral("take"), QStringLiteral("--simulated"), QStringLiteral("--list")});
+    CHECK(list.status == 0);
+    CHECK(nlohmann::json::parse(list.out.toStdString())["monitors"].size() == 2);
+    const Run taken = run({QStringLiteral("take"), QStringLiteral("--simulated"), QStringLiteral("--window"),
+                           QStringLiteral("Readings"), QStringLiteral("--scroll"), QStringLiteral("--out"), file});
+    INFO(taken.err.toStdString());
+    CHECK(taken.status == 0);
+    CHECK(readPicture(file)->size() == QSize(888, 2130));
+    CHECK(run({QStringLiteral("take"), QStringLiteral("--simulated"), QStringLiteral("--desk"),
+               QStringLiteral("--scroll"), QStringLiteral("--out"), folder.filePath(QStringLiteral("x.png"))})
+              .status == 2);
+}
+
+TEST_CASE("pages of a PDF become pictures") {
+    QTemporaryDir folder;
+    // The smallest sound PDF with two pages of 2 by 1 inch.
+    QByteArray pdf("%PDF-1.4\n");
+    std::vector<qsizetype> at;
+    const auto object = [&](const char* text) {
+        at.push_back(pdf.size());
+        pdf += QByteArray::number(qsizetype(at.size())) + " 0 obj\n" + text + "\nendobj\n";
+    };
+    object("<</Type/Catalog/Pages 2 0 R>>");
+    object("<</Type/Pages/Kids[3 0 R 4 0 R]/Count 2>>");
+    object("<</Type/Page/Parent 2 0 R/MediaBox[0 0 144 72]>>");
+    object("<</Type/Page/Parent 2 0 R/MediaBox[0 0 144 72]>>");
+    const qsizetype table = pdf.size();
+    pdf += "xref\n0 5\n0000000000 65535 f \n";
+    for (const qsizetype offset : at) pdf += QByteArray::number(offset).rightJustified(10, '0') + " 00000 n \n";
+    pdf += "trailer<</Size 5/Root 1 0 R>>\nstartxref\n" + QByteArray::number(table) + "\n%%EOF\n";
+    const QString file = folder.filePath(QStringLiteral("two.pdf"));
+    REQUIRE(writeFileWhole(file, pdf, true));
+    const QString out = folder.filePath(QStringLiteral("pages"));
+    const Run all = run(
+        {QStringLiteral("pages"), QStringLiteral("--dpi"), QStringLiteral("100"), QStringLiteral("--out"), out, file});
+    INFO(all.err.toStdString());
+    CHECK(all.status == 0);
+    CHECK(QDir(out).entryList(QDir::Files) ==
+          QStringList{QStringLiteral("page-001.png"), QStringLiteral("page-002.png")});
+    CHECK(readPicture(out + QStringLiteral("/page-002.png"))->size() == QSize(200, 100));
+    CHECK(run({QStringLiteral("pages"), QStringLiteral("--pages"), QStringLiteral("3"), QStringLiteral("--out"), out,
+               file})
+              .status == 2);
+    CHECK(run({QStringLiteral("pages"), QStringLiteral("--out"), out, data("note.png")}).status == 3);
+}

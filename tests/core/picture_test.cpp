@@ -8,6 +8,7 @@
 #include <QBuffer>
 #include <QDir>
 #include <QImageWriter>
+#include <QPainter>
 #include <QTemporaryDir>
 #include <sys/resource.h>
 
@@ -207,4 +208,29 @@ TEST_CASE("boxes grow outwards to whole pixels") {
     CHECK(touches(QRect(0, 0, 4, 4), QRect(4, 0, 4, 4)));
     CHECK_FALSE(touches(QRect(0, 0, 4, 4), QRect(6, 0, 4, 4)));
     CHECK(shareWithin(QRectF(0, 0, 4, 4), QRectF(2, 0, 4, 4)) == Approx(0.5));
+}
+
+TEST_CASE("a picture with an orientation tag is brought in upright") {
+    QImage upright(80, 40, QImage::Format_RGB32);
+    upright.fill(Qt::white);
+    QPainter(&upright).fillRect(0, 0, 40, 20, Qt::black); // the upper left quarter
+    // Stored turned, with the tag that turns it back: 6, the stored top row is the picture's right side.
+    QByteArray bytes;
+    QBuffer buffer(&bytes);
+    buffer.open(QIODevice::WriteOnly);
+    REQUIRE(upright.transformed(QTransform().rotate(-90)).save(&buffer, "jpeg", 100));
+    bytes.insert(2, QByteArray::fromHex("ffe1"
+                                        "0022"
+                                        "457869660000"
+                                        "4d4d002a00000008"
+                                        "0001"
+                                        "0112000300000001"
+                                        "00060000"
+                                        "00000000"));
+    auto read = decodePicture(bytes, QStringLiteral("turned.jpg"));
+    REQUIRE(read);
+    REQUIRE(read->size() == upright.size());
+    CHECK(read->pixelColor(10, 10).lightness() < 40);
+    CHECK(read->pixelColor(70, 10).lightness() > 215);
+    CHECK(read->pixelColor(10, 30).lightness() > 215);
 }

@@ -1,8 +1,9 @@
 #include "joining/overlap.h"
 
 #include <algorithm>
+#include <bit>
 #include <cstdlib>
-#include <unordered_map>
+#include <cstring>
 
 namespace eyelid {
 namespace {
@@ -12,49 +13,103 @@ constexpr int mostPlaces = 64;  // a block found in more places than this says n
 constexpr int fewestCells = 24; // fewer agreeing cells than this are chance
 constexpr int scrollBarCells = 2;
 constexpr size_t mostCandidates = 8;
-constexpr int mostBlinking = 60; // cells of a text cursor, with room to spare
+constexpr double fewestVotes = 0.02; // of the most any offset has; those with fewer are not compared
+constexpr int mostBlinking = 60;     // cells of a text cursor, with room to spare
 
-uint64_t mix(uint64_t h, uint64_t v) {
-    h ^= v + 0x9e3779b97f4a7c15ull + (h << 6) + (h >> 2);
-    h *= 0xff51afd7ed558ccdull;
-    return h ^ (h >> 32);
-}
-
-// For every row the hash of the block that begins there; 0 where nothing in it tells.
-std::vector<uint64_t> blocks(const CellGrid& grid, int column) {
-    std::vector<uint64_t> all(size_t(std::max(0, grid.rows() - blockRows + 1)), 0);
-    for (int y = 0; y < int(all.size()); ++y) {
-        uint64_t h = 1;
-        int telling = 0;
-        for (int k = 0; k < blockRows; ++k) {
-            h = mix(h, grid.at(y + k, column));
-            telling += grid.tells(y + k, column);
+// For every row and column the hash of the block that begins there, column by column; 0 where nothing in it tells.
+// A polynomial in the cells of the block, kept up from row to row (Karp and Rabin).
+class Blocks {
+public:
+    explicit Blocks(const CellGrid& grid)
+        : m_length(std::max(0, grid.rows() - blockRows + 1)), m_all(size_t(m_length) * size_t(grid.columns()), 0) {
+        constexpr uint64_t base = 0x9e3779b97f4a7c15ull;
+        uint64_t highest = 1;
+        for (int k = 1; k < blockRows; ++k) highest *= base;
+        const size_t columns = size_t(grid.columns());
+        std::vector<uint64_t> hash(columns, 0);
+        std::vector<int> telling(columns, 0);
+        for (int y = 0; y < grid.rows(); ++y) {
+            const int first = y - blockRows + 1; // the block that ends with this row
+            const uint64_t *now = grid.row(y), *gone = first > 0 ? grid.row(first - 1) : nullptr;
+            const char *tells = grid.tellsRow(y), *told = first > 0 ? grid.tellsRow(first - 1) : nullptr;
+            for (size_t x = 0; x < columns; ++x) {
+                if (gone) {
+                    hash[x] -= gone[x] * highest;
+                    telling[x] -= told[x];
+                }
+                hash[x] = hash[x] * base + now[x];
+                telling[x] += tells[x];
+                if (first >= 0 && telling[x] >= 2) m_all[x * size_t(m_length) + size_t(first)] = hash[x] ? hash[x] : 1;
+            }
         }
-        if (telling >= 2) all[size_t(y)] = h ? h : 1;
     }
-    return all;
-}
+    int length() const { return m_length; }
+    const uint64_t* column(int x) const { return m_all.data() + size_t(x) * size_t(m_length); }
+
+private:
+    int m_length;
+    std::vector<uint64_t> m_all;
+};
+
+// The places of each block of a column: an open hash table, its entries chained by row, made for one column after the
+// other.
+class Places {
+public:
+    explicit Places(int rows) : m_next(size_t(rows)) {
+        while (m_slots < 2 * size_t(rows)) m_slots *= 2;
+    }
+    void fill(const uint64_t* column, int rows) {
+        m_table.assign(m_slots, {});
+        for (int y = rows - 1; y >= 0; --y) {
+            if (!column[y]) continue;
+            Slot& slot = find(column[y]);
+            slot.hash = column[y];
+            m_next[size_t(y)] = slot.first;
+            slot.first = y;
+            ++slot.count;
+        }
+    }
+    struct Slot {
+        uint64_t hash = 0;
+        int first = -1, count = 0;
+    };
+    Slot& find(uint64_t hash) {
+        size_t i = (hash ^ (hash >> 32)) & (m_slots - 1);
+        while (m_table[i].hash && m_table[i].hash != hash) i = (i + 1) & (m_slots - 1);
+        return m_table[i];
+    }
+    int next(int row) const { return m_next[size_t(row)]; }
+
+private:
+    size_t m_slots = 16;
+    std::vector<Slot> m_table;
+    std::vector<int> m_next;
+};
 
 std::vector<int> votedOffsets(const CellGrid& upper, const CellGrid& lower) {
     // Index 0 is the offset -(lower.rows() - 1): pages may also be scrolled back.
     const int base = lower.rows() - 1;
     std::vector<double> votes(size_t(upper.rows() + lower.rows() - 1), 0.0);
-    std::unordered_map<uint64_t, std::vector<int>> places;
+    const Blocks above(upper), below(lower);
+    Places places(above.length());
     for (int column = 0; column < std::min(upper.columns(), lower.columns()); ++column) {
-        places.clear();
-        const auto above = blocks(upper, column), below = blocks(lower, column);
-        for (int y = 0; y < int(above.size()); ++y)
-            if (above[size_t(y)]) places[above[size_t(y)]].push_back(y);
-        for (int y = 0; y < int(below.size()); ++y) {
-            if (!below[size_t(y)]) continue;
-            const auto found = places.find(below[size_t(y)]);
-            if (found == places.end() || int(found->second.size()) > mostPlaces) continue;
-            for (const int from : found->second) votes[size_t(from - y + base)] += 1.0 / double(found->second.size());
+        places.fill(above.column(column), above.length());
+        const uint64_t* block = below.column(column);
+        for (int y = 0; y < below.length(); ++y) {
+            if (!block[y]) continue;
+            const Places::Slot& found = places.find(block[y]);
+            if (found.count == 0 || found.count > mostPlaces) continue;
+            for (int from = found.first; from >= 0; from = places.next(from))
+                votes[size_t(from - y + base)] += 1.0 / double(found.count);
         }
     }
     std::vector<int> order;
+    // What stays in place votes for 0 and says nothing of the others' worth.
+    double most = 0;
     for (int i = 0; i < int(votes.size()); ++i)
-        if (votes[size_t(i)] > 0) order.push_back(i);
+        if (i != base) most = std::max(most, votes[size_t(i)]);
+    for (int i = 0; i < int(votes.size()); ++i)
+        if (votes[size_t(i)] > 0 && votes[size_t(i)] >= most * fewestVotes) order.push_back(i);
     const size_t keep = std::min<size_t>(order.size(), 24);
     std::partial_sort(order.begin(), order.begin() + std::ptrdiff_t(keep), order.end(), [&](int a, int b) {
         return votes[size_t(a)] != votes[size_t(b)] ? votes[size_t(a)] > votes[size_t(b)] : a < b;
@@ -73,37 +128,33 @@ int changedInPlace(const CellGrid& a, const CellGrid& b, const std::vector<char>
     return changed;
 }
 
-// The cell found most often: the page's ground.
-uint64_t groundOf(const CellGrid& grid) {
-    std::unordered_map<uint64_t, int> counts;
-    uint64_t ground = 0;
-    int most = 0;
-    // Every third row is enough to know it.
-    for (int y = 0; y < grid.rows(); y += 3)
-        for (int x = 0; x < grid.columns(); ++x)
-            if (const int n = ++counts[grid.at(y, x)]; n > most) {
-                most = n;
-                ground = grid.at(y, x);
-            }
-    return ground;
-}
-
 // Whether a cell stays where it is on the screen while the page moves under it. A cell of the page's ground says
 // nothing of that: the page is white in many places.
 class Fixed {
 public:
-    Fixed(const CellGrid& upper, const CellGrid& lower) : m_upper(upper), m_lower(lower), m_ground(groundOf(lower)) {}
-    bool inUpper(int y, int x) const {
-        return y < m_lower.rows() && m_upper.at(y, x) == m_lower.at(y, x) && counts(m_upper, y, x);
+    Fixed(const CellGrid& upper, const CellGrid& lower)
+        : m_rows(std::min(upper.rows(), lower.rows())), m_columns(std::min(upper.columns(), lower.columns())),
+          m_stays(size_t(std::max(upper.rows(), lower.rows())) * size_t(m_columns), 0) {
+        for (int y = 0; y < m_rows; ++y) {
+            const uint64_t *a = upper.row(y), *b = lower.row(y);
+            const char *tellsA = upper.tellsRow(y), *tellsB = lower.tellsRow(y);
+            char* out = m_stays.data() + size_t(y) * size_t(m_columns);
+            for (int x = 0; x < m_columns; ++x) {
+                if (a[x] != b[x]) continue;
+                const bool drawn = a[x] != lower.ground();
+                out[x] = char((drawn || tellsA[x] ? Upper : 0) | (drawn || tellsB[x] ? Lower : 0));
+            }
+        }
     }
-    bool inLower(int y, int x) const {
-        return y < m_upper.rows() && m_upper.at(y, x) == m_lower.at(y, x) && counts(m_lower, y, x);
-    }
+    bool inUpper(int y, int x) const { return row(y)[x] & Upper; }
+    bool inLower(int y, int x) const { return row(y)[x] & Lower; }
+    static constexpr char Upper = 1, Lower = 2;
+    /// By column; rows only one of the pictures has are there and stay nowhere.
+    const char* row(int y) const { return m_stays.data() + size_t(y) * size_t(m_columns); }
 
 private:
-    bool counts(const CellGrid& grid, int y, int x) const { return grid.at(y, x) != m_ground || grid.tells(y, x); }
-    const CellGrid &m_upper, &m_lower;
-    uint64_t m_ground;
+    int m_rows, m_columns;
+    std::vector<char> m_stays;
 };
 
 OffsetScore scored(const CellGrid& upper, const CellGrid& lower, const Fixed& stays, int offset,
@@ -114,13 +165,20 @@ OffsetScore scored(const CellGrid& upper, const CellGrid& lower, const Fixed& st
     const int from = std::max(0, offset), to = std::min(upper.rows(), offset + lower.rows());
     for (int y = from; y < to; ++y) {
         const int below = y - offset;
+        const uint64_t *a = upper.row(y), *b = lower.row(below);
+        const char *tellsA = upper.tellsRow(y), *tellsB = lower.tellsRow(below);
+        const char *staysA = stays.row(y), *staysB = stays.row(below);
+        int good = 0, bad = 0, fixed = 0;
         for (int x = sides.left; x < columns - sides.right; ++x) {
-            if (upper.at(y, x) == lower.at(below, x)) {
-                score.good += upper.tells(y, x) || lower.tells(below, x);
-                continue;
-            }
-            (stays.inUpper(y, x) || stays.inLower(below, x) ? score.fixed : score.bad)++;
+            const int same = a[x] == b[x], tells = (tellsA[x] | tellsB[x]) != 0;
+            const int stay = ((staysA[x] & Fixed::Upper) | (staysB[x] & Fixed::Lower)) != 0;
+            good += same & tells;
+            fixed += (same ^ 1) & stay;
+            bad += (same ^ 1) & (stay ^ 1);
         }
+        score.good += good;
+        score.bad += bad;
+        score.fixed += fixed;
     }
     return score;
 }
@@ -133,20 +191,30 @@ SideCells sidesOf(const CellGrid& upper, const CellGrid& lower, const Fixed& fix
     std::vector<char> stays(size_t(columns), 0), changes(size_t(columns), 0), plain(size_t(columns), 0);
     // Headers and footers stay as well; a side is told by what stays half way down.
     const auto halfWay = [](int y, const CellGrid& grid) { return y >= grid.rows() / 4 && y < grid.rows() * 3 / 4; };
-    for (int x = 0; x < columns; ++x) {
+    struct Column {
         int moved = 0, fixed = 0, other = 0, ends = 0;
-        for (int y = from; y < to; ++y) {
-            const int below = y - offset;
-            const bool tells = upper.tells(y, x) || lower.tells(below, x);
-            if (upper.at(y, x) == lower.at(below, x))
-                moved += tells;
-            else if (fixedCells.inUpper(y, x))
-                (halfWay(y, upper) ? fixed : ends)++;
-            else if (fixedCells.inLower(below, x))
-                (halfWay(below, lower) ? fixed : ends)++;
+    };
+    std::vector<Column> counts(static_cast<size_t>(columns));
+    for (int y = from; y < to; ++y) {
+        const int below = y - offset;
+        const uint64_t *a = upper.row(y), *b = lower.row(below);
+        const char *tellsA = upper.tellsRow(y), *tellsB = lower.tellsRow(below);
+        const char *staysA = fixedCells.row(y), *staysB = fixedCells.row(below);
+        const bool middleA = halfWay(y, upper), middleB = halfWay(below, lower);
+        for (int x = 0; x < columns; ++x) {
+            Column& c = counts[size_t(x)];
+            if (a[x] == b[x])
+                c.moved += (tellsA[x] | tellsB[x]) != 0;
+            else if (staysA[x] & Fixed::Upper)
+                (middleA ? c.fixed : c.ends)++;
+            else if (staysB[x] & Fixed::Lower)
+                (middleB ? c.fixed : c.ends)++;
             else
-                ++other;
+                ++c.other;
         }
+    }
+    for (int x = 0; x < columns; ++x) {
+        const auto [moved, fixed, other, ends] = counts[size_t(x)];
         stays[size_t(x)] = fixed >= 8 && fixed > 2 * (moved + other);
         changes[size_t(x)] = fixed + other > 0 && fixed + other > 2 * moved;
         plain[size_t(x)] = moved + fixed + other + ends == 0;
@@ -184,11 +252,31 @@ CellGrid::CellGrid(const QImage& picture)
         for (int c = 0; c < m_columns; ++c) {
             const int from = c * cellWidth, to = std::min(from + cellWidth, picture.width());
             uint64_t h = 0x2545f4914f6cdd1dull;
-            for (int x = from; x < to; ++x) h = (h ^ (line[x] & 0xffffff)) * 0x100000001b3ull;
-            h ^= h >> 29;
+            int x = from;
+            // Two pixels at a time, without their alpha.
+            for (uint64_t two; x + 1 < to; x += 2) {
+                std::memcpy(&two, line + x, sizeof two);
+                h = std::rotl(h ^ (two & 0x00ffffff00ffffffull), 29) * 0x9e3779b97f4a7c15ull;
+            }
+            if (x < to) h = std::rotl(h ^ (line[x] & 0xffffff), 29) * 0x9e3779b97f4a7c15ull;
+            h ^= h >> 32;
             m_hash[index(y, c)] = h;
             m_tells[index(y, c)] = y > 0 && m_hash[index(y - 1, c)] != h;
         }
+    }
+    // Every fifth row is enough to know the ground.
+    std::vector<uint64_t> some;
+    for (int y = 0; y < m_rows; y += 5) some.insert(some.end(), row(y), row(y) + m_columns);
+    std::sort(some.begin(), some.end());
+    size_t most = 0;
+    for (size_t i = 0; i < some.size();) {
+        const size_t end =
+            size_t(std::upper_bound(some.begin() + std::ptrdiff_t(i), some.end(), some[i]) - some.begin());
+        if (end - i > most) {
+            most = end - i;
+            m_ground = some[i];
+        }
+        i = end;
     }
 }
 

@@ -28,12 +28,18 @@ public:
     /// False for cells that would match anywhere: of one colour, and the same as the cell above.
     bool tells(int row, int column) const { return m_tells[index(row, column)] != 0; }
     bool sameAs(const CellGrid& other) const;
+    /// One row's cells, and which of them tell; `columns()` long.
+    const uint64_t* row(int row) const { return m_hash.data() + index(row, 0); }
+    const char* tellsRow(int row) const { return m_tells.data() + index(row, 0); }
+    /// The cell found most often: the page's ground.
+    uint64_t ground() const { return m_ground; }
 
 private:
     size_t index(int row, int column) const { return size_t(row) * size_t(m_columns) + size_t(column); }
     int m_rows = 0, m_columns = 0;
     std::vector<uint64_t> m_hash;
     std::vector<char> m_tells;
+    uint64_t m_ground = 0;
 };
 
 /// How well one offset explains two pictures, in cells of the part both show.
