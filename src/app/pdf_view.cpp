@@ -38,10 +38,13 @@ PdfView::PdfView(const PdfFile& file, const QString& name, QWidget* parent) : QD
     m_list->setResizeMode(QListView::Adjust);
     m_list->setMovement(QListView::Static);
     m_list->setSpacing(8);
+    m_list->setGridSize({smallPage + 24, smallPage + 40}); // the miniatures come later than their places
     layout->addWidget(m_list, 1);
     // One after the other, so that the dialog is there at once.
     for (int i = 0; i < std::min(file.pages(), mostMiniatures); ++i) {
-        m_list->addItem(QString::number(i + 1));
+        auto* item = new QListWidgetItem(QString::number(i + 1), m_list);
+        item->setSizeHint({smallPage + 16, smallPage + 30});
+        item->setTextAlignment(Qt::AlignHCenter | Qt::AlignBottom);
         QTimer::singleShot(0, m_list, [this, i] {
             const double high = std::max(m_file.pageSize(i).height(), m_file.pageSize(i).width());
             if (high <= 0) return;

@@ -51,11 +51,12 @@ ShortcutsView::ShortcutsView(GlobalShortcuts* global, QWidget* parent) : QDialog
         keys->setEnabled(global != nullptr);
         auto* clear = new QToolButton;
         clear->setIcon(themedIcon(QStringLiteral("x"), theme(*qApp).ink));
+        clear->setEnabled(global != nullptr);
         clear->setToolTip(QStringLiteral("No keys for this"));
         clear->setAccessibleName(QStringLiteral("No keys for: ") + shortcut.description);
         auto* trouble = new QLabel;
         trouble->setWordWrap(true);
-        trouble->setMinimumWidth(260);
+        trouble->setMinimumWidth(global ? 260 : 0); // kept free for what may have to be said
         trouble->setStyleSheet(QStringLiteral("color: %1").arg(theme(*qApp).brick.name()));
         grid->addWidget(name, y, 0);
         grid->addWidget(keys, y, 1);

@@ -122,6 +122,12 @@ QLineEdit:focus, QComboBox:focus, QSpinBox:focus, QDoubleSpinBox:focus, QPlainTe
 QComboBox::drop-down { border: none; width: 22px; }
 QComboBox::down-arrow { image: url(:/eyelid/icons/chevron-down-@name.svg); width: 14px; height: 14px; }
 QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button { width: 0; }
+QCheckBox { spacing: 7px; }
+QCheckBox::indicator { width: 15px; height: 15px; border: 1px solid @faint; border-radius: 4px; background: @paper; }
+QCheckBox::indicator:checked { background: @aubergine; border-color: @aubergine; image: url(:/eyelid/icons/check-@name.svg); }
+QCheckBox::indicator:focus, QCheckBox::indicator:hover { border-color: @aubergine; }
+QCheckBox::indicator:disabled { border-color: @hairline; }
+QCheckBox::indicator:checked:disabled { background: @hairline; }
 QListWidget::item { padding: 3px 2px; border-radius: 4px; }
 QListWidget::item:selected { background: @selection; color: @ink; }
 QComboBox QAbstractItemView { background: @paper; color: @ink; border: 1px solid @hairline; selection-background-color: @selection; selection-color: @ink; }

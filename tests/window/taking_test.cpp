@@ -292,12 +292,12 @@ TEST_CASE("on the desk map a click takes, dragging takes a region, and what is h
         DeskMap* map = view.map();
         auto* button = view.findChild<QPushButton*>(QStringLiteral("takeButton"));
         QTest::mouseMove(map, map->placed(QRect(1700, 300, 10, 10)).center().toPoint());
-        CHECK(button->text().contains(QStringLiteral("window")));
+        CHECK(until([&] { return button->text().contains(QStringLiteral("window")); }));
         QTest::mouseMove(map, map->placed(QRect(1284, 4, 2, 2)).center().toPoint());
-        CHECK(button->text().contains(QStringLiteral("monitor")));
+        CHECK(until([&] { return button->text().contains(QStringLiteral("monitor")); }));
         QTest::mousePress(map, Qt::LeftButton, {}, map->placed(QRect(100, 100, 1, 1)).center().toPoint());
         QTest::mouseMove(map, map->placed(QRect(500, 300, 1, 1)).center().toPoint());
-        CHECK(button->text().contains(QStringLiteral("region")));
+        CHECK(until([&] { return button->text().contains(QStringLiteral("region")); }));
         QTest::mouseRelease(map, Qt::LeftButton, {}, map->placed(QRect(900, 500, 1, 1)).center().toPoint());
     });
     REQUIRE(desk.open().captures().size() == 1);
