@@ -1,5 +1,6 @@
 #include "capture/scroll_capture.h"
 
+#include <algorithm>
 #include <chrono>
 #include <cmath>
 #include <thread>
@@ -35,6 +36,13 @@ bool nearlyBlank(const CellGrid& grid) {
     for (int y = 0; y < grid.rows(); ++y)
         for (int x = 0; x < grid.columns(); ++x) telling += grid.tells(y, x);
     return telling < 200;
+}
+
+// A status line or a badge may look otherwise than before; the rest shows the same place.
+bool samePlace(const CellGrid& a, const CellGrid& b) {
+    int alike = 0;
+    for (int y = 0; y < a.rows(); ++y) alike += std::equal(a.row(y), a.row(y) + a.columns(), b.row(y));
+    return alike >= 0.8 * a.rows() || findOverlap(a, b).kind == Overlap::Kind::NotMoved;
 }
 
 class Run {
@@ -122,7 +130,15 @@ Result<Scrolled> takeScrolling(const Source& source, const Target& target, const
         return result;
     };
     int perTurn = 0, clicks = 1, idle = 0;
-    bool byKey = false, small = false;
+    bool small = false;
+    // What the window listens to is found out: the wheel; the page's key; where a page leaves nothing in common with
+    // the one before, the line's.
+    enum class By { Wheel, Page, Lines } by = By::Wheel;
+    const auto turn = [&](int count) {
+        return by == By::Wheel  ? scrolling.turn(count)
+               : by == By::Page ? scrolling.press(Scrolling::Key::Page, count)
+                                : scrolling.press(Scrolling::Key::Line, count);
+    };
     while (true) {
         if (progress.cancelled()) {
             result.ended = QStringLiteral("Stopped; what was taken until then is kept.");
@@ -130,7 +146,7 @@ Result<Scrolled> takeScrolling(const Source& source, const Target& target, const
         }
         const int seen = last.grid.rows();
         progress.setDoing(QStringLiteral("Scrolling: %1 pictures").arg(result.page.pictures().size()));
-        auto turned = byKey ? scrolling.page() : scrolling.turn(clicks);
+        auto turned = turn(clicks);
         if (!turned) return interrupted(turned.error());
         OverlapHint hint{.expected = std::min(perTurn * clicks, seen - 1), .animated = changing};
         std::vector<char> now;
@@ -153,8 +169,9 @@ Result<Scrolled> takeScrolling(const Source& source, const Target& target, const
             changing = std::move(now);
             // A late answer, a page that loads more, white space: not given up at once.
             if (++idle < (nearlyBlank(last.grid) ? 6 : 2)) continue;
-            if (result.page.joins().empty() && !byKey) {
-                byKey = true;
+            if (result.page.joins().empty() && by == By::Wheel) {
+                by = By::Page;
+                clicks = 1;
                 idle = 0;
                 continue;
             }
@@ -164,16 +181,19 @@ Result<Scrolled> takeScrolling(const Source& source, const Target& target, const
             break;
         }
         idle = 0;
-        if (how == ScrolledPage::Step::Unsure && !byKey && clicks > 1 && !small) {
+        const bool pages = by == By::Page && result.page.joins().size() == 1;
+        if (how == ScrolledPage::Step::Unsure && (pages || (by != By::Page && clicks > 1 && !small))) {
             // Back, and on in smaller steps: more of the two pictures overlaps then.
             result.page.removeLast();
-            if (auto back = scrolling.turn(-clicks); !back) return interrupted(back.error());
+            if (auto back = turn(-clicks); !back) return interrupted(back.error());
             std::vector<char> returned;
             auto there = run.still(*view, milliseconds(options.patience), returned);
             if (!there) return interrupted(there.error());
-            const bool same = there->picture.size() == last.picture.size() &&
-                              findOverlap(last.grid, there->grid, {0, hint.animated}).kind == Overlap::Kind::NotMoved;
-            small = true;
+            const bool same = there->picture.size() == last.picture.size() && samePlace(last.grid, there->grid);
+            if (pages && same)
+                by = By::Lines;
+            else
+                small = true;
             if (same) {
                 clicks = 1;
                 last = std::move(*there);
@@ -188,9 +208,9 @@ Result<Scrolled> takeScrolling(const Source& source, const Target& target, const
         }
         const int moved = result.page.joins().back().offset;
         if (how == ScrolledPage::Step::Moved) {
-            if (!byKey && perTurn == 0) perTurn = moved;
+            if (by != By::Page && perTurn == 0) perTurn = moved;
             if (perTurn > 0 && !small)
-                clicks = std::clamp(int(largestStep * double(seen) / double(perTurn)), 1, 12);
+                clicks = std::clamp(int(largestStep * double(seen) / double(perTurn)), 1, by == By::Wheel ? 12 : 40);
             else
                 small = false; // past the hard place
         }

@@ -347,7 +347,9 @@ public:
     SimulatedScrolling(std::atomic<int>& scrolled, int most, int click, int seen)
         : m_scrolled(scrolled), m_most(most), m_click(click), m_seen(seen) {}
     Result<Done> turn(int clicks) override { return by(clicks * m_click); }
-    Result<Done> page() override { return by(m_seen * 9 / 10); }
+    Result<Done> press(Key key, int times) override {
+        return by(times * (key == Key::Page ? m_seen * 9 / 10 : m_click / 3));
+    }
     void pointerAway() override {}
 
 private:

@@ -68,8 +68,9 @@ public:
     virtual ~Scrolling() = default;
     /// So many turns of the wheel, back if negative. Errors: the window is no longer there.
     virtual Result<Done> turn(int clicks) = 0;
-    /// By the key that scrolls a page, for what does not listen to the wheel.
-    virtual Result<Done> page() = 0;
+    /// By the keys that scroll a page or a line, for what does not listen to the wheel; back if negative.
+    enum class Key { Page, Line };
+    virtual Result<Done> press(Key key, int times) = 0;
     /// Takes the pointer out of the window, so that nothing under it is lit up.
     virtual void pointerAway() = 0;
 };

@@ -453,10 +453,13 @@ public:
         return Done{};
     }
 
-    Result<Done> page() override {
+    Result<Done> press(Key pressed, int times) override {
         if (auto ready = pointerIn(); !ready) return ready;
         const auto& s = *m_source.m_server;
-        const xcb_keysym_t wanted = m_direction == ScrollDirection::Down ? 0xff56 /* Page Down */ : 0xff53 /* Right */;
+        const bool down = m_direction == ScrollDirection::Down;
+        const xcb_keysym_t wanted = !down                  ? (times > 0 ? 0xff53 /* Right */ : 0xff51 /* Left */)
+                                    : pressed == Key::Page ? (times > 0 ? 0xff56 /* Page Down */ : 0xff55 /* Page Up */)
+                                                           : (times > 0 ? 0xff54 /* Down */ : 0xff52 /* Up */);
         const auto* setup = xcb_get_setup(s.c);
         const auto map = owned(xcb_get_keyboard_mapping_reply(
             s.c,
@@ -467,8 +470,10 @@ public:
         for (int i = 0; i < xcb_get_keyboard_mapping_keysyms_length(map.get()); ++i) {
             if (symbols[i] != wanted) continue;
             const auto key = uint8_t(setup->min_keycode + i / map->keysyms_per_keycode);
-            xcb_test_fake_input(s.c, XCB_KEY_PRESS, key, 0, XCB_NONE, 0, 0, 0);
-            xcb_test_fake_input(s.c, XCB_KEY_RELEASE, key, 0, XCB_NONE, 0, 0, 0);
+            for (int n = 0; n < std::abs(times); ++n) {
+                xcb_test_fake_input(s.c, XCB_KEY_PRESS, key, 0, XCB_NONE, 0, 0, 0);
+                xcb_test_fake_input(s.c, XCB_KEY_RELEASE, key, 0, XCB_NONE, 0, 0, 0);
+            }
             xcb_flush(s.c);
             break;
         }

@@ -12,6 +12,7 @@
 #include <QGuiApplication>
 #include <QPainter>
 #include <QProcess>
+#include <QSet>
 #include <QTemporaryDir>
 #include <thread>
 #include <xcb/xcb.h>
@@ -254,4 +255,47 @@ TEST_CASE("pages in Chromium come out as they are when rendered whole") {
         process->waitForFinished();
     }
     tally.check("Chromium");
+}
+
+TEST_CASE("a pager that listens to neither the wheel nor leaves two pages in common is scrolled by lines") {
+    QTemporaryDir folder;
+    const QString path = folder.filePath(QStringLiteral("log.txt"));
+    {
+        QFile file(path);
+        REQUIRE(file.open(QIODevice::WriteOnly));
+        for (int i = 0; i < 150; ++i)
+            file.write(QStringLiteral("%1 valve %2\n").arg(i, 4, 10, QLatin1Char('0')).arg(i * 7919 % 1000).toUtf8());
+    }
+    QProcess terminal;
+    terminal.start(QStringLiteral("xterm"),
+                   {QStringLiteral("-geometry"), QStringLiteral("80x24+40+40"), QStringLiteral("-T"),
+                    QStringLiteral("pager"), QStringLiteral("-e"), QStringLiteral("less"), path});
+    REQUIRE(terminal.waitForStarted());
+    REQUIRE(until([&] { return windowTitled(QStringLiteral("pager")).has_value(); }));
+    // It has printed its first page when its last row says which file this is.
+    const QString id = windowTitled(QStringLiteral("pager"))->id;
+    QImage last;
+    int same = 0;
+    REQUIRE(until([&] {
+        auto now = source().take({Target::What::Window, id}, {.pointer = false, .frame = false});
+        same = now && *now == last ? same + 1 : 0;
+        if (now) last = *now;
+        return same > 25;
+    }));
+    const int pitch = last.height() / 24;
+    const Scrolled run = scroll(id);
+    CHECK(run.whole);
+    CHECK(run.page.unsure() == 0);
+    const QImage got = run.page.compose();
+    CHECK(got.height() / pitch == 151);
+    // No line twice, none hidden by the prompt: all rows differ, and all begin with text.
+    const int margin = (last.height() - 24 * pitch) / 2;
+    QSet<QByteArray> rows;
+    for (int i = 0; i < 150; ++i) {
+        const QImage row = got.copy(0, margin + i * pitch, got.width() / 2, pitch);
+        rows.insert(QByteArray(reinterpret_cast<const char*>(row.constBits()), row.sizeInBytes()));
+    }
+    CHECK(rows.size() == 150);
+    terminal.kill();
+    terminal.waitForFinished();
 }

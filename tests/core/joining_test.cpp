@@ -256,3 +256,58 @@ TEST_CASE("any pictures at all can be joined without harm") {
         CHECK(page == joined.compose());
     }
 }
+
+TEST_CASE("a heading that begins to stick hides nothing of what the picture before shows") {
+    const QImage page = longPage(600, 1800, false);
+    constexpr int height = 400, headingAt = 60, headingHigh = 26;
+    // The heading scrolls along until it meets the top, and stands there.
+    const auto view = [&](int at) {
+        QImage picture = page.copy(0, at, 600, height);
+        QPainter p(&picture);
+        const int y = std::max(0, headingAt - at);
+        p.fillRect(0, y, 600, headingHigh, QColor(0xdd, 0xe6, 0xea));
+        p.setPen(Qt::black);
+        p.drawText(30, y + 18, QStringLiteral("Meter   Customer   Last   New   Status"));
+        return picture;
+    };
+    ScrolledPage joined;
+    int at = 0;
+    for (; at < 1400; at += 150) joined.add(view(at));
+    at -= 150;
+    CHECK(joined.unsure() == 0);
+    QImage want = page.copy(0, 0, 600, at + height);
+    QPainter(&want).drawImage(0, headingAt, view(0), 0, headingAt, 600, headingHigh);
+    CHECK(joined.compose() == want);
+}
+
+TEST_CASE("a prompt at the bottom covers no line, though all lines begin alike") {
+    constexpr int pitch = 13, rows = 24, high = pitch * rows;
+    QImage page(480, pitch * 120, QImage::Format_RGB32);
+    page.fill(Qt::white);
+    {
+        QPainter p(&page);
+        QFont font(QStringLiteral("JetBrains Mono"));
+        font.setPixelSize(10);
+        p.setFont(font);
+        for (int n = 0; n < 120; ++n)
+            p.drawText(1, n * pitch + 10,
+                       QStringLiteral("00%1 %2").arg(n, 3, 10, QLatin1Char('0')).arg(n * 7919 % 1000));
+    }
+    ScrolledPage joined;
+    const int steps[] = {0, 8, 17, 19, 28, 36, 45, 54, 61, 70, 79, 88, 97};
+    for (const int line : steps) {
+        QImage view(480, high, QImage::Format_RGB32);
+        view.fill(Qt::white);
+        QPainter p(&view);
+        p.drawImage(0, 0, page, 0, line * pitch, 480, high - pitch);
+        p.drawText(1, high - 3, QStringLiteral(":"));
+        p.fillRect(8, high - pitch, 6, pitch, Qt::black);
+        p.end();
+        joined.add(view);
+    }
+    CHECK(joined.unsure() == 0);
+    const QImage got = joined.compose();
+    const int end = (97 + rows - 1) * pitch;
+    CHECK(got.height() == end + pitch);
+    CHECK(got.copy(0, 0, 480, end) == page.copy(0, 0, 480, end));
+}

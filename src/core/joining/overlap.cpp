@@ -4,6 +4,7 @@
 #include <bit>
 #include <cstdlib>
 #include <cstring>
+#include <optional>
 
 namespace eyelid {
 namespace {
@@ -388,7 +389,8 @@ SideCells findSides(const CellGrid& upper, const CellGrid& lower, int offset) {
     return sidesOf(upper, lower, Fixed(upper, lower), offset);
 }
 
-int findSeam(const CellGrid& upper, const CellGrid& lower, int offset, const SideCells& sides) {
+int findSeam(const CellGrid& upper, const CellGrid& lower, int offset, const SideCells& sides, const CellGrid* before,
+             const CellGrid* after) {
     const int length = std::min(upper.rows(), offset + lower.rows()) - std::max(0, offset);
     const int first = std::max(0, -offset);
     if (length <= 0) return 0;
@@ -397,15 +399,24 @@ int findSeam(const CellGrid& upper, const CellGrid& lower, int offset, const Sid
     std::vector<int> coversLower(size_t(length) + 1, 0), coversUpper(size_t(length) + 1, 0);
     std::vector<char> agrees(size_t(length), 1);
     const Fixed stays(upper, lower);
+    const auto alike = [](const CellGrid* a, const CellGrid& b) {
+        return a && a->rows() == b.rows() && a->columns() == b.columns();
+    };
+    const auto stood = alike(before, upper) ? std::make_optional<Fixed>(*before, upper) : std::nullopt;
+    const auto willStand = alike(after, lower) ? std::make_optional<Fixed>(lower, *after) : std::nullopt;
     for (int i = 0; i < length; ++i) {
         const int below = first + i, y = below + offset;
         for (int x = sides.left; x < columns - sides.right; ++x) {
             if (upper.at(y, x) == lower.at(below, x)) continue;
             agrees[size_t(i)] = 0;
-            coversUpper[size_t(i)] += stays.inUpper(y, x);
-            coversLower[size_t(i)] += stays.inLower(below, x);
+            coversUpper[size_t(i)] += stays.inUpper(y, x) || (stood && stood->inLower(y, x));
+            coversLower[size_t(i)] += stays.inLower(below, x) || (willStand && willStand->inUpper(below, x));
         }
     }
+    // Where both seem to stand still, lines that begin alike do by chance; what is fixed sits at the edge.
+    for (int i = 0; i < length; ++i)
+        if (coversUpper[size_t(i)] > 0 && coversLower[size_t(i)] > 0)
+            (length - 1 - i < i ? coversLower : coversUpper)[size_t(i)] = 0;
     long lowerRest = 0;
     for (int i = 0; i < length; ++i) lowerRest += coversLower[size_t(i)];
     std::vector<int> run(size_t(length) + 1, 0); // agreeing rows from here on

@@ -83,7 +83,9 @@ void addAnimated(std::vector<char>& animated, const CellGrid& a, const CellGrid&
 SideCells findSides(const CellGrid& upper, const CellGrid& lower, int offset);
 
 /// The row of `lower` from which on it should be shown instead of `upper`: past what is fixed at its top, before what
-/// is fixed at the bottom of `upper`, and where the two agree.
-int findSeam(const CellGrid& upper, const CellGrid& lower, int offset, const SideCells& sides);
+/// is fixed at the bottom of `upper`, and where the two agree. The pictures `before` the upper and `after` the lower
+/// one, where there are such, tell of what has come to stand still only in one of the two: a heading that sticks.
+int findSeam(const CellGrid& upper, const CellGrid& lower, int offset, const SideCells& sides,
+             const CellGrid* before = nullptr, const CellGrid* after = nullptr);
 
 } // namespace eyelid

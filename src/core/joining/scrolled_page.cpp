@@ -70,10 +70,19 @@ ScrolledPage::Step ScrolledPage::add(const QImage& picture, const OverlapHint& h
     }
     if (join.candidates.empty()) join.candidates.push_back(join.offset);
     if (start(m_pictures.size() - 1) + join.offset + grid.rows() > longest) return Step::TooMuch;
-    join.seam = findSeam(m_grids.back(), grid, join.offset, findSides(m_grids.back(), grid, join.offset));
     m_joins.push_back(join);
     keep();
+    m_joins.back().seam = seamOf(m_joins.size() - 1, join.offset);
+    // Now it shows what has stood still since the picture before.
+    if (m_joins.size() > 1)
+        m_joins[m_joins.size() - 2].seam = seamOf(m_joins.size() - 2, m_joins[m_joins.size() - 2].offset);
     return join.sure ? Step::Moved : Step::Unsure;
+}
+
+int ScrolledPage::seamOf(size_t join, int offset) const {
+    const CellGrid &upper = m_grids[join], &lower = m_grids[join + 1];
+    return findSeam(upper, lower, offset, findSides(upper, lower, offset), join > 0 ? &m_grids[join - 1] : nullptr,
+                    join + 2 < m_grids.size() ? &m_grids[join + 2] : nullptr);
 }
 
 void ScrolledPage::removeLast() {
@@ -82,6 +91,7 @@ void ScrolledPage::removeLast() {
     m_pictures.pop_back();
     m_grids.pop_back();
     if (!m_joins.empty()) m_joins.pop_back();
+    if (!m_joins.empty()) m_joins.back().seam = seamOf(m_joins.size() - 1, m_joins.back().offset);
 }
 
 int ScrolledPage::unsure() const {
@@ -90,9 +100,8 @@ int ScrolledPage::unsure() const {
 
 void ScrolledPage::setOffset(size_t index, int offset) {
     Join& join = m_joins.at(index);
-    const CellGrid &upper = m_grids[index], &lower = m_grids[index + 1];
-    join.offset = std::clamp(offset, 1, upper.rows());
-    join.seam = findSeam(upper, lower, join.offset, findSides(upper, lower, join.offset));
+    join.offset = std::clamp(offset, 1, m_grids[index].rows());
+    join.seam = seamOf(index, join.offset);
     join.sure = join.byHand = true;
 }
 
@@ -103,8 +112,7 @@ int ScrolledPage::seamAt(size_t join) const {
 QImage ScrolledPage::seamView(size_t join, int offset, int reach) const {
     const QImage &upper = m_pictures.at(join), &lower = m_pictures.at(join + 1);
     offset = std::clamp(offset, 1, upper.height());
-    const int seam =
-        findSeam(m_grids[join], m_grids[join + 1], offset, findSides(m_grids[join], m_grids[join + 1], offset));
+    const int seam = seamOf(join, offset);
     const int above = std::min(reach, offset + seam), below = std::min(reach, lower.height() - seam);
     QImage view(std::max(upper.width(), lower.width()), above + below, QImage::Format_RGB32);
     if (view.isNull()) return {};

@@ -56,6 +56,7 @@ public:
 private:
     int start(size_t picture) const;
     int lengthOf(size_t picture) const { return m_grids[picture].rows(); }
+    int seamOf(size_t join, int offset) const;
     void findSidePixels(int& left, int& right) const;
 
     ScrollDirection m_direction;
