@@ -23,7 +23,13 @@ QStringList qt(const std::vector<std::string>& list) {
 int main(int argc, char** argv) {
     // Nothing is ever shown: no display is needed, not even for the simulated desk.
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
-    QGuiApplication application(argc, argv);
+    // What Qt has to say about its surroundings is not for the user; ours is written by ourselves.
+    qInstallMessageHandler([](QtMsgType type, const QMessageLogContext&, const QString& text) {
+        if (type == QtFatalMsg || type == QtCriticalMsg) std::fprintf(stderr, "%s\n", qPrintable(text));
+    });
+    // Qt takes options like --style for itself where it sees them; ours are ours.
+    int onlyName = 1;
+    QGuiApplication application(onlyName, argv);
     QCoreApplication::setApplicationName(QStringLiteral("eyelid"));
 
     CLI::App app{"Eyelid finds and covers what is personal or confidential on pictures of screens."};
