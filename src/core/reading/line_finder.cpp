@@ -114,7 +114,8 @@ void attachSmall(std::vector<Segment>& words, std::vector<QRect>& reach, std::ve
                 const QRect& b = reach[i];
                 const int side = std::max({0, b.left() - dot.right(), dot.left() - b.right()});
                 const int above = std::max({0, b.top() - dot.bottom(), dot.top() - b.bottom()});
-                if (side > b.height() * 0.9 || above > std::max(2, int(b.height() * 0.35))) continue;
+                // An underscore hangs lower under letters without tails than an accent stands over them.
+                if (side > b.height() * 0.9 || above > std::max(3, int(b.height() * 0.45))) continue;
                 // Where a dot stands within two words' boxes, the lower word is the tighter fit.
                 const int distance = 64 * (side + 3 * above) + b.height();
                 if (distance < bestDistance) {
@@ -446,6 +447,10 @@ UniformLine makeUniform(const QImage& picture, const LinePatch& line) {
     for (int y = 0; y < scaled.rows; ++y)
         std::copy(scaled.ptr<uchar>(y), scaled.ptr<uchar>(y) + scaled.cols,
                   uniform.image.scanLine(y + top + topRoom) + side);
+    uniform.ink = QImage(gray.cols, gray.rows, QImage::Format_Grayscale8);
+    for (int y = 0; y < gray.rows; ++y)
+        std::copy(gray.ptr<uchar>(y), gray.ptr<uchar>(y) + gray.cols, uniform.ink.scanLine(y));
+    uniform.inkOrigin = QPoint(r.x, r.y);
     uniform.scale = scale;
     uniform.offset = QPointF(r.x - side / scale, r.y - (top + topRoom) / scale);
     return uniform;

@@ -32,6 +32,8 @@ struct UniformLine {
     QImage image; ///< Grayscale8, black on white, of one height
     double scale = 1;
     QPointF offset; ///< picture point = image point / scale + offset
+    QImage ink;     ///< Grayscale8, black on white, in the picture's own pixels
+    QPoint inkOrigin; ///< where on the picture `ink` lies
 };
 
 /// Makes black on white of one x-height from a line of any colour and size; what is not the line's own ink is left out.

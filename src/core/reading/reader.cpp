@@ -1,7 +1,9 @@
 #include "reading/reader.h"
 
+#include "base/shipped.h"
 #include "reading/line_finder.h"
 #include "reading/recogniser.h"
+#include "reading/shapes.h"
 
 #include <algorithm>
 #include <atomic>
@@ -101,11 +103,15 @@ std::vector<ReadGlyph> mendSpaces(const LinePatch& patch, std::vector<ReadGlyph>
         if (!glyphs[i].startsWord) steps.push_back(centre(glyphs[i]) - centre(glyphs[i - 1]));
     if (steps.empty()) return glyphs;
     const double pitch = median(steps);
+    // In type of one pitch all letters stand on one grid, also across spaces. A few may do so by chance.
     double even = 0;
-    for (double s : steps) even += std::abs(s - pitch) < 0.14 * pitch;
-    // A few letters may stand evenly by chance.
-    const bool enough = steps.size() >= 14;
-    const bool onePitch = enough && even > 0.88 * double(steps.size());
+    for (size_t i = 1; i < glyphs.size(); ++i) {
+        const double cells = (centre(glyphs[i]) - centre(glyphs[i - 1])) / pitch;
+        even += cells > 0.6 && std::abs(cells - std::round(cells)) < 0.17;
+    }
+    const bool enough = glyphs.size() >= 15;
+    const double most = double(glyphs.size() - 1);
+    const bool onePitch = glyphs.size() >= 9 && (enough ? even > 0.9 * most : even >= most);
     const Columns columns(patch);
     std::vector<ReadGlyph> mended{glyphs[0]};
     for (size_t i = 1; i < glyphs.size(); ++i) {
@@ -136,9 +142,9 @@ std::vector<ReadGlyph> mendSpaces(const LinePatch& patch, std::vector<ReadGlyph>
                 mended.push_back(dot);
                 // "postfach.example", but "end. Next".
                 const double after = columns.widestGap(x, to);
-                glyph.startsWord = onePitch ? after > 1.2 * pitch : after > 0.6 * patch.xHeight;
+                glyph.startsWord = onePitch ? to - x > 1.7 * pitch : after > 0.6 * patch.xHeight;
             } else if (onePitch) {
-                glyph.startsWord = columns.widestGap(from, to) > 0.9 * pitch; // a space leaves a whole cell empty
+                glyph.startsWord = to - from > 1.6 * pitch; // a space leaves a whole cell empty
             } else {
                 glyph.startsWord = columns.widestGap(from, to) > 0.24 * patch.xHeight;
             }
@@ -150,7 +156,8 @@ std::vector<ReadGlyph> mendSpaces(const LinePatch& patch, std::vector<ReadGlyph>
                                  : !enough                             ? 0.85
                                  : left.isLetter() && right.isLetter() ? 0.5
                                                                        : 0.64;
-            glyph.startsWord = columns.widestGap(from, to) > (onePitch ? 0.9 * pitch : least * patch.xHeight);
+            glyph.startsWord =
+                onePitch ? to - from > 1.6 * pitch : columns.widestGap(from, to) > least * patch.xHeight;
         }
         mended.push_back(std::move(glyph));
     }
@@ -227,6 +234,10 @@ public:
     explicit Engines(int threads) {
         const unsigned cores = std::max(1u, std::thread::hardware_concurrency());
         m_count = threads > 0 ? size_t(threads) : size_t(cores);
+        for (const char* file : {"words/eng.txt", "words/deu.txt", "words/fra.txt", "words/spa.txt"})
+            for (const QString& word :
+                 QString::fromUtf8(shippedFile(QString::fromLatin1(file))).split(QLatin1Char('\n'), Qt::SkipEmptyParts))
+                m_words.insert(word);
     }
 
     Result<Page> read(const QImage& whole, const ReadOptions& options, Progress& progress) {
@@ -288,10 +299,16 @@ public:
         }
         if (m_remembered.size() > mostRemembered) m_remembered.clear();
         for (size_t i = 0; i < todo.size(); ++i) m_remembered.insert(jobs[todo[i]].key, read[i]);
+        std::vector<std::vector<ReadGlyph>> glyphs(patches.size());
+        std::vector<ShapedLine> shaped;
         for (size_t i = 0; i < patches.size(); ++i) {
-            auto found = m_remembered.constFind(jobs[i].key);
-            if (found == m_remembered.constEnd() || found->empty()) continue;
-            TextLine line = assemble(patches[i], *found, jobs[i].uniform);
+            glyphs[i] = m_remembered.value(jobs[i].key);
+            shaped.push_back({&patches[i], &jobs[i].uniform, &glyphs[i]});
+        }
+        mendByShape(shaped, [this](const QString& word) { return m_words.contains(word); });
+        for (size_t i = 0; i < patches.size(); ++i) {
+            if (glyphs[i].empty()) continue;
+            TextLine line = assemble(patches[i], glyphs[i], jobs[i].uniform);
             if (area.topLeft() != QPoint(0, 0)) shift(line, area.topLeft());
             page.lines.push_back(std::move(line));
         }
@@ -339,6 +356,7 @@ private:
     }
 
     size_t m_count = 1;
+    QSet<QString> m_words; // of all languages that ship
     QString m_languages;
     std::vector<std::unique_ptr<Recogniser>> m_engines;
     QHash<QByteArray, std::vector<ReadGlyph>> m_remembered;

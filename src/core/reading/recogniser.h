@@ -7,6 +7,7 @@
 #include <QImage>
 #include <QRectF>
 #include <QString>
+#include <QStringList>
 #include <vector>
 
 namespace eyelid {
@@ -16,6 +17,7 @@ struct ReadGlyph {
     QRectF box; ///< in the uniform line's pixels; x is good to about a stroke, y is the line's
     double confidence = 0;
     bool startsWord = false;
+    QStringList others; ///< what else it could be, likeliest first
 };
 
 class Recogniser {

@@ -1,0 +1,749 @@
+#include "reading/shapes.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+#include <QHash>
+
+namespace eyelid {
+namespace {
+
+constexpr int inked = 72;          // levels of 255; a column with less is a gap between letters
+constexpr int faint = 28;          // a dot between letters may have as little
+constexpr int thin = 150;          // columns of touching letters that may part them
+constexpr double sameShape = 0.09; // share of the ink by which two drawings of one letter may differ
+constexpr double nearShape = 0.15, clearlyNearer = 0.6; // of blurred drawings
+constexpr double leastWeight = 1.2, leastLead = 3;
+
+struct Run {
+    size_t line = 0;
+    int left = 0, right = 0;            // columns in the line's ink picture
+    int top = 0, bottom = 0;            // rows with ink
+    int overBase = 0;                   // from the baseline up to the top row
+    size_t first = 0, count = 0;        // its glyphs
+    QString label;
+    double weight = 0;
+    size_t shape = 0;
+    long ink = 0;
+    int width() const { return right - left + 1; }
+    int height() const { return bottom - top + 1; }
+};
+
+struct Votes {
+    double weight = 0;
+    int sure = 0; // votes by context that leaves no doubt
+};
+
+struct Shape {
+    size_t leader = 0; // the run it was first seen in
+    int members = 0;
+    std::map<QString, Votes> votes;
+    QString best;
+    double bestWeight = 0, total = 0;
+    bool sure = false;     // vouched for by where it stands
+    QString like;          // what the nearest sure shape reads, where it is near
+    std::vector<uchar> soft; // the drawing, blurred sideways, with a margin of one pixel
+};
+
+int inkAt(const QImage& ink, int x, int y) {
+    return 255 - ink.constScanLine(y)[x];
+}
+
+std::vector<Run> runsOf(const ShapedLine& line, size_t index) {
+    const QImage& ink = line.uniform->ink;
+    std::vector<Run> runs;
+    std::vector<int> strongest(size_t(ink.width()), 0);
+    for (int y = 0; y < ink.height(); ++y) {
+        const uchar* row = ink.constScanLine(y);
+        for (int x = 0; x < ink.width(); ++x) strongest[size_t(x)] = std::max(strongest[size_t(x)], 255 - row[x]);
+    }
+    for (int x = 0; x < ink.width(); ++x) {
+        if (strongest[size_t(x)] < inked) continue;
+        Run run;
+        run.line = index;
+        run.left = x;
+        while (x + 1 < ink.width() && strongest[size_t(x) + 1] >= inked) ++x;
+        run.right = x;
+        runs.push_back(run);
+    }
+    const double base = line.patch->baseline - line.uniform->inkOrigin.y(), xHeight = line.patch->xHeight;
+    // The dots of small type are fainter than its letters: what stands free between two letters counts as well.
+    for (int x = 1; x + 1 < ink.width(); ++x) {
+        if (strongest[size_t(x)] < faint || strongest[size_t(x)] >= inked) continue;
+        int end = x;
+        while (end + 1 < ink.width() && strongest[size_t(end) + 1] >= faint && strongest[size_t(end) + 1] < inked) ++end;
+        const int peak = *std::max_element(strongest.begin() + x, strongest.begin() + end + 1);
+        const auto lower = [&](int at) {
+            return at < 0 || at >= ink.width() || (strongest[size_t(at)] < inked && strongest[size_t(at)] < peak);
+        };
+        if (end - x < 3 && lower(x - 1) && lower(end + 1)) {
+            Run run;
+            run.line = index;
+            run.left = x;
+            run.right = end;
+            runs.push_back(run);
+        }
+        x = end;
+    }
+    std::sort(runs.begin(), runs.end(), [](const Run& a, const Run& b) { return a.left < b.left; });
+    // Small type runs together where letters come near: parted at its thinnest columns, as wide as a letter may be.
+    for (size_t r = 0; r < runs.size();) {
+        const Run run = runs[r];
+        int thinnest = -1;
+        if (run.width() > 1.4 * xHeight + 2)
+            for (int x = run.left + 2; x <= run.right - 2; ++x) {
+                const int here = strongest[size_t(x)];
+                if (here < thin && (thinnest < 0 || here < strongest[size_t(thinnest)])) thinnest = x;
+            }
+        if (thinnest < 0) {
+            ++r;
+            continue;
+        }
+        runs[r].right = thinnest - 1;
+        Run rest = run;
+        rest.left = thinnest + 1;
+        runs.insert(runs.begin() + std::ptrdiff_t(r) + 1, rest);
+    }
+    for (Run& run : runs) {
+        run.top = ink.height();
+        run.bottom = -1;
+        int most = 0;
+        for (int x = run.left; x <= run.right; ++x) most = std::max(most, strongest[size_t(x)]);
+        const int least = most < inked ? faint : inked;
+        for (int y = 0; y < ink.height(); ++y)
+            for (int x = run.left; x <= run.right; ++x)
+                if (inkAt(ink, x, y) >= least) {
+                    run.top = std::min(run.top, y);
+                    run.bottom = std::max(run.bottom, y);
+                }
+    }
+    // The two strokes of a quotation mark are one.
+    std::vector<Run> joined;
+    for (const Run& run : runs) {
+        const auto high = [&](const Run& r) {
+            return r.bottom < base - 0.45 * xHeight && r.width() <= std::max(3.0, 0.4 * xHeight);
+        };
+        if (!joined.empty()) {
+            Run& last = joined.back();
+            if (high(last) && high(run) && last.width() < 0.45 * xHeight && run.left - last.right - 1 <= 0.35 * xHeight + 1 &&
+                std::abs(last.top - run.top) <= 1 && std::abs(last.bottom - run.bottom) <= 1) {
+                last.right = run.right;
+                continue;
+            }
+        }
+        joined.push_back(run);
+    }
+    for (Run& run : joined) {
+        run.overBase = int(std::lround(base)) - run.top;
+        for (int y = run.top; y <= run.bottom; ++y)
+            for (int x = run.left; x <= run.right; ++x) run.ink += inkAt(ink, x, y);
+    }
+    return joined;
+}
+
+bool isPunctuation(QChar c) {
+    return !c.isLetterOrNumber();
+}
+
+// How much a token's own form vouches for its characters.
+void weigh(const QString& token, const std::function<bool(const QString&)>& isWord, double& letters, double& digits) {
+    qsizetype from = 0, to = token.size();
+    while (from < to && isPunctuation(token[from])) ++from;
+    while (to > from && isPunctuation(token[to - 1])) --to;
+    const QString core = token.mid(from, to - from);
+    int nDigits = 0, nLetters = 0, nUpper = 0;
+    for (const QChar c : core) {
+        nDigits += c.isDigit();
+        nLetters += c.isLetter();
+        nUpper += c.isUpper();
+    }
+    letters = digits = 0.1;
+    if (nDigits >= 2 && nLetters == 0)
+        digits = 1;
+    else if (nDigits == 1 && nLetters == 0)
+        digits = 0.5;
+    if (nLetters == 0 || nDigits > 0) return;
+    // Words joined by punctuation: each must be one.
+    bool all = true;
+    QString word;
+    int longest = 0;
+    for (qsizetype i = 0; i <= core.size(); ++i) {
+        const bool hump = i < core.size() && core[i].isUpper() && !word.isEmpty() && word.back().isLower();
+        if (i < core.size() && core[i].isLetter() && !hump) {
+            word += core[i];
+            continue;
+        }
+        if (!word.isEmpty()) {
+            // "Is" is a word, "iS" and "lS" are not.
+            const bool cased = word.mid(1) == word.mid(1).toLower() || word == word.toUpper();
+            all = all && cased && isWord(word.toLower());
+            longest = std::max(longest, int(word.size()));
+        }
+        word.clear();
+        if (hump) word += core[i]; // camelCase
+    }
+    letters = all ? (longest >= 3 ? 1 : longest == 2 ? 0.7 : 0.4) : (nUpper > 1 ? 0.15 : 0.3);
+}
+
+// Pairs that many fonts draw alike to the pixel.
+bool maySameInFont(const QString& a, const QString& b) {
+    static const QString alike = QStringLiteral("Il|");
+    return a.size() == 1 && b.size() == 1 && alike.contains(a) && alike.contains(b);
+}
+
+const QString quotes = QStringLiteral("\"“”„");
+
+// What the ink of a character looks like, in heights of a small x over the baseline; type differs, so roughly.
+struct Build {
+    double top, bottom, width;
+};
+
+Build buildOf(QChar c) {
+    static const QString small = QStringLiteral("acemnorsuvwxz"), tall = QStringLiteral("bdfhkl"),
+                         hanging = QStringLiteral("gpqy"), narrow = QStringLiteral("ijlI1|!"),
+                         wide = QStringLiteral("mwMWQ@%");
+    const double width = narrow.contains(c) ? 0.35 : wide.contains(c) ? 1.3 : c.isUpper() ? 1.0 : 0.85;
+    if (small.contains(c)) return {1, 0, c == u'r' ? 0.55 : width};
+    if (tall.contains(c)) return {1.42, 0, c == u'f' ? 0.55 : width};
+    if (hanging.contains(c)) return {1, -0.38, width};
+    if (c == u't') return {1.3, 0, 0.55};
+    if (c == u'i') return {1.4, 0, width};
+    if (c == u'j') return {1.4, -0.38, width};
+    if (c == u'Q') return {1.38, -0.1, width};
+    if (c.isUpper() || c.isDigit()) return {1.38, 0, width};
+    if (c == u'.') return {0.2, 0, 0.2};
+    if (c == u',') return {0.2, -0.25, 0.25};
+    if (c == u':') return {1, 0, 0.2};
+    if (c == u';') return {1, -0.25, 0.25};
+    if (c == u'-' || c == u'–' || c == u'—') return {0.6, 0.4, c == u'-' ? 0.5 : 1};
+    if (c == u'_') return {-0.1, -0.25, 0.9};
+    if (quotes.contains(c) || c == u'\'' || c == u'’' || c == u'‘' || c == u'*' || c == u'`' || c == u'°')
+        return {1.4, 0.95, 0.4};
+    if (c == u'=') return {0.85, 0.25, 0.9};
+    if (c == u'~') return {0.7, 0.4, 0.9};
+    if (c.isLetter()) return {1.4, 0, width};
+    return {1.4, -0.2, 0.6};
+}
+
+constexpr double doubtfulFit = 1.1;
+
+// How odd it would be if the run read so, by its height, place and width.
+double misfit(const Run& run, const QString& label, double xHeight) {
+    double top = -9, bottom = 9, width = 0.12 * double(label.size() - 1);
+    for (const QChar c : label) {
+        const Build b = buildOf(c);
+        top = std::max(top, b.top);
+        bottom = std::min(bottom, b.bottom);
+        width += b.width;
+    }
+    const double isTop = run.overBase / xHeight, isBottom = (run.overBase - run.height()) / xHeight,
+                 isWidth = run.width() / xHeight;
+    double odd = std::min(1.0, std::max(0.0, std::abs(isTop - top) - 0.15) * 1.2);
+    odd += std::min(1.0, std::max(0.0, std::abs(isBottom - bottom) - 0.15) * 1.2);
+    // One pitch makes narrow letters wide; what is too narrow for its letters is odder.
+    odd += isWidth < width ? std::min(1.5, std::max(0.0, width - isWidth - 0.15) * 1.5)
+                           : std::min(1.5, std::max(0.0, isWidth - width - 0.35) * 0.8);
+    return odd;
+}
+
+// Gives each run its glyphs, in the order of both, by the least sum of what is odd about it (dynamic programming): the
+// recogniser says only roughly where a glyph stands. Gives what is odd about each run's; empty when nothing fits.
+std::vector<double> align(Run* runs, size_t R, const std::vector<ReadGlyph>& glyphs, const ShapedLine& line,
+                          const std::function<double(const Run&, const QString&)>& known) {
+    constexpr size_t mostInRun = 14;
+    constexpr double never = 1e18;
+    const double xHeight = std::max(3.0, line.patch->xHeight);
+    const size_t G = glyphs.size();
+    const UniformLine& uniform = *line.uniform;
+    std::vector<double> middles;
+    for (const ReadGlyph& g : glyphs)
+        middles.push_back(g.box.center().x() / uniform.scale + uniform.offset.x() - uniform.inkOrigin.x());
+    const auto cost = [&](size_t r, size_t g, size_t k) {
+        const Run& run = runs[r];
+        if (k == 0) return (run.ink < 255 * 4 ? 0.5 : run.height() < 0.5 * xHeight ? 0.9 : 1.3) + known(run, {});
+        QString label;
+        double middle = 0, inner = 0;
+        for (size_t i = g; i < g + k; ++i) {
+            label += glyphs[i].text;
+            middle += middles[i] / double(k);
+            inner += i > g && glyphs[i].startsWord;
+        }
+        double odd = std::min(2.0, std::abs((run.left + run.right + 1) / 2.0 - middle) / xHeight * 0.6);
+        odd += misfit(run, label, xHeight) + inner * 0.8 + known(run, label);
+        if (r > 0) {
+            const bool gap = run.left - runs[r - 1].right - 1 > 0.5 * xHeight;
+            odd += gap != glyphs[g].startsWord ? 0.25 : 0;
+        }
+        return odd;
+    };
+    // best[g]: the least for the runs so far having taken the first g glyphs.
+    std::vector<double> best(G + 1, never), next(G + 1);
+    std::vector<unsigned char> taken((R + 1) * (G + 1), 0);
+    best[0] = 0;
+    for (size_t r = 0; r < R; ++r) {
+        std::fill(next.begin(), next.end(), never);
+        const double left = runs[r].left - 4 * xHeight, right = runs[r].right + 4 * xHeight;
+        for (size_t g = 0; g <= G; ++g) {
+            if (best[g] >= never) continue;
+            for (size_t k = 0; k <= mostInRun && g + k <= G; ++k) {
+                if (k > 0 && (middles[g + k - 1] < left || middles[g + k - 1] > right)) break;
+                const double sum = best[g] + cost(r, g, k);
+                if (sum < next[g + k]) {
+                    next[g + k] = sum;
+                    taken[(r + 1) * (G + 1) + g + k] = static_cast<unsigned char>(k);
+                }
+            }
+        }
+        best.swap(next);
+    }
+    if (best[G] >= never) return {};
+    std::vector<double> costs(R);
+    size_t g = G;
+    for (size_t r = R; r-- > 0;) {
+        const size_t k = taken[(r + 1) * (G + 1) + g];
+        g -= k;
+        runs[r].first = g;
+        runs[r].count = k;
+        costs[r] = cost(r, g, k);
+    }
+    return costs;
+}
+
+class Mender {
+public:
+    Mender(std::vector<ShapedLine>& lines, const std::function<bool(const QString&)>& isWord)
+        : m_lines(lines), m_isWord(isWord) {}
+
+    void run() {
+        for (size_t i = 0; i < m_lines.size(); ++i) gather(i);
+        m_fits.assign(m_lines.size(), 0);
+        for (size_t i = 0; i < m_lines.size(); ++i) label(i);
+        cluster();
+        vote();
+        // Once more, knowing the shapes: a glyph is put right that was given to its neighbour.
+        for (size_t i = 0; i < m_lines.size(); ++i) label(i);
+        vote();
+        compare();
+        for (size_t i = 0; i < m_lines.size(); ++i) mend(i);
+    }
+
+private:
+    void gather(size_t index) {
+        m_begin.push_back(m_runs.size());
+        if (m_lines[index].glyphs->empty()) return;
+        const std::vector<Run> runs = runsOf(m_lines[index], index);
+        m_runs.insert(m_runs.end(), runs.begin(), runs.end());
+    }
+    size_t endOf(size_t index) const { return index + 1 < m_begin.size() ? m_begin[index + 1] : m_runs.size(); }
+
+    // Which glyphs each run of a line is read as, and how much their surroundings vouch for it.
+    void label(size_t index) {
+        const ShapedLine& line = m_lines[index];
+        const auto& glyphs = *line.glyphs;
+        Run* runs = m_runs.data() + m_begin[index];
+        const size_t count = endOf(index) - m_begin[index];
+        if (count == 0) return;
+        const auto known = [this](const Run& run, const QString& label) {
+            if (m_shapes.empty()) return 0.0;
+            const Shape& shape = m_shapes[run.shape];
+            if (shape.bestWeight < leastWeight || shape.bestWeight < 0.6 * shape.total) return 0.0;
+            return shape.best == label ? -0.4 : 0.5;
+        };
+        const std::vector<double> costs = align(runs, count, glyphs, line, known);
+        m_fits[index] = !costs.empty();
+        if (costs.empty()) {
+            for (size_t r = 0; r < count; ++r) {
+                runs[r].label.clear();
+                runs[r].weight = 0;
+                runs[r].count = 0;
+            }
+            return;
+        }
+        std::vector<size_t> of(glyphs.size());
+        for (size_t r = 0; r < count; ++r) {
+            runs[r].label.clear();
+            runs[r].weight = 0.3;
+            for (size_t k = 0; k < runs[r].count; ++k) of[runs[r].first + k] = r;
+        }
+        size_t start = 0;
+        for (size_t g = 0; g < glyphs.size(); ++g) {
+            if (glyphs[g].startsWord) start = g;
+            if (g + 1 < glyphs.size() && !glyphs[g + 1].startsWord) continue;
+            QString token;
+            for (size_t k = start; k <= g; ++k) token += glyphs[k].text;
+            double letters = 0, digits = 0;
+            weigh(token, m_isWord, letters, digits);
+            for (size_t k = start; k <= g; ++k) {
+                Run& run = runs[of[k]];
+                run.label += glyphs[k].text;
+                const QChar c = glyphs[k].text[0];
+                const double w = (c.isDigit() ? digits : c.isLetter() ? letters : 0.3) * glyphs[k].confidence;
+                run.weight = k == run.first ? w : std::min(run.weight, w);
+            }
+        }
+        // What fits badly where it was put says nothing of this shape.
+        for (size_t r = 0; r < count; ++r)
+            if (costs[r] > doubtfulFit) runs[r].weight *= 0.1;
+    }
+
+    bool alike(const Run& a, const Run& b) const {
+        const QImage &inkA = m_lines[a.line].uniform->ink, &inkB = m_lines[b.line].uniform->ink;
+        const double most = sameShape * double(std::max(a.ink, b.ink));
+        if (double(std::abs(a.ink - b.ink)) > most) return false;
+        long differ = 0;
+        for (int y = 0; y < a.height(); ++y) {
+            const uchar *p = inkA.constScanLine(a.top + y) + a.left, *q = inkB.constScanLine(b.top + y) + b.left;
+            for (int x = 0; x < a.width(); ++x) differ += std::abs(int(p[x]) - int(q[x]));
+            if (double(differ) > most) return false;
+        }
+        return true;
+    }
+
+    void cluster() {
+        QHash<quint64, std::vector<size_t>> buckets;
+        for (size_t r = 0; r < m_runs.size(); ++r) {
+            Run& run = m_runs[r];
+            size_t found = m_shapes.size();
+            for (int off = -1; off <= 1 && found == m_shapes.size(); ++off) {
+                const auto it = buckets.constFind(key(run, off));
+                if (it == buckets.constEnd()) continue;
+                for (const size_t s : *it)
+                    if (alike(m_runs[m_shapes[s].leader], run)) {
+                        found = s;
+                        break;
+                    }
+            }
+            if (found == m_shapes.size()) {
+                Shape shape;
+                shape.leader = r;
+                m_shapes.push_back(shape);
+                buckets[key(run, 0)].push_back(found);
+            }
+            run.shape = found;
+            ++m_shapes[found].members;
+        }
+    }
+    static quint64 key(const Run& run, int off) {
+        return quint64(run.width()) << 40 | quint64(run.height()) << 20 | quint64(run.overBase + off + 512);
+    }
+
+    void vote() {
+        m_attested.clear();
+        for (Shape& shape : m_shapes) {
+            shape.votes.clear();
+            shape.best.clear();
+            shape.bestWeight = shape.total = 0;
+        }
+        for (const Run& run : m_runs) {
+            Votes& v = m_shapes[run.shape].votes[run.label];
+            v.weight += run.weight;
+            v.sure += run.weight > 0.55;
+        }
+        for (Shape& shape : m_shapes) {
+            // One shape cannot open and close a quotation: then it is the upright mark.
+            int marks = 0;
+            double weight = 0;
+            for (const auto& [label, v] : shape.votes)
+                if (label.size() == 1 && quotes.contains(label)) {
+                    ++marks;
+                    weight += v.weight;
+                }
+            if (marks > 1) shape.votes[QStringLiteral("\"")].weight = weight;
+            for (const auto& [label, v] : shape.votes) {
+                shape.total += v.weight;
+                if (v.weight > shape.bestWeight) {
+                    shape.bestWeight = v.weight;
+                    shape.best = label;
+                }
+                if (v.sure > 0) m_attested[label].push_back(&shape);
+            }
+        }
+    }
+
+    // Letters are also drawn at fractions of a pixel: such drawings differ, and blurred they are alike again.
+    void soften(Shape& shape) const {
+        const Run& run = m_runs[shape.leader];
+        const QImage& ink = m_lines[run.line].uniform->ink;
+        const int w = run.width() + 2, h = run.height();
+        shape.soft.assign(size_t(w) * size_t(h), 0);
+        const auto at = [&](int x, int y) {
+            x += run.left - 1;
+            return x < run.left || x > run.right ? 0 : inkAt(ink, x, run.top + y);
+        };
+        for (int y = 0; y < h; ++y)
+            for (int x = 0; x < w; ++x)
+                shape.soft[size_t(y) * size_t(w) + size_t(x)] =
+                    uchar((at(x - 1, y) + 2 * at(x, y) + at(x + 1, y)) / 4);
+    }
+
+    // The share of the ink by which two blurred drawings differ, laid over each other as well as can be.
+    double distance(const Shape& a, const Shape& b) const {
+        const Run &ra = m_runs[a.leader], &rb = m_runs[b.leader];
+        const int wa = ra.width() + 2, wb = rb.width() + 2;
+        double least = 9;
+        const int lift = ra.overBase - rb.overBase; // rows of b above a's
+        for (int dx = -1; dx <= 1 + std::max(0, wa - wb); ++dx) {
+            long differ = 0, ink = 0;
+            const int from = std::min(0, lift), to = std::max(ra.height(), rb.height() + lift);
+            for (int y = from; y < to; ++y)
+                for (int x = std::min(0, dx); x < std::max(wa, wb + dx); ++x) {
+                    const bool inA = y >= 0 && y < ra.height() && x >= 0 && x < wa;
+                    const int yb = y - lift, xb = x - dx;
+                    const bool inB = yb >= 0 && yb < rb.height() && xb >= 0 && xb < wb;
+                    const int pa = inA ? a.soft[size_t(y) * size_t(wa) + size_t(x)] : 0;
+                    const int pb = inB ? b.soft[size_t(yb) * size_t(wb) + size_t(xb)] : 0;
+                    differ += std::abs(pa - pb);
+                    ink += std::max(pa, pb);
+                }
+            if (ink > 0) least = std::min(least, double(differ) / double(ink));
+        }
+        return least;
+    }
+
+    void compare() {
+        QHash<int, std::vector<size_t>> known; // by width
+        for (size_t s = 0; s < m_shapes.size(); ++s) {
+            Shape& shape = m_shapes[s];
+            soften(shape);
+            const auto best = shape.votes.find(shape.best);
+            shape.sure = !shape.best.isEmpty() && best->second.sure > 0 && shape.bestWeight >= 0.7 * shape.total;
+            if (shape.sure) known[m_runs[shape.leader].width()].push_back(s);
+        }
+        for (Shape& shape : m_shapes) {
+            const Run& run = m_runs[shape.leader];
+            if (shape.sure && shape.bestWeight >= leastWeight) continue;
+            double nearest = 9, other = 9, own = 9;
+            QString label;
+            for (int width = run.width() - 1; width <= run.width() + 1; ++width) {
+                const auto it = known.constFind(width);
+                if (it == known.constEnd()) continue;
+                for (const size_t k : *it) {
+                    const Shape& candidate = m_shapes[k];
+                    if (&candidate == &shape) continue;
+                    const Run& r = m_runs[candidate.leader];
+                    if (std::abs(r.height() - run.height()) > 1 || std::abs(r.overBase - run.overBase) > 1) continue;
+                    if (double(std::abs(r.ink - run.ink)) > 0.25 * double(std::max(r.ink, run.ink))) continue;
+                    const double d = distance(shape, candidate);
+                    if (candidate.best == shape.best) own = std::min(own, d);
+                    if (candidate.best == label) {
+                        nearest = std::min(nearest, d);
+                    } else if (d < nearest) {
+                        other = nearest;
+                        nearest = d;
+                        label = candidate.best;
+                    } else {
+                        other = std::min(other, d);
+                    }
+                }
+            }
+            // Its own reading must be known here as well, and not be like it, or be no letter at all.
+            const bool refuted = own < 9 ? nearest < clearlyNearer * own
+                                         : shape.best.size() != 1 || !shape.best[0].isLetterOrNumber();
+            if (nearest < nearShape && nearest < clearlyNearer * other && refuted) shape.like = label;
+        }
+    }
+
+    // Whether another shape of this size is known to be that character.
+    bool attestedElsewhere(const QString& label, const Shape& besides) const {
+        const auto it = m_attested.constFind(label);
+        if (it == m_attested.constEnd()) return false;
+        const double xHeight = xHeightOf(besides);
+        return std::any_of(it->begin(), it->end(), [&](const Shape* s) {
+            return s != &besides && std::abs(xHeightOf(*s) - xHeight) <= 1 && s->best == label;
+        });
+    }
+    double xHeightOf(const Shape& shape) const { return m_lines[m_runs[shape.leader].line].patch->xHeight; }
+
+    // What the run should read, by what its like elsewhere are read as; nothing to say: its own label.
+    QString verdict(const Run& run) const {
+        const Shape& shape = m_shapes[run.shape];
+        const double xHeight = m_lines[run.line].patch->xHeight;
+        QString best = shape.best;
+        if (shape.members < 2 || shape.bestWeight < leastWeight || best.isEmpty()) {
+            best = shape.like;
+            // Near is not the same: it decides only where nothing vouches for the run's own reading.
+            if (run.weight > 0.3 || (run.label.size() == 1 && !lookalikes(run.label).contains(best))) best = run.label;
+        }
+        if (best.isEmpty() && run.label.isEmpty()) {
+            const QString mark = markOf(run);
+            // Not where the recogniser saw it and it was put to the neighbour.
+            const size_t at = size_t(&run - m_runs.data());
+            for (const size_t beside : {at - 1, at + 1})
+                if (beside < m_runs.size() && m_runs[beside].line == run.line && m_runs[beside].label.contains(mark))
+                    return {};
+            return mark;
+        }
+        if (best == run.label || best.isEmpty()) return run.label;
+        if (quotes.contains(run.label) && best == QLatin1String("\"") && !run.label.isEmpty()) return best;
+        const auto own = shape.votes.find(run.label);
+        const double against = own == shape.votes.end() ? 0 : own->second.weight;
+        const bool proven = own == shape.votes.end() || own->second.sure == 0 ? shape.votes.at(shape.best).sure >= 3 : false;
+        if (best == shape.best && shape.bestWeight < (proven ? 1 : leastLead) * against) return run.label;
+        if (best != shape.best && own != shape.votes.end() && own->second.sure > 1) return run.label;
+        if (maySameInFont(best, run.label) && !attestedElsewhere(run.label, shape)) return run.label;
+        if (misfit(run, best, xHeight) > (run.label.isEmpty() ? 0.5 : misfit(run, run.label, xHeight) + 0.25))
+            return run.label;
+        return best;
+    }
+
+    // A mark the recogniser left out, told by its build alone; empty for anything else.
+    QString markOf(const Run& run) const {
+        const double xHeight = m_lines[run.line].patch->xHeight;
+        const double top = run.overBase / xHeight, bottom = (run.overBase - run.height()) / xHeight,
+                     width = run.width() / xHeight;
+        if (bottom < -0.05 && top < 0.1 && width > 0.6) return QStringLiteral("_");
+        if (width > 0.42) return {};
+        if (top < 0.45 && bottom > -0.12 && bottom < 0.15) return QStringLiteral(".");
+        if (top < 0.45 && bottom <= -0.12 && bottom > -0.5) return QStringLiteral(",");
+        if (top > 0.6 && top < 1.15 && bottom > -0.12 && bottom < 0.15) {
+            // Two dots, and nothing between them.
+            const QImage& ink = m_lines[run.line].uniform->ink;
+            const int middle = run.top + run.height() / 2;
+            int between = 0;
+            for (int x = run.left; x <= run.right; ++x) between = std::max(between, inkAt(ink, x, middle));
+            if (between < faint) return QStringLiteral(":");
+        }
+        return {};
+    }
+
+    void mend(size_t index) {
+        const size_t begin = m_begin[index], end = endOf(index);
+        if (begin == end || !m_fits[index]) return;
+        ShapedLine& line = m_lines[index];
+        const auto& old = *line.glyphs;
+        std::vector<ReadGlyph> mended;
+        // Token by token: one that vouches for itself is not made into one that does not.
+        for (size_t r = begin; r < end;) {
+            size_t to = r + 1;
+            while (to < end && !(m_runs[to].count > 0 && old[m_runs[to].first].startsWord)) ++to;
+            QString before, after;
+            for (size_t k = r; k < to; ++k) {
+                before += m_runs[k].label;
+                after += verdict(m_runs[k]);
+            }
+            const bool change = before != after && worth(after) >= worth(before);
+            for (; r < to; ++r) emitRun(m_runs[r], change ? verdict(m_runs[r]) : m_runs[r].label, line, mended);
+        }
+        *line.glyphs = std::move(mended);
+    }
+
+    double worth(const QString& token) const {
+        double letters = 0, digits = 0;
+        weigh(token, m_isWord, letters, digits);
+        return std::max(letters, digits) > 0.35 ? std::max(letters, digits) : 0;
+    }
+
+    void emitRun(const Run& run, const QString& reads, const ShapedLine& line, std::vector<ReadGlyph>& mended) const {
+        const auto& old = *line.glyphs;
+        const UniformLine& uniform = *line.uniform;
+        const double left = (run.left + uniform.inkOrigin.x() - uniform.offset.x()) * uniform.scale;
+        const double width = run.width() * uniform.scale;
+        const Shape& shape = m_shapes[run.shape];
+        const double share = shape.total > 0 ? shape.bestWeight / shape.total : 0;
+        if (reads == run.label) {
+            double whole = 0, at = left;
+            for (const QChar c : run.label) whole += buildOf(c).width;
+            for (size_t g = run.first; g < run.first + run.count; ++g) {
+                ReadGlyph glyph = old[g];
+                // Vouched for by many of its like.
+                if (run.label == shape.best && shape.bestWeight >= leastWeight && share > 0.8)
+                    glyph.confidence = std::max(glyph.confidence, 0.9);
+                else
+                    glyph.others = lookalikes(glyph.text);
+                double part = 0;
+                for (const QChar c : glyph.text) part += buildOf(c).width / whole * width;
+                glyph.box = QRectF(at, glyph.box.y(), part, glyph.box.height());
+                at += part;
+                mended.push_back(glyph);
+            }
+            return;
+        }
+        ReadGlyph like;
+        if (run.count > 0)
+            like = old[run.first];
+        else if (!mended.empty())
+            like = mended.back();
+        else
+            return;
+        if (run.count == 0) like.startsWord = false;
+        for (qsizetype k = 0; k < reads.size(); ++k) {
+            ReadGlyph glyph = like;
+            glyph.text = reads.mid(k, 1);
+            glyph.startsWord = like.startsWord && k == 0;
+            glyph.confidence = std::max(0.6, 0.95 * share);
+            glyph.box = QRectF(left + width * double(k) / double(reads.size()), like.box.y(),
+                               width / double(reads.size()), like.box.height());
+            glyph.others.clear();
+            if (run.count == 1 && reads.size() == 1) glyph.others << run.label;
+            mended.push_back(glyph);
+        }
+    }
+
+    std::vector<ShapedLine>& m_lines;
+    const std::function<bool(const QString&)>& m_isWord;
+    std::vector<Run> m_runs;
+    std::vector<size_t> m_begin;
+    std::vector<char> m_fits; // by line: whether its glyphs could be put to its ink
+    std::vector<Shape> m_shapes;
+    QHash<QString, std::vector<const Shape*>> m_attested;
+};
+
+} // namespace
+
+void mendByShape(std::vector<ShapedLine>& lines, const std::function<bool(const QString&)>& isWord) {
+    Mender(lines, isWord).run();
+}
+
+QStringList lookalikes(const QString& character) {
+    static const QHash<QString, QStringList> table = [] {
+        QHash<QString, QStringList> all;
+        const auto add = [&](const char* of, std::initializer_list<const char*> others) {
+            QStringList& list = all[QString::fromUtf8(of)];
+            for (const char* o : others) list << QString::fromUtf8(o);
+        };
+        add("0", {"O", "o", "8", "6"});
+        add("O", {"0", "o", "Q"});
+        add("o", {"0", "O", "ö"});
+        add("1", {"l", "I", "7"});
+        add("l", {"1", "I", "i"});
+        add("I", {"l", "1", "J"});
+        add("|", {"I", "l"});
+        add("i", {"l", "j"});
+        add("j", {"i"});
+        add("J", {"j"});
+        add("!", {"l", "i"});
+        add("2", {"Z"});
+        add("Z", {"2", "z"});
+        add("z", {"Z"});
+        add("5", {"S"});
+        add("S", {"5", "s", "8"});
+        add("s", {"S"});
+        add("$", {"S"});
+        add("6", {"0", "G", "b"});
+        add("G", {"6"});
+        add("8", {"B"});
+        add("B", {"8"});
+        add("9", {"0", "g"});
+        add("@", {"0"});
+        add("C", {"c", "O"});
+        add("c", {"C", "e"});
+        add("V", {"v"});
+        add("v", {"V"});
+        add("W", {"w"});
+        add("w", {"W", "vv"});
+        add("X", {"x"});
+        add("x", {"X"});
+        add("K", {"k"});
+        add("k", {"K"});
+        add("L", {"l"});
+        add("n", {"h"});
+        add("h", {"n"});
+        add("m", {"rn"});
+        add("6", {"ö"});
+        add("é", {"ö"});
+        return all;
+    }();
+    return table.value(character);
+}
+
+} // namespace eyelid

@@ -1,0 +1,30 @@
+// Lets equal shapes speak for one another.
+//
+// Type on a screen is machine-made: the same letter in the same size leaves the same pixels wherever it stands. The
+// recogniser reads each line by itself and guesses where a shape alone says little (l, 1 and I; 0 and O; 5 and S). Here
+// the shapes of a whole page are gathered; those that are the same to within the noise of drawing get one reading, the
+// one that the surest places give it: digits within a date, letters within a word of the language. (Clustering of
+// symbol shapes, as in document image compression: Witten, Moffat, Bell, Managing Gigabytes, 1999, ch. 7.)
+#pragma once
+
+#include "reading/line_finder.h"
+#include "reading/recogniser.h"
+
+#include <functional>
+#include <vector>
+
+namespace eyelid {
+
+struct ShapedLine {
+    const LinePatch* patch = nullptr;
+    const UniformLine* uniform = nullptr;
+    std::vector<ReadGlyph>* glyphs = nullptr; ///< mended in place
+};
+
+/// `isWord` is asked with lower-case words. The same lines give the same glyphs.
+void mendByShape(std::vector<ShapedLine>& lines, const std::function<bool(const QString&)>& isWord);
+
+/// Other characters of the same or nearly the same shape, likeliest first; empty for most.
+QStringList lookalikes(const QString& character);
+
+} // namespace eyelid
