@@ -12,7 +12,7 @@ constexpr int inked = 72;          // levels of 255; a column with less is a gap
 constexpr int faint = 28;          // a dot between letters may have as little
 constexpr int thin = 150;          // columns of touching letters that may part them
 constexpr double sameShape = 0.09; // share of the ink by which two drawings of one letter may differ
-constexpr double nearShape = 0.15, clearlyNearer = 0.6; // of blurred drawings
+constexpr double nearShape = 0.15, clearlyNearer = 0.6, sameBlurred = 0.08; // of blurred drawings
 constexpr double leastWeight = 1.2, leastLead = 3;
 
 struct Run {
@@ -23,6 +23,7 @@ struct Run {
     size_t first = 0, count = 0;        // its glyphs
     QString label;
     double weight = 0;
+    bool mixed = false; // of a token that is neither a word nor a number
     size_t shape = 0;
     long ink = 0;
     int width() const { return right - left + 1; }
@@ -41,6 +42,7 @@ struct Shape {
     QString best;
     double bestWeight = 0, total = 0;
     bool sure = false;     // vouched for by where it stands
+    std::vector<int> fonts; // where it is vouched for; see Mender::fontOf
     QString like;          // what the nearest sure shape reads, where it is near
     std::vector<uchar> soft; // the drawing, blurred sideways, with a margin of one pixel
 };
@@ -185,6 +187,19 @@ void weigh(const QString& token, const std::function<bool(const QString&)>& isWo
     letters = all ? (longest >= 3 ? 1 : longest == 2 ? 0.7 : 0.4) : (nUpper > 1 ? 0.15 : 0.3);
 }
 
+// Characters that are taken for one another, digits first.
+QStringList family(const QString& character) {
+    static const char* const families[] = {"0OoQ", "1lIiJ", "5Ss$", "2Zz", "8B", "6Gb", "vV", "wW", "xX", "cC", "kK", "uU", "pP", "jJ", "yY"};
+    QStringList others;
+    for (const char* members : families) {
+        const QString all = QString::fromLatin1(members);
+        if (!all.contains(character)) continue;
+        for (const QChar c : all)
+            if (character != c) others << QString(c);
+    }
+    return others;
+}
+
 // Pairs that many fonts draw alike to the pixel.
 bool maySameInFont(const QString& a, const QString& b) {
     static const QString alike = QStringLiteral("Il|");
@@ -323,6 +338,7 @@ public:
         // Once more, knowing the shapes: a glyph is put right that was given to its neighbour.
         for (size_t i = 0; i < m_lines.size(); ++i) label(i);
         vote();
+        findFonts();
         compare();
         for (size_t i = 0; i < m_lines.size(); ++i) mend(i);
     }
@@ -373,9 +389,11 @@ private:
             for (size_t k = start; k <= g; ++k) token += glyphs[k].text;
             double letters = 0, digits = 0;
             weigh(token, m_isWord, letters, digits);
+            const bool mixed = std::max(letters, digits) <= 0.15;
             for (size_t k = start; k <= g; ++k) {
                 Run& run = runs[of[k]];
                 run.label += glyphs[k].text;
+                run.mixed = mixed;
                 const QChar c = glyphs[k].text[0];
                 const double w = (c.isDigit() ? digits : c.isLetter() ? letters : 0.3) * glyphs[k].confidence;
                 run.weight = k == run.first ? w : std::min(run.weight, w);
@@ -425,6 +443,32 @@ private:
     }
     static quint64 key(const Run& run, int off) {
         return quint64(run.width()) << 40 | quint64(run.height()) << 20 | quint64(run.overBase + off + 512);
+    }
+
+    // Type of one pitch is of one font over all lines of that pitch and height; other type only on its own line.
+    void findFonts() {
+        m_fonts.resize(m_lines.size());
+        m_pitch.assign(m_lines.size(), 0);
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            m_fonts[i] = -1 - int(i);
+            std::vector<double> steps, middles;
+            for (size_t r = m_begin[i]; r < endOf(i); ++r) {
+                if (m_runs[r].count != 1) continue;
+                middles.push_back((m_runs[r].left + m_runs[r].right) / 2.0);
+                if (middles.size() > 1) steps.push_back(middles.back() - middles[middles.size() - 2]);
+            }
+            if (steps.size() < 8) continue;
+            std::vector<double> sorted = steps;
+            std::nth_element(sorted.begin(), sorted.begin() + long(sorted.size() / 2), sorted.end());
+            const double pitch = sorted[sorted.size() / 2];
+            double even = 0;
+            for (const double s : steps)
+                even += pitch > 0 && s > 0.6 * pitch && std::abs(s / pitch - std::round(s / pitch)) < 0.17;
+            if (even < (steps.size() >= 14 ? 0.9 : 1) * double(steps.size())) continue;
+            m_pitch[i] = pitch;
+            m_fonts[i] = int(std::lround(pitch * 2)) * 1000 + int(std::lround(m_lines[i].patch->xHeight)) * 2 +
+                         (m_lines[i].patch->lightOnDark ? 1 : 0);
+        }
     }
 
     void vote() {
@@ -507,7 +551,15 @@ private:
             soften(shape);
             const auto best = shape.votes.find(shape.best);
             shape.sure = !shape.best.isEmpty() && best->second.sure > 0 && shape.bestWeight >= 0.7 * shape.total;
+            if (shape.sure) m_sure[shape.best].push_back(s);
             if (shape.sure) known[m_runs[shape.leader].width()].push_back(s);
+        }
+        for (const Run& run : m_runs) {
+            Shape& shape = m_shapes[run.shape];
+            if (!shape.sure || run.weight <= 0.55 || run.label != shape.best) continue;
+            const int font = m_fonts[run.line];
+            if (std::find(shape.fonts.begin(), shape.fonts.end(), font) == shape.fonts.end())
+                shape.fonts.push_back(font);
         }
         for (Shape& shape : m_shapes) {
             const Run& run = m_runs[shape.leader];
@@ -563,6 +615,9 @@ private:
             best = shape.like;
             // Near is not the same: it decides only where nothing vouches for the run's own reading.
             if (run.weight > 0.3 || (run.label.size() == 1 && !lookalikes(run.label).contains(best))) best = run.label;
+            // Words no list knows keep their letters; keys, numbers and addresses are looked at letter by letter.
+            if (run.mixed && !run.label.isEmpty() && (best == run.label || best.isEmpty())) best = settled(run);
+            if (best != run.label && best != shape.like && best != shape.best) return best;
         }
         if (best.isEmpty() && run.label.isEmpty()) {
             const QString mark = markOf(run);
@@ -584,6 +639,82 @@ private:
         if (misfit(run, best, xHeight) > (run.label.isEmpty() ? 0.5 : misfit(run, run.label, xHeight) + 0.25))
             return run.label;
         return best;
+    }
+
+    // The distance to what is known to be that character: anywhere in this size, and in the run's own font.
+    struct Evidence {
+        double near = 9, inFont = 9;
+    };
+    Evidence evidence(const Run& run, const QString& character) const {
+        Evidence e;
+        const auto it = m_sure.constFind(character);
+        if (it == m_sure.constEnd()) return e;
+        const double xHeight = m_lines[run.line].patch->xHeight;
+        const Shape& shape = m_shapes[run.shape];
+        for (const size_t s : *it) {
+            const Shape& known = m_shapes[s];
+            const Run& r = m_runs[known.leader];
+            const bool sameFont =
+                std::find(known.fonts.begin(), known.fonts.end(), m_fonts[run.line]) != known.fonts.end();
+            if (!sameFont && std::abs(m_lines[r.line].patch->xHeight - xHeight) > 0.6) continue;
+            const bool alikeSize = std::abs(r.width() - run.width()) <= 1 && std::abs(r.height() - run.height()) <= 1 &&
+                                   std::abs(r.overBase - run.overBase) <= 1;
+            const double d = !alikeSize ? 1 : s == run.shape ? 0 : distance(shape, known);
+            e.near = std::min(e.near, d);
+            if (sameFont) e.inFont = std::min(e.inFont, d);
+        }
+        return e;
+    }
+
+    // Where nothing around a run vouches for its reading: told among the characters that look like it.
+    QString settled(const Run& run) const {
+        const ShapedLine& line = m_lines[run.line];
+        const double xHeight = line.patch->xHeight;
+        const Shape& shape = m_shapes[run.shape];
+        const bool oneCell = m_pitch[run.line] > 0 && run.width() <= 1.05 * m_pitch[run.line];
+        QStringList candidates;
+        if (run.label.size() == 1)
+            candidates << run.label;
+        else if (oneCell && !run.label.isEmpty())
+            for (const QChar c : run.label) candidates << QString(c);
+        else
+            return run.label;
+        const qsizetype given = candidates.size();
+        for (qsizetype i = 0; i < given; ++i)
+            for (const QString& other : family(candidates[i]))
+                if (!candidates.contains(other)) candidates << other;
+        if (candidates.size() == 1) return run.label;
+        std::vector<Evidence> all;
+        for (const QString& c : candidates) all.push_back(evidence(run, c));
+        size_t best = 0;
+        for (size_t i = 1; i < all.size(); ++i)
+            if (all[i].near < all[best].near) best = i;
+        const double own = given == 1 ? all[0].near : 9;
+        if (all[best].near < sameBlurred && (best == 0 || own > 1.5 * all[best].near + 0.02)) {
+            // Two of the family alike to the pixel are not told apart by shape.
+            for (size_t i = 0; i < all.size(); ++i)
+                if (i != best && all[i].near < all[best].near + 0.02 && candidates[qsizetype(i)] == run.label)
+                    return run.label;
+            return candidates[qsizetype(best)];
+        }
+        // What its like are mostly read as.
+        const auto votes = [&](const QString& c) {
+            const auto it = shape.votes.find(c);
+            return it == shape.votes.end() ? 0.0 : it->second.weight;
+        };
+        const auto refuted = [&](size_t i) { return all[i].inFont < 9 && all[i].inFont > 0.28; };
+        const auto odd = [&](size_t i) { return misfit(run, candidates[qsizetype(i)], xHeight); };
+        double least = 9;
+        size_t chosen = 0;
+        for (size_t i = 0; i < all.size(); ++i) {
+            double score = odd(i) + (refuted(i) ? 0.6 : 0) - 0.5 * votes(candidates[qsizetype(i)]) / std::max(0.1, shape.total);
+            if (i >= size_t(given)) score += 0.22 + 0.02 * double(i); // the recogniser's own word counts
+            if (score < least) {
+                least = score;
+                chosen = i;
+            }
+        }
+        return candidates[qsizetype(chosen)];
     }
 
     // A mark the recogniser left out, told by its build alone; empty for anything else.
@@ -683,6 +814,9 @@ private:
     const std::function<bool(const QString&)>& m_isWord;
     std::vector<Run> m_runs;
     std::vector<size_t> m_begin;
+    std::vector<int> m_fonts;    // by line
+    std::vector<double> m_pitch; // by line; 0 where letters are as wide as they are
+    QHash<QString, std::vector<size_t>> m_sure; // shapes that are known, by character
     std::vector<char> m_fits; // by line: whether its glyphs could be put to its ink
     std::vector<Shape> m_shapes;
     QHash<QString, std::vector<const Shape*>> m_attested;
