@@ -213,6 +213,80 @@ TextLine assemble(const LinePatch& patch, const std::vector<ReadGlyph>& read, co
     return line;
 }
 
+bool hasAccent(const QString& text) {
+    for (const QChar c : text)
+        if (c.isLetter() && c.unicode() > 127) return true;
+    return false;
+}
+
+// Whether there are marks over small letters that no glyph read stands for: dots of an umlaut, an accent.
+bool hasUnreadMarks(const LinePatch& patch, const std::vector<ReadGlyph>& glyphs, const UniformLine& uniform) {
+    const double xHeight = patch.xHeight;
+    for (const QRect& ink : patch.inks) {
+        if (ink.height() > 0.45 * xHeight + 1 || ink.width() > 0.9 * xHeight + 1) continue;
+        if (ink.bottom() > patch.baseline - xHeight || ink.top() < patch.baseline - 2.2 * xHeight) continue;
+        bool over = false, explained = false;
+        for (const ReadGlyph& g : glyphs) {
+            const double away = std::abs(g.box.center().x() / uniform.scale + uniform.offset.x() - ink.center().x() - 0.5);
+            if (away < 0.9 * xHeight && (!g.text[0].isLetterOrNumber() || g.text[0].unicode() > 127)) explained = true;
+            if (away < 0.9 * xHeight && (g.text == QLatin1String("i") || g.text == QLatin1String("j"))) explained = true;
+            over = over || (away < 0.6 * xHeight && g.text[0].isLetterOrNumber());
+        }
+        if (over && !explained) return true;
+    }
+    return false;
+}
+
+int editDistance(const QString& a, const QString& b) {
+    std::vector<int> row(size_t(b.size()) + 1);
+    for (size_t j = 0; j < row.size(); ++j) row[j] = int(j);
+    for (qsizetype i = 1; i <= a.size(); ++i) {
+        int diagonal = row[0];
+        row[0] = int(i);
+        for (size_t j = 1; j < row.size(); ++j) {
+            const int up = row[j];
+            row[j] = std::min({up + 1, row[j - 1] + 1, diagonal + (a[i - 1] != b[qsizetype(j) - 1])});
+            diagonal = up;
+        }
+    }
+    return row.back();
+}
+
+// Takes over from a reading in other languages the words that differ in their accents.
+std::vector<ReadGlyph> withAccents(const std::vector<ReadGlyph>& first, const std::vector<ReadGlyph>& second) {
+    const auto words = [](const std::vector<ReadGlyph>& glyphs) {
+        std::vector<std::vector<ReadGlyph>> all;
+        for (const ReadGlyph& g : glyphs) {
+            if (all.empty() || g.startsWord) all.emplace_back();
+            all.back().push_back(g);
+        }
+        return all;
+    };
+    const auto text = [](const std::vector<ReadGlyph>& word) {
+        QString all;
+        for (const ReadGlyph& g : word) all += g.text;
+        return all;
+    };
+    auto mine = words(first);
+    const auto theirs = words(second);
+    const auto middle = [](const std::vector<ReadGlyph>& w) {
+        return (w.front().box.left() + w.back().box.right()) / 2;
+    };
+    for (auto& word : mine)
+        for (const auto& other : theirs) {
+            const QString now = text(word), then = text(other);
+            if (middle(other) < word.front().box.left() || middle(other) > word.back().box.right()) continue;
+            if (!hasAccent(then) || editDistance(now, then) > 2 || then.size() + 1 < now.size()) continue;
+            const bool starts = word.front().startsWord;
+            word = other;
+            word.front().startsWord = starts;
+            break;
+        }
+    std::vector<ReadGlyph> all;
+    for (auto& word : mine) all.insert(all.end(), word.begin(), word.end());
+    return all;
+}
+
 QString packageFor(const QString& language) {
     return QStringLiteral("tesseract-ocr-%1").arg(QString(language).replace(QLatin1Char('_'), QLatin1Char('-')));
 }
@@ -298,7 +372,13 @@ public:
             if (progress.cancelled()) return cancelledError();
         }
         if (m_remembered.size() > mostRemembered) m_remembered.clear();
-        for (size_t i = 0; i < todo.size(); ++i) m_remembered.insert(jobs[todo[i]].key, read[i]);
+        for (size_t i = 0; i < todo.size(); ++i) {
+            if (progress.cancelled()) return cancelledError();
+            if (hasUnreadMarks(patches[todo[i]], read[i], jobs[todo[i]].uniform))
+                if (Recogniser* other = accentEngine(*languages))
+                    read[i] = withAccents(read[i], other->recognise(jobs[todo[i]].uniform.image));
+            m_remembered.insert(jobs[todo[i]].key, read[i]);
+        }
         std::vector<std::vector<ReadGlyph>> glyphs(patches.size());
         std::vector<ShapedLine> shaped;
         for (size_t i = 0; i < patches.size(); ++i) {
@@ -355,7 +435,24 @@ private:
         return Done{};
     }
 
+    // An engine of the other languages that are here, for letters the asked ones do not have; null without any.
+    Recogniser* accentEngine(const QString& languages) {
+        if (m_accentsBeside == languages) return m_accents.get();
+        m_accentsBeside = languages;
+        m_accents.reset();
+        QStringList others;
+        const QStringList installed = installedLanguages(), asked = languages.split(QLatin1Char('+'));
+        for (const char* code : {"deu", "fra", "spa"})
+            if (installed.contains(QLatin1String(code)) && !asked.contains(QLatin1String(code)))
+                others << QString::fromLatin1(code);
+        if (others.isEmpty()) return nullptr;
+        if (auto engine = Recogniser::create(others.join(QLatin1Char('+')))) m_accents = std::move(*engine);
+        return m_accents.get();
+    }
+
     size_t m_count = 1;
+    std::unique_ptr<Recogniser> m_accents;
+    QString m_accentsBeside;
     QSet<QString> m_words; // of all languages that ship
     QString m_languages;
     std::vector<std::unique_ptr<Recogniser>> m_engines;
