@@ -137,7 +137,8 @@ void attachSmall(std::vector<Segment>& words, std::vector<QRect>& reach, std::ve
     }
 }
 
-std::vector<Segment> segmentsOf(const cv::Mat& ink, bool lightOnDark) {
+std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool lightOnDark) {
+    const cv::Mat ink = strength > leastInk;
     cv::Mat labels, stats, centres;
     const int n = cv::connectedComponentsWithStats(ink, labels, stats, centres, 8, CV_32S);
     std::vector<QRect> letters, small;
@@ -162,7 +163,8 @@ std::vector<Segment> segmentsOf(const cv::Mat& ink, bool lightOnDark) {
         if (box.height() >= shortestLetter && box.width() > 1.8 * box.height() &&
             area > 0.86 * box.width() * box.height())
             continue;
-        if (area < 2) continue;
+        // The dot of small type may be a single pixel, but a dark one.
+        if (area < 2 && strength.at<uchar>(box.top(), box.left()) < 2 * leastInk) continue;
         if (box.height() >= shortestLetter)
             letters.push_back(box);
         else
@@ -282,11 +284,10 @@ std::vector<LinePatch> findLines(const QImage& picture, int leastInk) {
     const cv::Mat kernel = cv::getStructuringElement(cv::MORPH_RECT, {k, k});
     cv::morphologyEx(gray, dark, cv::MORPH_BLACKHAT, kernel, {-1, -1}, 1, cv::BORDER_REPLICATE);
     cv::morphologyEx(gray, light, cv::MORPH_TOPHAT, kernel, {-1, -1}, 1, cv::BORDER_REPLICATE);
-    cv::Mat darkInk = dark > leastInk, lightInk = light > leastInk;
 
-    std::vector<Segment> segments = segmentsOf(darkInk, false);
+    std::vector<Segment> segments = segmentsOf(dark, leastInk, false);
     {
-        auto others = segmentsOf(lightInk, true);
+        auto others = segmentsOf(light, leastInk, true);
         segments.insert(segments.end(), others.begin(), others.end());
     }
     // Between dark letters stand light gaps, and the other way round. Of two lines in one place the true one is that

@@ -224,6 +224,7 @@ Build buildOf(QChar c) {
     if (c == u't') return {1.3, 0, 0.55};
     if (c == u'i') return {1.4, 0, width};
     if (c == u'j') return {1.4, -0.38, width};
+    if (c == u'$') return {1.55, -0.15, 0.85};
     if (c == u'Q') return {1.38, -0.1, width};
     if (c.isUpper() || c.isDigit()) return {1.38, 0, width};
     if (c == u'.') return {0.2, 0, 0.2};
@@ -393,7 +394,7 @@ private:
             for (size_t k = start; k <= g; ++k) {
                 Run& run = runs[of[k]];
                 run.label += glyphs[k].text;
-                run.mixed = mixed;
+                run.mixed = mixed || glyphs[k].text == QLatin1String("$");
                 const QChar c = glyphs[k].text[0];
                 const double w = (c.isDigit() ? digits : c.isLetter() ? letters : 0.3) * glyphs[k].confidence;
                 run.weight = k == run.first ? w : std::min(run.weight, w);
@@ -608,6 +609,19 @@ private:
 
     // What the run should read, by what its like elsewhere are read as; nothing to say: its own label.
     QString verdict(const Run& run) const {
+        const QString reads = byShape(run);
+        return run.mixed ? cased(run, reads) : reads;
+    }
+
+    // Capitals that are small letters grown large are told by their height alone.
+    QString cased(const Run& run, const QString& reads) const {
+        static const QString twins = QStringLiteral("cosuvwxz");
+        if (reads.size() != 1 || !twins.contains(reads[0].toLower())) return reads;
+        const double high = run.overBase / m_lines[run.line].patch->xHeight;
+        return high > 1.22 ? reads.toUpper() : high < 1.16 ? reads.toLower() : reads;
+    }
+
+    QString byShape(const Run& run) const {
         const Shape& shape = m_shapes[run.shape];
         const double xHeight = m_lines[run.line].patch->xHeight;
         QString best = shape.best;
@@ -629,6 +643,10 @@ private:
             return mark;
         }
         if (best == run.label || best.isEmpty()) return run.label;
+        // A word no list knows, or one that is known: only letter for letter, and only by the very same shape.
+        if (!run.mixed && run.weight > 0.1 && !run.label.isEmpty() &&
+            (run.label.size() != 1 || best.size() != 1 || best != shape.best))
+            return run.label;
         if (quotes.contains(run.label) && best == QLatin1String("\"") && !run.label.isEmpty()) return best;
         const auto own = shape.votes.find(run.label);
         const double against = own == shape.votes.end() ? 0 : own->second.weight;
@@ -664,6 +682,25 @@ private:
             if (sameFont) e.inFont = std::min(e.inFont, d);
         }
         return e;
+    }
+
+    // How far apart the drawings of one character lie in a font: 0 where all are the same to the pixel.
+    double spread(const QString& character, int font) const {
+        const auto key = std::make_pair(character, font);
+        if (const auto it = m_spreads.find(key); it != m_spreads.end()) return it->second;
+        std::vector<size_t> of;
+        for (const size_t s : m_sure.value(character))
+            if (std::find(m_shapes[s].fonts.begin(), m_shapes[s].fonts.end(), font) != m_shapes[s].fonts.end())
+                of.push_back(s);
+        // Seen once: nothing is known of how it varies.
+        double widest = of.size() == 1 ? (m_shapes[of[0]].members >= 3 ? 0 : 0.14) : 0;
+        for (const size_t a : of) {
+            double nearest = 9;
+            for (const size_t b : of)
+                if (a != b) nearest = std::min(nearest, distance(m_shapes[a], m_shapes[b]));
+            if (of.size() > 1) widest = std::max(widest, std::min(nearest, 0.2));
+        }
+        return m_spreads[key] = widest;
     }
 
     // Where nothing around a run vouches for its reading: told among the characters that look like it.
@@ -702,7 +739,10 @@ private:
             const auto it = shape.votes.find(c);
             return it == shape.votes.end() ? 0.0 : it->second.weight;
         };
-        const auto refuted = [&](size_t i) { return all[i].inFont < 9 && all[i].inFont > 0.28; };
+        const auto refuted = [&](size_t i) {
+            return all[i].inFont < 9 &&
+                   all[i].inFont > 0.07 + 1.5 * spread(candidates[qsizetype(i)], m_fonts[run.line]);
+        };
         const auto odd = [&](size_t i) { return misfit(run, candidates[qsizetype(i)], xHeight); };
         double least = 9;
         size_t chosen = 0;
@@ -816,6 +856,7 @@ private:
     std::vector<size_t> m_begin;
     std::vector<int> m_fonts;    // by line
     std::vector<double> m_pitch; // by line; 0 where letters are as wide as they are
+    mutable std::map<std::pair<QString, int>, double> m_spreads;
     QHash<QString, std::vector<size_t>> m_sure; // shapes that are known, by character
     std::vector<char> m_fits; // by line: whether its glyphs could be put to its ink
     std::vector<Shape> m_shapes;
