@@ -155,7 +155,7 @@ std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool ligh
         const QRect box(s[cv::CC_STAT_LEFT], s[cv::CC_STAT_TOP], s[cv::CC_STAT_WIDTH], s[cv::CC_STAT_HEIGHT]);
         const int area = s[cv::CC_STAT_AREA];
         if (box.height() > tallestGlyph) continue;
-        if (box.height() <= 3 && box.width() > 14) continue; // rules and underlines
+        if (box.height() <= 3 && box.width() > std::max(14, 8 * box.height())) continue; // rules and underlines
         if (box.width() > 24 * box.height()) continue;
         // The frame of a field, a card or a button: large, and hardly any of it ink. Type fills a fifth of its box.
         if (box.width() > 24 && box.height() > 14 && area < 0.12 * box.width() * box.height()) continue;

@@ -237,6 +237,38 @@ bool hasUnreadMarks(const LinePatch& patch, const std::vector<ReadGlyph>& glyphs
     return false;
 }
 
+// A bar that stands for a letter is told by its neighbours where the type draws I and l alike.
+class Bars {
+public:
+    explicit Bars(const QSet<QString>& words) : m_words(words) {
+        for (const QString& name :
+             QString::fromUtf8(shippedFile(QStringLiteral("names/given.txt"))).split(QLatin1Char('\n'), Qt::SkipEmptyParts))
+            if (name.startsWith(QLatin1Char('i'), Qt::CaseInsensitive)) m_names.insert(name.toLower());
+    }
+    /// What a word's first letter should be, or null where there is nothing to put right.
+    QChar first(const QString& word) const {
+        qsizetype from = 0, to = word.size();
+        while (from < to && !word[from].isLetterOrNumber()) ++from;
+        if (from > 0) return {};
+        while (to > 0 && !word[to - 1].isLetterOrNumber()) --to;
+        const QString core = word.left(to);
+        if (core.size() < 3) return {};
+        const QString rest = core.mid(1);
+        const bool small = rest == rest.toLower();
+        if (core[0] == u'I' && small && word.contains(u'@')) return u'l'; // mail addresses are written small
+        if (core[0] != u'l' || !small || m_words.contains(core)) return {};
+        for (const QChar c : rest)
+            if (!c.isLetter()) return {};
+        static const QString afterI = QStringLiteral("bcdfgmnrstvz");
+        if (m_names.contains(u'i' + rest) || m_words.contains(u'i' + rest) || afterI.contains(rest[0])) return u'I';
+        return {};
+    }
+
+private:
+    const QSet<QString>& m_words;
+    QSet<QString> m_names;
+};
+
 int editDistance(const QString& a, const QString& b) {
     std::vector<int> row(size_t(b.size()) + 1);
     for (size_t j = 0; j < row.size(); ++j) row[j] = int(j);
@@ -389,6 +421,17 @@ public:
         for (size_t i = 0; i < patches.size(); ++i) {
             if (glyphs[i].empty()) continue;
             TextLine line = assemble(patches[i], glyphs[i], jobs[i].uniform);
+            for (size_t w = 0; w < line.words.size(); ++w) {
+                Word& word = line.words[w];
+                QChar bar = m_bars.first(word.text);
+                // A lone bar as high as a capital, among words.
+                if (word.text == QLatin1String("|") && line.words.size() > 2 &&
+                    word.box.bottom() < line.baseline + 0.1 * line.xHeight)
+                    bar = u'I';
+                if (bar.isNull()) continue;
+                word.text[0] = bar;
+                word.glyphs.front().text = bar;
+            }
             if (area.topLeft() != QPoint(0, 0)) shift(line, area.topLeft());
             page.lines.push_back(std::move(line));
         }
@@ -454,6 +497,7 @@ private:
     std::unique_ptr<Recogniser> m_accents;
     QString m_accentsBeside;
     QSet<QString> m_words; // of all languages that ship
+    Bars m_bars{m_words};
     QString m_languages;
     std::vector<std::unique_ptr<Recogniser>> m_engines;
     QHash<QByteArray, std::vector<ReadGlyph>> m_remembered;

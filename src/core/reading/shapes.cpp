@@ -12,7 +12,7 @@ constexpr int inked = 72;          // levels of 255; a column with less is a gap
 constexpr int faint = 28;          // a dot between letters may have as little
 constexpr int thin = 150;          // columns of touching letters that may part them
 constexpr double sameShape = 0.09; // share of the ink by which two drawings of one letter may differ
-constexpr double nearShape = 0.15, clearlyNearer = 0.6, sameBlurred = 0.08; // of blurred drawings
+constexpr double nearShape = 0.15, clearlyNearer = 0.6, sameBlurred = 0.125; // of blurred drawings
 constexpr double leastWeight = 1.2, leastLead = 3;
 
 struct Run {
@@ -189,7 +189,7 @@ void weigh(const QString& token, const std::function<bool(const QString&)>& isWo
 
 // Characters that are taken for one another, digits first.
 QStringList family(const QString& character) {
-    static const char* const families[] = {"0OoQ", "1lIiJ", "5Ss$", "2Zz", "8B", "6Gb", "vV", "wW", "xX", "cC", "kK", "uU", "pP", "jJ", "yY"};
+    static const char* const families[] = {"0OoQ@", "1lIiJL", "5Ss$", "2Zz", "8B&", "6Gb", "vV", "wW", "xX", "cC", "kK", "uU", "pP", "fF", "HN", "yY"};
     QStringList others;
     for (const char* members : families) {
         const QString all = QString::fromLatin1(members);
@@ -394,7 +394,9 @@ private:
             for (size_t k = start; k <= g; ++k) {
                 Run& run = runs[of[k]];
                 run.label += glyphs[k].text;
-                run.mixed = mixed || glyphs[k].text == QLatin1String("$");
+                // Signs that stand for misread letters and digits as often as for themselves.
+                run.mixed = mixed || glyphs[k].text == QLatin1String("$") ||
+                            (digits == 1 && glyphs[k].text == QLatin1String("&"));
                 const QChar c = glyphs[k].text[0];
                 const double w = (c.isDigit() ? digits : c.isLetter() ? letters : 0.3) * glyphs[k].confidence;
                 run.weight = k == run.first ? w : std::min(run.weight, w);
@@ -521,25 +523,32 @@ private:
                     uchar((at(x - 1, y) + 2 * at(x, y) + at(x + 1, y)) / 4);
     }
 
-    // The share of the ink by which two blurred drawings differ, laid over each other as well as can be.
+    // The share of the ink by which two blurred drawings differ, laid over each other as well as can be, to the quarter
+    // of a pixel: type is drawn at such places.
     double distance(const Shape& a, const Shape& b) const {
         const Run &ra = m_runs[a.leader], &rb = m_runs[b.leader];
         const int wa = ra.width() + 2, wb = rb.width() + 2;
         double least = 9;
         const int lift = ra.overBase - rb.overBase; // rows of b above a's
-        for (int dx = -1; dx <= 1 + std::max(0, wa - wb); ++dx) {
+        const int from = std::min(0, lift), to = std::max(ra.height(), rb.height() + lift);
+        for (int quarter = -5; quarter <= 5 + 4 * std::max(0, wa - wb); ++quarter) {
+            const int dx = quarter >= 0 ? quarter / 4 : -((3 - quarter) / 4), part = quarter - 4 * dx;
             long differ = 0, ink = 0;
-            const int from = std::min(0, lift), to = std::max(ra.height(), rb.height() + lift);
-            for (int y = from; y < to; ++y)
-                for (int x = std::min(0, dx); x < std::max(wa, wb + dx); ++x) {
-                    const bool inA = y >= 0 && y < ra.height() && x >= 0 && x < wa;
-                    const int yb = y - lift, xb = x - dx;
-                    const bool inB = yb >= 0 && yb < rb.height() && xb >= 0 && xb < wb;
-                    const int pa = inA ? a.soft[size_t(y) * size_t(wa) + size_t(x)] : 0;
-                    const int pb = inB ? b.soft[size_t(yb) * size_t(wb) + size_t(xb)] : 0;
-                    differ += std::abs(pa - pb);
-                    ink += std::max(pa, pb);
+            for (int y = from; y < to; ++y) {
+                const bool rowA = y >= 0 && y < ra.height();
+                const int yb = y - lift;
+                const bool rowB = yb >= 0 && yb < rb.height();
+                const uchar* pa = rowA ? a.soft.data() + size_t(y) * size_t(wa) : nullptr;
+                const uchar* pb = rowB ? b.soft.data() + size_t(yb) * size_t(wb) : nullptr;
+                for (int x = std::min(0, dx); x < std::max(wa, wb + dx + 1); ++x) {
+                    const int va = pa && x >= 0 && x < wa ? 4 * pa[x] : 0;
+                    const int xb = x - dx;
+                    int vb = pb && xb >= 0 && xb < wb ? (4 - part) * pb[xb] : 0;
+                    vb += pb && xb > 0 && xb <= wb ? part * pb[xb - 1] : 0;
+                    differ += std::abs(va - vb);
+                    ink += std::max(va, vb);
                 }
+            }
             if (ink > 0) least = std::min(least, double(differ) / double(ink));
         }
         return least;
@@ -609,6 +618,8 @@ private:
 
     // What the run should read, by what its like elsewhere are read as; nothing to say: its own label.
     QString verdict(const Run& run) const {
+        if (!run.mixed && run.label.size() == 1 && run.label[0].isDigit() && m_shapes[run.shape].members < 4)
+            return settledDigit(run);
         const QString reads = byShape(run);
         return run.mixed ? cased(run, reads) : reads;
     }
@@ -677,11 +688,29 @@ private:
             if (!sameFont && std::abs(m_lines[r.line].patch->xHeight - xHeight) > 0.6) continue;
             const bool alikeSize = std::abs(r.width() - run.width()) <= 1 && std::abs(r.height() - run.height()) <= 1 &&
                                    std::abs(r.overBase - run.overBase) <= 1;
+            // A shape seen once bears no witness of itself.
+            if (s == run.shape && known.votes.at(known.best).sure < 2) continue;
             const double d = !alikeSize ? 1 : s == run.shape ? 0 : distance(shape, known);
             e.near = std::min(e.near, d);
             if (sameFont) e.inFont = std::min(e.inFont, d);
         }
         return e;
+    }
+
+    // A digit among digits: another one only where this very shape is known as that.
+    QString settledDigit(const Run& run) const {
+        const double own = evidence(run, run.label).near;
+        QString best = run.label;
+        double nearest = 9;
+        for (char c = '0'; c <= '9'; ++c) {
+            const QString digit(QLatin1Char{c});
+            if (digit == run.label) continue;
+            if (const double d = evidence(run, digit).near; d < nearest) {
+                nearest = d;
+                best = digit;
+            }
+        }
+        return nearest < sameBlurred && own > 1.8 * nearest + 0.03 ? best : run.label;
     }
 
     // How far apart the drawings of one character lie in a font: 0 where all are the same to the pixel.
