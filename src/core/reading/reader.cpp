@@ -7,6 +7,7 @@
 
 #include <algorithm>
 #include <atomic>
+#include <map>
 #include <QCryptographicHash>
 #include <QDir>
 #include <QHash>
@@ -219,22 +220,35 @@ bool hasAccent(const QString& text) {
     return false;
 }
 
-// Whether there are marks over small letters that no glyph read stands for: dots of an umlaut, an accent.
-bool hasUnreadMarks(const LinePatch& patch, const std::vector<ReadGlyph>& glyphs, const UniformLine& uniform) {
+// Marks over small letters that no glyph read stands for.
+enum class Marks { None, Dots, Strokes };
+Marks unreadMarks(const LinePatch& patch, const std::vector<ReadGlyph>& glyphs, const UniformLine& uniform) {
     const double xHeight = patch.xHeight;
+    Marks marks = Marks::None;
     for (const QRect& ink : patch.inks) {
         if (ink.height() > 0.45 * xHeight + 1 || ink.width() > 0.9 * xHeight + 1) continue;
         if (ink.bottom() > patch.baseline - xHeight || ink.top() < patch.baseline - 2.2 * xHeight) continue;
+        // Two side by side are the dots of an umlaut; small type draws them as one piece, wider than high.
+        bool dots = ink.width() > 1.8 * ink.height();
+        for (const QRect& other : patch.inks)
+            dots = dots || (&other != &ink && std::abs(other.top() - ink.top()) <= 1 &&
+                            std::abs(other.bottom() - ink.bottom()) <= 1 &&
+                            std::abs(other.center().x() - ink.center().x()) < 0.9 * xHeight);
         bool over = false, explained = false;
         for (const ReadGlyph& g : glyphs) {
             const double away = std::abs(g.box.center().x() / uniform.scale + uniform.offset.x() - ink.center().x() - 0.5);
-            if (away < 0.9 * xHeight && (!g.text[0].isLetterOrNumber() || g.text[0].unicode() > 127)) explained = true;
-            if (away < 0.9 * xHeight && (g.text == QLatin1String("i") || g.text == QLatin1String("j"))) explained = true;
+            if (away >= 0.9 * xHeight) continue;
+            if (!g.text[0].isLetterOrNumber() || g.text == QLatin1String("i") || g.text == QLatin1String("j"))
+                explained = true;
+            if (g.text[0].unicode() > 127 && g.text.normalized(QString::NormalizationForm_D).contains(QChar(0x308)) == dots)
+                explained = true;
             over = over || (away < 0.6 * xHeight && g.text[0].isLetterOrNumber());
         }
-        if (over && !explained) return true;
+        if (!over || explained) continue;
+        if (dots) return Marks::Dots;
+        marks = Marks::Strokes;
     }
-    return false;
+    return marks;
 }
 
 // A bar that stands for a letter is told by its neighbours where the type draws I and l alike.
@@ -246,7 +260,8 @@ public:
             if (name.startsWith(QLatin1Char('i'), Qt::CaseInsensitive)) m_names.insert(name.toLower());
     }
     /// What a word's first letter should be, or null where there is nothing to put right.
-    QChar first(const QString& word) const {
+    /// `leads`: it stands where a capital is written, at the start of a line or before a word that begins with one.
+    QChar first(const QString& word, bool leads) const {
         qsizetype from = 0, to = word.size();
         while (from < to && !word[from].isLetterOrNumber()) ++from;
         if (from > 0) return {};
@@ -260,7 +275,7 @@ public:
         for (const QChar c : rest)
             if (!c.isLetter()) return {};
         static const QString afterI = QStringLiteral("bcdfgmnrstvz");
-        if (m_names.contains(u'i' + rest) || m_words.contains(u'i' + rest) || afterI.contains(rest[0])) return u'I';
+        if (leads || m_names.contains(u'i' + rest) || m_words.contains(u'i' + rest) || afterI.contains(rest[0])) return u'I';
         return {};
     }
 
@@ -406,8 +421,9 @@ public:
         if (m_remembered.size() > mostRemembered) m_remembered.clear();
         for (size_t i = 0; i < todo.size(); ++i) {
             if (progress.cancelled()) return cancelledError();
-            if (hasUnreadMarks(patches[todo[i]], read[i], jobs[todo[i]].uniform))
-                if (Recogniser* other = accentEngine(*languages))
+            const Marks marks = unreadMarks(patches[todo[i]], read[i], jobs[todo[i]].uniform);
+            if (marks != Marks::None)
+                if (Recogniser* other = accentEngine(*languages, marks))
                     read[i] = withAccents(read[i], other->recognise(jobs[todo[i]].uniform.image));
             m_remembered.insert(jobs[todo[i]].key, read[i]);
         }
@@ -423,7 +439,8 @@ public:
             TextLine line = assemble(patches[i], glyphs[i], jobs[i].uniform);
             for (size_t w = 0; w < line.words.size(); ++w) {
                 Word& word = line.words[w];
-                QChar bar = m_bars.first(word.text);
+                const bool leads = w == 0 || (w + 1 < line.words.size() && line.words[w + 1].text[0].isUpper());
+                QChar bar = m_bars.first(word.text, leads);
                 // A lone bar as high as a capital, among words.
                 if (word.text == QLatin1String("|") && line.words.size() > 2 &&
                     word.box.bottom() < line.baseline + 0.1 * line.xHeight)
@@ -479,23 +496,23 @@ private:
     }
 
     // An engine of the other languages that are here, for letters the asked ones do not have; null without any.
-    Recogniser* accentEngine(const QString& languages) {
-        if (m_accentsBeside == languages) return m_accents.get();
-        m_accentsBeside = languages;
-        m_accents.reset();
-        QStringList others;
+    Recogniser* accentEngine(const QString& languages, Marks marks) {
+        const QStringList wanted = marks == Marks::Dots
+                                       ? QStringList{QStringLiteral("deu")}
+                                       : QStringList{QStringLiteral("fra"), QStringLiteral("spa")};
         const QStringList installed = installedLanguages(), asked = languages.split(QLatin1Char('+'));
-        for (const char* code : {"deu", "fra", "spa"})
-            if (installed.contains(QLatin1String(code)) && !asked.contains(QLatin1String(code)))
-                others << QString::fromLatin1(code);
+        QStringList others;
+        for (const QString& code : wanted)
+            if (installed.contains(code) && !asked.contains(code)) others << code;
         if (others.isEmpty()) return nullptr;
-        if (auto engine = Recogniser::create(others.join(QLatin1Char('+')))) m_accents = std::move(*engine);
-        return m_accents.get();
+        auto& engine = m_accents[others.join(QLatin1Char('+'))];
+        if (!engine)
+            if (auto made = Recogniser::create(others.join(QLatin1Char('+')))) engine = std::move(*made);
+        return engine.get();
     }
 
     size_t m_count = 1;
-    std::unique_ptr<Recogniser> m_accents;
-    QString m_accentsBeside;
+    std::map<QString, std::unique_ptr<Recogniser>> m_accents; // by languages
     QSet<QString> m_words; // of all languages that ship
     Bars m_bars{m_words};
     QString m_languages;

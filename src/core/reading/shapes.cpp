@@ -47,11 +47,17 @@ struct Shape {
     std::vector<uchar> soft; // the drawing, blurred sideways, with a margin of one pixel
 };
 
+// The grid of type of one pitch.
+struct Cells {
+    double pitch = 0; // 0: none
+    double middle = 0; // of some cell
+};
+
 int inkAt(const QImage& ink, int x, int y) {
     return 255 - ink.constScanLine(y)[x];
 }
 
-std::vector<Run> runsOf(const ShapedLine& line, size_t index) {
+std::vector<Run> runsOf(const ShapedLine& line, size_t index, const Cells& cells) {
     const QImage& ink = line.uniform->ink;
     std::vector<Run> runs;
     std::vector<int> strongest(size_t(ink.width()), 0);
@@ -92,7 +98,15 @@ std::vector<Run> runsOf(const ShapedLine& line, size_t index) {
     for (size_t r = 0; r < runs.size();) {
         const Run run = runs[r];
         int thinnest = -1;
-        if (run.width() > 1.4 * xHeight + 2)
+        if (cells.pitch > 0) {
+            // Between cells, whatever the ink says.
+            if (run.width() > 1.1 * cells.pitch) {
+                const double k = std::ceil((run.left - cells.middle) / cells.pitch - 0.5 + 0.25);
+                const int border = int(std::lround(cells.middle + (k + 0.5) * cells.pitch - 0.5));
+                for (int x = std::max(run.left + 1, border - 1); x <= std::min(run.right - 1, border + 1); ++x)
+                    if (thinnest < 0 || strongest[size_t(x)] < strongest[size_t(thinnest)]) thinnest = x;
+            }
+        } else if (run.width() > 1.4 * xHeight + 2)
             for (int x = run.left + 2; x <= run.right - 2; ++x) {
                 const int here = strongest[size_t(x)];
                 if (here < thin && (thinnest < 0 || here < strongest[size_t(thinnest)])) thinnest = x;
@@ -334,6 +348,15 @@ public:
         for (size_t i = 0; i < m_lines.size(); ++i) gather(i);
         m_fits.assign(m_lines.size(), 0);
         for (size_t i = 0; i < m_lines.size(); ++i) label(i);
+        findFonts();
+        if (std::any_of(m_pitch.begin(), m_pitch.end(), [](double p) { return p > 0; })) {
+            // Once more, with touching letters of one pitch parted at their cells.
+            findCells();
+            m_runs.clear();
+            m_begin.clear();
+            for (size_t i = 0; i < m_lines.size(); ++i) gather(i);
+            for (size_t i = 0; i < m_lines.size(); ++i) label(i);
+        }
         cluster();
         vote();
         // Once more, knowing the shapes: a glyph is put right that was given to its neighbour.
@@ -348,7 +371,7 @@ private:
     void gather(size_t index) {
         m_begin.push_back(m_runs.size());
         if (m_lines[index].glyphs->empty()) return;
-        const std::vector<Run> runs = runsOf(m_lines[index], index);
+        const std::vector<Run> runs = runsOf(m_lines[index], index, m_cells.empty() ? Cells{} : m_cells[index]);
         m_runs.insert(m_runs.end(), runs.begin(), runs.end());
     }
     size_t endOf(size_t index) const { return index + 1 < m_begin.size() ? m_begin[index + 1] : m_runs.size(); }
@@ -446,6 +469,33 @@ private:
     }
     static quint64 key(const Run& run, int off) {
         return quint64(run.width()) << 40 | quint64(run.height()) << 20 | quint64(run.overBase + off + 512);
+    }
+
+    void findCells() {
+        m_cells.assign(m_lines.size(), {});
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            if (m_pitch[i] <= 0) continue;
+            // The pitch to a fraction of a pixel and the grid's place, by least squares over the letters' middles.
+            std::vector<double> middles;
+            for (size_t r = m_begin[i]; r < endOf(i); ++r)
+                if (m_runs[r].count == 1 && m_runs[r].width() < 1.05 * m_pitch[i])
+                    middles.push_back((m_runs[r].left + m_runs[r].right) / 2.0);
+            if (middles.size() < 8) continue;
+            double n = 0, sx = 0, sy = 0, sxx = 0, sxy = 0, cell = 0;
+            for (size_t k = 0; k < middles.size(); ++k) {
+                if (k > 0) cell += std::round((middles[k] - middles[k - 1]) / m_pitch[i]);
+                n += 1;
+                sx += cell;
+                sy += middles[k];
+                sxx += cell * cell;
+                sxy += cell * middles[k];
+            }
+            const double spreadOf = n * sxx - sx * sx;
+            if (spreadOf <= 0) continue;
+            m_cells[i].pitch = (n * sxy - sx * sy) / spreadOf;
+            m_cells[i].middle = (sy - m_cells[i].pitch * sx) / n;
+            if (std::abs(m_cells[i].pitch - m_pitch[i]) > 0.12 * m_pitch[i]) m_cells[i] = {};
+        }
     }
 
     // Type of one pitch is of one font over all lines of that pitch and height; other type only on its own line.
@@ -644,7 +694,8 @@ private:
             if (run.mixed && !run.label.isEmpty() && (best == run.label || best.isEmpty())) best = settled(run);
             if (best != run.label && best != shape.like && best != shape.best) return best;
         }
-        if (best.isEmpty() && run.label.isEmpty()) {
+        // What the recogniser left out is put in where the very same shape is known, or where it is a mark by its build.
+        if (run.label.isEmpty() && (best.isEmpty() || best != shape.best || shape.votes.at(best).sure < 2)) {
             const QString mark = markOf(run);
             // Not where the recogniser saw it and it was put to the neighbour.
             const size_t at = size_t(&run - m_runs.data());
@@ -884,6 +935,7 @@ private:
     std::vector<Run> m_runs;
     std::vector<size_t> m_begin;
     std::vector<int> m_fonts;    // by line
+    std::vector<Cells> m_cells;  // by line, empty until they are known
     std::vector<double> m_pitch; // by line; 0 where letters are as wide as they are
     mutable std::map<std::pair<QString, int>, double> m_spreads;
     QHash<QString, std::vector<size_t>> m_sure; // shapes that are known, by character
