@@ -218,13 +218,13 @@ QRectF ScreenText::boxOnLine(int line, int start, int length) const {
             if (from == at && to == at + size) {
                 box = box.isNull() ? word.box : box.united(word.box);
             } else {
-                // Part of a word: its glyphs. Where a glyph ends is known only roughly, so a comma or bracket beside it
-                // gives half of its room.
+                // Part of a word: its glyphs. Where it is known only roughly where a glyph ends, a comma or bracket
+                // beside it gives half of its room.
                 int glyphAt = at;
                 for (const Glyph& glyph : word.glyphs) {
                     const int end = glyphAt + int(glyph.text.size());
                     QRectF part = glyph.box;
-                    const bool mark = !glyph.text[0].isLetterOrNumber();
+                    const bool mark = !glyph.text[0].isLetterOrNumber() && !glyph.exact;
                     if (mark && end == from)
                         part.setLeft(part.center().x());
                     else if (mark && glyphAt == to)

@@ -31,8 +31,8 @@ std::vector<LinePatch> findLines(const QImage& picture, int leastInk = plainInk)
 struct UniformLine {
     QImage image; ///< Grayscale8, black on white, of one height
     double scale = 1;
-    QPointF offset; ///< picture point = image point / scale + offset
-    QImage ink;     ///< Grayscale8, black on white, in the picture's own pixels
+    QPointF offset;   ///< picture point = image point / scale + offset
+    QImage ink;       ///< Grayscale8, black on white, in the picture's own pixels
     QPoint inkOrigin; ///< where on the picture `ink` lies
 };
 

@@ -13,6 +13,8 @@ struct Glyph {
     QString text; ///< one character as read (may be a surrogate pair)
     QRectF box;
     double confidence = 0; ///< 0 to 1
+    bool exact = false;    ///< the box is that of its own ink; otherwise good to about a stroke
+    QStringList others;    ///< what else it could be, likeliest first
 };
 
 struct Word {

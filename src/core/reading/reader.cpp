@@ -66,6 +66,15 @@ public:
         }
         return best;
     }
+    /// Moves both borders inwards to the ink between them; not at all where there is none.
+    void tighten(double& from, double& to) const {
+        int first = int(std::ceil(from - 0.5)), last = int(std::floor(to + 0.5)) - 1;
+        while (first <= last && !inkAt(first)) ++first;
+        while (last >= first && !inkAt(last)) --last;
+        if (first > last) return;
+        from = std::max(from, double(first));
+        to = std::min(to, double(last + 1));
+    }
     /// True when the columns directly left and right of [left, right] carry no ink.
     bool gapBeside(int left, int right) const { return !inkAt(left - 1) && !inkAt(right + 1); }
 
@@ -157,8 +166,7 @@ std::vector<ReadGlyph> mendSpaces(const LinePatch& patch, std::vector<ReadGlyph>
                                  : !enough                             ? 0.85
                                  : left.isLetter() && right.isLetter() ? 0.5
                                                                        : 0.64;
-            glyph.startsWord =
-                onePitch ? to - from > 1.6 * pitch : columns.widestGap(from, to) > least * patch.xHeight;
+            glyph.startsWord = onePitch ? to - from > 1.6 * pitch : columns.widestGap(from, to) > least * patch.xHeight;
         }
         mended.push_back(std::move(glyph));
     }
@@ -177,7 +185,7 @@ TextLine assemble(const LinePatch& patch, const std::vector<ReadGlyph>& read, co
         if (g.startsWord || line.words.empty()) line.words.emplace_back();
         Glyph glyph{g.text,
                     QRectF(toX(g.box.left()), patch.box.top(), g.box.width() / uniform.scale, patch.box.height()),
-                    g.confidence};
+                    g.confidence, g.exact, g.others};
         line.words.back().glyphs.push_back(glyph);
     }
     // The library says only roughly where a glyph stands; the ink says exactly where words part.
@@ -205,7 +213,9 @@ TextLine assemble(const LinePatch& patch, const std::vector<ReadGlyph>& read, co
                 const double a = glyph.box.center().x(), b = word.glyphs[g + 1].box.center().x();
                 right = std::clamp(columns.split(std::min(a, b), std::max(a, b)), left, word.box.right());
             }
-            glyph.box = QRectF(left, word.box.top(), std::max(0.0, right - left), word.box.height());
+            double from = left, to = std::max(left, right);
+            columns.tighten(from, to);
+            glyph.box = QRectF(from, word.box.top(), to - from, word.box.height());
             left = right;
             word.text += glyph.text;
             word.confidence = std::min(word.confidence, glyph.confidence);
@@ -236,11 +246,13 @@ Marks unreadMarks(const LinePatch& patch, const std::vector<ReadGlyph>& glyphs, 
                             std::abs(other.center().x() - ink.center().x()) < 0.9 * xHeight);
         bool over = false, explained = false;
         for (const ReadGlyph& g : glyphs) {
-            const double away = std::abs(g.box.center().x() / uniform.scale + uniform.offset.x() - ink.center().x() - 0.5);
+            const double away =
+                std::abs(g.box.center().x() / uniform.scale + uniform.offset.x() - ink.center().x() - 0.5);
             if (away >= 0.9 * xHeight) continue;
             if (!g.text[0].isLetterOrNumber() || g.text == QLatin1String("i") || g.text == QLatin1String("j"))
                 explained = true;
-            if (g.text[0].unicode() > 127 && g.text.normalized(QString::NormalizationForm_D).contains(QChar(0x308)) == dots)
+            if (g.text[0].unicode() > 127 &&
+                g.text.normalized(QString::NormalizationForm_D).contains(QChar(0x308)) == dots)
                 explained = true;
             over = over || (away < 0.6 * xHeight && g.text[0].isLetterOrNumber());
         }
@@ -255,8 +267,8 @@ Marks unreadMarks(const LinePatch& patch, const std::vector<ReadGlyph>& glyphs, 
 class Bars {
 public:
     explicit Bars(const QSet<QString>& words) : m_words(words) {
-        for (const QString& name :
-             QString::fromUtf8(shippedFile(QStringLiteral("names/given.txt"))).split(QLatin1Char('\n'), Qt::SkipEmptyParts))
+        for (const QString& name : QString::fromUtf8(shippedFile(QStringLiteral("names/given.txt")))
+                                       .split(QLatin1Char('\n'), Qt::SkipEmptyParts))
             if (name.startsWith(QLatin1Char('i'), Qt::CaseInsensitive)) m_names.insert(name.toLower());
     }
     /// What a word's first letter should be, or null where there is nothing to put right.
@@ -275,7 +287,8 @@ public:
         for (const QChar c : rest)
             if (!c.isLetter()) return {};
         static const QString afterI = QStringLiteral("bcdfgmnrstvz");
-        if (leads || m_names.contains(u'i' + rest) || m_words.contains(u'i' + rest) || afterI.contains(rest[0])) return u'I';
+        if (leads || m_names.contains(u'i' + rest) || m_words.contains(u'i' + rest) || afterI.contains(rest[0]))
+            return u'I';
         return {};
     }
 
@@ -497,9 +510,8 @@ private:
 
     // An engine of the other languages that are here, for letters the asked ones do not have; null without any.
     Recogniser* accentEngine(const QString& languages, Marks marks) {
-        const QStringList wanted = marks == Marks::Dots
-                                       ? QStringList{QStringLiteral("deu")}
-                                       : QStringList{QStringLiteral("fra"), QStringLiteral("spa")};
+        const QStringList wanted = marks == Marks::Dots ? QStringList{QStringLiteral("deu")}
+                                                        : QStringList{QStringLiteral("fra"), QStringLiteral("spa")};
         const QStringList installed = installedLanguages(), asked = languages.split(QLatin1Char('+'));
         QStringList others;
         for (const QString& code : wanted)
@@ -513,7 +525,7 @@ private:
 
     size_t m_count = 1;
     std::map<QString, std::unique_ptr<Recogniser>> m_accents; // by languages
-    QSet<QString> m_words; // of all languages that ship
+    QSet<QString> m_words;                                    // of all languages that ship
     Bars m_bars{m_words};
     QString m_languages;
     std::vector<std::unique_ptr<Recogniser>> m_engines;

@@ -17,6 +17,7 @@ struct ReadGlyph {
     QRectF box; ///< in the uniform line's pixels; x is good to about a stroke, y is the line's
     double confidence = 0;
     bool startsWord = false;
+    bool exact = false; ///< the box is that of its own ink
     QStringList others; ///< what else it could be, likeliest first
 };
 

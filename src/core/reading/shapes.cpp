@@ -17,10 +17,10 @@ constexpr double leastWeight = 1.2, leastLead = 3;
 
 struct Run {
     size_t line = 0;
-    int left = 0, right = 0;            // columns in the line's ink picture
-    int top = 0, bottom = 0;            // rows with ink
-    int overBase = 0;                   // from the baseline up to the top row
-    size_t first = 0, count = 0;        // its glyphs
+    int left = 0, right = 0;     // columns in the line's ink picture
+    int top = 0, bottom = 0;     // rows with ink
+    int overBase = 0;            // from the baseline up to the top row
+    size_t first = 0, count = 0; // its glyphs
     QString label;
     double weight = 0;
     bool mixed = false; // of a token that is neither a word nor a number
@@ -41,15 +41,15 @@ struct Shape {
     std::map<QString, Votes> votes;
     QString best;
     double bestWeight = 0, total = 0;
-    bool sure = false;     // vouched for by where it stands
-    std::vector<int> fonts; // where it is vouched for; see Mender::fontOf
-    QString like;          // what the nearest sure shape reads, where it is near
+    bool sure = false;       // vouched for by where it stands
+    std::vector<int> fonts;  // where it is vouched for; see Mender::fontOf
+    QString like;            // what the nearest sure shape reads, where it is near
     std::vector<uchar> soft; // the drawing, blurred sideways, with a margin of one pixel
 };
 
 // The grid of type of one pitch.
 struct Cells {
-    double pitch = 0; // 0: none
+    double pitch = 0;  // 0: none
     double middle = 0; // of some cell
 };
 
@@ -79,7 +79,8 @@ std::vector<Run> runsOf(const ShapedLine& line, size_t index, const Cells& cells
     for (int x = 1; x + 1 < ink.width(); ++x) {
         if (strongest[size_t(x)] < faint || strongest[size_t(x)] >= inked) continue;
         int end = x;
-        while (end + 1 < ink.width() && strongest[size_t(end) + 1] >= faint && strongest[size_t(end) + 1] < inked) ++end;
+        while (end + 1 < ink.width() && strongest[size_t(end) + 1] >= faint && strongest[size_t(end) + 1] < inked)
+            ++end;
         const int peak = *std::max_element(strongest.begin() + x, strongest.begin() + end + 1);
         const auto lower = [&](int at) {
             return at < 0 || at >= ink.width() || (strongest[size_t(at)] < inked && strongest[size_t(at)] < peak);
@@ -141,8 +142,9 @@ std::vector<Run> runsOf(const ShapedLine& line, size_t index, const Cells& cells
         };
         if (!joined.empty()) {
             Run& last = joined.back();
-            if (high(last) && high(run) && last.width() < 0.45 * xHeight && run.left - last.right - 1 <= 0.35 * xHeight + 1 &&
-                std::abs(last.top - run.top) <= 1 && std::abs(last.bottom - run.bottom) <= 1) {
+            if (high(last) && high(run) && last.width() < 0.45 * xHeight &&
+                run.left - last.right - 1 <= 0.35 * xHeight + 1 && std::abs(last.top - run.top) <= 1 &&
+                std::abs(last.bottom - run.bottom) <= 1) {
                 last.right = run.right;
                 continue;
             }
@@ -203,7 +205,8 @@ void weigh(const QString& token, const std::function<bool(const QString&)>& isWo
 
 // Characters that are taken for one another, digits first.
 QStringList family(const QString& character) {
-    static const char* const families[] = {"0OoQ@", "1lIiJL", "5Ss$", "2Zz", "8B&", "6Gb", "vV", "wW", "xX", "cC", "kK", "uU", "pP", "fF", "HN", "yY"};
+    static const char* const families[] = {"0OoQ@", "1lIiJL", "5Ss$", "2Zz", "8B&", "6Gb", "vV", "wW",
+                                           "xX",    "cC",     "kK",   "uU",  "pP",  "fF",  "HN", "yY"};
     QStringList others;
     for (const char* members : families) {
         const QString all = QString::fromLatin1(members);
@@ -569,8 +572,7 @@ private:
         };
         for (int y = 0; y < h; ++y)
             for (int x = 0; x < w; ++x)
-                shape.soft[size_t(y) * size_t(w) + size_t(x)] =
-                    uchar((at(x - 1, y) + 2 * at(x, y) + at(x + 1, y)) / 4);
+                shape.soft[size_t(y) * size_t(w) + size_t(x)] = uchar((at(x - 1, y) + 2 * at(x, y) + at(x + 1, y)) / 4);
     }
 
     // The share of the ink by which two blurred drawings differ, laid over each other as well as can be, to the quarter
@@ -649,8 +651,8 @@ private:
                 }
             }
             // Its own reading must be known here as well, and not be like it, or be no letter at all.
-            const bool refuted = own < 9 ? nearest < clearlyNearer * own
-                                         : shape.best.size() != 1 || !shape.best[0].isLetterOrNumber();
+            const bool refuted =
+                own < 9 ? nearest < clearlyNearer * own : shape.best.size() != 1 || !shape.best[0].isLetterOrNumber();
             if (nearest < nearShape && nearest < clearlyNearer * other && refuted) shape.like = label;
         }
     }
@@ -694,7 +696,8 @@ private:
             if (run.mixed && !run.label.isEmpty() && (best == run.label || best.isEmpty())) best = settled(run);
             if (best != run.label && best != shape.like && best != shape.best) return best;
         }
-        // What the recogniser left out is put in where the very same shape is known, or where it is a mark by its build.
+        // What the recogniser left out is put in where the very same shape is known, or where it is a mark by its
+        // build.
         if (run.label.isEmpty() && (best.isEmpty() || best != shape.best || shape.votes.at(best).sure < 2)) {
             const QString mark = markOf(run);
             // Not where the recogniser saw it and it was put to the neighbour.
@@ -712,7 +715,8 @@ private:
         if (quotes.contains(run.label) && best == QLatin1String("\"") && !run.label.isEmpty()) return best;
         const auto own = shape.votes.find(run.label);
         const double against = own == shape.votes.end() ? 0 : own->second.weight;
-        const bool proven = own == shape.votes.end() || own->second.sure == 0 ? shape.votes.at(shape.best).sure >= 3 : false;
+        const bool proven =
+            own == shape.votes.end() || own->second.sure == 0 ? shape.votes.at(shape.best).sure >= 3 : false;
         if (best == shape.best && shape.bestWeight < (proven ? 1 : leastLead) * against) return run.label;
         if (best != shape.best && own != shape.votes.end() && own->second.sure > 1) return run.label;
         if (maySameInFont(best, run.label) && !attestedElsewhere(run.label, shape)) return run.label;
@@ -827,7 +831,8 @@ private:
         double least = 9;
         size_t chosen = 0;
         for (size_t i = 0; i < all.size(); ++i) {
-            double score = odd(i) + (refuted(i) ? 0.6 : 0) - 0.5 * votes(candidates[qsizetype(i)]) / std::max(0.1, shape.total);
+            double score =
+                odd(i) + (refuted(i) ? 0.6 : 0) - 0.5 * votes(candidates[qsizetype(i)]) / std::max(0.1, shape.total);
             if (i >= size_t(given)) score += 0.22 + 0.02 * double(i); // the recogniser's own word counts
             if (score < least) {
                 least = score;
@@ -904,6 +909,7 @@ private:
                 double part = 0;
                 for (const QChar c : glyph.text) part += buildOf(c).width / whole * width;
                 glyph.box = QRectF(at, glyph.box.y(), part, glyph.box.height());
+                glyph.exact = run.count == 1;
                 at += part;
                 mended.push_back(glyph);
             }
@@ -924,6 +930,7 @@ private:
             glyph.confidence = std::max(0.6, 0.95 * share);
             glyph.box = QRectF(left + width * double(k) / double(reads.size()), like.box.y(),
                                width / double(reads.size()), like.box.height());
+            glyph.exact = reads.size() == 1;
             glyph.others.clear();
             if (run.count == 1 && reads.size() == 1) glyph.others << run.label;
             mended.push_back(glyph);
@@ -939,7 +946,7 @@ private:
     std::vector<double> m_pitch; // by line; 0 where letters are as wide as they are
     mutable std::map<std::pair<QString, int>, double> m_spreads;
     QHash<QString, std::vector<size_t>> m_sure; // shapes that are known, by character
-    std::vector<char> m_fits; // by line: whether its glyphs could be put to its ink
+    std::vector<char> m_fits;                   // by line: whether its glyphs could be put to its ink
     std::vector<Shape> m_shapes;
     QHash<QString, std::vector<const Shape*>> m_attested;
 };
