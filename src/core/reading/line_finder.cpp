@@ -432,7 +432,9 @@ UniformLine makeUniform(const QImage& picture, const LinePatch& line) {
             gray.at<uchar>(y, x) = uchar(std::lround(255 * (1 - t)));
         }
     cv::Mat scaled;
-    const cv::Size size(std::max(1, int(std::lround(part.cols * scale))),
+    // A little narrower than it is high: as well read, and in less time, which goes with the width.
+    const double across = 0.9 * scale;
+    const cv::Size size(std::max(1, int(std::lround(part.cols * across))),
                         std::max(1, int(std::lround(part.rows * scale))));
     cv::resize(gray, scaled, size, 0, 0, scale >= 1 ? cv::INTER_CUBIC : cv::INTER_AREA);
 
@@ -452,8 +454,8 @@ UniformLine makeUniform(const QImage& picture, const LinePatch& line) {
     for (int y = 0; y < gray.rows; ++y)
         std::copy(gray.ptr<uchar>(y), gray.ptr<uchar>(y) + gray.cols, uniform.ink.scanLine(y));
     uniform.inkOrigin = QPoint(r.x, r.y);
-    uniform.scale = scale;
-    uniform.offset = QPointF(r.x - side / scale, r.y - (top + topRoom) / scale);
+    uniform.scale = across;
+    uniform.offset = QPointF(r.x - side / across, r.y - (top + topRoom) / scale);
     return uniform;
 }
 

@@ -8,6 +8,8 @@
 #include <algorithm>
 #include <atomic>
 #include <map>
+#include <mutex>
+#include <optional>
 #include <QCryptographicHash>
 #include <QDir>
 #include <QHash>
@@ -415,9 +417,23 @@ public:
         std::vector<std::vector<ReadGlyph>> read(todo.size());
         if (!todo.empty()) {
             const size_t workers = std::min(m_count, todo.size());
-            if (auto ready = prepare(*languages, workers); !ready) return ready.error();
+            if (m_languages != *languages) m_engines.clear();
+            m_languages = *languages;
+            if (m_engines.size() < workers) m_engines.resize(workers);
             std::atomic<size_t> next{0}, done{0};
+            std::mutex troubles;
+            std::optional<Error> trouble;
             const auto work = [&](size_t worker) {
+                // Each worker loads its own engine, side by side.
+                if (!m_engines[worker]) {
+                    auto engine = Recogniser::create(*languages);
+                    if (!engine) {
+                        const std::lock_guard lock(troubles);
+                        trouble = engine.error();
+                        return;
+                    }
+                    m_engines[worker] = std::move(*engine);
+                }
                 for (size_t i = next++; i < todo.size() && !progress.cancelled(); i = next++) {
                     read[i] = m_engines[worker]->recognise(jobs[todo[i]].uniform.image);
                     const size_t n = ++done;
@@ -429,6 +445,7 @@ public:
             for (size_t w = 1; w < workers; ++w) threads.emplace_back(work, w);
             work(0);
             for (std::thread& t : threads) t.join();
+            if (trouble) return *trouble;
             if (progress.cancelled()) return cancelledError();
         }
         if (m_remembered.size() > mostRemembered) m_remembered.clear();
@@ -495,17 +512,6 @@ private:
         }
         if (codes.isEmpty()) return Error{Error::Kind::BadInput, QStringLiteral("No language to read was named.")};
         return codes.join(QLatin1Char('+'));
-    }
-
-    Result<Done> prepare(const QString& languages, size_t workers) {
-        if (m_languages != languages) m_engines.clear();
-        m_languages = languages;
-        while (m_engines.size() < workers) {
-            auto engine = Recogniser::create(languages);
-            if (!engine) return engine.error();
-            m_engines.push_back(std::move(*engine));
-        }
-        return Done{};
     }
 
     // An engine of the other languages that are here, for letters the asked ones do not have; null without any.

@@ -37,6 +37,8 @@ Result<std::unique_ptr<Recogniser>> Recogniser::create(const QString& languages)
     api.SetPageSegMode(tesseract::PSM_SINGLE_LINE);
     api.SetVariable("user_defined_dpi", "300");
     api.SetVariable("debug_file", "/dev/null");
+    // The lines come black on white: no second reading of the negative.
+    api.SetVariable("tessedit_do_invert", "0");
     return recogniser;
 }
 

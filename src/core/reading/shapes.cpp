@@ -258,17 +258,16 @@ Build buildOf(QChar c) {
     return {1.4, -0.2, 0.6};
 }
 
+// What a run's shape is known to read; null where nothing is.
+struct Knowledge {
+    const QString* label = nullptr;
+};
+
 constexpr double doubtfulFit = 1.1;
 
-// How odd it would be if the run read so, by its height, place and width.
-double misfit(const Run& run, const QString& label, double xHeight) {
-    double top = -9, bottom = 9, width = 0.12 * double(label.size() - 1);
-    for (const QChar c : label) {
-        const Build b = buildOf(c);
-        top = std::max(top, b.top);
-        bottom = std::min(bottom, b.bottom);
-        width += b.width;
-    }
+// How odd it would be if the run were built so, by its height, place and width.
+double misfit(const Run& run, const Build& build, double xHeight) {
+    const auto [top, bottom, width] = build;
     const double isTop = run.overBase / xHeight, isBottom = (run.overBase - run.height()) / xHeight,
                  isWidth = run.width() / xHeight;
     double odd = std::min(1.0, std::max(0.0, std::abs(isTop - top) - 0.15) * 1.2);
@@ -279,10 +278,21 @@ double misfit(const Run& run, const QString& label, double xHeight) {
     return odd;
 }
 
+double misfit(const Run& run, const QString& label, double xHeight) {
+    Build whole{-9, 9, 0.12 * double(label.size() - 1)};
+    for (const QChar c : label) {
+        const Build b = buildOf(c);
+        whole.top = std::max(whole.top, b.top);
+        whole.bottom = std::min(whole.bottom, b.bottom);
+        whole.width += b.width;
+    }
+    return misfit(run, whole, xHeight);
+}
+
 // Gives each run its glyphs, in the order of both, by the least sum of what is odd about it (dynamic programming): the
 // recogniser says only roughly where a glyph stands. Gives what is odd about each run's; empty when nothing fits.
 std::vector<double> align(Run* runs, size_t R, const std::vector<ReadGlyph>& glyphs, const ShapedLine& line,
-                          const std::function<double(const Run&, const QString&)>& known) {
+                          const std::vector<Knowledge>& knows) {
     constexpr size_t mostInRun = 14;
     constexpr double never = 1e18;
     const double xHeight = std::max(3.0, line.patch->xHeight);
@@ -291,23 +301,41 @@ std::vector<double> align(Run* runs, size_t R, const std::vector<ReadGlyph>& gly
     std::vector<double> middles;
     for (const ReadGlyph& g : glyphs)
         middles.push_back(g.box.center().x() / uniform.scale + uniform.offset.x() - uniform.inkOrigin.x());
-    const auto cost = [&](size_t r, size_t g, size_t k) {
+    std::vector<Build> builds;
+    for (const ReadGlyph& g : glyphs) builds.push_back(buildOf(g.text[0]));
+    // What is odd about run r being read as the glyphs g to g + k: fed glyph by glyph.
+    struct Fit {
+        double top = -9, bottom = 9, width = -0.12, middle = 0;
+        int inner = 0;
+    };
+    const auto oddness = [&](size_t r, size_t g, size_t k, const Fit& fit) {
         const Run& run = runs[r];
-        if (k == 0) return (run.ink < 255 * 4 ? 0.5 : run.height() < 0.5 * xHeight ? 0.9 : 1.3) + known(run, {});
-        QString label;
-        double middle = 0, inner = 0;
-        for (size_t i = g; i < g + k; ++i) {
-            label += glyphs[i].text;
-            middle += middles[i] / double(k);
-            inner += i > g && glyphs[i].startsWord;
+        if (k == 0)
+            return (run.ink < 255 * 4 ? 0.5 : run.height() < 0.5 * xHeight ? 0.9 : 1.3) + (knows[r].label ? 0.5 : 0);
+        double odd = std::min(2.0, std::abs((run.left + run.right + 1) / 2.0 - fit.middle / double(k)) / xHeight * 0.6);
+        odd += misfit(run, {fit.top, fit.bottom, fit.width}, xHeight) + fit.inner * 0.8;
+        const Knowledge k0 = knows[r];
+        if (k0.label && qsizetype(k) <= k0.label->size()) {
+            bool same = qsizetype(k) == k0.label->size();
+            for (size_t i = 0; same && i < k; ++i)
+                same = glyphs[g + i].text == QStringView(*k0.label).mid(qsizetype(i), 1);
+            odd += same ? -0.4 : 0.5;
+        } else if (k0.label) {
+            odd += 0.5;
         }
-        double odd = std::min(2.0, std::abs((run.left + run.right + 1) / 2.0 - middle) / xHeight * 0.6);
-        odd += misfit(run, label, xHeight) + inner * 0.8 + known(run, label);
         if (r > 0) {
             const bool gap = run.left - runs[r - 1].right - 1 > 0.5 * xHeight;
             odd += gap != glyphs[g].startsWord ? 0.25 : 0;
         }
         return odd;
+    };
+    const auto take = [&](Fit& fit, size_t g, size_t i) {
+        const Build& b = builds[i];
+        fit.top = std::max(fit.top, b.top);
+        fit.bottom = std::min(fit.bottom, b.bottom);
+        fit.width += b.width + 0.12;
+        fit.middle += middles[i];
+        fit.inner += i > g && glyphs[i].startsWord;
     };
     // best[g]: the least for the runs so far having taken the first g glyphs.
     std::vector<double> best(G + 1, never), next(G + 1);
@@ -318,9 +346,13 @@ std::vector<double> align(Run* runs, size_t R, const std::vector<ReadGlyph>& gly
         const double left = runs[r].left - 4 * xHeight, right = runs[r].right + 4 * xHeight;
         for (size_t g = 0; g <= G; ++g) {
             if (best[g] >= never) continue;
+            Fit fit;
             for (size_t k = 0; k <= mostInRun && g + k <= G; ++k) {
-                if (k > 0 && (middles[g + k - 1] < left || middles[g + k - 1] > right)) break;
-                const double sum = best[g] + cost(r, g, k);
+                if (k > 0) {
+                    if (middles[g + k - 1] < left || middles[g + k - 1] > right) break;
+                    take(fit, g, g + k - 1);
+                }
+                const double sum = best[g] + oddness(r, g, k, fit);
                 if (sum < next[g + k]) {
                     next[g + k] = sum;
                     taken[(r + 1) * (G + 1) + g + k] = static_cast<unsigned char>(k);
@@ -337,7 +369,9 @@ std::vector<double> align(Run* runs, size_t R, const std::vector<ReadGlyph>& gly
         g -= k;
         runs[r].first = g;
         runs[r].count = k;
-        costs[r] = cost(r, g, k);
+        Fit fit;
+        for (size_t i = g; i < g + k; ++i) take(fit, g, i);
+        costs[r] = oddness(r, g, k, fit);
     }
     return costs;
 }
@@ -386,13 +420,12 @@ private:
         Run* runs = m_runs.data() + m_begin[index];
         const size_t count = endOf(index) - m_begin[index];
         if (count == 0) return;
-        const auto known = [this](const Run& run, const QString& label) {
-            if (m_shapes.empty()) return 0.0;
-            const Shape& shape = m_shapes[run.shape];
-            if (shape.bestWeight < leastWeight || shape.bestWeight < 0.6 * shape.total) return 0.0;
-            return shape.best == label ? -0.4 : 0.5;
-        };
-        const std::vector<double> costs = align(runs, count, glyphs, line, known);
+        std::vector<Knowledge> knows(count);
+        for (size_t r = 0; r < count && !m_shapes.empty(); ++r) {
+            const Shape& shape = m_shapes[runs[r].shape];
+            if (shape.bestWeight >= leastWeight && shape.bestWeight >= 0.6 * shape.total) knows[r].label = &shape.best;
+        }
+        const std::vector<double> costs = align(runs, count, glyphs, line, knows);
         m_fits[index] = !costs.empty();
         if (costs.empty()) {
             for (size_t r = 0; r < count; ++r) {
@@ -577,12 +610,14 @@ private:
 
     // The share of the ink by which two blurred drawings differ, laid over each other as well as can be, to the quarter
     // of a pixel: type is drawn at such places.
-    double distance(const Shape& a, const Shape& b) const {
+    // Beyond `enough` it need not be exact.
+    double distance(const Shape& a, const Shape& b, double enough = 0.5) const {
         const Run &ra = m_runs[a.leader], &rb = m_runs[b.leader];
         const int wa = ra.width() + 2, wb = rb.width() + 2;
         double least = 9;
         const int lift = ra.overBase - rb.overBase; // rows of b above a's
         const int from = std::min(0, lift), to = std::max(ra.height(), rb.height() + lift);
+        const double most = 4.0 * double(ra.ink + rb.ink); // no overlap has more ink
         for (int quarter = -5; quarter <= 5 + 4 * std::max(0, wa - wb); ++quarter) {
             const int dx = quarter >= 0 ? quarter / 4 : -((3 - quarter) / 4), part = quarter - 4 * dx;
             long differ = 0, ink = 0;
@@ -600,6 +635,11 @@ private:
                     differ += std::abs(va - vb);
                     ink += std::max(va, vb);
                 }
+                if (double(differ) > std::min(least, enough) * most) break;
+            }
+            if (double(differ) > std::min(least, enough) * most) {
+                least = std::min(least, enough + 0.01);
+                continue;
             }
             if (ink > 0) least = std::min(least, double(differ) / double(ink));
         }
@@ -873,12 +913,15 @@ private:
             size_t to = r + 1;
             while (to < end && !(m_runs[to].count > 0 && old[m_runs[to].first].startsWord)) ++to;
             QString before, after;
+            std::vector<QString> verdicts;
             for (size_t k = r; k < to; ++k) {
                 before += m_runs[k].label;
-                after += verdict(m_runs[k]);
+                verdicts.push_back(verdict(m_runs[k]));
+                after += verdicts.back();
             }
             const bool change = before != after && worth(after) >= worth(before);
-            for (; r < to; ++r) emitRun(m_runs[r], change ? verdict(m_runs[r]) : m_runs[r].label, line, mended);
+            for (size_t k = 0; r < to; ++r, ++k)
+                emitRun(m_runs[r], change ? verdicts[k] : m_runs[r].label, line, mended);
         }
         *line.glyphs = std::move(mended);
     }
