@@ -31,9 +31,9 @@ int main(int argc, char** argv) {
     // Qt takes options like --style for itself where it sees them; ours are ours.
     int onlyName = 1;
     // Only what draws with fonts needs more than the core's application, which starts in a fraction of the time.
-    const QByteArray command(argc > 1 ? argv[1] : "");
+    const QByteArray asked(argc > 1 ? argv[1] : "");
     std::unique_ptr<QCoreApplication> application;
-    if (command == "take" || command == "pages")
+    if (asked == "take" || asked == "pages")
         application = std::make_unique<QGuiApplication>(onlyName, argv);
     else
         application = std::make_unique<QCoreApplication>(onlyName, argv);

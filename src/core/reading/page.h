@@ -1,6 +1,7 @@
 // What a reader saw on a picture: lines of words of glyphs, each with its place in device pixels.
 #pragma once
 
+#include <QPolygonF>
 #include <QRectF>
 #include <QSize>
 #include <QString>
@@ -32,6 +33,7 @@ struct TextLine {
     double baseline = 0; ///< y of the line the letters stand on
     double xHeight = 0;  ///< height of a small x, estimated
     bool lightOnDark = false;
+    int turned = 0; ///< degrees clockwise the line is turned: 0, 90 (reads downwards) or 270 (reads upwards)
 
     QString text() const {
         QString joined;
@@ -43,10 +45,19 @@ struct TextLine {
     }
 };
 
+/// A machine-readable code.
+struct Code {
+    QString kind;    ///< "QR code", "Code128", ...
+    QString content; ///< as text
+    QPolygonF corners;
+    QRectF box;
+};
+
 struct Page {
     QSize size;
     std::vector<TextLine> lines; ///< from top to bottom, then from left to right
-    QString languages;           ///< as asked for, e.g. "eng+deu"
+    std::vector<Code> codes;     ///< from top to bottom, then from left to right
+    QString languages;           ///< as read, e.g. "eng+deu"
 };
 
 } // namespace eyelid

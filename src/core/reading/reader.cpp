@@ -1,7 +1,9 @@
 #include "reading/reader.h"
 
 #include "base/shipped.h"
+#include "reading/codes.h"
 #include "reading/line_finder.h"
+#include "reading/page_text.h"
 #include "reading/recogniser.h"
 #include "reading/shapes.h"
 
@@ -383,6 +385,7 @@ public:
             return Error{Error::Kind::BadInput, QStringLiteral("The area to read lies outside the picture.")};
         const QImage picture = (area == all ? whole : whole.copy(area)).convertToFormat(QImage::Format_RGB32);
 
+        if (options.languages == QLatin1String("auto")) return readTold(whole, options, progress);
         auto languages = checkLanguages(options.languages);
         if (!languages) return languages.error();
 
@@ -390,8 +393,15 @@ public:
         page.size = whole.size();
         page.languages = *languages;
         progress.setDoing(QStringLiteral("Finding lines"));
-        const std::vector<LinePatch> patches = findLines(picture, options.faint ? faintInk : plainInk);
+        std::vector<LinePatch> patches = findLines(picture, options.faint ? faintInk : plainInk);
+        if (options.content == ReadOptions::Content::OneLine) patches = asOneLine(std::move(patches));
         if (progress.cancelled()) return cancelledError();
+        if (options.sideways && options.content == ReadOptions::Content::Any)
+            for (TextLine& line : readSideways(picture, patches, *languages)) {
+                shift(line, area.topLeft());
+                page.lines.push_back(std::move(line));
+            }
+        const bool numbers = options.content == ReadOptions::Content::Numbers;
 
         struct Job {
             UniformLine uniform;
@@ -402,7 +412,7 @@ public:
         QSet<QByteArray> queued;
         for (size_t i = 0; i < patches.size(); ++i) {
             jobs[i].uniform = makeUniform(picture, patches[i]);
-            jobs[i].key = fingerprint(jobs[i].uniform.image, *languages);
+            jobs[i].key = fingerprint(jobs[i].uniform.image, numbers ? *languages + QLatin1Char('#') : *languages);
             if (!m_remembered.contains(jobs[i].key) && !queued.contains(jobs[i].key)) {
                 queued.insert(jobs[i].key);
                 todo.push_back(i);
@@ -435,7 +445,7 @@ public:
                     m_engines[worker] = std::move(*engine);
                 }
                 for (size_t i = next++; i < todo.size() && !progress.cancelled(); i = next++) {
-                    read[i] = m_engines[worker]->recognise(jobs[todo[i]].uniform.image);
+                    read[i] = m_engines[worker]->recognise(jobs[todo[i]].uniform.image, numbers);
                     const size_t n = ++done;
                     progress.setFraction(double(n) / double(todo.size()));
                     if (n % 16 == 0) progress.setDoing(QStringLiteral("Reading line %1 of %2").arg(n).arg(todo.size()));
@@ -482,11 +492,160 @@ public:
             if (area.topLeft() != QPoint(0, 0)) shift(line, area.topLeft());
             page.lines.push_back(std::move(line));
         }
+        if (page.lines.size() > 1)
+            std::stable_sort(page.lines.begin(), page.lines.end(), [](const TextLine& a, const TextLine& b) {
+                return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.box.left() < b.box.left();
+            });
+        if (options.codes && options.content == ReadOptions::Content::Any) {
+            page.codes = findCodes(picture);
+            for (Code& code : page.codes) {
+                code.box.translate(area.topLeft());
+                code.corners.translate(area.topLeft());
+            }
+        }
         progress.setFraction(1);
         return page;
     }
 
 private:
+    // The languages that are here and known by their common words.
+    static QStringList tellable() {
+        QStringList all;
+        for (const char* code : {"eng", "deu", "fra", "spa"})
+            if (installedLanguages().contains(QLatin1String(code))) all << QString::fromLatin1(code);
+        return all;
+    }
+
+    Result<Page> readTold(const QImage& whole, ReadOptions options, Progress& progress) {
+        const QStringList among = tellable();
+        options.languages = among.isEmpty() ? QStringLiteral("eng") : among.first();
+        auto first = read(whole, options, progress);
+        if (!first) return first;
+        const QString told = languageOf(*first, among);
+        if (told.isEmpty() || told == options.languages) return first;
+        options.languages = told;
+        return read(whole, options, progress);
+    }
+
+    static std::vector<LinePatch> asOneLine(std::vector<LinePatch> patches) {
+        if (patches.size() < 2) return patches;
+        // The measures of its longest part.
+        LinePatch line = *std::max_element(patches.begin(), patches.end(), [](const LinePatch& a, const LinePatch& b) {
+            return a.inks.size() < b.inks.size();
+        });
+        const bool light = line.lightOnDark;
+        line.inks.clear();
+        line.box = {};
+        for (const LinePatch& p : patches) {
+            if (p.lightOnDark != light) continue;
+            line.inks.insert(line.inks.end(), p.inks.begin(), p.inks.end());
+            line.box = line.box.united(p.box);
+        }
+        std::sort(line.inks.begin(), line.inks.end(),
+                  [](const QRect& a, const QRect& b) { return a.left() < b.left(); });
+        return {line};
+    }
+
+    // Letters that stand one over the other without lines of their own: text that runs up or down. What is read is
+    // taken out of `patches`.
+    std::vector<TextLine> readSideways(const QImage& picture, std::vector<LinePatch>& patches,
+                                       const QString& languages) {
+        std::vector<TextLine> lines;
+        for (const QRect& region : columnsOfLetters(patches)) {
+            const QRect crop = region.adjusted(-4, -4, 4, 4).intersected(picture.rect());
+            TextLine best;
+            double surest = 0.75; // less is chance
+            for (const int turned : {90, 270}) {
+                // Turned back upright: what reads downwards is turned against the clock.
+                const QImage upright =
+                    picture.copy(crop).transformed(QTransform().rotate(-turned)).convertToFormat(QImage::Format_RGB32);
+                std::vector<LinePatch> found = findLines(upright);
+                std::erase_if(found, [](const LinePatch& p) { return p.inks.size() < 3; });
+                if (found.empty()) continue;
+                const LinePatch& patch =
+                    *std::max_element(found.begin(), found.end(), [](const LinePatch& a, const LinePatch& b) {
+                        return a.box.width() < b.box.width();
+                    });
+                if (patch.box.width() < 0.5 * upright.width()) continue;
+                UniformLine uniform = makeUniform(upright, patch);
+                const QByteArray key = fingerprint(uniform.image, languages);
+                if (!m_remembered.contains(key)) {
+                    if (m_languages != languages) m_engines.clear();
+                    m_languages = languages;
+                    if (m_engines.empty()) m_engines.resize(1);
+                    if (!m_engines[0]) {
+                        auto engine = Recogniser::create(languages);
+                        if (!engine) return lines;
+                        m_engines[0] = std::move(*engine);
+                    }
+                    m_remembered.insert(key, m_engines[0]->recognise(uniform.image));
+                }
+                std::vector<ReadGlyph> glyphs = m_remembered.value(key);
+                if (glyphs.size() < 3) continue;
+                double sure = 0;
+                for (const ReadGlyph& g : glyphs) sure += g.confidence / double(glyphs.size());
+                if (sure <= surest) continue;
+                surest = sure;
+                std::vector<ShapedLine> shaped{{&patch, &uniform, &glyphs}};
+                mendByShape(shaped, [this](const QString& word) { return m_words.contains(word); });
+                best = assemble(patch, glyphs, uniform);
+                best.turned = turned;
+                turnBack(best, turned, upright.size(), crop.topLeft());
+            }
+            if (best.words.empty()) continue;
+            lines.push_back(best);
+            std::erase_if(patches, [&](const LinePatch& p) { return best.box.contains(QRectF(p.box).center()); });
+        }
+        return lines;
+    }
+
+    static std::vector<QRect> columnsOfLetters(const std::vector<LinePatch>& patches) {
+        std::vector<QRect> letters;
+        for (const LinePatch& p : patches)
+            if (p.box.width() < 1.6 * p.box.height() + 6 || p.inks.size() <= 2) letters.push_back(p.box);
+        std::sort(letters.begin(), letters.end(), [](const QRect& a, const QRect& b) { return a.top() < b.top(); });
+        std::vector<QRect> columns;
+        std::vector<int> counts;
+        for (const QRect& l : letters) {
+            bool joined = false;
+            for (size_t c = 0; c < columns.size() && !joined; ++c) {
+                const int common = std::min(columns[c].right(), l.right()) - std::max(columns[c].left(), l.left()) + 1;
+                const int wide = std::max(columns[c].width(), l.width());
+                // Letters of a word stand close; only rows of upright text stand apart like words.
+                const double reach = counts[c] >= 3 ? 0.9 * wide : 0.42 * wide + 1;
+                if (common < 0.5 * std::min(columns[c].width(), l.width()) || l.top() - columns[c].bottom() > reach)
+                    continue;
+                columns[c] = columns[c].united(l);
+                ++counts[c];
+                joined = true;
+            }
+            if (!joined) {
+                columns.push_back(l);
+                counts.push_back(1);
+            }
+        }
+        std::vector<QRect> found;
+        for (size_t c = 0; c < columns.size(); ++c)
+            if (counts[c] >= 3 && columns[c].height() >= 3 * columns[c].width()) found.push_back(columns[c]);
+        return found;
+    }
+
+    // From the picture turned upright back to the one it was cut from.
+    static void turnBack(TextLine& line, int turned, const QSize& upright, const QPoint& origin) {
+        const auto back = [&](const QRectF& r) {
+            return turned == 90
+                       ? QRectF(upright.height() - r.bottom() + origin.x(), r.left() + origin.y(), r.height(),
+                                r.width())
+                       : QRectF(r.top() + origin.x(), upright.width() - r.right() + origin.y(), r.height(), r.width());
+        };
+        line.box = back(line.box);
+        line.baseline = line.box.bottom();
+        for (Word& word : line.words) {
+            word.box = back(word.box);
+            for (Glyph& glyph : word.glyphs) glyph.box = back(glyph.box);
+        }
+    }
+
     static Error cancelledError() { return {Error::Kind::Cancelled, QStringLiteral("Reading was stopped.")}; }
 
     static void shift(TextLine& line, QPointF by) {

@@ -19,9 +19,18 @@
 namespace eyelid {
 
 struct ReadOptions {
-    QString languages = QStringLiteral("eng"); ///< codes of ISO 639-2 joined by '+'
-    QRect area;                                ///< empty: the whole picture
-    bool faint = false;                        ///< look also for what hardly differs from its ground
+    /// Codes of ISO 639-2 joined by '+', or "auto": what the text itself tells, of the languages that are installed.
+    QString languages = QStringLiteral("eng");
+    QRect area;         ///< empty: the whole picture
+    bool faint = false; ///< look also for what hardly differs from its ground
+    enum class Content {
+        Any,
+        Numbers, ///< figures and what stands between them, nothing else
+        OneLine  ///< all of the area is one line
+    };
+    Content content = Content::Any;
+    bool codes = true;    ///< look for machine-readable codes
+    bool sideways = true; ///< look for text turned by 90 or 270 degrees
 };
 
 class Reader {

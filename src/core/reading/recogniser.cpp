@@ -10,6 +10,7 @@ namespace eyelid {
 
 struct Recogniser::Engine {
     tesseract::TessBaseAPI api;
+    bool numbers = false;
 };
 
 Recogniser::Recogniser() : m_engine(std::make_unique<Engine>()) {}
@@ -42,10 +43,14 @@ Result<std::unique_ptr<Recogniser>> Recogniser::create(const QString& languages)
     return recogniser;
 }
 
-std::vector<ReadGlyph> Recogniser::recognise(const QImage& line) {
+std::vector<ReadGlyph> Recogniser::recognise(const QImage& line, bool numbers) {
     // Several engines share the cores already; within one, the library's own threads only get in each other's way.
     omp_set_max_active_levels(0);
     auto& api = m_engine->api;
+    if (numbers != m_engine->numbers) {
+        api.SetVariable("tessedit_char_whitelist", numbers ? "0123456789.,:;+-/()%#*" : "");
+        m_engine->numbers = numbers;
+    }
     api.SetImage(line.constBits(), line.width(), line.height(), 1, int(line.bytesPerLine()));
     std::vector<ReadGlyph> glyphs;
     if (api.Recognize(nullptr) != 0) return glyphs;

@@ -27,7 +27,8 @@ public:
     static Result<std::unique_ptr<Recogniser>> create(const QString& languages);
     ~Recogniser();
 
-    std::vector<ReadGlyph> recognise(const QImage& uniformLine);
+    /// `numbers`: only figures and what stands between them.
+    std::vector<ReadGlyph> recognise(const QImage& uniformLine, bool numbers = false);
 
 private:
     Recogniser();

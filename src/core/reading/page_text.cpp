@@ -1,0 +1,152 @@
+#include "reading/page_text.h"
+
+#include "base/shipped.h"
+
+#include <algorithm>
+#include <cmath>
+#include <QHash>
+#include <QSet>
+
+namespace eyelid {
+namespace {
+
+QString bbox(const QRectF& box) {
+    return QStringLiteral("bbox %1 %2 %3 %4")
+        .arg(int(std::floor(box.left())))
+        .arg(int(std::floor(box.top())))
+        .arg(int(std::ceil(box.right())))
+        .arg(int(std::ceil(box.bottom())));
+}
+
+QString quoted(QString text) {
+    if (!text.contains(QLatin1Char(',')) && !text.contains(QLatin1Char('"'))) return text;
+    return QLatin1Char('"') + text.replace(QLatin1Char('"'), QLatin1String("\"\"")) + QLatin1Char('"');
+}
+
+bool sameRow(const TextLine& a, const TextLine& b) {
+    return a.turned == b.turned && std::abs(a.baseline - b.baseline) < 0.45 * std::max({4.0, a.xHeight, b.xHeight});
+}
+
+} // namespace
+
+std::vector<int> readingOrder(const Page& page) {
+    std::vector<int> order;
+    for (int i = 0; i < int(page.lines.size()); ++i) order.push_back(i);
+    std::stable_sort(order.begin(), order.end(),
+                     [&](int a, int b) { return page.lines[size_t(a)].baseline < page.lines[size_t(b)].baseline; });
+    // Lines at one height are one row, from left to right, whatever a pixel of difference says.
+    for (size_t from = 0; from < order.size();) {
+        size_t to = from + 1;
+        while (to < order.size() && sameRow(page.lines[size_t(order[from])], page.lines[size_t(order[to])])) ++to;
+        std::sort(order.begin() + std::ptrdiff_t(from), order.begin() + std::ptrdiff_t(to),
+                  [&](int a, int b) { return page.lines[size_t(a)].box.left() < page.lines[size_t(b)].box.left(); });
+        from = to;
+    }
+    return order;
+}
+
+QString pageText(const Page& page) {
+    QString all;
+    const TextLine* last = nullptr;
+    for (const int i : readingOrder(page)) {
+        const TextLine& line = page.lines[size_t(i)];
+        if (last) all += sameRow(*last, line) ? QLatin1Char('\t') : QLatin1Char('\n');
+        all += line.text();
+        last = &line;
+    }
+    if (last) all += QLatin1Char('\n');
+    return all;
+}
+
+QString pageCsv(const Page& page) {
+    QString all = QStringLiteral("line,word,x,y,width,height,confidence,text\r\n");
+    int number = 0;
+    for (const int i : readingOrder(page)) {
+        ++number;
+        int word = 0;
+        for (const Word& w : page.lines[size_t(i)].words)
+            all += QStringLiteral("%1,%2,%3,%4,%5,%6,%7,%8\r\n")
+                       .arg(number)
+                       .arg(++word)
+                       .arg(w.box.x(), 0, 'f', 1)
+                       .arg(w.box.y(), 0, 'f', 1)
+                       .arg(w.box.width(), 0, 'f', 1)
+                       .arg(w.box.height(), 0, 'f', 1)
+                       .arg(w.confidence, 0, 'f', 3)
+                       .arg(quoted(w.text));
+    }
+    return all;
+}
+
+QString pageHocr(const Page& page, const QString& pictureName) {
+    QString all = QStringLiteral("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
+                                 "<!DOCTYPE html PUBLIC \"-//W3C//DTD XHTML 1.0 Transitional//EN\" "
+                                 "\"http://www.w3.org/TR/xhtml1/DTD/xhtml1-transitional.dtd\">\n"
+                                 "<html xmlns=\"http://www.w3.org/1999/xhtml\">\n<head>\n<title></title>\n"
+                                 "<meta http-equiv=\"Content-Type\" content=\"text/html;charset=utf-8\"/>\n"
+                                 "<meta name=\"ocr-system\" content=\"eyelid\"/>\n"
+                                 "<meta name=\"ocr-capabilities\" content=\"ocr_page ocr_line ocrx_word\"/>\n"
+                                 "</head>\n<body>\n");
+    all += QStringLiteral("<div class=\"ocr_page\" id=\"page_1\" title=\"image &quot;%1&quot;; bbox 0 0 %2 %3\">\n")
+               .arg(pictureName.toHtmlEscaped())
+               .arg(page.size.width())
+               .arg(page.size.height());
+    int number = 0;
+    for (const int i : readingOrder(page)) {
+        const TextLine& line = page.lines[size_t(i)];
+        ++number;
+        all += QStringLiteral("<span class=\"ocr_line\" id=\"line_1_%1\" title=\"%2; baseline 0 %3; x_size %4%5\">")
+                   .arg(number)
+                   .arg(bbox(line.box))
+                   .arg(line.baseline - line.box.bottom(), 0, 'f', 1)
+                   .arg(line.xHeight * 1.9, 0, 'f', 1)
+                   .arg(line.turned ? QStringLiteral("; textangle %1").arg(360 - line.turned) : QString());
+        int word = 0;
+        for (const Word& w : line.words)
+            all += QStringLiteral("<span class=\"ocrx_word\" id=\"word_1_%1_%2\" title=\"%3; x_wconf %4\">%5</span> ")
+                       .arg(number)
+                       .arg(++word)
+                       .arg(bbox(w.box))
+                       .arg(int(std::lround(100 * w.confidence)))
+                       .arg(w.text.toHtmlEscaped());
+        all += QStringLiteral("</span><br/>\n");
+    }
+    return all + QStringLiteral("</div>\n</body>\n</html>\n");
+}
+
+QString languageOf(const Page& page, const QStringList& among) {
+    // Words common to several languages speak for none.
+    QHash<QString, int> listed;
+    QHash<QString, QSet<QString>> lists;
+    constexpr int mostCommon = 1500;
+    for (const QString& code : among) {
+        int rank = 0;
+        for (const QString& word : QString::fromUtf8(shippedFile(QStringLiteral("words/%1.txt").arg(code)))
+                                       .split(QLatin1Char('\n'), Qt::SkipEmptyParts)) {
+            if (++rank > mostCommon) break;
+            if (word.size() < 2) continue;
+            lists[code].insert(word);
+            ++listed[word];
+        }
+    }
+    QHash<QString, double> votes;
+    double total = 0;
+    for (const TextLine& line : page.lines)
+        for (const Word& w : line.words) {
+            QString word;
+            for (const QChar c : w.text)
+                if (c.isLetter()) word += c.toLower();
+            if (listed.value(word) != 1) continue;
+            for (auto it = lists.constBegin(); it != lists.constEnd(); ++it)
+                if (it->contains(word)) {
+                    votes[it.key()] += 1;
+                    total += 1;
+                }
+        }
+    QString best;
+    for (const QString& code : among)
+        if (best.isEmpty() || votes.value(code) > votes.value(best)) best = code;
+    return total >= 4 && votes.value(best) >= 0.5 * total ? best : QString();
+}
+
+} // namespace eyelid

@@ -1,0 +1,23 @@
+// A page as text for people and other programs.
+#pragma once
+
+#include "reading/page.h"
+
+namespace eyelid {
+
+/// The lines in reading order: column by column where a gutter parts the page, tables row by row; indexes into
+/// Page::lines.
+std::vector<int> readingOrder(const Page& page);
+
+/// In reading order; lines of one row are parted by a tab.
+QString pageText(const Page& page);
+/// One word a row: line, word, x, y, width, height, confidence, text (RFC 4180).
+QString pageCsv(const Page& page);
+/// hOCR 1.2: an HTML document whose elements carry boxes and confidences.
+QString pageHocr(const Page& page, const QString& pictureName);
+
+/// The language of the three-letter codes given that the page's words speak most for, by lists of each one's common
+/// words; empty when too few speak at all.
+QString languageOf(const Page& page, const QStringList& among);
+
+} // namespace eyelid
