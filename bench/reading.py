@@ -6,9 +6,9 @@ The OCR library's own command (--psm 3) reads the same pictures in the same run;
 
 A word is right when a read word that lies over its box is the same letter for letter; punctuation that belongs to a
 sensitive string it touches is set aside, for both readers alike. A sensitive string is right when the words read over its
-boxes, put together without spaces, hold it letter for letter; it is among the runners-up when it is there with kept
-other readings put in. --quick leaves out the library's command and the times."""
-import collections, concurrent.futures, csv, glob, io, itertools, json, os, statistics, subprocess, sys, tempfile, time
+boxes, put together without spaces, hold it letter for letter; it is among the runners-up when it is there with the kept
+other readings of single letters put in. --quick leaves out the library's command and the times."""
+import collections, concurrent.futures, csv, glob, io, json, os, statistics, subprocess, sys, tempfile, time
 
 bin_dir, screens = sys.argv[1], sys.argv[2]
 quick, verbose = '--quick' in sys.argv, '-v' in sys.argv
@@ -18,12 +18,12 @@ env = dict(os.environ, XDG_DATA_HOME=tempfile.mkdtemp(), OMP_THREAD_LIMIT=thread
 
 def ours(picture):
     out = subprocess.run([cli, 'read', '--format', 'json', picture], env=env, capture_output=True, text=True).stdout
-    return [(w['text'], w['box'], [w['text']] + w.get('alternatives', [])) for line in json.loads(out)['lines'] for w in line['words']]
+    return [(w['text'], w['box'], [[g['text']] + g.get('others', []) for g in w.get('glyphs', [{'text': w['text']}])]) for line in json.loads(out)['lines'] for w in line['words']]
 
 def theirs(picture):
     out = subprocess.run(['tesseract', picture, '-', '--psm', '3', '-l', 'eng', 'tsv'], env=env, capture_output=True, text=True).stdout
     rows = csv.DictReader(io.StringIO(out), delimiter='\t', quoting=csv.QUOTE_NONE)
-    return [(r['text'], [float(r[k]) for k in ('left', 'top', 'width', 'height')], [r['text']])
+    return [(r['text'], [float(r[k]) for k in ('left', 'top', 'width', 'height')], [[r['text']]])
             for r in rows if r['level'] == '5' and r['text'].strip()]
 
 def over(words, box):
@@ -37,12 +37,18 @@ def over(words, box):
         if common > 0.4 * min(w, c): found.append(word)
     return sorted(found, key=lambda f: f[1][0])
 
-def holds(text, parts):
-    """Whether some choice of readings holds the text; parts are lists of readings."""
-    choices = 1
-    for p in parts: choices *= len(p)
-    if choices > 4096: parts = [p[:3] for p in parts[:7]] + [p[:1] for p in parts[7:]]
-    return any(text in ''.join(c).replace(' ', '') for c in itertools.product(*parts))
+def holds(text, glyphs):
+    """Whether the text is there with some choice of readings for each glyph; glyphs are lists of readings."""
+    ends = {0}
+    for options in glyphs:
+        reached = {0}
+        for at in ends:
+            for o in options:
+                if text.startswith(o, at):
+                    if at + len(o) == len(text): return True
+                    reached.add(at + len(o))
+        ends = reached
+    return False
 
 def touches(word, sens):
     x, y, w, h = word['box']
@@ -59,13 +65,13 @@ class Score:
             self.words[theme, right] += 1
             if verbose and name and not right: print('WORD', truth['id'], repr(w['text']), read)
         for s in truth['sens']:
-            parts = [f[2] for b in s['boxes'] for f in over(words, b)]
+            read = [f for b in s['boxes'] for f in over(words, b)]
             text = s['text'].replace(' ', '')
-            right = text in ''.join(p[0] for p in parts).replace(' ', '')
-            kept = right or holds(text, parts)
+            right = text in ''.join(f[0] for f in read).replace(' ', '')
+            kept = right or holds(text, [g for f in read for g in f[2]])
             self.sens[theme, right] += 1
             self.kept[theme, kept] += 1
-            if verbose and name and not right: print('SENS', truth['id'], s['kind'], repr(s['text']), [p[0] for p in parts], 'kept' if kept else '')
+            if verbose and name and not right: print('SENS', truth['id'], s['kind'], repr(s['text']), [f[0] for f in read], 'kept' if kept else '')
 
 def rate(counter, theme):
     good, bad = counter[theme, True], counter[theme, False]

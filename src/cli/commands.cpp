@@ -1,4 +1,7 @@
 #include "cli/commands.h"
+#include "reading/tables.h"
+#include "reading/page_text.h"
+#include "editing/sanitised_page.h"
 
 #include "base/progress.h"
 #include "casefile/identities.h"
@@ -65,7 +68,8 @@ Result<Search> loadSearch(const FindSettings& settings) {
         search.watch = std::move(*watch);
     }
     const QStringList installed = installedLanguages();
-    for (const QString& code : settings.languages.split(QLatin1Char('+'), Qt::SkipEmptyParts))
+    const QString asked = settings.languages == QLatin1String("auto") ? QString() : settings.languages;
+    for (const QString& code : asked.split(QLatin1Char('+'), Qt::SkipEmptyParts))
         if (!installed.contains(code))
             return Error{
                 Error::Kind::Missing,
@@ -116,15 +120,78 @@ Result<QRect> parseRect(const QString& text, const char* option) {
     return QRect(v[0], v[1], v[2], v[3]);
 }
 
-int runRead(const QString& file, const QString& languages, const QString& area, bool json) {
-    ReadOptions options{.languages = languages};
-    if (!area.isEmpty()) {
-        auto rect = parseRect(area, "--area");
+namespace {
+
+Json readingJson(const QString& file, const Page& page) {
+    Json root;
+    root["file"] = text(file);
+    root["width"] = page.size.width();
+    root["height"] = page.size.height();
+    root["languages"] = text(page.languages);
+    root["lines"] = Json::array();
+    const auto list = [](const QStringList& all) {
+        Json items = Json::array();
+        for (const QString& one : all) items.push_back(text(one));
+        return items;
+    };
+    for (const TextLine& line : page.lines) {
+        Json words = Json::array();
+        for (const Word& word : line.words) {
+            Json entry{{"text", text(word.text)},
+                       {"box", boxJson(word.box)},
+                       {"confidence", rounded(word.confidence, 1000)}};
+            if (!word.alternatives.isEmpty()) entry["alternatives"] = list(word.alternatives);
+            Json glyphs = Json::array();
+            for (const Glyph& glyph : word.glyphs) {
+                Json g{{"text", text(glyph.text)}, {"box", boxJson(glyph.box)}};
+                if (!glyph.others.isEmpty()) g["others"] = list(glyph.others);
+                glyphs.push_back(g);
+            }
+            if (!glyphs.empty()) entry["glyphs"] = glyphs;
+            words.push_back(entry);
+        }
+        Json entry{{"text", text(line.text())}, {"box", boxJson(line.box)}, {"words", words}};
+        if (line.turned) entry["turned"] = line.turned;
+        root["lines"].push_back(entry);
+    }
+    root["codes"] = Json::array();
+    for (const Code& code : page.codes) {
+        Json corners = Json::array();
+        for (const QPointF& c : code.corners) corners.push_back({rounded(c.x(), 10), rounded(c.y(), 10)});
+        root["codes"].push_back({{"kind", text(code.kind)},
+                                 {"content", text(code.content)},
+                                 {"box", boxJson(code.box)},
+                                 {"corners", corners}});
+    }
+    root["tables"] = Json::array();
+    for (const Table& table : findTables(page)) {
+        Json rows = Json::array();
+        for (const auto& row : table.rows) {
+            Json cells = Json::array();
+            for (const TableCell& cell : row) cells.push_back(text(cell.text));
+            rows.push_back(cells);
+        }
+        root["tables"].push_back({{"box", boxJson(table.box)}, {"headed", table.headed}, {"rows", rows}});
+    }
+    return root;
+}
+
+} // namespace
+
+int runRead(const QString& file, const ReadSettings& settings) {
+    ReadOptions options{.languages = settings.find.languages};
+    if (!settings.area.isEmpty()) {
+        auto rect = parseRect(settings.area, "--area");
         if (!rect) {
             complain(rect.error().sentence);
             return wrongUsage;
         }
         options.area = *rect;
+    }
+    auto search = loadSearch(settings.find);
+    if (!search) {
+        complain(search.error().sentence);
+        return wrongUsage;
     }
     auto picture = readPicture(file);
     if (!picture) {
@@ -138,25 +205,25 @@ int runRead(const QString& file, const QString& languages, const QString& area, 
         complain(page.error().sentence);
         return wrongUsage;
     }
-    if (!json) {
-        for (const TextLine& line : page->lines) say(line.text());
-        return done;
+    if (settings.sanitised) {
+        Identities identities;
+        std::vector<HiddenValue> hidden;
+        for (const Finding& f : Finder().find(*page, search->policy, search->watch))
+            hidden.push_back({f.kind, identities.numberOf(f), f.boxes});
+        *page = sanitisedPage(*page, hidden);
     }
-    Json root;
-    root["file"] = text(file);
-    root["width"] = page->size.width();
-    root["height"] = page->size.height();
-    root["languages"] = text(page->languages);
-    root["lines"] = Json::array();
-    for (const TextLine& line : page->lines) {
-        Json words = Json::array();
-        for (const Word& word : line.words)
-            words.push_back({{"text", text(word.text)},
-                             {"box", boxJson(word.box)},
-                             {"confidence", rounded(word.confidence, 1000)}});
-        root["lines"].push_back({{"text", text(line.text())}, {"box", boxJson(line.box)}, {"words", words}});
-    }
-    say(root);
+    const auto whole = [](QString all) {
+        while (all.endsWith(QLatin1Char('\n')) || all.endsWith(QLatin1Char('\r'))) all.chop(1);
+        say(all);
+    };
+    if (settings.format == QLatin1String("json"))
+        say(readingJson(file, *page));
+    else if (settings.format == QLatin1String("hocr"))
+        whole(pageHocr(*page, QFileInfo(file).fileName()));
+    else if (settings.format == QLatin1String("csv"))
+        whole(pageCsv(*page));
+    else if (!page->lines.empty())
+        whole(pageText(*page));
     return done;
 }
 

@@ -60,7 +60,14 @@ struct PagesSettings {
 int runPages(const QString& file, const PagesSettings& settings);
 
 int runTake(const TakeSettings& settings);
-int runRead(const QString& file, const QString& languages, const QString& area, bool json);
+struct ReadSettings {
+    FindSettings find; ///< for `sanitised`: what counts as sensitive
+    QString area;      ///< "x,y,w,h"; empty: all
+    QString format = QStringLiteral("text"); ///< text, json, hocr, csv
+    bool sanitised = false;
+};
+
+int runRead(const QString& file, const ReadSettings& settings);
 int runFind(const QStringList& files, const FindSettings& settings, bool json);
 int runRedact(const QStringList& files, const RedactSettings& settings);
 /// One sentence of trouble to standard error.

@@ -58,7 +58,8 @@ int main(int argc, char** argv) {
                          "A shipped policy (everything, contact details, payment, credentials) or a TOML file")
             ->capture_default_str();
         command->add_option("--watch", watch, "A file of words and /patterns/ that are always findings, one a line");
-        command->add_option("--lang", lang, "Languages to read, joined by +")->capture_default_str();
+        command->add_option("--lang", lang, "Languages to read, joined by +; auto: told by the text")
+            ->capture_default_str();
     };
     const auto formatOption = [&](CLI::App* command) {
         command->add_option("--format", format, "text or json")
@@ -66,9 +67,14 @@ int main(int argc, char** argv) {
             ->capture_default_str();
     };
     CLI::App* read = app.add_subcommand("read", "Print the text on a picture");
-    read->add_option("--lang", lang, "Languages to read, joined by +")->capture_default_str();
+    std::string readFormat = "text";
+    bool sanitised = false;
+    findOptions(read);
     read->add_option("--area", area, "Read only this part: x,y,width,height in pixels");
-    formatOption(read);
+    read->add_option("--format", readFormat, "text, json, hocr (HTML with boxes) or csv (a word a row)")
+        ->check(CLI::IsMember({"text", "json", "hocr", "csv"}))
+        ->capture_default_str();
+    read->add_flag("--sanitised", sanitised, "With names in place of what the policy finds: [e-mail 1]");
     read->add_option("file", files, "A picture")->required()->expected(1);
 
     CLI::App* find = app.add_subcommand("find", "List what is sensitive, and why");
@@ -164,7 +170,8 @@ int main(int argc, char** argv) {
     }
     FindSettings settings{QString::fromStdString(policy), QString::fromStdString(watch), QString::fromStdString(lang)};
     if (read->parsed())
-        return runRead(qt(files).first(), settings.languages, QString::fromStdString(area), format == "json");
+        return runRead(qt(files).first(),
+                       {settings, QString::fromStdString(area), QString::fromStdString(readFormat), sanitised});
     if (find->parsed()) return runFind(qt(files), settings, format == "json");
     if (check->parsed()) return runCheck(qt(files), settings);
     RedactSettings redaction;

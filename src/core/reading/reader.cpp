@@ -367,6 +367,18 @@ QStringList installedLanguages() {
     return names;
 }
 
+// The word's other readings: each letter that is not vouched for put for another, one at a time.
+void keepRunnersUp(Word& word) {
+    constexpr qsizetype most = 8;
+    qsizetype at = 0;
+    for (const Glyph& glyph : word.glyphs) {
+        const qsizetype after = at + glyph.text.size();
+        if (!glyph.others.isEmpty() && word.alternatives.size() < most)
+            word.alternatives << word.text.left(at) + glyph.others.first() + word.text.mid(after);
+        at = after;
+    }
+}
+
 class Reader::Engines {
 public:
     explicit Engines(int threads) {
@@ -485,9 +497,12 @@ public:
                 if (word.text == QLatin1String("|") && line.words.size() > 2 &&
                     word.box.bottom() < line.baseline + 0.1 * line.xHeight)
                     bar = u'I';
-                if (bar.isNull()) continue;
-                word.text[0] = bar;
-                word.glyphs.front().text = bar;
+                if (!bar.isNull()) {
+                    word.glyphs.front().others.prepend(word.text.left(1));
+                    word.text[0] = bar;
+                    word.glyphs.front().text = bar;
+                }
+                keepRunnersUp(word);
             }
             if (area.topLeft() != QPoint(0, 0)) shift(line, area.topLeft());
             page.lines.push_back(std::move(line));

@@ -217,10 +217,12 @@ QStringList family(const QString& character) {
     return others;
 }
 
+const QString bars = QStringLiteral("Il1|");
+
 // Pairs that many fonts draw alike to the pixel.
 bool maySameInFont(const QString& a, const QString& b) {
-    static const QString alike = QStringLiteral("Il|");
-    return a.size() == 1 && b.size() == 1 && alike.contains(a) && alike.contains(b);
+    return a.size() == 1 && b.size() == 1 && a != QLatin1String("1") && b != QLatin1String("1") && bars.contains(a) &&
+           bars.contains(b);
 }
 
 const QString quotes = QStringLiteral("\"“”„");
@@ -949,6 +951,9 @@ private:
                     glyph.confidence = std::max(glyph.confidence, 0.9);
                 else
                     glyph.others = lookalikes(glyph.text);
+                // Drawn alike, these are never told apart for sure.
+                if (glyph.others.isEmpty() && glyph.text.size() == 1 && bars.contains(glyph.text))
+                    glyph.others = lookalikes(glyph.text);
                 double part = 0;
                 for (const QChar c : glyph.text) part += buildOf(c).width / whole * width;
                 glyph.box = QRectF(at, glyph.box.y(), part, glyph.box.height());
@@ -1021,18 +1026,29 @@ QStringList lookalikes(const QString& character) {
         add("2", {"Z"});
         add("Z", {"2", "z"});
         add("z", {"Z"});
-        add("5", {"S"});
+        add("5", {"S", "8", "6"});
         add("S", {"5", "s", "8"});
         add("s", {"S"});
         add("$", {"S"});
-        add("6", {"0", "G", "b"});
+        add("6", {"0", "G", "b", "8"});
         add("G", {"6"});
-        add("8", {"B"});
+        add("8", {"B", "6", "0", "5"});
         add("B", {"8"});
         add("9", {"0", "g"});
         add("@", {"0"});
         add("C", {"c", "O"});
-        add("c", {"C", "e"});
+        add("c", {"C", "e", "o"});
+        add("e", {"c", "o"});
+        add("a", {"o", "d"});
+        add("d", {"0", "a"});
+        add("f", {"t", "F"});
+        add("F", {"f"});
+        add("t", {"f", "l"});
+        add("H", {"N"});
+        add("N", {"H"});
+        add("4", {"a", "A"});
+        add("7", {"1"});
+        add("3", {"8"});
         add("V", {"v"});
         add("v", {"V"});
         add("W", {"w"});

@@ -109,6 +109,21 @@ Table build(const Page& page, const std::vector<Row>& rows, size_t first, size_t
         }
         table.rows.push_back(std::move(cells));
     }
+    // A heading over figures set to the right does not stand over them: two columns of which no row fills both are one.
+    for (size_t c = 0; c + 1 < columns.size();) {
+        const bool both = std::any_of(table.rows.begin(), table.rows.end(), [&](const auto& row) {
+            return !row[c].text.isEmpty() && !row[c + 1].text.isEmpty();
+        });
+        if (both) {
+            ++c;
+            continue;
+        }
+        for (auto& row : table.rows) {
+            if (row[c].text.isEmpty()) row[c] = row[c + 1];
+            row.erase(row.begin() + std::ptrdiff_t(c) + 1);
+        }
+        columns.erase(columns.begin() + std::ptrdiff_t(c) + 1);
+    }
     // A heading: every cell filled, no figures in it, and figures or other kinds of text below.
     const auto& head = table.rows.front();
     const bool full = std::all_of(head.begin(), head.end(), [](const TableCell& c) { return !c.text.isEmpty(); });

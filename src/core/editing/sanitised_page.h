@@ -1,0 +1,24 @@
+// A page with names in place of what is covered: "[e-mail 1]" where an address stood, the same number for the same value.
+#pragma once
+
+#include "finding/finding.h"
+#include "reading/page.h"
+
+#include <vector>
+
+namespace eyelid {
+
+struct HiddenValue {
+    Kind kind = Kind::Area;
+    int number = 0; ///< the value's number; 0 for areas, which are "[covered]"
+    std::vector<QRectF> boxes;
+};
+
+/// "[e-mail 1]".
+QString standInName(Kind kind, int number);
+
+/// Letters whose middle lies in a hidden box go; the first of them leaves the name in their place. Other readings,
+/// codes whose box meets a hidden one, and the letters' own boxes go as well.
+Page sanitisedPage(const Page& page, const std::vector<HiddenValue>& hidden);
+
+} // namespace eyelid
