@@ -7,6 +7,7 @@
 #include "app/region_overlay.h"
 #include "app/release_view.h"
 #include "app/take_view.h"
+#include "app/words_view.h"
 
 #include <functional>
 #include <QApplication>
@@ -16,6 +17,7 @@
 #include <QListView>
 #include <QListWidget>
 #include <QPushButton>
+#include <QTabWidget>
 #include <QTimer>
 #include <QtTest/QTest>
 
@@ -221,6 +223,33 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
     }
     press(sheet, Qt::Key_J);
     shoot(window, "review-light");
+    // Words swept off the sheet, and a table beside them as it would be copied.
+    {
+        const Capture* here = window.openCase().capture(window.sheet().captureId());
+        if (!here || !here->page || here->page->lines.size() < 4) return {};
+        const auto middle = [&](size_t line, size_t word) {
+            return window.sheet().toView(here->page->lines[line].words[word].box.center()).toPoint();
+        };
+        const size_t last = here->page->lines.size() - 1;
+        QWidget* view = window.sheet().viewport();
+        QTest::mousePress(view, Qt::LeftButton, {}, middle(last, 0));
+        QTest::mouseMove(view, middle(last, 2));
+        QTest::mouseMove(view, middle(last, here->page->lines[last].words.size() - 1));
+        QTest::mouseRelease(view, Qt::LeftButton, {}, middle(last, here->page->lines[last].words.size() - 1));
+        if (!waitFor([&] { return !window.sheet().chosenWords().empty(); })) return {};
+        shoot(window, "words-swept");
+        window.sheet().chooseWords({});
+        for (int i = 0; i < 2; ++i) press(sheet, Qt::Key_Backtab);
+        press(sheet, Qt::Key_W, Qt::ControlModifier);
+        auto* words = window.findChild<WordsView*>();
+        if (!words || !QTest::qWaitForWindowExposed(words)) return {};
+        words->findChild<QTabWidget*>()->setCurrentIndex(1);
+        shoot(*words, "words-and-tables");
+        words->close();
+        show(window);
+        for (int i = 0; i < 2; ++i) press(sheet, Qt::Key_Tab);
+        press(sheet, Qt::Key_J);
+    }
     window.setDark(true);
     shoot(window, "review-dark");
     window.setDark(false);

@@ -5,12 +5,14 @@
 #include "app/joins_view.h"
 #include "app/lid_gauge.h"
 #include "app/pdf_view.h"
+#include "app/read_again_view.h"
 #include "app/release_view.h"
 #include "app/shortcuts_view.h"
 #include "app/strip.h"
 #include "app/take_view.h"
 #include "app/taken_notice.h"
 #include "app/theme.h"
+#include "app/words_view.h"
 #include "picture/picture_file.h"
 
 #include <QAction>
@@ -110,6 +112,29 @@ MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, std
     m_joinsBar->hide();
     column->addWidget(m_joinsBar);
     column->addWidget(m_sheet, 1);
+    m_wordsBar = new QWidget;
+    m_wordsBar->setObjectName(QStringLiteral("wordsBar"));
+    m_wordsBar->setAttribute(Qt::WA_StyledBackground);
+    auto* wordsRow = new QHBoxLayout(m_wordsBar);
+    wordsRow->setContentsMargins(14, 6, 10, 6);
+    m_wordsText = new QLabel;
+    wordsRow->addWidget(m_wordsText, 1);
+    const auto wordsButton = [&](const char* text, const char* name, void (MainWindow::*act)()) {
+        auto* b = new QPushButton(QString::fromUtf8(text));
+        b->setObjectName(QString::fromLatin1(name));
+        connect(b, &QPushButton::clicked, this, act);
+        wordsRow->addWidget(b);
+        return b;
+    };
+    wordsButton("Copy", "copyWords", &MainWindow::copyWords)
+        ->setToolTip(QStringLiteral("As it would be released: names stand in place of what is covered (Ctrl+C)"));
+    wordsButton("Cover", "coverWords", &MainWindow::coverWords)->setToolTip(QStringLiteral("C"));
+    wordsButton("Watch for it", "watchWords", &MainWindow::watchWords)
+        ->setToolTip(QStringLiteral("From now on a finding wherever it stands in this case"));
+    m_correct = wordsButton("Correct…", "correctWord", &MainWindow::correctWord);
+    m_correct->setToolTip(QStringLiteral("F2"));
+    m_wordsBar->hide();
+    column->addWidget(m_wordsBar);
     column->addWidget(makeDock());
     m_stack = new QStackedWidget;
     m_stack->addWidget(centre);
@@ -139,6 +164,13 @@ MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, std
         const int id = m_case.addArea(m_sheet->captureId(), place, CoverStyle(m_areaStyle->currentIndex()),
                                       m_areaStrength->value() / 100.0);
         if (id) selectItem(id);
+    });
+    connect(m_sheet, &Sheet::areaToRead, this, &MainWindow::readAgain);
+    connect(m_sheet, &Sheet::wordsChosen, this, &MainWindow::refreshWordsBar);
+    connect(&m_case, &Case::pageChanged, this, [this](int id) {
+        // Other words: what is sensitive among them is looked for again.
+        if (const Capture* c = m_case.capture(id); c && c->page) m_room.find(id, c->page);
+        if (id == m_sheet->captureId()) m_sheet->chooseWords({});
     });
     connect(m_sheet, &Sheet::toolChanged, this, &MainWindow::refreshActions);
     connect(m_sheet, &Sheet::zoomChanged, this,
@@ -342,6 +374,7 @@ void MainWindow::makeActions() {
             // Escape leads back to selecting, from wherever one is.
             m_stack->setCurrentIndex(0);
             m_sheet->setTool(Sheet::Tool::Select);
+            m_sheet->chooseWords({});
             m_sheet->setFocus();
             refreshActions();
         });
@@ -350,6 +383,23 @@ void MainWindow::makeActions() {
             m_stack->setCurrentIndex(0);
             m_sheet->setTool(Sheet::Tool::Cover);
         });
+    m_do.readAgain =
+        action(QStringLiteral("Read an area again"), QStringLiteral("scan-text"), {QKeySequence(Qt::Key_R)}, [this] {
+            m_stack->setCurrentIndex(0);
+            m_sheet->setTool(Sheet::Tool::ReadAgain);
+        });
+    m_do.readAgain->setCheckable(true);
+    separator();
+    m_do.words = action(QStringLiteral("Words and tables…"), {}, {QKeySequence(QStringLiteral("Ctrl+W"))},
+                        [this] { showWords(); });
+    m_do.copy = action(QStringLiteral("Copy the chosen words"), {}, {QKeySequence::Copy}, [this] { copyWords(); });
+    action(QStringLiteral("Watch for the chosen words"), {}, {}, [this] { watchWords(); });
+    action(QStringLiteral("Correct the chosen word…"), {}, {QKeySequence(Qt::Key_F2)}, [this] { correctWord(); });
+    m_do.unsure = action(QStringLiteral("Show unsure words"), {}, {QKeySequence(Qt::Key_U)}, [this] {
+        m_sheet->setUnsureShown(!m_sheet->unsureShown());
+        m_do.unsure->setChecked(m_sheet->unsureShown());
+    });
+    m_do.unsure->setCheckable(true);
     separator();
     m_do.fit = action(QStringLiteral("Fit"), QStringLiteral("maximize"), {QKeySequence(QStringLiteral("Ctrl+0"))},
                       [this] { m_sheet->fit(); });
@@ -474,6 +524,7 @@ QWidget* MainWindow::makeDock() {
     m_do.cover->setCheckable(true);
     tool(m_do.select, true);
     tool(m_do.cover, true);
+    tool(m_do.readAgain, false);
     m_areaStyle = new QComboBox;
     m_areaStyle->setAccessibleName(QStringLiteral("Style of covers drawn by hand"));
     for (const QString& name : {QStringLiteral("Solid"), QStringLiteral("Mosaic"), QStringLiteral("Blur")})
@@ -798,9 +849,155 @@ void MainWindow::stepCapture(int by) {
 }
 
 void MainWindow::decide(Scope scope, Decision decision) {
+    if (decision == Decision::Cover && scope == Scope::One && !m_sheet->chosenWords().empty()) {
+        coverWords();
+        return;
+    }
     const int id = m_findings->selected();
     if (!id) return;
     m_case.decide(id, scope, decision);
+}
+
+void MainWindow::showWords() {
+    if (!m_wordsView) {
+        m_wordsView = new WordsView(m_case, this);
+        connect(m_wordsView, &WordsView::hitsFound, this, [this](int capture, const std::vector<QRectF>& places) {
+            if (capture != m_sheet->captureId()) return;
+            m_sheet->setMarks(places);
+            if (!places.empty()) m_sheet->reveal(places.front());
+        });
+    }
+    m_wordsView->setCapture(m_sheet->captureId());
+    m_wordsView->show();
+    m_wordsView->raise();
+    m_wordsView->activateWindow();
+}
+
+void MainWindow::readAgain(const QRect& area) {
+    const Capture* capture = m_case.capture(m_sheet->captureId());
+    if (!capture || !capture->page) {
+        showTrouble(QStringLiteral("This capture is still being read; an area can be read again after that."));
+        return;
+    }
+    ReadAgainView view(*capture, area, m_room, this);
+    if (view.exec() == QDialog::Accepted) m_case.replaceReading(capture->id, area, view.reading());
+    m_sheet->setTool(Sheet::Tool::Select);
+}
+
+QString MainWindow::chosenText(bool sanitised) const {
+    const Capture* capture = m_case.capture(m_sheet->captureId());
+    if (!capture || !capture->page) return {};
+    // What is covered is told by place: the chosen words alone, with the case's covers laid over them.
+    Page page = *capture->page;
+    std::vector<TextLine> lines;
+    int last = -1;
+    for (const auto& [l, w] : m_sheet->chosenWords()) {
+        if (l >= int(page.lines.size()) || w >= int(page.lines[size_t(l)].words.size())) continue;
+        if (l != last) {
+            lines.push_back(page.lines[size_t(l)]);
+            lines.back().words.clear();
+        }
+        lines.back().words.push_back(page.lines[size_t(l)].words[size_t(w)]);
+        last = l;
+    }
+    page.lines = std::move(lines);
+    page.codes.clear();
+    if (sanitised) {
+        Capture part;
+        part.page = std::make_shared<const Page>(std::move(page));
+        part.items = capture->items;
+        page = sanitisedPageOf(part);
+    }
+    QString text;
+    const TextLine* before = nullptr;
+    for (const TextLine& line : page.lines) {
+        if (before)
+            text += std::abs(before->baseline - line.baseline) < 0.45 * line.xHeight ? QLatin1Char('\t')
+                                                                                     : QLatin1Char('\n');
+        text += line.text();
+        before = &line;
+    }
+    return text;
+}
+
+void MainWindow::copyWords() {
+    const QString text = chosenText(true);
+    if (!text.isEmpty()) QGuiApplication::clipboard()->setText(text);
+}
+
+void MainWindow::coverWords() {
+    const Capture* capture = m_case.capture(m_sheet->captureId());
+    if (!capture || !capture->page) return;
+    // One cover for the words of a line that stand together.
+    std::vector<QRectF> places;
+    Sheet::WordAt last{-1, -1};
+    for (const Sheet::WordAt& at : m_sheet->chosenWords()) {
+        if (at.line >= int(capture->page->lines.size())) continue;
+        const QRectF& box = capture->page->lines[size_t(at.line)].words[size_t(at.word)].box;
+        if (at.line == last.line && at.word == last.word + 1)
+            places.back() = places.back().united(box);
+        else
+            places.push_back(box);
+        last = at;
+    }
+    if (places.empty()) return;
+    const int id = capture->id;
+    m_sheet->chooseWords({});
+    m_case.undoStack()->beginMacro(QStringLiteral("cover words"));
+    int item = 0;
+    for (const QRectF& place : places)
+        item = m_case.addArea(id, place.adjusted(-2, -2, 2, 2).toAlignedRect(), CoverStyle(m_areaStyle->currentIndex()),
+                              m_areaStrength->value() / 100.0);
+    m_case.undoStack()->endMacro();
+    if (item) selectItem(item);
+}
+
+void MainWindow::watchWords() {
+    const QString text = chosenText(false).simplified();
+    if (text.isEmpty()) return;
+    QStringList words = m_room.watchWords();
+    if (!words.contains(text, Qt::CaseInsensitive)) words << text;
+    m_room.setWatch(words);
+    m_sheet->chooseWords({});
+    for (const Capture& c : m_case.captures())
+        if (c.page) m_room.find(c.id, c.page);
+}
+
+void MainWindow::correctWord() {
+    const Capture* capture = m_case.capture(m_sheet->captureId());
+    if (!capture || !capture->page || m_sheet->chosenWords().size() != 1) return;
+    const auto [l, w] = m_sheet->chosenWords().front();
+    const Word word = capture->page->lines[size_t(l)].words[size_t(w)];
+    const int id = capture->id;
+    // In place: over the word, in the type of the interface.
+    auto* edit = new QLineEdit(word.text, m_sheet->viewport());
+    edit->setObjectName(QStringLiteral("wordEdit"));
+    edit->setAccessibleName(QStringLiteral("What the word says"));
+    const QPointF at = m_sheet->toView(word.box.bottomLeft());
+    const int width = std::max(120, edit->fontMetrics().horizontalAdvance(word.text) + 40);
+    edit->setGeometry(std::clamp(int(at.x()) - 8, 0, std::max(0, m_sheet->viewport()->width() - width)),
+                      std::clamp(int(at.y()) + 4, 0, std::max(0, m_sheet->viewport()->height() - 32)), width, 30);
+    edit->selectAll();
+    edit->show();
+    edit->setFocus();
+    edit->installEventFilter(this);
+    connect(edit, &QLineEdit::returnPressed, this, [this, edit, id, box = word.box, old = word.text] {
+        const QString text = edit->text().trimmed();
+        edit->deleteLater();
+        m_sheet->setFocus();
+        if (!text.isEmpty() && text != old) m_case.correctWord(id, box, text);
+    });
+}
+
+void MainWindow::refreshWordsBar() {
+    const size_t n = m_sheet->chosenWords().size();
+    m_wordsBar->setVisible(n > 0);
+    if (n == 0) return;
+    QString text = chosenText(true).simplified();
+    if (text.size() > 60) text = text.left(57) + QStringLiteral("…");
+    m_wordsText->setText(n == 1 ? QStringLiteral("One word: %1").arg(text)
+                                : QStringLiteral("%1 words: %2").arg(n).arg(text));
+    m_correct->setEnabled(n == 1);
 }
 
 void MainWindow::search(bool forward) {
@@ -1010,12 +1207,18 @@ void MainWindow::refreshActions() {
     m_do.stopTaking->setEnabled(m_taker->running());
     const bool any = !m_case.captures().empty();
     const bool cover = m_sheet->tool() == Sheet::Tool::Cover;
-    m_do.select->setChecked(!cover);
+    const bool again = m_sheet->tool() == Sheet::Tool::ReadAgain;
+    m_do.select->setChecked(!cover && !again);
+    m_do.readAgain->setChecked(again);
+    m_do.readAgain->setEnabled(any);
+    m_do.words->setEnabled(any);
     m_do.cover->setChecked(cover);
     m_do.cover->setEnabled(any);
     m_areaStyle->setVisible(cover);
     m_areaStrength->setVisible(cover && m_areaStyle->currentIndex() != 0); // a solid cover has none
-    m_toolHint->setText(cover ? QStringLiteral("Drag over what to cover; Escape ends.") : QString());
+    m_toolHint->setText(cover   ? QStringLiteral("Drag over what to cover; Escape ends.")
+                        : again ? QStringLiteral("Drag over what to read again; Escape ends.")
+                                : QString());
     for (QAction* a : {m_do.fit, m_do.actual, m_do.zoomIn, m_do.zoomOut}) a->setEnabled(any);
     const Item* item = m_case.item(m_findings->selected());
     for (QAction* a : m_do.decisions) a->setEnabled(item && item->finding.kind != Kind::Area);
@@ -1035,6 +1238,8 @@ void MainWindow::refreshActions() {
 bool MainWindow::eventFilter(QObject* object, QEvent* event) {
     // Space let go while another window had the keys must not leave the capture bare.
     if (event->type() == QEvent::WindowDeactivate || event->type() == QEvent::FocusOut) m_sheet->setBare(false);
+    // A word's correction that is left is not made.
+    if (event->type() == QEvent::FocusOut && object->objectName() == QLatin1String("wordEdit")) object->deleteLater();
     if (event->type() != QEvent::KeyPress && event->type() != QEvent::KeyRelease)
         return QMainWindow::eventFilter(object, event);
     auto* widget = qobject_cast<QWidget*>(object);

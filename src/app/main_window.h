@@ -16,6 +16,7 @@
 class QComboBox;
 class QLabel;
 class QLineEdit;
+class QPushButton;
 class QMenu;
 class QSlider;
 class QStackedWidget;
@@ -23,6 +24,8 @@ class QToolButton;
 class QTimer;
 
 namespace eyelid {
+
+class WordsView;
 
 class FindingsPanel;
 class Gate;
@@ -90,6 +93,14 @@ private:
     void stepCapture(int by);
     void decide(Scope scope, Decision decision);
     void search(bool forward);
+    void showWords();
+    void readAgain(const QRect& area);
+    void copyWords();
+    void coverWords();
+    void watchWords();
+    void correctWord();
+    void refreshWordsBar();
+    QString chosenText(bool sanitised) const;
     void onRead(int capture, std::shared_ptr<const Page> page, const std::vector<Finding>& findings);
     void runCheck();
     void askRelease();
@@ -103,7 +114,10 @@ private:
     std::unique_ptr<Taker> m_taker;
     std::unique_ptr<GlobalShortcuts> m_shortcuts;
     QHash<int, std::shared_ptr<const ScrolledPage>> m_pages;
-    QWidget* m_joinsBar = nullptr;
+    QWidget *m_joinsBar = nullptr, *m_wordsBar = nullptr;
+    QLabel* m_wordsText = nullptr;
+    QPushButton* m_correct = nullptr;
+    WordsView* m_wordsView = nullptr;
     QLabel* m_joinsText = nullptr;
     ReadingRoom m_room;
     QTemporaryDir m_private; ///< rendered pictures wait here to be checked; what is still open shows on them
@@ -121,7 +135,7 @@ private:
     QTimer* m_ticker;
     struct Actions {
         QAction *take, *bringIn, *paste, *joins, *stopTaking, *undo, *redo, *select, *cover, *fit, *actual, *zoomIn,
-            *zoomOut, *check, *release, *stop, *dark, *remove, *next, *previous;
+            *zoomOut, *check, *release, *stop, *dark, *remove, *next, *previous, *readAgain, *unsure, *words, *copy;
         std::vector<QAction*> decisions;
     } m_do{};
     std::vector<std::pair<QAction*, QString>> m_icons;

@@ -35,7 +35,7 @@ void ReadingRoom::start(std::function<void(Progress&)> work) {
 }
 
 void ReadingRoom::read(int capture, const QImage& picture) {
-    start([this, capture, picture](Progress& progress) {
+    start([this, capture, picture, watch = m_watch](Progress& progress) {
         QMetaObject::invokeMethod(this, [this, capture] { emit readingStarted(capture); });
         progress.setDoing(QStringLiteral("Reading"));
         Result<Page> page = progress.cancelled()
@@ -49,10 +49,37 @@ void ReadingRoom::read(int capture, const QImage& picture) {
         }
         progress.setDoing(QStringLiteral("Finding"));
         auto shared = std::make_shared<const Page>(std::move(*page));
-        auto findings = m_finder->find(*shared, m_policy, WatchList());
+        auto findings = m_finder->find(*shared, m_policy, *watch);
         QMetaObject::invokeMethod(
             this, [this, capture, shared, findings = std::move(findings)] { emit read(capture, shared, findings); });
     });
+}
+
+void ReadingRoom::find(int capture, std::shared_ptr<const Page> page) {
+    start([this, capture, page = std::move(page), watch = m_watch](Progress& progress) {
+        progress.setDoing(QStringLiteral("Finding"));
+        auto findings = m_finder->find(*page, m_policy, *watch);
+        QMetaObject::invokeMethod(
+            this, [this, capture, page, findings = std::move(findings)] { emit read(capture, page, findings); });
+    });
+}
+
+void ReadingRoom::readArea(int capture, const QImage& picture, const QRect& area, const QString& languages,
+                           ReadOptions::Content content) {
+    start([=, this](Progress& progress) {
+        progress.setDoing(QStringLiteral("Reading the area"));
+        auto page = m_reader->read(picture, {.languages = languages, .area = area, .content = content}, progress);
+        if (!page) {
+            QMetaObject::invokeMethod(this, [this, sentence = page.error().sentence] { emit areaFailed(sentence); });
+            return;
+        }
+        QMetaObject::invokeMethod(this,
+                                  [=, this, reading = std::move(*page)] { emit areaRead(capture, area, reading); });
+    });
+}
+
+void ReadingRoom::setWatch(const QStringList& words) {
+    if (auto list = WatchList::make(words, {})) m_watch = std::make_shared<const WatchList>(std::move(*list));
 }
 
 void ReadingRoom::carry(int capture, std::shared_ptr<const Page> page, std::vector<Finding> already,
@@ -68,7 +95,7 @@ void ReadingRoom::carry(int capture, std::shared_ptr<const Page> page, std::vect
 }
 
 void ReadingRoom::check(CheckJob job) {
-    start([this, job = std::move(job)](Progress& progress) {
+    start([this, job = std::move(job), watch = m_watch](Progress& progress) {
         std::vector<CheckedFile> files;
         const auto failed = [&](const Error& error) {
             QMetaObject::invokeMethod(
@@ -81,6 +108,7 @@ void ReadingRoom::check(CheckJob job) {
             if (!written) return failed(written.error());
             CheckRequest request;
             request.policy = &m_policy;
+            request.watch = watch.get();
             request.languages = m_languages;
             request.capture = &one.picture;
             request.covers = one.covers;

@@ -3,6 +3,8 @@
 
 #include "casefile/case.h"
 #include "checking/check.h"
+#include "finding/watch_list.h"
+#include "reading/reader.h"
 #include "releasing/release.h"
 
 #include <deque>
@@ -43,6 +45,14 @@ public:
 
     /// Reads one capture; answers with read() or readingFailed().
     void read(int capture, const QImage& picture);
+    /// Looks again for what is sensitive on a page that was read before; answers with read().
+    void find(int capture, std::shared_ptr<const Page> page);
+    /// Reads one area once more; answers with areaRead(), or areaFailed().
+    void readArea(int capture, const QImage& picture, const QRect& area, const QString& languages,
+                  ReadOptions::Content content);
+    /// Words that are always findings, in this case.
+    void setWatch(const QStringList& words);
+    QStringList watchWords() const { return m_watch->words(); }
     /// Looks on a page that was read before for values found elsewhere; answers with carried().
     void carry(int capture, std::shared_ptr<const Page> page, std::vector<Finding> already, std::vector<Finding> known);
     /// Writes and checks; answers with checked() or checkFailed().
@@ -60,6 +70,8 @@ signals:
     void readingStarted(int capture);
     void read(int capture, std::shared_ptr<const Page> page, std::vector<Finding> findings);
     void readingFailed(int capture, QString sentence, bool cancelled);
+    void areaRead(int capture, QRect area, Page reading);
+    void areaFailed(QString sentence);
     void carried(int capture, std::vector<Finding> findings);
     void checked(std::vector<CheckedFile> files);
     void checkFailed(QString sentence, bool cancelled);
@@ -69,6 +81,7 @@ private:
 
     Policy m_policy;
     QString m_languages;
+    std::shared_ptr<const WatchList> m_watch = std::make_shared<WatchList>();
     QThreadPool m_pool;
     std::unique_ptr<Reader> m_reader;
     std::unique_ptr<Finder> m_finder;

@@ -2,6 +2,7 @@
 
 #include "app/lid_gauge.h"
 #include "app/theme.h"
+#include "reading/page_text.h"
 
 #include <algorithm>
 #include <cmath>
@@ -14,8 +15,9 @@
 
 namespace eyelid {
 namespace {
-constexpr int room = 24; // around the capture, view units
-}
+constexpr int room = 24;             // around the capture, view units
+constexpr double unsureBelow = 0.75; // a word's confidence
+} // namespace
 
 Sheet::Sheet(Case& owner, QWidget* parent) : QAbstractScrollArea(parent), m_case(owner) {
     setFrameShape(QFrame::NoFrame);
@@ -34,7 +36,11 @@ void Sheet::setCapture(int id) {
     m_capture = id;
     m_selected = 0;
     m_marks.clear();
+    m_chosen.clear();
+    m_sweepFrom.reset();
+    m_sweeping = false;
     m_fitted = true;
+    emit wordsChosen();
     refresh();
     fit();
 }
@@ -54,7 +60,7 @@ void Sheet::setTool(Tool tool) {
     if (m_tool == tool) return;
     m_tool = tool;
     m_dragging = false;
-    viewport()->setCursor(tool == Tool::Cover ? Qt::CrossCursor : Qt::ArrowCursor);
+    viewport()->setCursor(tool == Tool::Select ? Qt::ArrowCursor : Qt::CrossCursor);
     viewport()->update();
     emit toolChanged();
 }
@@ -250,6 +256,7 @@ void Sheet::paintEvent(QPaintEvent*) {
         wash.setAlpha(70);
         painter.fillRect(QRectF(toView(mark.topLeft()), toView(mark.bottomRight())).adjusted(-1, -1, 1, 1), wash);
     }
+    drawWords(painter, *c);
     drawItems(painter, *c);
     if (m_dragging) {
         const QRectF r = QRectF(toView(m_from), toView(m_to)).normalized();
@@ -291,13 +298,131 @@ void Sheet::mousePressEvent(QMouseEvent* event) {
         return;
     }
     if (event->button() != Qt::LeftButton || !capture()) return;
-    if (m_tool == Tool::Cover) {
+    if (m_tool != Tool::Select) {
         m_from = m_to = toPicture(event->position());
         m_dragging = true;
         viewport()->update();
         return;
     }
-    emit itemClicked(itemAt(toPicture(event->position())));
+    const QPointF at = toPicture(event->position());
+    // The third of three quick clicks takes the line.
+    if (m_sinceDouble.isValid() && m_sinceDouble.elapsed() < QApplication::doubleClickInterval() &&
+        (event->position() - m_pressed).manhattanLength() < 6) {
+        m_sinceDouble.invalidate();
+        if (const auto word = wordAt(at)) {
+            std::vector<WordAt> line;
+            const int count = int(capture()->page->lines[size_t(word->line)].words.size());
+            for (int w = 0; w < count; ++w) line.push_back({word->line, w});
+            chooseWords(std::move(line));
+            return;
+        }
+    }
+    m_sinceDouble.invalidate();
+    m_pressed = event->position();
+    m_pressedItem = itemAt(at);
+    m_sweepFrom = wordAt(at);
+    m_sweeping = false;
+    if (!m_sweepFrom) {
+        if (!m_chosen.empty()) chooseWords({});
+        emit itemClicked(m_pressedItem);
+    }
+}
+
+void Sheet::mouseDoubleClickEvent(QMouseEvent* event) {
+    if (event->button() != Qt::LeftButton || m_tool != Tool::Select || !capture()) {
+        QAbstractScrollArea::mouseDoubleClickEvent(event);
+        return;
+    }
+    if (const auto word = wordAt(toPicture(event->position()))) {
+        m_pressed = event->position();
+        m_sinceDouble.start();
+        chooseWords({*word});
+    }
+}
+
+std::optional<Sheet::WordAt> Sheet::wordAt(const QPointF& point) const {
+    const Capture* c = capture();
+    if (!c || !c->page) return std::nullopt;
+    std::optional<WordAt> best;
+    double nearest = 1e9;
+    for (int l = 0; l < int(c->page->lines.size()); ++l) {
+        const TextLine& line = c->page->lines[size_t(l)];
+        const double reach = 1.2 * std::max(6.0, line.xHeight);
+        if (!line.box.adjusted(-reach, -reach, reach, reach).contains(point)) continue;
+        for (int w = 0; w < int(line.words.size()); ++w) {
+            const QRectF& b = line.words[size_t(w)].box;
+            const double dx = std::max({0.0, b.left() - point.x(), point.x() - b.right()}),
+                         dy = std::max({0.0, b.top() - point.y(), point.y() - b.bottom()});
+            if (dx > reach || dy > reach) continue;
+            if (dx + 2 * dy < nearest) {
+                nearest = dx + 2 * dy;
+                best = WordAt{l, w};
+            }
+        }
+    }
+    return best;
+}
+
+std::vector<Sheet::WordAt> Sheet::wordsBetween(const WordAt& from, const WordAt& to) const {
+    std::vector<WordAt> words;
+    const Capture* c = capture();
+    if (!c || !c->page || from.line >= int(c->page->lines.size()) || to.line >= int(c->page->lines.size()))
+        return words;
+    const auto& lines = c->page->lines;
+    const QRectF &a = lines[size_t(from.line)].box, &b = lines[size_t(to.line)].box;
+    // Lines over one another are of one column; what stands beside it is left out.
+    const bool column = from.line != to.line && std::min(a.right(), b.right()) > std::max(a.left(), b.left());
+    const double left = std::min(a.left(), b.left()), right = std::max(a.right(), b.right());
+    std::vector<WordAt> all;
+    for (const int l : readingOrder(*c->page)) {
+        const QRectF& box = lines[size_t(l)].box;
+        if (column && (box.center().x() < left || box.center().x() > right)) continue;
+        for (int w = 0; w < int(lines[size_t(l)].words.size()); ++w) all.push_back({l, w});
+    }
+    auto first = std::find(all.begin(), all.end(), from), last = std::find(all.begin(), all.end(), to);
+    if (first == all.end() || last == all.end()) return words;
+    if (first > last) std::swap(first, last);
+    words.assign(first, last + 1);
+    return words;
+}
+
+void Sheet::chooseWords(std::vector<WordAt> words) {
+    m_chosen = std::move(words);
+    viewport()->update();
+    emit wordsChosen();
+}
+
+void Sheet::setUnsureShown(bool shown) {
+    m_unsureShown = shown;
+    viewport()->update();
+}
+
+void Sheet::drawWords(QPainter& painter, const Capture& capture) {
+    if (!capture.page) return;
+    const Theme& t = theme(*qApp);
+    const auto& lines = capture.page->lines;
+    QColor wash = t.aubergine;
+    wash.setAlpha(64);
+    for (size_t i = 0; i < m_chosen.size(); ++i) {
+        const auto [l, w] = m_chosen[i];
+        if (l >= int(lines.size()) || w >= int(lines[size_t(l)].words.size())) continue;
+        const TextLine& line = lines[size_t(l)];
+        QRectF box = line.words[size_t(w)].box;
+        // The space between two chosen words is chosen as well.
+        if (i + 1 < m_chosen.size() && m_chosen[i + 1].line == l && m_chosen[i + 1].word == w + 1)
+            box.setRight(line.words[size_t(w) + 1].box.left());
+        box.setTop(line.box.top());
+        box.setBottom(line.box.bottom());
+        painter.fillRect(QRectF(toView(box.topLeft()), toView(box.bottomRight())).adjusted(0, -2, 0, 2), wash);
+    }
+    if (!m_unsureShown) return;
+    painter.setPen(QPen(t.clay, 2, Qt::DotLine, Qt::RoundCap));
+    for (const TextLine& line : lines)
+        for (const Word& word : line.words) {
+            if (word.confidence >= unsureBelow) continue;
+            const double y = toView({0, line.box.bottom()}).y() + 2;
+            painter.drawLine(QPointF(toView(word.box.topLeft()).x(), y), QPointF(toView(word.box.topRight()).x(), y));
+        }
 }
 
 void Sheet::mouseMoveEvent(QMouseEvent* event) {
@@ -312,14 +437,32 @@ void Sheet::mouseMoveEvent(QMouseEvent* event) {
         viewport()->update();
         return;
     }
+    if (m_sweepFrom) {
+        if ((event->position() - m_pressed).manhattanLength() >= QApplication::startDragDistance()) m_sweeping = true;
+        if (m_sweeping)
+            if (const auto to = wordAt(toPicture(event->position()))) chooseWords(wordsBetween(*m_sweepFrom, *to));
+        return;
+    }
     if (m_tool == Tool::Select)
-        viewport()->setCursor(itemAt(toPicture(event->position())) ? Qt::PointingHandCursor : Qt::ArrowCursor);
+        viewport()->setCursor(itemAt(toPicture(event->position()))   ? Qt::PointingHandCursor
+                              : wordAt(toPicture(event->position())) ? Qt::IBeamCursor
+                                                                     : Qt::ArrowCursor);
 }
 
 void Sheet::mouseReleaseEvent(QMouseEvent*) {
     if (m_panning) {
         m_panning = false;
-        viewport()->setCursor(m_tool == Tool::Cover ? Qt::CrossCursor : Qt::ArrowCursor);
+        viewport()->setCursor(m_tool == Tool::Select ? Qt::ArrowCursor : Qt::CrossCursor);
+        return;
+    }
+    if (m_sweepFrom) {
+        // A press that swept nothing is a click on what lies there.
+        if (!m_sweeping && !m_sinceDouble.isValid()) {
+            if (!m_chosen.empty()) chooseWords({});
+            emit itemClicked(m_pressedItem);
+        }
+        m_sweepFrom.reset();
+        m_sweeping = false;
         return;
     }
     if (!m_dragging) return;
@@ -329,7 +472,11 @@ void Sheet::mouseReleaseEvent(QMouseEvent*) {
     const QRect place(QPoint(int(std::floor(p.left())), int(std::floor(p.top()))),
                       QPoint(int(std::ceil(p.right())) - 1, int(std::ceil(p.bottom())) - 1));
     // A click is not a cover.
-    if (place.width() >= 3 && place.height() >= 3) emit areaDrawn(place);
+    if (place.width() < 3 || place.height() < 3) return;
+    if (m_tool == Tool::ReadAgain)
+        emit areaToRead(place);
+    else
+        emit areaDrawn(place);
 }
 
 void Sheet::wheelEvent(QWheelEvent* event) {

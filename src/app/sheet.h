@@ -3,14 +3,20 @@
 
 #include "casefile/case.h"
 
+#include <optional>
 #include <QAbstractScrollArea>
+#include <QElapsedTimer>
 
 namespace eyelid {
 
 class Sheet final : public QAbstractScrollArea {
     Q_OBJECT
 public:
-    enum class Tool { Select, Cover };
+    enum class Tool {
+        Select, ///< click a finding, sweep words
+        Cover,
+        ReadAgain
+    };
 
     explicit Sheet(Case& owner, QWidget* parent = nullptr);
 
@@ -22,6 +28,16 @@ public:
     bool isBare() const { return m_bare; }
     void setTool(Tool tool);
     Tool tool() const { return m_tool; }
+    /// Words swept with the pointer, in reading order.
+    struct WordAt {
+        int line = 0, word = 0; ///< indexes into the page
+        auto operator<=>(const WordAt&) const = default;
+    };
+    const std::vector<WordAt>& chosenWords() const { return m_chosen; }
+    void chooseWords(std::vector<WordAt> words);
+    /// Underlines words whose reading is not sure with dots.
+    void setUnsureShown(bool shown);
+    bool unsureShown() const { return m_unsureShown; }
     /// Places to mark as search hits, in the capture's pixels.
     void setMarks(const std::vector<QRectF>& marks);
 
@@ -40,6 +56,8 @@ public:
 signals:
     void itemClicked(int itemId);
     void areaDrawn(QRect place);
+    void areaToRead(QRect place);
+    void wordsChosen();
     void toolChanged();
     void zoomChanged();
 
@@ -49,6 +67,7 @@ protected:
     void mousePressEvent(QMouseEvent*) override;
     void mouseMoveEvent(QMouseEvent*) override;
     void mouseReleaseEvent(QMouseEvent*) override;
+    void mouseDoubleClickEvent(QMouseEvent*) override;
     void wheelEvent(QWheelEvent*) override;
     void keyPressEvent(QKeyEvent*) override;
     void scrollContentsBy(int, int) override;
@@ -59,6 +78,10 @@ private:
     void updateBars();
     double pixel() const; // view units for one pixel of the capture
     int itemAt(const QPointF& point) const;
+    void drawWords(QPainter& painter, const Capture& capture);
+    /// The word at a point, or nearest to it within a line's height; null far from any.
+    std::optional<WordAt> wordAt(const QPointF& point) const;
+    std::vector<WordAt> wordsBetween(const WordAt& from, const WordAt& to) const;
     void drawItems(QPainter& painter, const Capture& capture);
     void drawEmpty(QPainter& painter);
 
@@ -71,6 +94,12 @@ private:
     std::vector<Cover> m_renderedCovers;
     qint64 m_renderedKey = 0;
     std::vector<QRectF> m_marks;
+    std::vector<WordAt> m_chosen;
+    std::optional<WordAt> m_sweepFrom;
+    QPointF m_pressed;
+    int m_pressedItem = 0;
+    QElapsedTimer m_sinceDouble;
+    bool m_unsureShown = false, m_sweeping = false;
     bool m_panning = false, m_dragging = false;
     QPointF m_from, m_to;
     QPoint m_panStart, m_panBars;

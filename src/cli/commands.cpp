@@ -1,7 +1,7 @@
 #include "cli/commands.h"
-#include "reading/tables.h"
-#include "reading/page_text.h"
 #include "editing/sanitised_page.h"
+#include "reading/page_text.h"
+#include "reading/tables.h"
 
 #include "base/progress.h"
 #include "casefile/identities.h"
@@ -137,9 +137,8 @@ Json readingJson(const QString& file, const Page& page) {
     for (const TextLine& line : page.lines) {
         Json words = Json::array();
         for (const Word& word : line.words) {
-            Json entry{{"text", text(word.text)},
-                       {"box", boxJson(word.box)},
-                       {"confidence", rounded(word.confidence, 1000)}};
+            Json entry{
+                {"text", text(word.text)}, {"box", boxJson(word.box)}, {"confidence", rounded(word.confidence, 1000)}};
             if (!word.alternatives.isEmpty()) entry["alternatives"] = list(word.alternatives);
             Json glyphs = Json::array();
             for (const Glyph& glyph : word.glyphs) {

@@ -61,8 +61,8 @@ int runPages(const QString& file, const PagesSettings& settings);
 
 int runTake(const TakeSettings& settings);
 struct ReadSettings {
-    FindSettings find; ///< for `sanitised`: what counts as sensitive
-    QString area;      ///< "x,y,w,h"; empty: all
+    FindSettings find;                       ///< for `sanitised`: what counts as sensitive
+    QString area;                            ///< "x,y,w,h"; empty: all
     QString format = QStringLiteral("text"); ///< text, json, hocr, csv
     bool sanitised = false;
 };

@@ -131,6 +131,29 @@ private:
     std::shared_ptr<const Page> m_page;
 };
 
+class PageCommand final : public QUndoCommand {
+public:
+    PageCommand(Case& owner, int capture, const QString& text, Page page, std::vector<Correction> corrections)
+        : QUndoCommand(text), m_case(owner), m_capture(capture), m_page(std::make_shared<const Page>(std::move(page))),
+          m_corrections(std::move(corrections)) {}
+    void undo() override { swap(); }
+    void redo() override { swap(); }
+
+private:
+    void swap() {
+        Capture* c = m_case.find(m_capture);
+        if (!c) return;
+        std::swap(c->page, m_page);
+        std::swap(c->corrections, m_corrections);
+        emit m_case.pageChanged(m_capture);
+        m_case.touched(m_capture);
+    }
+    Case& m_case;
+    int m_capture;
+    std::shared_ptr<const Page> m_page;
+    std::vector<Correction> m_corrections;
+};
+
 Case::Case(Policy policy, QObject* parent)
     : QObject(parent), m_name(QStringLiteral("Untitled case")), m_policy(std::move(policy)), m_secret(newSecret()) {}
 
@@ -233,11 +256,32 @@ Item Case::makeItem(const Finding& finding) {
 void Case::setFindings(int captureId, std::shared_ptr<const Page> page, const std::vector<Finding>& findings) {
     Capture* capture = find(captureId);
     if (!capture) return;
-    capture->page = std::move(page);
+    capture->page = capture->corrections.empty()
+                        ? std::move(page)
+                        : std::make_shared<const Page>(correctedPage(*page, capture->corrections));
     capture->reading = Capture::Reading::Done;
     capture->trouble.clear();
     std::erase_if(capture->items, [](const Item& i) { return i.decision == Decision::Open; });
     addFindings(captureId, findings);
+}
+
+void Case::correctWord(int captureId, const QRectF& box, const QString& text) {
+    const Capture* capture = find(captureId);
+    if (!capture || !capture->page || text.trimmed().isEmpty()) return;
+    std::vector<Correction> corrections = capture->corrections;
+    std::erase_if(corrections, [&](const Correction& c) { return c.box == box; });
+    corrections.push_back({box, text.trimmed()});
+    Page page = correctedPage(*capture->page, {corrections.back()});
+    m_undo.push(new PageCommand(*this, captureId, QStringLiteral("correct a word"), std::move(page), corrections));
+}
+
+void Case::replaceReading(int captureId, const QRect& area, const Page& reading) {
+    const Capture* capture = find(captureId);
+    if (!capture || !capture->page) return;
+    std::vector<Correction> corrections = capture->corrections;
+    std::erase_if(corrections, [&](const Correction& c) { return QRectF(area).contains(c.box.center()); });
+    m_undo.push(new PageCommand(*this, captureId, QStringLiteral("read an area again"),
+                                withAreaReadAnew(*capture->page, area, reading), corrections));
 }
 
 void Case::addFindings(int captureId, const std::vector<Finding>& findings) {

@@ -5,6 +5,7 @@
 #include "casefile/identities.h"
 #include "editing/item.h"
 #include "finding/policy.h"
+#include "reading/corrections.h"
 #include "reading/page.h"
 
 #include <memory>
@@ -24,6 +25,7 @@ struct Capture {
     Reading reading = Reading::Waiting;
     QString trouble; ///< why reading failed
     std::shared_ptr<const Page> page;
+    std::vector<Correction> corrections; ///< words put right by hand; they hold for later readings as well
     std::vector<Item> items;
 };
 
@@ -60,6 +62,10 @@ public:
     void setReading(int captureId, Capture::Reading state, const QString& trouble = {});
     /// Replaces findings nobody has decided about; keeps those somebody has, and areas.
     void setFindings(int captureId, std::shared_ptr<const Page> page, const std::vector<Finding>& findings);
+    /// Undoable. A word put right by hand; what can be found on the page then is for the caller to look for.
+    void correctWord(int captureId, const QRectF& box, const QString& text);
+    /// Undoable. An area read anew.
+    void replaceReading(int captureId, const QRect& area, const Page& reading);
     /// Further findings, as when a value was met elsewhere.
     void addFindings(int captureId, const std::vector<Finding>& findings);
 
@@ -90,12 +96,14 @@ public:
 signals:
     void capturesChanged();           ///< added, removed
     void captureChanged(int capture); ///< its reading or its items
+    void pageChanged(int capture);    ///< its words were put right, read anew, or that was undone
 
 private:
     friend class ItemsCommand;
     friend class AreaCommand;
     friend class CaptureCommand;
     friend class PictureCommand;
+    friend class PageCommand;
     Capture* find(int id);
     Item* findItem(int id, Capture** owner = nullptr);
     Item makeItem(const Finding& finding);

@@ -30,7 +30,8 @@ Page sanitisedPage(const Page& page, const std::vector<HiddenValue>& hidden) {
             bool touched = false;
             const auto put = [&](const HiddenValue* value) {
                 touched = true;
-                if (value->kind == Kind::Area || told.insert(value).second) text += standInName(value->kind, value->number);
+                if (value->kind == Kind::Area || told.insert(value).second)
+                    text += standInName(value->kind, value->number);
             };
             if (word.glyphs.empty()) {
                 if (const HiddenValue* value = hiddenAt(word.box.center()))

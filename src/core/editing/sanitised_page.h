@@ -1,4 +1,5 @@
-// A page with names in place of what is covered: "[e-mail 1]" where an address stood, the same number for the same value.
+// A page with names in place of what is covered: "[e-mail 1]" where an address stood, the same number for the same
+// value.
 #pragma once
 
 #include "finding/finding.h"

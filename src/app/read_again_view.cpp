@@ -1,0 +1,106 @@
+#include "app/read_again_view.h"
+
+#include "app/reading_room.h"
+#include "reading/corrections.h"
+
+#include <QComboBox>
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QSettings>
+#include <QVBoxLayout>
+
+namespace eyelid {
+
+ReadAgainView::ReadAgainView(const Capture& capture, const QRect& area, ReadingRoom& room, QWidget* parent)
+    : QDialog(parent), m_capture(capture.id), m_picture(capture.picture),
+      m_area(area.intersected(capture.picture.rect())), m_room(room) {
+    setWindowTitle(QStringLiteral("Read an area again"));
+    setObjectName(QStringLiteral("readAgainView"));
+    resize(640, 440);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(16, 14, 16, 14);
+    layout->setSpacing(10);
+    auto* title = new QLabel(QStringLiteral("Read an area again"));
+    title->setProperty("role", QStringLiteral("title"));
+    layout->addWidget(title);
+    auto* picture = new QLabel;
+    picture->setAlignment(Qt::AlignCenter);
+    QImage crop = m_picture.copy(m_area);
+    picture->setPixmap(QPixmap::fromImage(crop.width() > 600 || crop.height() > 140
+                                              ? crop.scaled(600, 140, Qt::KeepAspectRatio, Qt::SmoothTransformation)
+                                              : crop));
+    layout->addWidget(picture);
+    auto* row = new QHBoxLayout;
+    row->addWidget(new QLabel(QStringLiteral("Language")));
+    m_language = new QComboBox;
+    m_language->setObjectName(QStringLiteral("readAgainLanguage"));
+    m_language->addItem(QStringLiteral("told by the text"), QStringLiteral("auto"));
+    for (const QString& code : installedLanguages()) {
+        const QLocale::Language language = QLocale::codeToLanguage(code);
+        m_language->addItem(language == QLocale::AnyLanguage ? code : QLocale::languageToString(language), code);
+    }
+    QSettings settings;
+    m_language->setCurrentIndex(std::max(
+        0, m_language->findData(settings.value(QStringLiteral("readAgain/language"), m_room.languages()).toString())));
+    row->addWidget(m_language);
+    row->addWidget(new QLabel(QStringLiteral("Content")));
+    m_content = new QComboBox;
+    m_content->setObjectName(QStringLiteral("readAgainContent"));
+    m_content->addItems({QStringLiteral("any"), QStringLiteral("numbers"), QStringLiteral("one line")});
+    row->addWidget(m_content);
+    row->addStretch(1);
+    layout->addLayout(row);
+    auto* texts = new QGridLayout;
+    texts->addWidget(new QLabel(QStringLiteral("Before")), 0, 0);
+    texts->addWidget(new QLabel(QStringLiteral("After")), 0, 1);
+    auto* before = new QPlainTextEdit(capture.page ? textWithin(*capture.page, m_area) : QString());
+    before->setReadOnly(true);
+    before->setObjectName(QStringLiteral("readAgainBefore"));
+    m_after = new QPlainTextEdit;
+    m_after->setReadOnly(true);
+    m_after->setObjectName(QStringLiteral("readAgainAfter"));
+    texts->addWidget(before, 1, 0);
+    texts->addWidget(m_after, 1, 1);
+    layout->addLayout(texts, 1);
+    auto* bottom = new QHBoxLayout;
+    m_told = new QLabel;
+    m_told->setProperty("role", QStringLiteral("faint"));
+    m_told->setWordWrap(true);
+    bottom->addWidget(m_told, 1);
+    auto* leave = new QPushButton(QStringLiteral("Keep the old"));
+    m_accept = new QPushButton(QStringLiteral("Take the new"));
+    m_accept->setObjectName(QStringLiteral("readAgainAccept"));
+    m_accept->setProperty("primary", true);
+    m_accept->setDefault(true);
+    bottom->addWidget(leave);
+    bottom->addWidget(m_accept);
+    layout->addLayout(bottom);
+    connect(leave, &QPushButton::clicked, this, &QDialog::reject);
+    connect(m_accept, &QPushButton::clicked, this, [this] {
+        QSettings().setValue(QStringLiteral("readAgain/language"), m_language->currentData());
+        accept();
+    });
+    connect(m_language, &QComboBox::currentIndexChanged, this, &ReadAgainView::read);
+    connect(m_content, &QComboBox::currentIndexChanged, this, &ReadAgainView::read);
+    connect(&m_room, &ReadingRoom::areaRead, this, [this](int id, const QRect& where, const Page& reading) {
+        if (id != m_capture || where != m_area) return;
+        m_reading = reading;
+        m_after->setPlainText(textWithin(reading, m_area));
+        m_told->setText(reading.lines.empty() ? QStringLiteral("Nothing can be read here.") : QString());
+        m_accept->setEnabled(true);
+    });
+    connect(&m_room, &ReadingRoom::areaFailed, this, [this](const QString& sentence) { m_told->setText(sentence); });
+    read();
+}
+
+void ReadAgainView::read() {
+    m_accept->setEnabled(false);
+    m_told->setText(QStringLiteral("Reading…"));
+    m_room.readArea(m_capture, m_picture, m_area, m_language->currentData().toString(),
+                    ReadOptions::Content(m_content->currentIndex()));
+}
+
+} // namespace eyelid

@@ -1,0 +1,240 @@
+#include "app/words_view.h"
+
+#include "editing/sanitised_page.h"
+#include "picture/picture_file.h"
+#include "reading/page_text.h"
+#include "reading/tables.h"
+
+#include <algorithm>
+#include <QCheckBox>
+#include <QClipboard>
+#include <QComboBox>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QGuiApplication>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMessageBox>
+#include <QMimeData>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QSaveFile>
+#include <QSettings>
+#include <QTableWidget>
+#include <QTabWidget>
+#include <QVBoxLayout>
+
+namespace eyelid {
+
+Page sanitisedPageOf(const Capture& capture) {
+    std::vector<HiddenValue> hidden;
+    for (const Item& item : capture.items)
+        if (item.decision == Decision::Cover) hidden.push_back({item.finding.kind, item.identity, item.finding.boxes});
+    return capture.page ? sanitisedPage(*capture.page, hidden) : Page();
+}
+
+WordsView::WordsView(Case& owner, QWidget* parent) : QDialog(parent), m_case(owner) {
+    setWindowTitle(QStringLiteral("Words and tables"));
+    setObjectName(QStringLiteral("wordsView"));
+    resize(720, 560);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(16, 14, 16, 14);
+    layout->setSpacing(10);
+    auto* top = new QHBoxLayout;
+    m_title = new QLabel;
+    m_title->setProperty("role", QStringLiteral("title"));
+    top->addWidget(m_title, 1);
+    m_search = new QLineEdit;
+    m_search->setObjectName(QStringLiteral("wordsSearch"));
+    m_search->setPlaceholderText(QStringLiteral("Search"));
+    m_search->setAccessibleName(QStringLiteral("Search the words of this capture"));
+    m_search->setClearButtonEnabled(true);
+    m_search->setFixedWidth(220);
+    top->addWidget(m_search);
+    m_found = new QLabel;
+    m_found->setProperty("role", QStringLiteral("faint"));
+    m_found->setMinimumWidth(70);
+    top->addWidget(m_found);
+    layout->addLayout(top);
+
+    m_tabs = new QTabWidget;
+    m_text = new QPlainTextEdit;
+    m_text->setObjectName(QStringLiteral("wordsText"));
+    m_text->setReadOnly(true);
+    m_text->setLineWrapMode(QPlainTextEdit::NoWrap);
+    m_text->setAccessibleName(QStringLiteral("The words in reading order"));
+    m_tabs->addTab(m_text, QStringLiteral("Words"));
+    auto* tables = new QWidget;
+    auto* column = new QVBoxLayout(tables);
+    column->setContentsMargins(0, 8, 0, 0);
+    m_tables = new QComboBox;
+    m_tables->setObjectName(QStringLiteral("wordsTables"));
+    m_tables->setAccessibleName(QStringLiteral("Which table"));
+    m_table = new QTableWidget;
+    m_table->setObjectName(QStringLiteral("wordsTable"));
+    m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    m_table->setAccessibleName(QStringLiteral("Table"));
+    m_table->verticalHeader()->hide();
+    column->addWidget(m_tables);
+    column->addWidget(m_table, 1);
+    m_tabs->addTab(tables, QStringLiteral("Tables"));
+    layout->addWidget(m_tabs, 1);
+
+    auto* bottom = new QHBoxLayout;
+    m_sanitised = new QCheckBox(QStringLiteral("sanitised"));
+    m_sanitised->setObjectName(QStringLiteral("wordsSanitised"));
+    m_sanitised->setToolTip(QStringLiteral("Names like [e-mail 1] stand in place of what is covered"));
+    m_sanitised->setChecked(true); // each time anew: bare text is asked for, never left on
+    bottom->addWidget(m_sanitised);
+    bottom->addStretch(1);
+    m_copyTable = new QPushButton(QStringLiteral("Copy table"));
+    m_copyTable->setObjectName(QStringLiteral("wordsCopyTable"));
+    m_copy = new QPushButton(QStringLiteral("Copy all"));
+    m_copy->setObjectName(QStringLiteral("wordsCopy"));
+    m_save = new QPushButton(QStringLiteral("Save as…"));
+    auto* close = new QPushButton(QStringLiteral("Close"));
+    for (QPushButton* b : {m_copyTable, m_copy, m_save, close}) bottom->addWidget(b);
+    layout->addLayout(bottom);
+
+    connect(close, &QPushButton::clicked, this, &QDialog::close);
+    connect(m_sanitised, &QCheckBox::toggled, this, &WordsView::refresh);
+    connect(m_tables, &QComboBox::currentIndexChanged, this, &WordsView::showTable);
+    connect(m_search, &QLineEdit::textChanged, this, &WordsView::search);
+    connect(m_tabs, &QTabWidget::currentChanged, this, [this](int at) { m_copyTable->setVisible(at == 1); });
+    connect(m_copy, &QPushButton::clicked, this, [this] { QGuiApplication::clipboard()->setText(pageText(m_page)); });
+    connect(m_copyTable, &QPushButton::clicked, this, [this] {
+        const auto all = findTables(m_page);
+        const int at = m_tables->currentIndex();
+        if (at < 0 || at >= int(all.size())) return;
+        // Spreadsheets take the HTML, editors the text.
+        auto* mime = new QMimeData;
+        mime->setText(tableTsv(all[size_t(at)]));
+        mime->setHtml(tableHtml(all[size_t(at)]));
+        mime->setData(QStringLiteral("text/csv"), tableCsv(all[size_t(at)]).toUtf8());
+        QGuiApplication::clipboard()->setMimeData(mime);
+    });
+    connect(m_save, &QPushButton::clicked, this, &WordsView::save);
+    connect(&m_case, &Case::captureChanged, this, [this](int id) {
+        if (id == m_capture) refresh();
+    });
+    connect(&m_case, &Case::capturesChanged, this, &WordsView::refresh);
+    m_copyTable->hide();
+}
+
+bool WordsView::sanitised() const {
+    return m_sanitised->isChecked();
+}
+
+void WordsView::setCapture(int id) {
+    m_capture = id;
+    refresh();
+}
+
+void WordsView::refresh() {
+    const Capture* capture = m_case.capture(m_capture);
+    const bool read = capture && capture->page;
+    m_page = !read ? Page() : sanitised() ? sanitisedPageOf(*capture) : *capture->page;
+    m_title->setText(!capture ? QStringLiteral("No capture is open") : capture->name);
+    const QString text = pageText(m_page);
+    if (m_text->toPlainText() != text) m_text->setPlainText(text);
+    m_text->setPlaceholderText(!capture ? QStringLiteral("Take or bring in a picture first.")
+                               : !read  ? QStringLiteral("This capture is still to be read.")
+                                        : QStringLiteral("There are no words on this capture."));
+    const auto tables = findTables(m_page);
+    const int at = std::max(0, m_tables->currentIndex());
+    m_tables->blockSignals(true);
+    m_tables->clear();
+    for (size_t i = 0; i < tables.size(); ++i)
+        m_tables->addItem(QStringLiteral("Table %1: %2 rows, %3 columns")
+                              .arg(i + 1)
+                              .arg(tables[i].rows.size())
+                              .arg(tables[i].columns()));
+    if (tables.empty()) m_tables->addItem(QStringLiteral("No table was found on this capture"));
+    m_tables->setEnabled(!tables.empty());
+    m_tables->setCurrentIndex(std::min(at, m_tables->count() - 1));
+    m_tables->blockSignals(false);
+    m_tabs->setTabText(1, tables.empty() ? QStringLiteral("Tables") : QStringLiteral("Tables (%1)").arg(tables.size()));
+    m_copy->setEnabled(!m_page.lines.empty());
+    m_save->setEnabled(!m_page.lines.empty());
+    m_copyTable->setEnabled(!tables.empty());
+    showTable();
+    search();
+}
+
+void WordsView::showTable() {
+    const auto tables = findTables(m_page);
+    const int at = m_tables->currentIndex();
+    m_table->clear();
+    m_table->setRowCount(0);
+    m_table->setColumnCount(0);
+    if (at < 0 || at >= int(tables.size())) return;
+    const Table& table = tables[size_t(at)];
+    const int first = table.headed ? 1 : 0;
+    m_table->setColumnCount(int(table.columns()));
+    m_table->setRowCount(int(table.rows.size()) - first);
+    QStringList heads;
+    for (size_t c = 0; c < table.columns(); ++c)
+        heads << (table.headed ? table.rows[0][c].text : QString::number(c + 1));
+    m_table->setHorizontalHeaderLabels(heads);
+    for (int r = 0; r < m_table->rowCount(); ++r)
+        for (int c = 0; c < m_table->columnCount(); ++c)
+            m_table->setItem(r, c, new QTableWidgetItem(table.rows[size_t(r + first)][size_t(c)].text));
+    m_table->resizeColumnsToContents();
+}
+
+void WordsView::search() {
+    const QString wanted = m_search->text().trimmed();
+    QList<QTextEdit::ExtraSelection> marks;
+    std::vector<QRectF> places;
+    if (!wanted.isEmpty()) {
+        QTextCursor at(m_text->document());
+        while (!(at = m_text->document()->find(wanted, at)).isNull()) {
+            QTextEdit::ExtraSelection mark;
+            mark.cursor = at;
+            mark.format.setBackground(palette().highlight());
+            mark.format.setForeground(palette().highlightedText());
+            marks << mark;
+        }
+        for (const TextLine& line : m_page.lines)
+            for (const Word& word : line.words)
+                if (word.text.contains(wanted, Qt::CaseInsensitive)) places.push_back(word.box);
+        if (!marks.isEmpty()) {
+            m_text->setTextCursor(marks.first().cursor);
+            QTextCursor bare = m_text->textCursor();
+            bare.clearSelection();
+            m_text->setTextCursor(bare);
+        }
+    }
+    m_text->setExtraSelections(marks);
+    m_found->setText(wanted.isEmpty()  ? QString()
+                     : marks.isEmpty() ? QStringLiteral("not found")
+                                       : QStringLiteral("%1 found").arg(marks.size()));
+    emit hitsFound(m_capture, places);
+}
+
+void WordsView::save() {
+    const Capture* capture = m_case.capture(m_capture);
+    if (!capture) return;
+    QSettings settings;
+    const QString folder = settings.value(QStringLiteral("words/folder")).toString();
+    QString kind = QStringLiteral("Text (*.txt)");
+    const QString file = QFileDialog::getSaveFileName(
+        this, QStringLiteral("Save the words"), folder + QLatin1Char('/') + capture->name + QStringLiteral(".txt"),
+        QStringLiteral("Text (*.txt);;Words with places, CSV (*.csv);;hOCR (*.html)"), &kind);
+    if (file.isEmpty()) return;
+    settings.setValue(QStringLiteral("words/folder"), QFileInfo(file).absolutePath());
+    const QString ending = QFileInfo(file).suffix().toLower();
+    const QString all = ending == QLatin1String("csv") ? pageCsv(m_page)
+                        : ending.startsWith(QLatin1String("htm")) || ending == QLatin1String("hocr")
+                            ? pageHocr(m_page, capture->name)
+                            : pageText(m_page);
+    // Written whole or not at all.
+    QSaveFile out(file);
+    if (!out.open(QIODevice::WriteOnly) || out.write(all.toUtf8()) < 0 || !out.commit())
+        QMessageBox::warning(this, QStringLiteral("Save the words"),
+                             QStringLiteral("%1 could not be written: %2").arg(file, out.errorString()));
+}
+
+} // namespace eyelid

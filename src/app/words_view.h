@@ -1,0 +1,54 @@
+// The words of a capture as text and its tables: to be searched, copied and saved; by default with names in place of
+// what is covered.
+#pragma once
+
+#include "casefile/case.h"
+
+#include <QDialog>
+
+class QCheckBox;
+class QComboBox;
+class QLabel;
+class QLineEdit;
+class QPlainTextEdit;
+class QPushButton;
+class QTabWidget;
+class QTableWidget;
+
+namespace eyelid {
+
+class WordsView final : public QDialog {
+    Q_OBJECT
+public:
+    explicit WordsView(Case& owner, QWidget* parent = nullptr);
+    void setCapture(int id);
+    bool sanitised() const;
+
+signals:
+    /// Places on the capture that hold the searched text.
+    void hitsFound(int capture, std::vector<QRectF> places);
+
+private:
+    void refresh();
+    void showTable();
+    void search();
+    void save();
+    const Page& page() const { return m_page; }
+
+    Case& m_case;
+    int m_capture = 0;
+    Page m_page; ///< as shown
+    QLabel *m_title, *m_found;
+    QTabWidget* m_tabs;
+    QPlainTextEdit* m_text;
+    QTableWidget* m_table;
+    QComboBox* m_tables;
+    QLineEdit* m_search;
+    QCheckBox* m_sanitised;
+    QPushButton *m_copy, *m_copyTable, *m_save;
+};
+
+/// The page of a capture with names in place of what is decided to be covered.
+Page sanitisedPageOf(const Capture& capture);
+
+} // namespace eyelid
