@@ -109,7 +109,8 @@ double median(std::vector<double> values) {
 
 // Puts right what the library's own splitting into words gets wrong on screens: spaces where narrow letters stand in
 // type of one pitch, and full stops taken for spaces.
-std::vector<ReadGlyph> mendSpaces(const LinePatch& patch, std::vector<ReadGlyph> glyphs, const UniformLine& uniform) {
+std::vector<ReadGlyph> mendSpaces(const LinePatch& patch, std::vector<ReadGlyph> glyphs, const UniformLine& uniform,
+                                  bool numbers) {
     if (glyphs.size() < 2) return glyphs;
     const auto centre = [&](const ReadGlyph& g) { return g.box.center().x() / uniform.scale + uniform.offset.x(); };
     std::vector<double> steps;
@@ -166,7 +167,8 @@ std::vector<ReadGlyph> mendSpaces(const LinePatch& patch, std::vector<ReadGlyph>
             // And the other way round: digits in groups are often read as one number.
             const double from = centre(mended.back()), to = centre(glyph);
             const QChar left = mended.back().text.back(), right = glyph.text[0];
-            const double least = left.isLower() && right.isUpper()     ? 0.36
+            const double least = numbers                               ? 0.45
+                                 : left.isLower() && right.isUpper()   ? 0.36
                                  : !enough                             ? 0.85
                                  : left.isLetter() && right.isLetter() ? 0.5
                                                                        : 0.64;
@@ -177,8 +179,9 @@ std::vector<ReadGlyph> mendSpaces(const LinePatch& patch, std::vector<ReadGlyph>
     return mended;
 }
 
-TextLine assemble(const LinePatch& patch, const std::vector<ReadGlyph>& read, const UniformLine& uniform) {
-    const std::vector<ReadGlyph> glyphs = mendSpaces(patch, read, uniform);
+TextLine assemble(const LinePatch& patch, const std::vector<ReadGlyph>& read, const UniformLine& uniform,
+                  bool numbers = false) {
+    const std::vector<ReadGlyph> glyphs = mendSpaces(patch, read, uniform, numbers);
     TextLine line;
     line.box = QRectF(patch.box);
     line.baseline = patch.baseline;
@@ -235,11 +238,27 @@ bool hasAccent(const QString& text) {
 }
 
 // Marks over small letters that no glyph read stands for.
-enum class Marks { None, Dots, Strokes };
+enum class Marks { None, Dots, Strokes, Either };
 Marks unreadMarks(const LinePatch& patch, const std::vector<ReadGlyph>& glyphs, const UniformLine& uniform) {
     const double xHeight = patch.xHeight;
     Marks marks = Marks::None;
+    static const QString low = QStringLiteral("acemnorsuvwxz");
     for (const QRect& ink : patch.inks) {
+        // A small letter that is too high: its mark has run together with it.
+        if (ink.top() < patch.baseline - 1.3 * xHeight && ink.bottom() + 1 > patch.baseline - 0.2 * xHeight &&
+            ink.width() < 1.5 * xHeight && marks == Marks::None) {
+            const ReadGlyph* nearest = nullptr;
+            double least = 0.35 * xHeight;
+            for (const ReadGlyph& g : glyphs) {
+                const double away =
+                    std::abs(g.box.center().x() / uniform.scale + uniform.offset.x() - ink.center().x() - 0.5);
+                if (away < least) {
+                    least = away;
+                    nearest = &g;
+                }
+            }
+            if (nearest && low.contains(nearest->text)) marks = Marks::Either;
+        }
         if (ink.height() > 0.45 * xHeight + 1 || ink.width() > 0.9 * xHeight + 1) continue;
         if (ink.bottom() > patch.baseline - xHeight || ink.top() < patch.baseline - 2.2 * xHeight) continue;
         // Two side by side are the dots of an umlaut; small type draws them as one piece, wider than high.
@@ -249,11 +268,15 @@ Marks unreadMarks(const LinePatch& patch, const std::vector<ReadGlyph>& glyphs, 
                             std::abs(other.bottom() - ink.bottom()) <= 1 &&
                             std::abs(other.center().x() - ink.center().x()) < 0.9 * xHeight);
         bool over = false, explained = false;
-        for (const ReadGlyph& g : glyphs) {
+        for (size_t i = 0; i < glyphs.size(); ++i) {
+            const ReadGlyph& g = glyphs[i];
             const double away =
                 std::abs(g.box.center().x() / uniform.scale + uniform.offset.x() - ink.center().x() - 0.5);
             if (away >= 0.9 * xHeight) continue;
-            if (!g.text[0].isLetterOrNumber() || g.text == QLatin1String("i") || g.text == QLatin1String("j"))
+            // Two i side by side are no word's: a u with dots is read so.
+            const auto isI = [&](size_t k) { return k < glyphs.size() && glyphs[k].text == QLatin1String("i"); };
+            const bool pair = isI(i) && (isI(i + 1) || (i > 0 && isI(i - 1)));
+            if (!g.text[0].isLetterOrNumber() || (isI(i) && !(dots && pair)) || g.text == QLatin1String("j"))
                 explained = true;
             if (g.text[0].unicode() > 127 &&
                 g.text.normalized(QString::NormalizationForm_D).contains(QChar(0x308)) == dots)
@@ -474,9 +497,13 @@ public:
         for (size_t i = 0; i < todo.size(); ++i) {
             if (progress.cancelled()) return cancelledError();
             const Marks marks = unreadMarks(patches[todo[i]], read[i], jobs[todo[i]].uniform);
-            if (marks != Marks::None)
-                if (Recogniser* other = accentEngine(*languages, marks))
+            for (const Marks kind : {Marks::Dots, Marks::Strokes}) {
+                if (marks == Marks::None || (marks != Marks::Either && marks != kind)) continue;
+                if (Recogniser* other = accentEngine(*languages, kind))
                     read[i] = withAccents(read[i], other->recognise(jobs[todo[i]].uniform.image));
+                if (std::any_of(read[i].begin(), read[i].end(), [](const ReadGlyph& g) { return hasAccent(g.text); }))
+                    break;
+            }
             m_remembered.insert(jobs[todo[i]].key, read[i]);
         }
         std::vector<std::vector<ReadGlyph>> glyphs(patches.size());
@@ -488,7 +515,7 @@ public:
         mendByShape(shaped, [this](const QString& word) { return m_words.contains(word); });
         for (size_t i = 0; i < patches.size(); ++i) {
             if (glyphs[i].empty()) continue;
-            TextLine line = assemble(patches[i], glyphs[i], jobs[i].uniform);
+            TextLine line = assemble(patches[i], glyphs[i], jobs[i].uniform, numbers);
             for (size_t w = 0; w < line.words.size(); ++w) {
                 Word& word = line.words[w];
                 const bool leads = w == 0 || (w + 1 < line.words.size() && line.words[w + 1].text[0].isUpper());

@@ -1,0 +1,319 @@
+// What is made of a page once it is read: codes, tables, order, formats, corrections, names in place of values.
+#include "editing/sanitised_page.h"
+#include "reading/codes.h"
+#include "reading/corrections.h"
+#include "reading/page_text.h"
+#include "reading/reader.h"
+#include "reading/shapes.h"
+#include "reading/tables.h"
+#include "support/made.h"
+
+#include <catch2/catch.hpp>
+#include <random>
+#include <ZXing/BitMatrix.h>
+#include <ZXing/MultiFormatWriter.h>
+
+using namespace eyelid;
+
+namespace {
+
+QImage codePicture(ZXing::BarcodeFormat format, const std::wstring& text, int size) {
+    ZXing::MultiFormatWriter writer(format);
+    writer.setMargin(4);
+    const auto matrix = writer.encode(text, size, size / (format == ZXing::BarcodeFormat::Code128 ? 4 : 1));
+    QImage image(matrix.width(), matrix.height(), QImage::Format_RGB32);
+    for (int y = 0; y < matrix.height(); ++y)
+        for (int x = 0; x < matrix.width(); ++x)
+            image.setPixel(x, y, matrix.get(x, y) ? qRgb(0, 0, 0) : qRgb(255, 255, 255));
+    return image;
+}
+
+Page readWhole(const QImage& picture, const ReadOptions& options = {}) {
+    static Reader reader(2);
+    Progress progress;
+    auto page = reader.read(picture, options, progress);
+    REQUIRE(page);
+    return *page;
+}
+
+} // namespace
+
+TEST_CASE("codes are found with their content and place, several on one picture") {
+    using F = ZXing::BarcodeFormat;
+    const std::tuple<F, const char*, std::wstring> kinds[] = {
+        {F::QRCode, "QR code", L"https://larkmoor.example/t?id=4471"},
+        {F::DataMatrix, "Data Matrix", L"LW-3304918"},
+        {F::Aztec, "Aztec code", L"Visit 14"},
+        {F::PDF417, "PDF417", L"Account 4471-20"},
+        {F::Code128, "Code128", L"LW3304918"}};
+    QImage all(1500, 900, QImage::Format_RGB32);
+    all.fill(QColor(0xf4, 0xf4, 0xf0));
+    QPainter painter(&all);
+    std::vector<QRect> places;
+    int x = 40, y = 40;
+    for (const auto& [format, name, content] : kinds) {
+        const QImage code = codePicture(format, content, 220);
+        const Page page = [&] {
+            QImage one(500, 500, QImage::Format_RGB32);
+            one.fill(Qt::white);
+            QPainter(&one).drawImage(100, 120, code);
+            return readWhole(one);
+        }();
+        INFO(name);
+        REQUIRE(page.codes.size() == 1);
+        CHECK(page.codes[0].kind == QString::fromLatin1(name));
+        CHECK(page.codes[0].content == QString::fromStdWString(content));
+        CHECK(QRectF(100, 120, code.width(), code.height()).adjusted(-2, -2, 2, 2).contains(page.codes[0].box));
+        CHECK(page.codes[0].corners.size() == 4);
+        painter.drawImage(x, y, code);
+        places.emplace_back(QPoint(x, y), code.size());
+        x += 480;
+        if (x > 1100) {
+            x = 40;
+            y += 420;
+        }
+    }
+    painter.end();
+    const auto codes = findCodes(all);
+    for (const Code& c : codes) UNSCOPED_INFO(c.kind.toStdString());
+    CHECK(codes.size() == std::size(kinds));
+    // In an area, places are the whole picture's.
+    const Page part = readWhole(all, {.area = places[0].adjusted(-20, -20, 20, 20)});
+    REQUIRE(part.codes.size() == 1);
+    CHECK(QRectF(places[0]).contains(part.codes[0].box.center()));
+    CHECK(findCodes(made::picture({QStringLiteral("||| || | |||| no code here | || |||")}, 20)).empty());
+}
+
+TEST_CASE("text that runs up or down is read, and says so") {
+    const QString text = QStringLiteral("Larkmoor Water meter cupboard");
+    const QImage upright = made::picture({text}, 16);
+    QRect ink;
+    for (int y = 0; y < upright.height(); ++y)
+        for (int x = 0; x < upright.width(); ++x)
+            if (qGray(upright.pixel(x, y)) < 128) ink = ink.united(QRect(x, y, 1, 1));
+    const QImage line = upright.copy(ink.adjusted(-6, -6, 6, 6));
+    for (const int turned : {90, 270}) {
+        QImage page(700, 500, QImage::Format_RGB32);
+        page.fill(Qt::white);
+        QPainter painter(&page);
+        const QImage side = line.transformed(QTransform().rotate(turned));
+        painter.drawImage(60, 80, side);
+        painter.setFont(made::font(14));
+        painter.drawText(200, 100, QStringLiteral("An upright line beside it"));
+        painter.end();
+        const Page read = readWhole(page);
+        INFO(turned);
+        const auto sideways =
+            std::find_if(read.lines.begin(), read.lines.end(), [](const TextLine& l) { return l.turned != 0; });
+        REQUIRE(sideways != read.lines.end());
+        CHECK(sideways->turned == turned);
+        CHECK(sideways->text() == text);
+        CHECK(QRectF(60, 80, side.width(), side.height()).adjusted(-3, -3, 3, 3).contains(sideways->box));
+        CHECK(std::any_of(read.lines.begin(), read.lines.end(),
+                          [](const TextLine& l) { return l.text() == QStringLiteral("An upright line beside it"); }));
+    }
+}
+
+TEST_CASE("the text tells its language; a hint of another one changes nothing") {
+    const QStringList german{QStringLiteral("Der Zähler wurde gestern nicht abgelesen, weil niemand zu Hause war."),
+                             QStringLiteral("Bitte geben Sie uns einen neuen Termin für die Prüfung.")};
+    const Page page = readWhole(made::picture(german, 16), {.languages = QStringLiteral("auto")});
+    CHECK(page.languages == QStringLiteral("deu"));
+    REQUIRE(page.lines.size() == 2);
+    CHECK(page.lines[0].text() == german[0]);
+    CHECK(page.lines[1].text() == german[1]);
+    const Page english =
+        readWhole(made::picture({QStringLiteral("The meter was not read because nobody was at home.")}, 16),
+                  {.languages = QStringLiteral("auto")});
+    CHECK(english.languages == QStringLiteral("eng"));
+    // Nothing to tell by: as if nothing had been said.
+    CHECK(
+        readWhole(made::picture({QStringLiteral("0412 0447")}, 16), {.languages = QStringLiteral("auto")}).languages ==
+        QStringLiteral("eng"));
+}
+
+TEST_CASE("an umlaut is read also where English was asked for") {
+    const Page page = readWhole(made::picture({QStringLiteral("Visit of Roisin Ekström and Jürgen Möller")}, 15));
+    REQUIRE(page.lines.size() == 1);
+    CHECK(page.lines[0].text() == QStringLiteral("Visit of Roisin Ekström and Jürgen Möller"));
+}
+
+TEST_CASE("an area can be read as numbers, or as one line") {
+    const QImage image = made::picture({QStringLiteral("0412 0447 1513")}, 16);
+    const Page numbers = readWhole(image, {.content = ReadOptions::Content::Numbers});
+    REQUIRE(numbers.lines.size() == 1);
+    CHECK(numbers.lines[0].text() == QStringLiteral("0412 0447 1513"));
+    QImage wide(900, 60, QImage::Format_RGB32);
+    wide.fill(Qt::white);
+    QPainter painter(&wide);
+    painter.setFont(made::font(16));
+    painter.drawText(20, 36, QStringLiteral("Meter"));
+    painter.drawText(300, 36, QStringLiteral("reading"));
+    painter.end();
+    const Page line = readWhole(wide, {.content = ReadOptions::Content::OneLine});
+    REQUIRE(line.lines.size() == 1);
+    CHECK(line.lines[0].text() == QStringLiteral("Meter reading"));
+}
+
+TEST_CASE("what looks alike is told by the page's own type") {
+    // A page whose numbers and words show how its figures and letters are drawn, and a key made of both.
+    const QString key = QStringLiteral("token=O0OI1l5S2Z8B0O");
+    const QStringList lines{
+        QStringLiteral("0123456789 2580 1018 5050 8251 1905 2058 1188"),
+        QStringLiteral("On Sunday Ill Olive said: Bold Ships sail, Zebras sleep. In Oslo old bells still toll."),
+        QStringLiteral("0049 0855 1208 5520 8800 1580 and all shall call Isobel"), key};
+    for (const char* family : {"JetBrains Mono"}) {
+        const Page page = readWhole(made::picture(lines, 15, Qt::black, Qt::white, QString::fromLatin1(family)));
+        REQUIRE(page.lines.size() == 4);
+        const QString got = page.lines[3].text();
+        INFO(got.toStdString());
+        // Letter for letter, or the true one among the runners-up.
+        REQUIRE(got.size() == key.size());
+        int wrong = 0, lost = 0;
+        const auto& glyphs = page.lines[3].words[0].glyphs;
+        REQUIRE(glyphs.size() == size_t(key.size()));
+        for (size_t i = 0; i < glyphs.size(); ++i) {
+            const QString truth = key.mid(qsizetype(i), 1);
+            wrong += glyphs[i].text != truth;
+            lost += glyphs[i].text != truth && !glyphs[i].others.contains(truth);
+        }
+        CHECK(wrong <= 1);
+        CHECK(lost == 0);
+    }
+}
+
+TEST_CASE("a glyph's box is that of its own ink") {
+    const QImage image = made::picture({QStringLiteral("\"Hartwell\", (0412)")}, 18);
+    const Page page = readWhole(image);
+    REQUIRE(page.lines.size() == 1);
+    for (const Word& word : page.lines[0].words)
+        for (const Glyph& glyph : word.glyphs) {
+            if (!glyph.exact) continue;
+            INFO(glyph.text.toStdString());
+            // No ink of a neighbour within, some ink of its own at both edges.
+            const auto inked = [&](int x) {
+                for (int y = int(word.box.top()); y < int(word.box.bottom()); ++y)
+                    if (qGray(image.pixel(x, y)) < 240) return true;
+                return false;
+            };
+            CHECK(inked(int(glyph.box.left())));
+            CHECK(inked(int(glyph.box.right()) - 1));
+        }
+}
+
+TEST_CASE("tables have rows, columns and a heading") {
+    made::PageMaker maker;
+    const QStringList rows[] = {
+        {QStringLiteral("Meter"), QStringLiteral("Customer"), QStringLiteral("Last")},
+        {QStringLiteral("LW-1180342"), QStringLiteral("Amelie Brandreth"), QStringLiteral("0412")},
+        {QStringLiteral("LW-1180355"), QStringLiteral("Desmond Okonjo"), QStringLiteral("1093")},
+        {QStringLiteral("LW-1180361"), QStringLiteral("Greta, \"S\" Vance"), QStringLiteral("0077")}};
+    maker.line(QStringLiteral("Meter readings of walk 14"), 20, 20);
+    double y = 80;
+    for (const QStringList& row : rows) {
+        maker.line(row[0], 20, y);
+        maker.line(row[1], 180, y);
+        maker.line(row[2], 420, y);
+        y += 24;
+    }
+    const Page page = maker.page();
+    const auto tables = findTables(page);
+    REQUIRE(tables.size() == 1);
+    CHECK(tables[0].headed);
+    REQUIRE(tables[0].rows.size() == 4);
+    REQUIRE(tables[0].columns() == 3);
+    CHECK(tables[0].rows[2][1].text == QStringLiteral("Desmond Okonjo"));
+    CHECK(tableCsv(tables[0]).split(QStringLiteral("\r\n"))[3] ==
+          QStringLiteral("LW-1180361,\"Greta, \"\"S\"\" Vance\",0077"));
+    CHECK(tableTsv(tables[0]).startsWith(QStringLiteral("Meter\tCustomer\tLast\n")));
+    CHECK(tableHtml(tables[0]).contains(QStringLiteral("<th>Customer</th>")));
+    CHECK(tableHtml(tables[0]).contains(QStringLiteral("<td>Greta, &quot;S&quot; Vance</td>")));
+    CHECK(findTables(made::PageMaker().line(QStringLiteral("Just some")).line(QStringLiteral("lines of text")).page())
+              .empty());
+}
+
+TEST_CASE("a page comes out as text, CSV and hOCR") {
+    const Page page = made::PageMaker()
+                          .line(QStringLiteral("Second"), 300, 20)
+                          .line(QStringLiteral("First line"), 20, 21)
+                          .line(QStringLiteral("a, \"b\" <c>"), 20, 60)
+                          .page();
+    CHECK(pageText(page) == QStringLiteral("First line\tSecond\na, \"b\" <c>\n"));
+    const QStringList csv = pageCsv(page).split(QStringLiteral("\r\n"));
+    REQUIRE(csv.size() == 8);
+    CHECK(csv[1].endsWith(QStringLiteral(",First")));
+    CHECK(csv[4].endsWith(QStringLiteral(",\"a,\"")));
+    CHECK(csv[5].endsWith(QStringLiteral(",\"\"\"b\"\"\"")));
+    const QString hocr = pageHocr(page, QStringLiteral("a&b.png"));
+    CHECK(hocr.contains(QStringLiteral("image &quot;a&amp;b.png&quot;; bbox 0 0 1280 800")));
+    CHECK(hocr.contains(QStringLiteral("&lt;c&gt;")));
+    CHECK(hocr.count(QStringLiteral("class=\"ocrx_word\"")) == 6);
+}
+
+TEST_CASE("names stand in place of what is covered, the same for the same value") {
+    const Page page = made::PageMaker()
+                          .line(QStringLiteral("To: Ines Hartwell <ines@mail.example>"))
+                          .line(QStringLiteral("cc ines@mail.example and others"))
+                          .page();
+    const auto boxOf = [&](size_t line, size_t word, qsizetype from, qsizetype count) {
+        const auto& glyphs = page.lines[line].words[word].glyphs;
+        QRectF box;
+        for (qsizetype i = from; i < from + count; ++i) box = box.united(glyphs[size_t(i)].box);
+        return box;
+    };
+    const std::vector<HiddenValue> hidden{
+        {Kind::Person, 2, {page.lines[0].words[1].box.united(page.lines[0].words[2].box)}},
+        {Kind::Email, 1, {boxOf(0, 3, 1, 17)}},
+        {Kind::Email, 1, {page.lines[1].words[1].box}},
+        {Kind::Area, 0, {page.lines[1].words[3].box}}};
+    const Page safe = sanitisedPage(page, hidden);
+    CHECK(pageText(safe) == QStringLiteral("To: [person 2] <[e-mail 1]>\ncc [e-mail 1] and [covered]\n"));
+    for (const TextLine& line : safe.lines)
+        for (const Word& word : line.words) {
+            QString all = word.text + word.alternatives.join(QString());
+            for (const Glyph& g : word.glyphs) all += g.text + g.others.join(QString());
+            CHECK_FALSE(all.contains(QStringLiteral("ines"), Qt::CaseInsensitive));
+            CHECK_FALSE(all.contains(QStringLiteral("Hartwell")));
+        }
+    CHECK(sanitisedPage(page, {}).lines.size() == 2);
+}
+
+TEST_CASE("corrections and areas read anew change their words and nothing else") {
+    const Page page =
+        made::PageMaker().line(QStringLiteral("Mr leuan Vance")).line(QStringLiteral("meter 0412 O447")).page();
+    const Page corrected = correctedPage(page, {{page.lines[0].words[1].box, QStringLiteral("Ieuan")}});
+    CHECK(corrected.lines[0].text() == QStringLiteral("Mr Ieuan Vance"));
+    CHECK(corrected.lines[0].words[1].confidence == 1);
+    CHECK(corrected.lines[0].words[1].glyphs.size() == 5);
+    CHECK(corrected.lines[1].text() == page.lines[1].text());
+    const QRect area = page.lines[1].words[2].box.toAlignedRect();
+    CHECK(textWithin(page, area) == QStringLiteral("O447"));
+    Page reading;
+    reading.size = page.size;
+    TextLine line = page.lines[1];
+    line.words = {line.words[2]};
+    line.words[0].text = QStringLiteral("0447");
+    line.box = line.words[0].box;
+    reading.lines = {line};
+    const Page anew = withAreaReadAnew(page, area, reading);
+    CHECK(textWithin(anew, area) == QStringLiteral("0447"));
+    CHECK(pageText(anew) == QStringLiteral("Mr leuan Vance\nmeter 0412\t0447\n"));
+}
+
+TEST_CASE("odd pictures neither crash the shapes nor the codes") {
+    std::mt19937 random(5);
+    for (int round = 0; round < 12; ++round) {
+        QImage image(int(random() % 300) + 1, int(random() % 200) + 1, QImage::Format_RGB32);
+        for (int y = 0; y < image.height(); ++y)
+            for (int x = 0; x < image.width(); ++x) {
+                const int v = round % 3 == 0   ? int(random() % 256)
+                              : round % 3 == 1 ? (x * 255) / image.width()
+                                               : ((x / 3 + y / 5) % 2) * 255;
+                image.setPixel(x, y, qRgb(v, v, v));
+            }
+        const Page page = readWhole(image);
+        for (const TextLine& line : page.lines)
+            for (const Word& word : line.words) CHECK(QRectF(image.rect()).adjusted(-1, -1, 1, 1).contains(word.box));
+    }
+    CHECK(readWhole(QImage(1, 1, QImage::Format_RGB32)).lines.empty());
+}
