@@ -112,7 +112,8 @@ MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, std
     m_joinsBar->hide();
     column->addWidget(m_joinsBar);
     column->addWidget(m_sheet, 1);
-    m_wordsBar = new QWidget;
+    // Over the sheet, not beside it: what is being swept must not move.
+    m_wordsBar = new QWidget(m_sheet);
     m_wordsBar->setObjectName(QStringLiteral("wordsBar"));
     m_wordsBar->setAttribute(Qt::WA_StyledBackground);
     auto* wordsRow = new QHBoxLayout(m_wordsBar);
@@ -134,7 +135,6 @@ MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, std
     m_correct = wordsButton("Correct…", "correctWord", &MainWindow::correctWord);
     m_correct->setToolTip(QStringLiteral("F2"));
     m_wordsBar->hide();
-    column->addWidget(m_wordsBar);
     column->addWidget(makeDock());
     m_stack = new QStackedWidget;
     m_stack->addWidget(centre);
@@ -992,12 +992,22 @@ void MainWindow::correctWord() {
 void MainWindow::refreshWordsBar() {
     const size_t n = m_sheet->chosenWords().size();
     m_wordsBar->setVisible(n > 0);
+    refreshActions();
     if (n == 0) return;
     QString text = chosenText(true).simplified();
     if (text.size() > 60) text = text.left(57) + QStringLiteral("…");
     m_wordsText->setText(n == 1 ? QStringLiteral("One word: %1").arg(text)
                                 : QStringLiteral("%1 words: %2").arg(n).arg(text));
     m_correct->setEnabled(n == 1);
+    placeWordsBar();
+}
+
+void MainWindow::placeWordsBar() {
+    const QSize room = m_sheet->size();
+    const int width = std::min(room.width() - 24, std::max(560, m_wordsBar->sizeHint().width()));
+    const int height = m_wordsBar->sizeHint().height();
+    m_wordsBar->setGeometry((room.width() - width) / 2, room.height() - height - 12, width, height);
+    m_wordsBar->raise();
 }
 
 void MainWindow::search(bool forward) {
@@ -1222,6 +1232,8 @@ void MainWindow::refreshActions() {
     for (QAction* a : {m_do.fit, m_do.actual, m_do.zoomIn, m_do.zoomOut}) a->setEnabled(any);
     const Item* item = m_case.item(m_findings->selected());
     for (QAction* a : m_do.decisions) a->setEnabled(item && item->finding.kind != Kind::Area);
+    // Words can be covered that nobody found.
+    if (!m_sheet->chosenWords().empty()) m_do.decisions.front()->setEnabled(true);
     m_do.remove->setEnabled(any);
     const bool findings = m_case.counts().all() > 0;
     m_do.next->setEnabled(findings);
@@ -1238,6 +1250,7 @@ void MainWindow::refreshActions() {
 bool MainWindow::eventFilter(QObject* object, QEvent* event) {
     // Space let go while another window had the keys must not leave the capture bare.
     if (event->type() == QEvent::WindowDeactivate || event->type() == QEvent::FocusOut) m_sheet->setBare(false);
+    if (event->type() == QEvent::Resize && object == m_sheet && m_wordsBar->isVisible()) placeWordsBar();
     // A word's correction that is left is not made.
     if (event->type() == QEvent::FocusOut && object->objectName() == QLatin1String("wordEdit")) object->deleteLater();
     if (event->type() != QEvent::KeyPress && event->type() != QEvent::KeyRelease)

@@ -100,6 +100,7 @@ private:
     void watchWords();
     void correctWord();
     void refreshWordsBar();
+    void placeWordsBar();
     QString chosenText(bool sanitised) const;
     void onRead(int capture, std::shared_ptr<const Page> page, const std::vector<Finding>& findings);
     void runCheck();
