@@ -133,9 +133,13 @@ TEST_CASE("the text tells its language; a hint of another one changes nothing") 
 }
 
 TEST_CASE("an umlaut is read also where English was asked for") {
-    const Page page = readWhole(made::picture({QStringLiteral("Visit of Roisin Ekström and Jürgen Möller")}, 15));
-    REQUIRE(page.lines.size() == 1);
-    CHECK(page.lines[0].text() == QStringLiteral("Visit of Roisin Ekström and Jürgen Möller"));
+    const QString text = QStringLiteral("Visit of Roisin Ekström and Jürgen Möller");
+    for (const int pixels : {13, 16, 20}) {
+        INFO(pixels);
+        const Page page = readWhole(made::picture({text}, pixels));
+        REQUIRE(page.lines.size() == 1);
+        CHECK(page.lines[0].text() == text);
+    }
 }
 
 TEST_CASE("an area can be read as numbers, or as one line") {

@@ -9,6 +9,7 @@
 
 #include <algorithm>
 #include <atomic>
+#include <future>
 #include <map>
 #include <mutex>
 #include <optional>
@@ -237,18 +238,44 @@ bool hasAccent(const QString& text) {
     return false;
 }
 
+// Whether a tall piece of ink is thin at the height where a mark would end and a small letter begin: stems are not.
+bool hasWaist(const QRect& piece, const LinePatch& patch, const UniformLine& uniform) {
+    const QImage& ink = uniform.ink;
+    const QRect there = piece.translated(-uniform.inkOrigin).intersected(ink.rect());
+    const double base = patch.baseline - uniform.inkOrigin.y();
+    const auto strongest = [&](int y) {
+        int most = 0;
+        for (int x = there.left(); x <= there.right(); ++x) most = std::max(most, 255 - int(ink.constScanLine(y)[x]));
+        return most;
+    };
+    const int from = std::max(there.top() + 1, int(std::floor(base - 1.4 * patch.xHeight))),
+              to = std::min(there.bottom() - 1, int(std::ceil(base - 0.95 * patch.xHeight)));
+    int thinnest = 255, at = -1;
+    for (int y = from; y <= to; ++y)
+        if (const int s = strongest(y); s < thinnest) {
+            thinnest = s;
+            at = y;
+        }
+    if (at < 0) return false;
+    int above = 0;
+    for (int y = there.top(); y < at; ++y) above = std::max(above, strongest(y));
+    return thinnest < 0.6 * above;
+}
+
 // Marks over small letters that no glyph read stands for.
 enum class Marks { None, Dots, Strokes, Either };
 Marks unreadMarks(const LinePatch& patch, const std::vector<ReadGlyph>& glyphs, const UniformLine& uniform) {
     const double xHeight = patch.xHeight;
     Marks marks = Marks::None;
+    int strokes = 0;
     static const QString low = QStringLiteral("acemnorsuvwxz");
     for (const QRect& ink : patch.inks) {
-        // A small letter that is too high: its mark has run together with it.
-        if (ink.top() < patch.baseline - 1.3 * xHeight && ink.bottom() + 1 > patch.baseline - 0.2 * xHeight &&
-            ink.width() < 1.5 * xHeight && marks == Marks::None) {
+        // A small letter that is too high: its mark has all but run together with it.
+        if (marks == Marks::None && ink.top() < patch.baseline - 1.18 * xHeight &&
+            ink.bottom() + 1 > patch.baseline - 0.2 * xHeight && ink.width() < 1.3 * xHeight &&
+            hasWaist(ink, patch, uniform)) {
             const ReadGlyph* nearest = nullptr;
-            double least = 0.35 * xHeight;
+            double least = 0.3 * xHeight;
             for (const ReadGlyph& g : glyphs) {
                 const double away =
                     std::abs(g.box.center().x() / uniform.scale + uniform.offset.x() - ink.center().x() - 0.5);
@@ -262,7 +289,7 @@ Marks unreadMarks(const LinePatch& patch, const std::vector<ReadGlyph>& glyphs, 
         if (ink.height() > 0.45 * xHeight + 1 || ink.width() > 0.9 * xHeight + 1) continue;
         if (ink.bottom() > patch.baseline - xHeight || ink.top() < patch.baseline - 2.2 * xHeight) continue;
         // Two side by side are the dots of an umlaut; small type draws them as one piece, wider than high.
-        bool dots = ink.width() > 1.8 * ink.height();
+        bool dots = ink.width() > 1.8 * ink.height() && ink.width() > 0.4 * xHeight && ink.height() < 0.35 * xHeight;
         for (const QRect& other : patch.inks)
             dots = dots || (&other != &ink && std::abs(other.top() - ink.top()) <= 1 &&
                             std::abs(other.bottom() - ink.bottom()) <= 1 &&
@@ -285,8 +312,18 @@ Marks unreadMarks(const LinePatch& patch, const std::vector<ReadGlyph>& glyphs, 
         }
         if (!over || explained) continue;
         if (dots) return Marks::Dots;
-        marks = Marks::Strokes;
+        ++strokes;
     }
+    // The recogniser is off by a letter at times: only more marks than there are letters and signs that have one tell.
+    int marked = 0;
+    for (const ReadGlyph& g : glyphs)
+        marked += !g.text[0].isLetterOrNumber() || g.text[0].unicode() > 127 || g.text == QLatin1String("i") ||
+                  g.text == QLatin1String("j");
+    int pieces = 0;
+    for (const QRect& ink : patch.inks)
+        pieces += ink.height() <= 0.45 * xHeight + 1 && ink.width() <= 0.9 * xHeight + 1 &&
+                  ink.bottom() <= patch.baseline - xHeight && ink.top() >= patch.baseline - 2.2 * xHeight;
+    if (marks == Marks::None && strokes > 0 && pieces > marked) marks = Marks::Strokes;
     return marks;
 }
 
@@ -437,6 +474,11 @@ public:
                 page.lines.push_back(std::move(line));
             }
         const bool numbers = options.content == ReadOptions::Content::Numbers;
+        // Codes are looked for beside the reading.
+        std::future<std::vector<Code>> codes;
+        if (options.codes && options.content == ReadOptions::Content::Any)
+            codes = std::async(m_count > 1 ? std::launch::async : std::launch::deferred,
+                               [&picture] { return findCodes(picture); });
 
         struct Job {
             UniformLine uniform;
@@ -445,9 +487,11 @@ public:
         std::vector<Job> jobs(patches.size());
         std::vector<size_t> todo; // one line of each picture not read before
         QSet<QByteArray> queued;
-        for (size_t i = 0; i < patches.size(); ++i) {
+        inParallel(patches.size(), [&](size_t i) {
             jobs[i].uniform = makeUniform(picture, patches[i]);
             jobs[i].key = fingerprint(jobs[i].uniform.image, numbers ? *languages + QLatin1Char('#') : *languages);
+        });
+        for (size_t i = 0; i < patches.size(); ++i) {
             if (!m_remembered.contains(jobs[i].key) && !queued.contains(jobs[i].key)) {
                 queued.insert(jobs[i].key);
                 todo.push_back(i);
@@ -512,7 +556,9 @@ public:
             glyphs[i] = m_remembered.value(jobs[i].key);
             shaped.push_back({&patches[i], &jobs[i].uniform, &glyphs[i]});
         }
-        mendByShape(shaped, [this](const QString& word) { return m_words.contains(word); });
+        mendByShape(
+            shaped, [this](const QString& word) { return m_words.contains(word); },
+            [this](size_t count, const std::function<void(size_t)>& work) { inParallel(count, work); });
         for (size_t i = 0; i < patches.size(); ++i) {
             if (glyphs[i].empty()) continue;
             TextLine line = assemble(patches[i], glyphs[i], jobs[i].uniform, numbers);
@@ -538,8 +584,8 @@ public:
             std::stable_sort(page.lines.begin(), page.lines.end(), [](const TextLine& a, const TextLine& b) {
                 return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.box.left() < b.box.left();
             });
-        if (options.codes && options.content == ReadOptions::Content::Any) {
-            page.codes = findCodes(picture);
+        if (codes.valid()) {
+            page.codes = codes.get();
             for (Code& code : page.codes) {
                 code.box.translate(area.topLeft());
                 code.corners.translate(area.topLeft());
@@ -550,6 +596,17 @@ public:
     }
 
 private:
+    template <typename Work> void inParallel(size_t count, Work work) const {
+        std::atomic<size_t> next{0};
+        const auto run = [&] {
+            for (size_t i = next++; i < count; i = next++) work(i);
+        };
+        std::vector<std::thread> threads;
+        for (size_t w = 1; w < std::min(m_count, count); ++w) threads.emplace_back(run);
+        run();
+        for (std::thread& t : threads) t.join();
+    }
+
     // The languages that are here and known by their common words.
     static QStringList tellable() {
         QStringList all;

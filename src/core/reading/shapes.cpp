@@ -380,13 +380,13 @@ std::vector<double> align(Run* runs, size_t R, const std::vector<ReadGlyph>& gly
 
 class Mender {
 public:
-    Mender(std::vector<ShapedLine>& lines, const std::function<bool(const QString&)>& isWord)
-        : m_lines(lines), m_isWord(isWord) {}
+    Mender(std::vector<ShapedLine>& lines, const std::function<bool(const QString&)>& isWord, const Workers& workers)
+        : m_lines(lines), m_isWord(isWord), m_workers(workers) {}
 
     void run() {
         for (size_t i = 0; i < m_lines.size(); ++i) gather(i);
         m_fits.assign(m_lines.size(), 0);
-        for (size_t i = 0; i < m_lines.size(); ++i) label(i);
+        m_workers(m_lines.size(), [this](size_t i) { label(i); });
         findFonts();
         if (std::any_of(m_pitch.begin(), m_pitch.end(), [](double p) { return p > 0; })) {
             // Once more, with touching letters of one pitch parted at their cells.
@@ -394,12 +394,12 @@ public:
             m_runs.clear();
             m_begin.clear();
             for (size_t i = 0; i < m_lines.size(); ++i) gather(i);
-            for (size_t i = 0; i < m_lines.size(); ++i) label(i);
+            m_workers(m_lines.size(), [this](size_t i) { label(i); });
         }
         cluster();
         vote();
         // Once more, knowing the shapes: a glyph is put right that was given to its neighbour.
-        for (size_t i = 0; i < m_lines.size(); ++i) label(i);
+        m_workers(m_lines.size(), [this](size_t i) { label(i); });
         vote();
         findFonts();
         compare();
@@ -665,9 +665,10 @@ private:
             if (std::find(shape.fonts.begin(), shape.fonts.end(), font) == shape.fonts.end())
                 shape.fonts.push_back(font);
         }
-        for (Shape& shape : m_shapes) {
+        m_workers(m_shapes.size(), [&](size_t at) {
+            Shape& shape = m_shapes[at];
             const Run& run = m_runs[shape.leader];
-            if (shape.sure && shape.bestWeight >= leastWeight) continue;
+            if (shape.sure && shape.bestWeight >= leastWeight) return;
             double nearest = 9, other = 9, own = 9;
             QString label;
             for (int width = run.width() - 1; width <= run.width() + 1; ++width) {
@@ -696,7 +697,7 @@ private:
             const bool refuted =
                 own < 9 ? nearest < clearlyNearer * own : shape.best.size() != 1 || !shape.best[0].isLetterOrNumber();
             if (nearest < nearShape && nearest < clearlyNearer * other && refuted) shape.like = label;
-        }
+        });
     }
 
     // Whether another shape of this size is known to be that character.
@@ -987,6 +988,7 @@ private:
 
     std::vector<ShapedLine>& m_lines;
     const std::function<bool(const QString&)>& m_isWord;
+    const Workers& m_workers;
     std::vector<Run> m_runs;
     std::vector<size_t> m_begin;
     std::vector<int> m_fonts;    // by line
@@ -1001,8 +1003,12 @@ private:
 
 } // namespace
 
-void mendByShape(std::vector<ShapedLine>& lines, const std::function<bool(const QString&)>& isWord) {
-    Mender(lines, isWord).run();
+void mendByShape(std::vector<ShapedLine>& lines, const std::function<bool(const QString&)>& isWord,
+                 const Workers& workers) {
+    const Workers oneByOne = [](size_t count, const std::function<void(size_t)>& work) {
+        for (size_t i = 0; i < count; ++i) work(i);
+    };
+    Mender(lines, isWord, workers ? workers : oneByOne).run();
 }
 
 QStringList lookalikes(const QString& character) {

@@ -21,8 +21,12 @@ struct ShapedLine {
     std::vector<ReadGlyph>* glyphs = nullptr; ///< mended in place
 };
 
-/// `isWord` is asked with lower-case words. The same lines give the same glyphs.
-void mendByShape(std::vector<ShapedLine>& lines, const std::function<bool(const QString&)>& isWord);
+/// Runs work(0) to work(count - 1), in any order, perhaps side by side.
+using Workers = std::function<void(size_t count, const std::function<void(size_t)>& work)>;
+
+/// `isWord` is asked with lower-case words, from any of the workers. The same lines give the same glyphs.
+void mendByShape(std::vector<ShapedLine>& lines, const std::function<bool(const QString&)>& isWord,
+                 const Workers& workers = {});
 
 /// Other characters of the same or nearly the same shape, likeliest first; empty for most.
 QStringList lookalikes(const QString& character);
