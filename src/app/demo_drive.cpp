@@ -240,7 +240,7 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
         shoot(window, "words-swept");
         window.sheet().chooseWords({});
         for (int i = 0; i < 2; ++i) press(sheet, Qt::Key_Backtab);
-        press(sheet, Qt::Key_W, Qt::ControlModifier);
+        press(sheet, Qt::Key_W);
         auto* words = window.findChild<WordsView*>();
         if (!words || !QTest::qWaitForWindowExposed(words)) return {};
         words->findChild<QTabWidget*>()->setCurrentIndex(1);

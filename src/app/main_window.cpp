@@ -14,6 +14,7 @@
 #include "app/theme.h"
 #include "app/words_view.h"
 #include "picture/picture_file.h"
+#include "reading/page_text.h"
 
 #include <QAction>
 #include <QApplication>
@@ -384,14 +385,13 @@ void MainWindow::makeActions() {
             m_sheet->setTool(Sheet::Tool::Cover);
         });
     m_do.readAgain =
-        action(QStringLiteral("Read an area again"), QStringLiteral("scan-text"), {QKeySequence(Qt::Key_R)}, [this] {
+        action(QStringLiteral("Read again"), QStringLiteral("scan-text"), {QKeySequence(Qt::Key_R)}, [this] {
             m_stack->setCurrentIndex(0);
             m_sheet->setTool(Sheet::Tool::ReadAgain);
         });
     m_do.readAgain->setCheckable(true);
     separator();
-    m_do.words = action(QStringLiteral("Words and tables…"), {}, {QKeySequence(QStringLiteral("Ctrl+W"))},
-                        [this] { showWords(); });
+    m_do.words = action(QStringLiteral("Words and tables…"), {}, {QKeySequence(Qt::Key_W)}, [this] { showWords(); });
     m_do.copy = action(QStringLiteral("Copy the chosen words"), {}, {QKeySequence::Copy}, [this] { copyWords(); });
     action(QStringLiteral("Watch for the chosen words"), {}, {}, [this] { watchWords(); });
     action(QStringLiteral("Correct the chosen word…"), {}, {QKeySequence(Qt::Key_F2)}, [this] { correctWord(); });
@@ -524,7 +524,7 @@ QWidget* MainWindow::makeDock() {
     m_do.cover->setCheckable(true);
     tool(m_do.select, true);
     tool(m_do.cover, true);
-    tool(m_do.readAgain, false);
+    tool(m_do.readAgain, true);
     m_areaStyle = new QComboBox;
     m_areaStyle->setAccessibleName(QStringLiteral("Style of covers drawn by hand"));
     for (const QString& name : {QStringLiteral("Solid"), QStringLiteral("Mosaic"), QStringLiteral("Blur")})
@@ -796,6 +796,7 @@ void MainWindow::showTrouble(const QString& sentence) {
 
 void MainWindow::showCapture(int id) {
     m_sheet->setCapture(id);
+    if (m_wordsView) m_wordsView->setCapture(id);
     m_findings->setCapture(id);
     m_strip->setCurrentCapture(id);
     refreshJoins();
@@ -887,27 +888,25 @@ void MainWindow::readAgain(const QRect& area) {
 QString MainWindow::chosenText(bool sanitised) const {
     const Capture* capture = m_case.capture(m_sheet->captureId());
     if (!capture || !capture->page) return {};
-    // What is covered is told by place: the chosen words alone, with the case's covers laid over them.
-    Page page = *capture->page;
-    std::vector<TextLine> lines;
+    // The chosen words alone; what is covered is told by place.
+    Page page;
+    page.size = capture->page->size;
     int last = -1;
     for (const auto& [l, w] : m_sheet->chosenWords()) {
-        if (l >= int(page.lines.size()) || w >= int(page.lines[size_t(l)].words.size())) continue;
+        if (l >= int(capture->page->lines.size())) continue;
+        const TextLine& from = capture->page->lines[size_t(l)];
+        if (w >= int(from.words.size())) continue;
         if (l != last) {
-            lines.push_back(page.lines[size_t(l)]);
-            lines.back().words.clear();
+            TextLine line;
+            line.box = from.box;
+            line.baseline = from.baseline;
+            line.xHeight = from.xHeight;
+            page.lines.push_back(line);
         }
-        lines.back().words.push_back(page.lines[size_t(l)].words[size_t(w)]);
+        page.lines.back().words.push_back(from.words[size_t(w)]);
         last = l;
     }
-    page.lines = std::move(lines);
-    page.codes.clear();
-    if (sanitised) {
-        Capture part;
-        part.page = std::make_shared<const Page>(std::move(page));
-        part.items = capture->items;
-        page = sanitisedPageOf(part);
-    }
+    if (sanitised) page = sanitisedPageOf(page, capture->items);
     QString text;
     const TextLine* before = nullptr;
     for (const TextLine& line : page.lines) {
@@ -1019,20 +1018,7 @@ void MainWindow::search(bool forward) {
         m_hitText = text;
         for (const Capture& c : m_case.captures()) {
             if (!c.page) continue;
-            for (const TextLine& line : c.page->lines) {
-                const QString whole = line.text();
-                for (qsizetype at = whole.indexOf(text, 0, Qt::CaseInsensitive); at >= 0;
-                     at = whole.indexOf(text, at + 1, Qt::CaseInsensitive)) {
-                    QRectF box;
-                    qsizetype start = 0;
-                    for (const Word& word : line.words) {
-                        if (start < at + text.size() && start + word.text.size() > at)
-                            box = box.isNull() ? word.box : box.united(word.box);
-                        start += word.text.size() + 1;
-                    }
-                    if (!box.isNull()) m_hits.emplace_back(c.id, box);
-                }
-            }
+            for (const QRectF& place : placesOf(*c.page, text)) m_hits.emplace_back(c.id, place);
         }
     }
     if (m_hits.empty()) {

@@ -28,11 +28,11 @@
 
 namespace eyelid {
 
-Page sanitisedPageOf(const Capture& capture) {
+Page sanitisedPageOf(const Page& page, const std::vector<Item>& items) {
     std::vector<HiddenValue> hidden;
-    for (const Item& item : capture.items)
+    for (const Item& item : items)
         if (item.decision == Decision::Cover) hidden.push_back({item.finding.kind, item.identity, item.finding.boxes});
-    return capture.page ? sanitisedPage(*capture.page, hidden) : Page();
+    return sanitisedPage(page, hidden);
 }
 
 WordsView::WordsView(Case& owner, QWidget* parent) : QDialog(parent), m_case(owner) {
@@ -105,21 +105,21 @@ WordsView::WordsView(Case& owner, QWidget* parent) : QDialog(parent), m_case(own
     connect(m_tabs, &QTabWidget::currentChanged, this, [this](int at) { m_copyTable->setVisible(at == 1); });
     connect(m_copy, &QPushButton::clicked, this, [this] { QGuiApplication::clipboard()->setText(pageText(m_page)); });
     connect(m_copyTable, &QPushButton::clicked, this, [this] {
-        const auto all = findTables(m_page);
-        const int at = m_tables->currentIndex();
-        if (at < 0 || at >= int(all.size())) return;
+        if (!table()) return;
         // Spreadsheets take the HTML, editors the text.
         auto* mime = new QMimeData;
-        mime->setText(tableTsv(all[size_t(at)]));
-        mime->setHtml(tableHtml(all[size_t(at)]));
-        mime->setData(QStringLiteral("text/csv"), tableCsv(all[size_t(at)]).toUtf8());
+        mime->setText(tableTsv(*table()));
+        mime->setHtml(tableHtml(*table()));
+        mime->setData(QStringLiteral("text/csv"), tableCsv(*table()).toUtf8());
         QGuiApplication::clipboard()->setMimeData(mime);
     });
     connect(m_save, &QPushButton::clicked, this, &WordsView::save);
     connect(&m_case, &Case::captureChanged, this, [this](int id) {
-        if (id == m_capture) refresh();
+        if (id == m_capture && isVisible()) refresh();
     });
-    connect(&m_case, &Case::capturesChanged, this, &WordsView::refresh);
+    connect(&m_case, &Case::capturesChanged, this, [this] {
+        if (isVisible()) refresh();
+    });
     m_copyTable->hide();
 }
 
@@ -129,20 +129,32 @@ bool WordsView::sanitised() const {
 
 void WordsView::setCapture(int id) {
     m_capture = id;
+    if (isVisible()) refresh();
+}
+
+// What changed while it was closed was not followed.
+void WordsView::showEvent(QShowEvent* event) {
     refresh();
+    QDialog::showEvent(event);
+}
+
+const Table* WordsView::table() const {
+    const int at = m_tables->currentIndex();
+    return at >= 0 && at < int(m_pageTables.size()) ? &m_pageTables[size_t(at)] : nullptr;
 }
 
 void WordsView::refresh() {
     const Capture* capture = m_case.capture(m_capture);
     const bool read = capture && capture->page;
-    m_page = !read ? Page() : sanitised() ? sanitisedPageOf(*capture) : *capture->page;
+    m_page = !read ? Page() : sanitised() ? sanitisedPageOf(*capture->page, capture->items) : *capture->page;
     m_title->setText(!capture ? QStringLiteral("No capture is open") : capture->name);
     const QString text = pageText(m_page);
     if (m_text->toPlainText() != text) m_text->setPlainText(text);
     m_text->setPlaceholderText(!capture ? QStringLiteral("Take or bring in a picture first.")
                                : !read  ? QStringLiteral("This capture is still to be read.")
                                         : QStringLiteral("There are no words on this capture."));
-    const auto tables = findTables(m_page);
+    m_pageTables = findTables(m_page);
+    const auto& tables = m_pageTables;
     const int at = std::max(0, m_tables->currentIndex());
     m_tables->blockSignals(true);
     m_tables->clear();
@@ -164,23 +176,21 @@ void WordsView::refresh() {
 }
 
 void WordsView::showTable() {
-    const auto tables = findTables(m_page);
-    const int at = m_tables->currentIndex();
     m_table->clear();
     m_table->setRowCount(0);
     m_table->setColumnCount(0);
-    if (at < 0 || at >= int(tables.size())) return;
-    const Table& table = tables[size_t(at)];
-    const int first = table.headed ? 1 : 0;
-    m_table->setColumnCount(int(table.columns()));
-    m_table->setRowCount(int(table.rows.size()) - first);
+    const Table* shown = table();
+    if (!shown) return;
+    const int first = shown->headed ? 1 : 0;
+    m_table->setColumnCount(int(shown->columns()));
+    m_table->setRowCount(int(shown->rows.size()) - first);
     QStringList heads;
-    for (size_t c = 0; c < table.columns(); ++c)
-        heads << (table.headed ? table.rows[0][c].text : QString::number(c + 1));
+    for (size_t c = 0; c < shown->columns(); ++c)
+        heads << (shown->headed ? shown->rows[0][c].text : QString::number(c + 1));
     m_table->setHorizontalHeaderLabels(heads);
     for (int r = 0; r < m_table->rowCount(); ++r)
         for (int c = 0; c < m_table->columnCount(); ++c)
-            m_table->setItem(r, c, new QTableWidgetItem(table.rows[size_t(r + first)][size_t(c)].text));
+            m_table->setItem(r, c, new QTableWidgetItem(shown->rows[size_t(r + first)][size_t(c)].text));
     m_table->resizeColumnsToContents();
 }
 
@@ -197,9 +207,7 @@ void WordsView::search() {
             mark.format.setForeground(palette().highlightedText());
             marks << mark;
         }
-        for (const TextLine& line : m_page.lines)
-            for (const Word& word : line.words)
-                if (word.text.contains(wanted, Qt::CaseInsensitive)) places.push_back(word.box);
+        places = placesOf(m_page, wanted);
         if (!marks.isEmpty()) {
             m_text->setTextCursor(marks.first().cursor);
             QTextCursor bare = m_text->textCursor();

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "casefile/case.h"
+#include "reading/tables.h"
 
 #include <QDialog>
 
@@ -28,16 +29,20 @@ signals:
     /// Places on the capture that hold the searched text.
     void hitsFound(int capture, std::vector<QRectF> places);
 
+protected:
+    void showEvent(QShowEvent*) override;
+
 private:
     void refresh();
+    const Table* table() const;
     void showTable();
     void search();
     void save();
-    const Page& page() const { return m_page; }
 
     Case& m_case;
     int m_capture = 0;
     Page m_page; ///< as shown
+    std::vector<Table> m_pageTables;
     QLabel *m_title, *m_found;
     QTabWidget* m_tabs;
     QPlainTextEdit* m_text;
@@ -48,7 +53,7 @@ private:
     QPushButton *m_copy, *m_copyTable, *m_save;
 };
 
-/// The page of a capture with names in place of what is decided to be covered.
-Page sanitisedPageOf(const Capture& capture);
+/// A page with names in place of what is decided to be covered.
+Page sanitisedPageOf(const Page& page, const std::vector<Item>& items);
 
 } // namespace eyelid

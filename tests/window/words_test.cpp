@@ -220,7 +220,7 @@ TEST_CASE("the words view shows text and tables, sanitised unless asked otherwis
     for (const Item& item : std::vector<Item>(desk.open().captures()[0].items))
         if (item.finding.text.contains(QStringLiteral("Okonjo")))
             desk.open().decide(item.id, Scope::SameValue, Decision::Cover);
-    desk.press(Qt::Key_W, Qt::ControlModifier);
+    desk.press(Qt::Key_W);
     auto* view = desk.window.findChild<WordsView*>();
     REQUIRE(view);
     REQUIRE(QTest::qWaitForWindowExposed(view));

@@ -101,20 +101,32 @@ private:
     bool m_adds;
 };
 
+// Keeps the other state of a capture; undoing and doing again exchange the two.
+class SwapCommand : public QUndoCommand {
+public:
+    SwapCommand(Case& owner, int capture, const QString& text)
+        : QUndoCommand(text), m_case(owner), m_capture(capture) {}
+    void undo() final { swap(); }
+    void redo() final { swap(); }
+
+protected:
+    virtual void swap() = 0;
+    Case& m_case;
+    int m_capture;
+};
+
 // The picture with everything that was read and found on it.
-class PictureCommand final : public QUndoCommand {
+class PictureCommand final : public SwapCommand {
 public:
     PictureCommand(Case& owner, int capture, const QImage& picture)
-        : QUndoCommand(QStringLiteral("join anew")), m_case(owner), m_capture(capture), m_picture(picture) {
+        : SwapCommand(owner, capture, QStringLiteral("join anew")), m_picture(picture) {
         if (const Capture* c = owner.find(capture))
             for (const Item& item : c->items)
                 if (item.finding.kind == Kind::Area) m_items.push_back(item);
     }
-    void undo() override { swap(); }
-    void redo() override { swap(); }
 
 private:
-    void swap() {
+    void swap() override {
         Capture* c = m_case.find(m_capture);
         if (!c) return;
         std::swap(c->picture, m_picture);
@@ -124,23 +136,20 @@ private:
         ++m_case.m_revision;
         emit m_case.capturesChanged();
     }
-    Case& m_case;
-    int m_capture;
     QImage m_picture;
     std::vector<Item> m_items;
     std::shared_ptr<const Page> m_page;
 };
 
-class PageCommand final : public QUndoCommand {
+// The page as it is read, with what was put right on it.
+class PageCommand final : public SwapCommand {
 public:
     PageCommand(Case& owner, int capture, const QString& text, Page page, std::vector<Correction> corrections)
-        : QUndoCommand(text), m_case(owner), m_capture(capture), m_page(std::make_shared<const Page>(std::move(page))),
+        : SwapCommand(owner, capture, text), m_page(std::make_shared<const Page>(std::move(page))),
           m_corrections(std::move(corrections)) {}
-    void undo() override { swap(); }
-    void redo() override { swap(); }
 
 private:
-    void swap() {
+    void swap() override {
         Capture* c = m_case.find(m_capture);
         if (!c) return;
         std::swap(c->page, m_page);
@@ -148,8 +157,6 @@ private:
         emit m_case.pageChanged(m_capture);
         m_case.touched(m_capture);
     }
-    Case& m_case;
-    int m_capture;
     std::shared_ptr<const Page> m_page;
     std::vector<Correction> m_corrections;
 };

@@ -267,9 +267,9 @@ private:
             // Two words that each may be ordinary are a name when both are names.
             if (known >= 2) sum += 0.1;
             if (known >= 2)
-                p.evidence << QStringLiteral("given and family name are on the lists of names");
+                p.evidence << QStringLiteral("has a given and a family name of the lists of names");
             else if (known == 1)
-                p.evidence << QStringLiteral("one of its words is on the lists of names");
+                p.evidence << QStringLiteral("has a word that is on the lists of names");
             if (reversed) {
                 sum += 0.1;
                 p.evidence << QStringLiteral("is written surname first");
@@ -442,7 +442,7 @@ private:
                 if (local.contains(last) &&
                     (local.contains(first) || (local.startsWith(first.left(1)) && last.size() >= 5))) {
                     p.sum += 0.4;
-                    p.evidence << QStringLiteral("a mail address on the screen is made from it");
+                    p.evidence << QStringLiteral("is what a mail address on the screen is made from");
                     break;
                 }
         }

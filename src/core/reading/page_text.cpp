@@ -114,6 +114,26 @@ QString pageHocr(const Page& page, const QString& pictureName) {
     return all + QStringLiteral("</div>\n</body>\n</html>\n");
 }
 
+std::vector<QRectF> placesOf(const Page& page, const QString& text) {
+    std::vector<QRectF> places;
+    if (text.isEmpty()) return places;
+    for (const TextLine& line : page.lines) {
+        const QString whole = line.text();
+        for (qsizetype at = whole.indexOf(text, 0, Qt::CaseInsensitive); at >= 0;
+             at = whole.indexOf(text, at + 1, Qt::CaseInsensitive)) {
+            QRectF box;
+            qsizetype start = 0;
+            for (const Word& word : line.words) {
+                if (start < at + text.size() && start + word.text.size() > at)
+                    box = box.isNull() ? word.box : box.united(word.box);
+                start += word.text.size() + 1;
+            }
+            if (!box.isNull()) places.push_back(box);
+        }
+    }
+    return places;
+}
+
 QString languageOf(const Page& page, const QStringList& among) {
     // Words common to several languages speak for none.
     QHash<QString, int> listed;

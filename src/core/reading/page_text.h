@@ -16,6 +16,9 @@ QString pageCsv(const Page& page);
 /// hOCR 1.2: an HTML document whose elements carry boxes and confidences.
 QString pageHocr(const Page& page, const QString& pictureName);
 
+/// The places of a text on a page, in any case; one box for each, which may run over several words of a line.
+std::vector<QRectF> placesOf(const Page& page, const QString& text);
+
 /// The language of the three-letter codes given that the page's words speak most for, by lists of each one's common
 /// words; empty when too few speak at all.
 QString languageOf(const Page& page, const QStringList& among);
