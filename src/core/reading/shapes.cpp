@@ -1012,66 +1012,19 @@ void mendByShape(std::vector<ShapedLine>& lines, const std::function<bool(const 
 }
 
 QStringList lookalikes(const QString& character) {
-    static const QHash<QString, QStringList> table = [] {
+    // Besides those of one family: near enough to be misread in small type, each with what it may have been.
+    static const QHash<QString, QStringList> near = [] {
         QHash<QString, QStringList> all;
-        const auto add = [&](const char* of, std::initializer_list<const char*> others) {
-            QStringList& list = all[QString::fromUtf8(of)];
-            for (const char* o : others) list << QString::fromUtf8(o);
-        };
-        add("0", {"O", "o", "8", "6"});
-        add("O", {"0", "o", "Q"});
-        add("o", {"0", "O", "ö"});
-        add("1", {"l", "I", "7"});
-        add("l", {"1", "I", "i"});
-        add("I", {"l", "1", "J"});
-        add("|", {"I", "l"});
-        add("i", {"l", "j"});
-        add("j", {"i"});
-        add("J", {"j"});
-        add("!", {"l", "i"});
-        add("2", {"Z"});
-        add("Z", {"2", "z"});
-        add("z", {"Z"});
-        add("5", {"S", "8", "6"});
-        add("S", {"5", "s", "8"});
-        add("s", {"S"});
-        add("$", {"S"});
-        add("6", {"0", "G", "b", "8"});
-        add("G", {"6"});
-        add("8", {"B", "6", "0", "5"});
-        add("B", {"8"});
-        add("9", {"0", "g"});
-        add("@", {"0"});
-        add("C", {"c", "O"});
-        add("c", {"C", "e", "o"});
-        add("e", {"c", "o"});
-        add("a", {"o", "d"});
-        add("d", {"0", "a"});
-        add("f", {"t", "F"});
-        add("F", {"f"});
-        add("t", {"f", "l"});
-        add("H", {"N"});
-        add("N", {"H"});
-        add("4", {"a", "A"});
-        add("7", {"1"});
-        add("3", {"8"});
-        add("V", {"v"});
-        add("v", {"V"});
-        add("W", {"w"});
-        add("w", {"W", "vv"});
-        add("X", {"x"});
-        add("x", {"X"});
-        add("K", {"k"});
-        add("k", {"K"});
-        add("L", {"l"});
-        add("n", {"h"});
-        add("h", {"n"});
-        add("m", {"rn"});
-        add("6", {"ö"});
-        add("é", {"ö"});
+        for (const char* pair :
+             {"0 8", "0 6", "o ö", "| I", "| l", "! l", "! i", "5 8", "5 6", "6 0",  "6 8",  "6 ö", "8 6",
+              "8 0", "8 5", "3 8", "7 1", "1 7", "9 0", "9 g", "4 a", "4 A", "c e",  "c o",  "e c", "e o",
+              "a o", "a d", "d 0", "d a", "f t", "t f", "t l", "n h", "h n", "m rn", "w vv", "é ö"}) {
+            const QStringList parts = QString::fromUtf8(pair).split(QLatin1Char(' '));
+            all[parts[0]] << parts[1];
+        }
         return all;
     }();
-    return table.value(character);
+    return family(character) + near.value(character);
 }
 
 } // namespace eyelid
