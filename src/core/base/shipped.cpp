@@ -16,4 +16,10 @@ QByteArray shippedFile(const QString& path) {
     return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
 }
 
+QStringList shippedLines(const QString& path) {
+    const QByteArray bytes = shippedFile(path);
+    if (bytes.isEmpty()) qFatal("the shipped file %s is missing", qPrintable(path));
+    return QString::fromUtf8(bytes).split(QLatin1Char('\n'), Qt::SkipEmptyParts);
+}
+
 } // namespace eyelid

@@ -7,10 +7,7 @@ namespace eyelid {
 namespace {
 
 template <typename Add> void eachLine(const char* file, Add add) {
-    const QByteArray bytes = shippedFile(QLatin1String(file));
-    if (bytes.isEmpty()) qFatal("the shipped file %s is missing", file);
-    for (const QByteArray& line : bytes.split('\n'))
-        if (!line.isEmpty()) add(withoutAccents(QString::fromUtf8(line)));
+    for (const QString& line : shippedLines(QLatin1String(file))) add(withoutAccents(line));
 }
 
 void load(QSet<QString>& set, const char* file) {

@@ -141,8 +141,7 @@ QString languageOf(const Page& page, const QStringList& among) {
     constexpr int mostCommon = 1500;
     for (const QString& code : among) {
         int rank = 0;
-        for (const QString& word : QString::fromUtf8(shippedFile(QStringLiteral("words/%1.txt").arg(code)))
-                                       .split(QLatin1Char('\n'), Qt::SkipEmptyParts)) {
+        for (const QString& word : shippedLines(QStringLiteral("words/%1.txt").arg(code))) {
             if (++rank > mostCommon) break;
             if (word.size() < 2) continue;
             lists[code].insert(word);
