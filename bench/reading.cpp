@@ -139,7 +139,7 @@ int main(int argc, char** argv) {
         Reader reader;
         Progress progress;
         (void)reader.read(screenful({300, 60}, 9), {}, progress); // the engines are there
-        std::vector<double> firsts, seconds_;
+        std::vector<double> firsts, again;
         for (int turn = 0; turn < 5; ++turn) {
             const QImage first = screenful({1280, 800}, 100 + turn);
             QImage second = first;
@@ -148,11 +148,11 @@ int main(int argc, char** argv) {
             painter.drawImage(QPoint(0, 0), screenful({1280, 800}, 200 + turn), QRect(0, 0, 1280, 40));
             painter.end();
             firsts.push_back(seconds([&] { (void)reader.read(first, {}, progress); }));
-            seconds_.push_back(seconds([&] { (void)reader.read(second, {}, progress); }));
+            again.push_back(seconds([&] { (void)reader.read(second, {}, progress); }));
         }
         std::nth_element(firsts.begin(), firsts.begin() + 2, firsts.end());
-        std::nth_element(seconds_.begin(), seconds_.begin() + 2, seconds_.end());
-        const double a = firsts[2], b = seconds_[2];
+        std::nth_element(again.begin(), again.begin() + 2, again.end());
+        const double a = firsts[2], b = again[2];
         std::printf("second reading after a twentieth changed: %.0f ms / %.0f ms = %.2f (at most 0.1)\n", b * 1000,
                     a * 1000, b / a);
         fine = fine && b / a <= 0.1;

@@ -331,8 +331,7 @@ Marks unreadMarks(const LinePatch& patch, const std::vector<ReadGlyph>& glyphs, 
 class Bars {
 public:
     explicit Bars(const QSet<QString>& words) : m_words(words) {
-        for (const QString& name : QString::fromUtf8(shippedFile(QStringLiteral("names/given.txt")))
-                                       .split(QLatin1Char('\n'), Qt::SkipEmptyParts))
+        for (const QString& name : shippedLines(QStringLiteral("names/given.txt")))
             if (name.startsWith(QLatin1Char('i'), Qt::CaseInsensitive)) m_names.insert(name.toLower());
     }
     /// What a word's first letter should be, or null where there is nothing to put right.
@@ -445,9 +444,7 @@ public:
         const unsigned cores = std::max(1u, std::thread::hardware_concurrency());
         m_count = threads > 0 ? size_t(threads) : size_t(cores);
         for (const char* file : {"words/eng.txt", "words/deu.txt", "words/fra.txt", "words/spa.txt"})
-            for (const QString& word :
-                 QString::fromUtf8(shippedFile(QString::fromLatin1(file))).split(QLatin1Char('\n'), Qt::SkipEmptyParts))
-                m_words.insert(word);
+            for (const QString& word : shippedLines(QString::fromLatin1(file))) m_words.insert(word);
     }
 
     Result<Page> read(const QImage& whole, const ReadOptions& options, Progress& progress) {
@@ -468,11 +465,12 @@ public:
         std::vector<LinePatch> patches = findLines(picture, options.faint ? faintInk : plainInk);
         if (options.content == ReadOptions::Content::OneLine) patches = asOneLine(std::move(patches));
         if (progress.cancelled()) return cancelledError();
-        if (options.sideways && options.content == ReadOptions::Content::Any)
-            for (TextLine& line : readSideways(picture, patches, *languages)) {
-                shift(line, area.topLeft());
-                page.lines.push_back(std::move(line));
-            }
+        if (options.sideways && options.content == ReadOptions::Content::Any) {
+            auto sideways = readSideways(picture, patches, *languages, progress);
+            if (!sideways) return sideways.error();
+            page.lines = std::move(*sideways);
+            for (TextLine& line : page.lines) shift(line, area.topLeft());
+        }
         const bool numbers = options.content == ReadOptions::Content::Numbers;
         // Codes are looked for beside the reading.
         std::future<std::vector<Code>> codes;
@@ -506,25 +504,20 @@ public:
         std::vector<std::vector<ReadGlyph>> read(todo.size());
         if (!todo.empty()) {
             const size_t workers = std::min(m_count, todo.size());
-            if (m_languages != *languages) m_engines.clear();
-            m_languages = *languages;
-            if (m_engines.size() < workers) m_engines.resize(workers);
+            useEngines(*languages, workers);
             std::atomic<size_t> next{0}, done{0};
             std::mutex troubles;
             std::optional<Error> trouble;
             const auto work = [&](size_t worker) {
                 // Each worker loads its own engine, side by side.
-                if (!m_engines[worker]) {
-                    auto engine = Recogniser::create(*languages);
-                    if (!engine) {
-                        const std::lock_guard lock(troubles);
-                        trouble = engine.error();
-                        return;
-                    }
-                    m_engines[worker] = std::move(*engine);
+                auto engine = engineOf(worker);
+                if (!engine) {
+                    const std::lock_guard lock(troubles);
+                    trouble = engine.error();
+                    return;
                 }
                 for (size_t i = next++; i < todo.size() && !progress.cancelled(); i = next++) {
-                    read[i] = m_engines[worker]->recognise(jobs[todo[i]].uniform.image, numbers);
+                    read[i] = (*engine)->recognise(jobs[todo[i]].uniform.image, numbers);
                     const size_t n = ++done;
                     progress.setFraction(double(n) / double(todo.size()));
                     if (n % 16 == 0) progress.setDoing(QStringLiteral("Reading line %1 of %2").arg(n).arg(todo.size()));
@@ -618,11 +611,12 @@ private:
     Result<Page> readTold(const QImage& whole, ReadOptions options, Progress& progress) {
         const QStringList among = tellable();
         options.languages = among.isEmpty() ? QStringLiteral("eng") : among.first();
-        auto first = read(whole, options, progress);
+        // Lines alone tell it; those read already are not read again.
+        ReadOptions lines = options;
+        lines.codes = lines.sideways = false;
+        auto first = read(whole, lines, progress);
         if (!first) return first;
-        const QString told = languageOf(*first, among);
-        if (told.isEmpty() || told == options.languages) return first;
-        options.languages = told;
+        if (const QString told = languageOf(*first, among); !told.isEmpty()) options.languages = told;
         return read(whole, options, progress);
     }
 
@@ -647,10 +641,11 @@ private:
 
     // Letters that stand one over the other without lines of their own: text that runs up or down. What is read is
     // taken out of `patches`.
-    std::vector<TextLine> readSideways(const QImage& picture, std::vector<LinePatch>& patches,
-                                       const QString& languages) {
+    Result<std::vector<TextLine>> readSideways(const QImage& picture, std::vector<LinePatch>& patches,
+                                               const QString& languages, const Progress& progress) {
         std::vector<TextLine> lines;
         for (const QRect& region : columnsOfLetters(patches)) {
+            if (progress.cancelled()) return cancelledError();
             const QRect crop = region.adjusted(-4, -4, 4, 4).intersected(picture.rect());
             TextLine best;
             double surest = 0.75; // less is chance
@@ -669,15 +664,10 @@ private:
                 UniformLine uniform = makeUniform(upright, patch);
                 const QByteArray key = fingerprint(uniform.image, languages);
                 if (!m_remembered.contains(key)) {
-                    if (m_languages != languages) m_engines.clear();
-                    m_languages = languages;
-                    if (m_engines.empty()) m_engines.resize(1);
-                    if (!m_engines[0]) {
-                        auto engine = Recogniser::create(languages);
-                        if (!engine) return lines;
-                        m_engines[0] = std::move(*engine);
-                    }
-                    m_remembered.insert(key, m_engines[0]->recognise(uniform.image));
+                    useEngines(languages, 1);
+                    auto engine = engineOf(0);
+                    if (!engine) return engine.error();
+                    m_remembered.insert(key, (*engine)->recognise(uniform.image));
                 }
                 std::vector<ReadGlyph> glyphs = m_remembered.value(key);
                 if (glyphs.size() < 3) continue;
@@ -770,6 +760,21 @@ private:
         }
         if (codes.isEmpty()) return Error{Error::Kind::BadInput, QStringLiteral("No language to read was named.")};
         return codes.join(QLatin1Char('+'));
+    }
+
+    // Room for so many engines of these languages; each is loaded by whoever needs it first.
+    void useEngines(const QString& languages, size_t count) {
+        if (m_languages != languages) m_engines.clear();
+        m_languages = languages;
+        if (m_engines.size() < count) m_engines.resize(count);
+    }
+    Result<Recogniser*> engineOf(size_t worker) {
+        if (!m_engines[worker]) {
+            auto engine = Recogniser::create(m_languages);
+            if (!engine) return engine.error();
+            m_engines[worker] = std::move(*engine);
+        }
+        return m_engines[worker].get();
     }
 
     // An engine of the other languages that are here, for letters the asked ones do not have; null without any.
