@@ -305,6 +305,13 @@ TEST_CASE("corrections and areas read anew change their words and nothing else")
     const Page anew = withAreaReadAnew(page, area, reading);
     CHECK(textWithin(anew, area) == QStringLiteral("0447"));
     CHECK(pageText(anew) == QStringLiteral("Mr leuan Vance\nmeter 0412\t0447\n"));
+    // Cut by the edge: half of "0412" lies in the area, its middle does not.
+    Page wide = reading;
+    Word half = page.lines[1].words[1];
+    half.box.setLeft(half.box.center().x() + 1);
+    half.text = QStringLiteral("12");
+    wide.lines[0].words.insert(wide.lines[0].words.begin(), half);
+    CHECK(pageText(withAreaReadAnew(page, area, wide)) == QStringLiteral("Mr leuan Vance\nmeter 0412\t0447\n"));
 }
 
 TEST_CASE("odd pictures neither crash the shapes nor the codes") {

@@ -44,7 +44,20 @@ Page withAreaReadAnew(const Page& page, const QRect& area, const Page& reading) 
         line.box = boxOf(line);
     }
     std::erase_if(result.lines, [](const TextLine& line) { return line.words.empty(); });
-    result.lines.insert(result.lines.end(), reading.lines.begin(), reading.lines.end());
+    // A word the area's edge cuts through was kept whole: its part is not read beside it.
+    const auto stands = [old = result.lines](const Word& word) {
+        for (const TextLine& line : old)
+            for (const Word& kept : line.words) {
+                const QRectF common = kept.box.intersected(word.box);
+                if (common.width() * common.height() > 0.5 * word.box.width() * word.box.height()) return true;
+            }
+        return false;
+    };
+    for (TextLine line : reading.lines) {
+        std::erase_if(line.words, stands);
+        line.box = boxOf(line);
+        if (!line.words.empty()) result.lines.push_back(std::move(line));
+    }
     std::stable_sort(result.lines.begin(), result.lines.end(), [](const TextLine& a, const TextLine& b) {
         return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.box.left() < b.box.left();
     });
