@@ -1,0 +1,141 @@
+// Where text is on a picture: lines of any polarity, what belongs to them, and what is no text.
+#include "reading/line_finder.h"
+#include "support/made.h"
+
+#include <catch2/catch.hpp>
+#include <random>
+
+using namespace eyelid;
+
+namespace {
+
+QImage blank(int width = 640, int height = 200, QColor ground = Qt::white) {
+    QImage image(width, height, QImage::Format_RGB32);
+    image.fill(ground);
+    return image;
+}
+
+QRect inkOf(const QImage& image, QColor ground) {
+    QRect box;
+    for (int y = 0; y < image.height(); ++y)
+        for (int x = 0; x < image.width(); ++x)
+            if (std::abs(qGray(image.pixel(x, y)) - qGray(ground.rgb())) > 40) box = box.united(QRect(x, y, 1, 1));
+    return box;
+}
+
+} // namespace
+
+TEST_CASE("each row of type is one line, tight on its ink, of its own polarity") {
+    for (const int pixels : {9, 11, 13, 16, 24, 36})
+        for (const bool dark : {false, true}) {
+            const QColor ground = dark ? QColor(0x1c, 0x1e, 0x22) : QColor(0xff, 0xff, 0xff);
+            const QImage image = made::picture({QStringLiteral("Meter readings, walk 14")}, pixels,
+                                               dark ? QColor(0xe0, 0xe0, 0xe0) : QColor(0x10, 0x10, 0x10), ground);
+            const auto lines = findLines(image);
+            INFO(pixels << (dark ? " dark" : " light"));
+            REQUIRE(lines.size() == 1);
+            CHECK(lines[0].lightOnDark == dark);
+            CHECK(lines[0].box.adjusted(-1, -1, 1, 1).contains(inkOf(image, ground)));
+            CHECK(lines[0].xHeight < lines[0].capHeight + 0.01);
+            // Inter's small x is 0.55 of its size.
+            CHECK(std::abs(lines[0].xHeight - 0.55 * pixels) < 0.14 * pixels + 1);
+        }
+}
+
+TEST_CASE("dots of a single pixel, underscores and colons belong to their line") {
+    QImage image = made::picture({QStringLiteral("meter depot")}, 14);
+    const auto before = findLines(image);
+    REQUIRE(before.size() == 1);
+    const QRect box = before[0].box;
+    const int base = int(before[0].baseline);
+    // Between the two words, where only the marks stand.
+    int gap = box.left();
+    const auto inked = [&](int x) {
+        for (int y = box.top(); y <= box.bottom(); ++y)
+            if (qGray(image.pixel(x, y)) < 200) return true;
+        return false;
+    };
+    while (inked(gap) || inked(gap + 1) || inked(gap + 2) || inked(gap + 3)) ++gap;
+    image.setPixel(gap + 1, base - 1, qRgb(0, 0, 0));
+    const auto after = findLines(image);
+    REQUIRE(after.size() == 1);
+    CHECK(after[0].inks.size() == before[0].inks.size() + 1);
+    QImage under =
+        made::picture({QStringLiteral("size_mm")}, 14, Qt::black, Qt::white, QStringLiteral("JetBrains Mono"));
+    const auto lines = findLines(under);
+    REQUIRE(lines.size() == 1);
+    CHECK(lines[0].box.bottom() > lines[0].baseline);
+}
+
+TEST_CASE("rules, frames, bars and noise are no text") {
+    QImage image = blank();
+    QPainter painter(&image);
+    painter.setPen(QColor(0x88, 0x88, 0x88));
+    painter.drawLine(10, 20, 600, 20);
+    painter.drawRect(20, 40, 200, 60);
+    painter.fillRect(QRect(300, 40, 220, 18), QColor(0x30, 0x60, 0x90));
+    painter.end();
+    CHECK(findLines(image).empty());
+    std::mt19937 random(3);
+    QImage noise = blank(400, 300);
+    for (int y = 0; y < noise.height(); ++y)
+        for (int x = 0; x < noise.width(); ++x) {
+            const int v = int(random() % 256);
+            noise.setPixel(x, y, qRgb(v, v, v));
+        }
+    CHECK(findLines(noise).size() < 12);
+    CHECK(findLines(blank()).empty());
+    CHECK(findLines(QImage()).empty());
+    CHECK(findLines(blank(1, 1)).empty());
+}
+
+TEST_CASE("a field's frame and a table's rules do not swallow the text in them") {
+    QImage image = blank(500, 120);
+    QPainter painter(&image);
+    painter.setPen(QColor(0xa0, 0xa0, 0xa0));
+    painter.drawRect(20, 20, 260, 30);
+    painter.drawLine(0, 70, 499, 70);
+    painter.setPen(Qt::black);
+    painter.setFont(made::font(14));
+    painter.drawText(30, 40, QStringLiteral("Tannery Row 12"));
+    painter.drawText(30, 92, QStringLiteral("Open"));
+    painter.drawText(300, 92, QStringLiteral("Closed"));
+    painter.end();
+    const auto lines = findLines(image);
+    REQUIRE(lines.size() == 3);
+    CHECK(lines[0].box.top() > 20);
+    CHECK(lines[1].box.left() < lines[2].box.left());
+    CHECK(lines[1].box.top() > 70);
+}
+
+TEST_CASE("a line is made uniform whatever its colours and size, and its places lead back") {
+    const QString text = QStringLiteral("xenon mixer");
+    for (const int pixels : {10, 14, 20, 32})
+        for (const auto& [ink, ground] : {std::pair(QColor(Qt::black), QColor(Qt::white)),
+                                          std::pair(QColor(0xff, 0xf0, 0xe0), QColor(0x5a, 0x2f, 0x52)),
+                                          std::pair(QColor(0x80, 0x80, 0x80), QColor(0xff, 0xff, 0xff))}) {
+            const QImage image = made::picture({text}, pixels, ink, ground);
+            const auto lines = findLines(image);
+            REQUIRE(lines.size() == 1);
+            const UniformLine line = makeUniform(image, lines[0]);
+            INFO(pixels);
+            REQUIRE(line.image.format() == QImage::Format_Grayscale8);
+            CHECK(std::abs(line.image.height() - 37) <= 14);
+            int darkest = 255, lightest = 0;
+            for (int y = 0; y < line.ink.height(); ++y)
+                for (int x = 0; x < line.ink.width(); ++x) {
+                    darkest = std::min<int>(darkest, line.ink.constScanLine(y)[x]);
+                    lightest = std::max<int>(lightest, line.ink.constScanLine(y)[x]);
+                }
+            CHECK(darkest < 40);
+            CHECK(lightest == 255);
+            // The leftmost ink of the uniform picture is the leftmost of the line.
+            int left = line.image.width();
+            for (int y = 0; y < line.image.height(); ++y)
+                for (int x = 0; x < left; ++x)
+                    if (line.image.constScanLine(y)[x] < 128) left = x;
+            CHECK(std::abs(left / line.scale + line.offset.x() - lines[0].box.left()) < 2.5);
+            // The ink picture lies on the line without scaling.
+            CHECK(QRect(line.inkOrigin, line.ink.size()).adjusted(-1, -1, 1, 1).contains(lines[0].box));
+        }
+}
