@@ -224,3 +224,74 @@ TEST_CASE("nearly all that is sensitive on the simulated desk is found, in its p
     CHECK(all >= 40);
     CHECK(hidden >= all * 95 / 100);
 }
+
+TEST_CASE("a word put right and an area read anew are undone and done again, and hold for later readings") {
+    Case open(*loadPolicy(QStringLiteral("everything")));
+    const int id = open.add(made::picture({QStringLiteral("Mr leuan Vance")}), QStringLiteral("test"));
+    const Page page =
+        made::PageMaker().line(QStringLiteral("Mr leuan Vance")).line(QStringLiteral("meter O447")).page();
+    // Before anything was read there is nothing to put right.
+    open.correctWord(id, QRectF(0, 0, 10, 10), QStringLiteral("x"));
+    CHECK_FALSE(open.capture(id)->page);
+    open.setFindings(id, std::make_shared<const Page>(page), {});
+    std::vector<int> changed;
+    QObject::connect(&open, &Case::pageChanged, &open, [&](int capture) { changed.push_back(capture); });
+    const auto text = [&](size_t line) { return open.capture(id)->page->lines[line].text(); };
+
+    const QRectF word = page.lines[0].words[1].box;
+    open.correctWord(id, word, QStringLiteral("  Ieuan "));
+    CHECK(text(0) == QStringLiteral("Mr Ieuan Vance"));
+    open.correctWord(id, word, QStringLiteral("   "));
+    CHECK(text(0) == QStringLiteral("Mr Ieuan Vance"));
+    CHECK(open.capture(id)->corrections.size() == 1);
+    open.correctWord(id, word, QStringLiteral("Iewan"));
+    CHECK(text(0) == QStringLiteral("Mr Iewan Vance"));
+    CHECK(open.capture(id)->corrections.size() == 1); // the later one of a word holds
+    open.undoStack()->undo();
+    CHECK(text(0) == QStringLiteral("Mr Ieuan Vance"));
+
+    // Read once more: the machine errs again, and the correction holds.
+    open.setFindings(id, std::make_shared<const Page>(page), {});
+    CHECK(text(0) == QStringLiteral("Mr Ieuan Vance"));
+
+    Page reading;
+    reading.size = page.size;
+    TextLine line = page.lines[1];
+    line.words.erase(line.words.begin());
+    line.words[0].text = QStringLiteral("0447");
+    reading.lines = {line};
+    open.replaceReading(id, line.words[0].box.toAlignedRect(), reading);
+    QStringList all;
+    for (const TextLine& l : open.capture(id)->page->lines) all << l.text();
+    CHECK(all.contains(QStringLiteral("0447")));
+    CHECK(all.contains(QStringLiteral("Mr Ieuan Vance")));
+    CHECK_FALSE(all.join(QLatin1Char(' ')).contains(QStringLiteral("O447")));
+    while (open.undoStack()->index() > 1) open.undoStack()->undo();
+    CHECK(text(0) == QStringLiteral("Mr leuan Vance"));
+    CHECK(open.capture(id)->corrections.empty());
+    while (open.undoStack()->canRedo()) open.undoStack()->redo();
+    CHECK(open.capture(id)->corrections.size() == 1);
+    CHECK(changed.size() >= 6);
+    CHECK(std::all_of(changed.begin(), changed.end(), [&](int c) { return c == id; }));
+}
+
+TEST_CASE("reading an area anew takes back the corrections in it and no others") {
+    Case open(*loadPolicy(QStringLiteral("everything")));
+    const int id = open.add(made::picture({QStringLiteral("x")}), QStringLiteral("test"));
+    const Page page = made::PageMaker().line(QStringLiteral("one two")).line(QStringLiteral("three four")).page();
+    open.setFindings(id, std::make_shared<const Page>(page), {});
+    open.correctWord(id, page.lines[0].words[0].box, QStringLiteral("ONE"));
+    open.correctWord(id, page.lines[1].words[0].box, QStringLiteral("THREE"));
+    Page reading;
+    reading.size = page.size;
+    reading.lines = {page.lines[1]};
+    open.replaceReading(id, page.lines[1].box.toAlignedRect(), reading);
+    REQUIRE(open.capture(id)->corrections.size() == 1);
+    CHECK(open.capture(id)->corrections[0].text == QStringLiteral("ONE"));
+    CHECK(open.capture(id)->page->lines[1].text() == QStringLiteral("three four"));
+    // A capture that is gone takes nothing.
+    open.remove(id);
+    open.correctWord(id, page.lines[0].words[0].box, QStringLiteral("late"));
+    open.replaceReading(id, QRect(0, 0, 10, 10), reading);
+    CHECK_FALSE(open.capture(id));
+}

@@ -331,3 +331,145 @@ TEST_CASE("odd pictures neither crash the shapes nor the codes") {
     }
     CHECK(readWhole(QImage(1, 1, QImage::Format_RGB32)).lines.empty());
 }
+
+TEST_CASE("a text is found wherever it stands, over words of a line, in any case") {
+    const Page page = made::PageMaker()
+                          .line(QStringLiteral("Burst main in Tannery Row"))
+                          .line(QStringLiteral("the BURST MAIN, burst mains"))
+                          .page();
+    const auto places = placesOf(page, QStringLiteral("burst main"));
+    REQUIRE(places.size() == 3);
+    CHECK(places[0] == page.lines[0].words[0].box.united(page.lines[0].words[1].box));
+    CHECK(places[1] == page.lines[1].words[1].box.united(page.lines[1].words[2].box));
+    CHECK(placesOf(page, QStringLiteral("row")).size() == 1);
+    CHECK(placesOf(page, QStringLiteral("row the")).empty()); // not over two lines
+    CHECK(placesOf(page, {}).empty());
+    CHECK(placesOf(Page(), QStringLiteral("burst")).empty());
+}
+
+TEST_CASE("the order of reading goes row by row, whatever a pixel says") {
+    made::PageMaker maker;
+    std::mt19937 random(4);
+    QStringList want;
+    // Four columns whose lines stand a pixel higher or lower.
+    for (int row = 0; row < 12; ++row)
+        for (int column = 0; column < 4; ++column) {
+            const QString text = QStringLiteral("r%1c%2").arg(row).arg(column);
+            want << text;
+            maker.line(text, 20 + 200 * column, 40 + 30 * row + int(random() % 3) - 1);
+        }
+    const Page page = maker.page();
+    QStringList got;
+    for (const int i : readingOrder(page)) got << page.lines[size_t(i)].text();
+    CHECK(got == want);
+    CHECK(pageText(page).split(QLatin1Char('\n'), Qt::SkipEmptyParts).size() == 12);
+    CHECK(pageText(Page()).isEmpty());
+    CHECK(pageCsv(Page()).count(QLatin1Char('\n')) == 1);
+}
+
+TEST_CASE("made tables come back cell for cell, with gaps, wide cells and figures to the right") {
+    std::mt19937 random(12);
+    for (int round = 0; round < 40; ++round) {
+        const int columns = 2 + int(random() % 5), rows = 4 + int(random() % 10);
+        std::vector<QStringList> cells;
+        made::PageMaker maker;
+        maker.line(QStringLiteral("A heading over it all"), 20, 10);
+        const double wide = 1200.0 / columns;
+        for (int r = 0; r < rows; ++r) {
+            QStringList row;
+            for (int c = 0; c < columns; ++c) {
+                QString text;
+                if (r == 0)
+                    text = QStringLiteral("Head%1").arg(QChar(u'a' + c));
+                else if (c == 0 || random() % 8)
+                    text = c % 2 ? QString::number(random() % 100000)
+                                 : QStringLiteral("word%1 of").arg(QChar(u'a' + int(random() % 26)));
+                row << text;
+                if (text.isEmpty()) continue;
+                // The figures of every second column end at its right edge.
+                const double x = c % 2 ? 20 + wide * (c + 1) - 40 - 8.0 * double(text.size()) : 20 + wide * c;
+                maker.line(text, x, 60 + 26 * r);
+            }
+            cells.push_back(row);
+        }
+        const auto tables = findTables(maker.page());
+        INFO("round " << round << ", " << columns << " columns, " << rows << " rows");
+        REQUIRE(tables.size() == 1);
+        REQUIRE(tables[0].columns() == size_t(columns));
+        REQUIRE(tables[0].rows.size() == size_t(rows));
+        for (int r = 0; r < rows; ++r)
+            for (int c = 0; c < columns; ++c) CHECK(tables[0].rows[size_t(r)][size_t(c)].text == cells[size_t(r)][c]);
+        CHECK(tables[0].headed);
+        // What is copied can be taken apart again.
+        CHECK(tableTsv(tables[0]).count(QLatin1Char('\n')) == rows);
+        CHECK(tableTsv(tables[0]).split(QLatin1Char('\n'))[0].count(QLatin1Char('\t')) == columns - 1);
+        CHECK(tableHtml(tables[0]).count(QStringLiteral("<tr>")) == rows);
+        CHECK(tableHtml(tables[0]).count(QStringLiteral("<th>")) == columns);
+    }
+}
+
+TEST_CASE("no letter in a hidden place is left in a sanitised page, wherever the places lie") {
+    std::mt19937 random(77);
+    for (int round = 0; round < 200; ++round) {
+        made::PageMaker maker;
+        for (int l = 0; l < 6; ++l) {
+            QString text;
+            for (int k = 0; k < 40; ++k) text += random() % 6 ? QChar(u'a' + int(random() % 26)) : QChar(u' ');
+            maker.line(text.simplified() + QLatin1Char('z'));
+        }
+        Page page = maker.page();
+        for (TextLine& line : page.lines)
+            for (Word& word : line.words) {
+                word.alternatives = {word.text + QStringLiteral("?")};
+                for (Glyph& g : word.glyphs) g.others = {g.text + QStringLiteral("!")};
+            }
+        page.codes.push_back({QStringLiteral("QR code"), QStringLiteral("secret"), {}, QRectF(100, 40, 60, 60)});
+        std::vector<HiddenValue> hidden;
+        for (int h = 0; h < 4; ++h)
+            hidden.push_back({h ? Kind::Person : Kind::Area,
+                              h,
+                              {QRectF(QRect(int(random() % 300), int(random() % 150), 10 + int(random() % 120),
+                                            8 + int(random() % 30)))}});
+        const auto covered = [&](const QPointF& at) {
+            return std::any_of(hidden.begin(), hidden.end(),
+                               [&](const HiddenValue& v) { return v.boxes[0].contains(at); });
+        };
+        QString kept;
+        int gone = 0;
+        for (const TextLine& line : page.lines)
+            for (const Word& word : line.words)
+                for (const Glyph& g : word.glyphs) {
+                    if (covered(g.box.center()))
+                        ++gone;
+                    else
+                        kept += g.text;
+                }
+        const Page safe = sanitisedPage(page, hidden);
+        QString left;
+        for (const TextLine& line : safe.lines)
+            for (const Word& word : line.words) {
+                left += word.text;
+                bool touched = word.text.contains(QLatin1Char('['));
+                if (touched) {
+                    CHECK(word.glyphs.empty());
+                    CHECK(word.alternatives.isEmpty());
+                }
+                for (const Glyph& g : word.glyphs) CHECK_FALSE(covered(g.box.center()));
+            }
+        for (int h = 0; h < 4; ++h) left.remove(standInName(h ? Kind::Person : Kind::Area, h));
+        CHECK(left == kept);
+        CHECK((gone == 0) == (pageText(safe) == pageText(page)));
+        const bool codeHidden = std::any_of(hidden.begin(), hidden.end(), [&](const HiddenValue& v) {
+            return v.boxes[0].intersects(page.codes[0].box);
+        });
+        CHECK(safe.codes.size() == (codeHidden ? 0 : 1));
+    }
+}
+
+TEST_CASE("names of values read as words in a sentence") {
+    CHECK(standInName(Kind::Email, 1) == QStringLiteral("[e-mail 1]"));
+    CHECK(standInName(Kind::Person, 12) == QStringLiteral("[person 12]"));
+    CHECK(standInName(Kind::Iban, 3) == QStringLiteral("[IBAN 3]"));
+    CHECK(standInName(Kind::Area, 0) == QStringLiteral("[covered]"));
+    for (const Kind kind : findableKinds()) CHECK(standInName(kind, 2).endsWith(QStringLiteral(" 2]")));
+}

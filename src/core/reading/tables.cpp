@@ -167,11 +167,24 @@ std::vector<Table> findTables(const Page& page) {
     for (size_t first = 0; first < rows.size();) {
         size_t last = first;
         // Rows that share columns and follow one another at about one pitch.
-        while (last + 1 < rows.size() && rows[last].lines.size() >= 2) {
-            const Row &a = rows[last], &b = rows[last + 1];
-            const size_t fewer = std::min(a.lines.size(), b.lines.size());
-            if (b.lines.size() < 2 || sharedColumns(page, a, b) < std::max(2, int(0.6 * double(fewer)))) break;
-            if (b.top - a.bottom > 4.5 * std::max(4.0, a.size)) break;
+        // A row with gaps is known by the rows before it, one with a single cell by the one after it as well.
+        const auto belongs = [&](size_t next) {
+            constexpr size_t back = 4;
+            for (size_t r = last + 1; r-- > first && r + back > last;) {
+                const size_t fewer = std::min(rows[r].lines.size(), rows[next].lines.size());
+                const int shared = sharedColumns(page, rows[r], rows[next]);
+                if (shared >= std::max(fewer < 2 ? 1 : 2, int(0.6 * double(fewer)))) return true;
+            }
+            return false;
+        };
+        const auto follows = [&](size_t next) {
+            return rows[next].top - rows[next - 1].bottom <= 4.5 * std::max(4.0, rows[next - 1].size);
+        };
+        while (last + 1 < rows.size() && rows[first].lines.size() >= 2 && follows(last + 1) && belongs(last + 1)) {
+            const bool lone = rows[last + 1].lines.size() < 2;
+            if (lone &&
+                !(last + 2 < rows.size() && rows[last + 2].lines.size() >= 2 && follows(last + 2) && belongs(last + 2)))
+                break;
             ++last;
         }
         if (last - first >= 2) {
