@@ -343,3 +343,96 @@ TEST_CASE("pages of a PDF become pictures") {
               .status == 2);
     CHECK(run({QStringLiteral("pages"), QStringLiteral("--out"), out, data("note.png")}).status == 3);
 }
+
+TEST_CASE("read gives hOCR, CSV and JSON with what belongs to each") {
+    const auto read = [](const QStringList& more) {
+        QStringList arguments{QStringLiteral("read")};
+        arguments << more << data("note.png");
+        const Run r = run(arguments);
+        CHECK(r.status == 0);
+        CHECK(r.err.isEmpty());
+        return r.out;
+    };
+    const QString csv = read({QStringLiteral("--format"), QStringLiteral("csv")});
+    const QStringList rows = csv.split(QStringLiteral("\r\n"), Qt::SkipEmptyParts);
+    CHECK(rows.first() == QStringLiteral("line,word,x,y,width,height,confidence,text"));
+    CHECK(rows.size() > 6);
+    for (const QString& row : rows.mid(1)) CHECK(row.count(QLatin1Char(',')) >= 7);
+    const QString hocr = read({QStringLiteral("--format"), QStringLiteral("hocr")});
+    CHECK(hocr.startsWith(QStringLiteral("<?xml")));
+    CHECK(hocr.contains(QStringLiteral("image &quot;note.png&quot;"))); // the name, not where it lay
+    CHECK(hocr.count(QStringLiteral("ocrx_word")) == rows.size());      // once in the capabilities
+    const auto page = nlohmann::json::parse(read({QStringLiteral("--format"), QStringLiteral("json")}).toStdString());
+    CHECK(page["codes"].empty());
+    CHECK(page.contains("tables"));
+    size_t words = 0, glyphs = 0;
+    for (const auto& line : page["lines"])
+        for (const auto& word : line["words"]) {
+            ++words;
+            std::string text;
+            for (const auto& glyph : word["glyphs"]) {
+                text += glyph["text"].get<std::string>();
+                CHECK(glyph["box"].size() == 4);
+                ++glyphs;
+            }
+            CHECK(text == word["text"].get<std::string>());
+        }
+    CHECK(words == size_t(rows.size()) - 1);
+    CHECK(glyphs > words);
+}
+
+TEST_CASE("sanitised reading names what the policy finds and shows nothing of it, in every format") {
+    for (const char* format : {"text", "csv", "hocr", "json"}) {
+        const auto read = [&](const QStringList& more) {
+            return run(QStringList{QStringLiteral("read"), QStringLiteral("--format"), QString::fromLatin1(format)} +
+                       more + QStringList{data("note.png")})
+                .out;
+        };
+        INFO(format);
+        CHECK(read({}).contains(QStringLiteral("Hartwell")));
+        const QString safe = read({QStringLiteral("--sanitised")});
+        CHECK_FALSE(safe.contains(QStringLiteral("Hartwell")));
+        CHECK(safe.contains(QStringLiteral("[person ")));
+        // By a policy that looks for cards alone, a name stays.
+        const QString cards =
+            read({QStringLiteral("--sanitised"), QStringLiteral("--policy"), QStringLiteral("payment")});
+        CHECK(cards.contains(QStringLiteral("Hartwell")));
+        CHECK_FALSE(cards.contains(QStringLiteral("[person ")));
+    }
+}
+
+TEST_CASE("the language can be left to the text, and one that is missing is named with its package") {
+    const Run told = run({QStringLiteral("read"), QStringLiteral("--lang"), QStringLiteral("auto"),
+                          QStringLiteral("--format"), QStringLiteral("json"), data("note.png")});
+    CHECK(told.status == 0);
+    CHECK(nlohmann::json::parse(told.out.toStdString())["languages"] == "eng");
+    const Run missing =
+        run({QStringLiteral("read"), QStringLiteral("--lang"), QStringLiteral("eng+xyz"), data("note.png")});
+    CHECK(missing.status == 2);
+    CHECK(missing.err.contains(QStringLiteral("tesseract-ocr-xyz")));
+    CHECK(sentences(missing.err) <= 2);
+    CHECK(run({QStringLiteral("read"), QStringLiteral("--format"), QStringLiteral("odt"), data("note.png")}).status ==
+          2);
+    CHECK(run({QStringLiteral("read"), QStringLiteral("--sanitised"), QStringLiteral("--policy"),
+               QStringLiteral("none such"), data("note.png")})
+              .status == 2);
+    CHECK(run({QStringLiteral("read"), QStringLiteral("--area"), QStringLiteral("9000,0,10,10"), data("note.png")})
+              .status == 2);
+    CHECK(run({QStringLiteral("read"), QStringLiteral("--area"), QStringLiteral("a,b"), data("note.png")}).status == 2);
+}
+
+TEST_CASE("the style that is asked for is the style that is drawn") {
+    QTemporaryDir folder;
+    QHash<QString, QByteArray> drawn;
+    for (const char* style : {"solid", "mosaic", "blur"}) {
+        const QString out = folder.filePath(QString::fromLatin1(style));
+        REQUIRE(run({QStringLiteral("redact"), QStringLiteral("--style"), QString::fromLatin1(style),
+                     QStringLiteral("--out"), out, data("note.png")})
+                    .status == 0);
+        drawn.insert(QString::fromLatin1(style), bytesOf(out + QStringLiteral("/note.png")));
+        CHECK(bytesOf(out + QStringLiteral("/redaction-log.json")).contains(style));
+    }
+    CHECK(drawn.value(QStringLiteral("solid")) != drawn.value(QStringLiteral("mosaic")));
+    CHECK(drawn.value(QStringLiteral("solid")) != drawn.value(QStringLiteral("blur")));
+    CHECK(drawn.value(QStringLiteral("mosaic")) != drawn.value(QStringLiteral("blur")));
+}

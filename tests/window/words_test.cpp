@@ -245,3 +245,109 @@ TEST_CASE("the words view shows text and tables, sanitised unless asked otherwis
     CHECK(QGuiApplication::clipboard()->text().contains(QStringLiteral("Okonjo")));
     view->close();
 }
+
+TEST_CASE("sweeping down a column leaves out what stands beside it") {
+    Desk desk;
+    desk.take(QStringLiteral("Readings"));
+    desk.waitUntilRead();
+    sweep(desk, QStringLiteral("Customer"), QStringLiteral("Vance"));
+    desk.press(Qt::Key_C, Qt::ControlModifier);
+    const QString text = QGuiApplication::clipboard()->text();
+    CHECK(text.startsWith(QStringLiteral("Customer\n")));
+    CHECK(text.contains(QStringLiteral("Desmond Okonjo")));
+    CHECK(text.endsWith(QStringLiteral("Imogen Vance")));
+    CHECK_FALSE(text.contains(QStringLiteral("LW-")));
+    CHECK_FALSE(text.contains(QStringLiteral("1131")));
+}
+
+TEST_CASE("the words bar lies over the sheet, moves nothing, and goes when nothing is chosen") {
+    Desk desk;
+    desk.take(QStringLiteral("Complaint"));
+    desk.waitUntilRead();
+    auto* bar = desk.window.findChild<QWidget*>(QStringLiteral("wordsBar"));
+    REQUIRE(bar);
+    CHECK_FALSE(bar->isVisible());
+    const QPointF before = desk.window.sheet().toView({0, 0});
+    desk.window.sheet().chooseWords({find(desk, QStringLiteral("refund"))});
+    CHECK(bar->isVisible());
+    CHECK(desk.window.sheet().toView({0, 0}) == before);
+    CHECK(button(desk, "correctWord")->isEnabled());
+    CHECK(desk.window.sheet().rect().contains(bar->geometry()));
+    desk.window.resize(1000, 700);
+    REQUIRE(until([&] { return desk.window.sheet().rect().contains(bar->geometry()); }));
+    desk.window.sheet().chooseWords({find(desk, QStringLiteral("refund")), find(desk, QStringLiteral("bottles"))});
+    CHECK_FALSE(button(desk, "correctWord")->isEnabled());
+    // Another capture: its words are not these.
+    desk.take(QStringLiteral("burst main"));
+    CHECK(desk.window.sheet().chosenWords().empty());
+    CHECK_FALSE(bar->isVisible());
+}
+
+TEST_CASE("unsure words are underlined when asked for") {
+    Desk desk;
+    desk.take(QStringLiteral("Complaint"));
+    desk.waitUntilRead();
+    // One word is made unsure by hand: how sure the machine is of the others is not this test's matter.
+    const Capture& capture = desk.open().captures()[0];
+    Page page = *capture.page;
+    for (TextLine& line : page.lines)
+        for (Word& word : line.words) word.confidence = word.text == QStringLiteral("refund") ? 0.3 : 0.99;
+    desk.open().setFindings(capture.id, std::make_shared<const Page>(page), {});
+    const QImage without = desk.window.sheet().viewport()->grab().toImage();
+    desk.press(Qt::Key_U);
+    CHECK(desk.window.sheet().unsureShown());
+    const QImage with = desk.window.sheet().viewport()->grab().toImage();
+    QRect changed;
+    for (int y = 0; y < with.height(); ++y)
+        for (int x = 0; x < with.width(); ++x)
+            if (with.pixel(x, y) != without.pixel(x, y)) changed = changed.united(QRect(x, y, 1, 1));
+    const QRectF box = page.lines[size_t(find(desk, QStringLiteral("refund")).line)]
+                           .words[size_t(find(desk, QStringLiteral("refund")).word)]
+                           .box;
+    const QRectF there(desk.window.sheet().toView(box.topLeft()), desk.window.sheet().toView(box.bottomRight()));
+    REQUIRE_FALSE(changed.isEmpty());
+    CHECK(there.adjusted(-4, 0, 4, 12).contains(QRectF(changed)));
+    desk.press(Qt::Key_U);
+    CHECK(desk.window.sheet().viewport()->grab().toImage() == without);
+}
+
+TEST_CASE("the words view follows the sheet and what is decided, and says when there is nothing") {
+    Desk desk;
+    desk.take(QStringLiteral("Complaint"));
+    desk.take(QStringLiteral("Readings"));
+    desk.waitUntilRead();
+    desk.press(Qt::Key_W);
+    auto* view = desk.window.findChild<WordsView*>();
+    REQUIRE(view);
+    REQUIRE(QTest::qWaitForWindowExposed(view));
+    auto* text = view->findChild<QPlainTextEdit*>(QStringLiteral("wordsText"));
+    CHECK(text->toPlainText().contains(QStringLiteral("Desmond Okonjo")));
+    const Item* name = nullptr;
+    for (const Item& item : desk.open().captures()[1].items)
+        if (item.finding.text == QStringLiteral("Desmond Okonjo")) name = &item;
+    REQUIRE(name);
+    desk.open().decide(name->id, Scope::One, Decision::Cover);
+    CHECK_FALSE(text->toPlainText().contains(QStringLiteral("Okonjo")));
+    desk.open().undoStack()->undo();
+    CHECK(text->toPlainText().contains(QStringLiteral("Okonjo")));
+    desk.window.activateWindow();
+    desk.window.sheet().setFocus();
+    REQUIRE(QTest::qWaitForWindowActive(&desk.window));
+    desk.press(Qt::Key_Tab);
+    CHECK(text->toPlainText().contains(QStringLiteral("Please refund the bottles")));
+    CHECK_FALSE(text->toPlainText().contains(QStringLiteral("Okonjo")));
+    // Closed it follows nothing; opened again it is up to date.
+    view->close();
+    desk.window.activateWindow();
+    REQUIRE(QTest::qWaitForWindowActive(&desk.window));
+    desk.window.sheet().setFocus();
+    desk.press(Qt::Key_Tab);
+    desk.press(Qt::Key_W);
+    CHECK(text->toPlainText().contains(QStringLiteral("Okonjo")));
+    for (const Capture& c : std::vector<Capture>(desk.open().captures())) desk.open().remove(c.id);
+    CHECK(text->toPlainText().isEmpty());
+    CHECK_FALSE(text->placeholderText().isEmpty());
+    CHECK_FALSE(view->findChild<QPushButton*>(QStringLiteral("wordsCopy"))->isEnabled());
+    CHECK_FALSE(view->findChild<QPushButton*>(QStringLiteral("wordsCopyTable"))->isEnabled());
+    view->close();
+}
