@@ -34,7 +34,8 @@ private:
     std::unique_ptr<QPdfDocument> m_document;
 };
 
-/// "1-3, 7" as page numbers from 0, in order, each once; empty means all. Errors: no such pages.
+/// "1-3, 7, 9-" as page numbers from 0, in order, each once; "9-" goes to the end, empty means all. Errors: no such
+/// pages.
 Result<std::vector<int>> parsePages(const QString& text, int count);
 
 } // namespace eyelid
