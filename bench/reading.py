@@ -18,12 +18,12 @@ env = dict(os.environ, XDG_DATA_HOME=tempfile.mkdtemp(), OMP_THREAD_LIMIT=thread
 
 def ours(picture):
     out = subprocess.run([cli, 'read', '--format', 'json', picture], env=env, capture_output=True, text=True).stdout
-    return [(w['text'], w['box'], [[g['text']] + g.get('others', []) for g in w.get('glyphs', [{'text': w['text']}])]) for line in json.loads(out)['lines'] for w in line['words']]
+    return [(w['text'], w['box'], ([[g['text']] + g.get('others', []) for g in w.get('glyphs', [{'text': w['text']}])], w.get('alternatives', []))) for line in json.loads(out)['lines'] for w in line['words']]
 
 def theirs(picture):
     out = subprocess.run(['tesseract', picture, '-', '--psm', '3', '-l', 'eng', 'tsv'], env=env, capture_output=True, text=True).stdout
     rows = csv.DictReader(io.StringIO(out), delimiter='\t', quoting=csv.QUOTE_NONE)
-    return [(r['text'], [float(r[k]) for k in ('left', 'top', 'width', 'height')], [[r['text']]])
+    return [(r['text'], [float(r[k]) for k in ('left', 'top', 'width', 'height')], ([[r['text']]], []))
             for r in rows if r['level'] == '5' and r['text'].strip()]
 
 def over(words, box):
@@ -37,17 +37,27 @@ def over(words, box):
         if common > 0.4 * min(w, c): found.append(word)
     return sorted(found, key=lambda f: f[1][0])
 
-def holds(text, glyphs):
-    """Whether the text is there with some choice of readings for each glyph; glyphs are lists of readings."""
-    ends = {0}
-    for options in glyphs:
-        reached = {0}
-        for at in ends:
-            for o in options:
-                if text.startswith(o, at):
-                    if at + len(o) == len(text): return True
-                    reached.add(at + len(o))
-        ends = reached
+def holds(text, words):
+    """Whether the text is there with some choice of readings: for each word either one of its other readings as a whole,
+    or one of the readings of each of its glyphs."""
+    starts = {0}
+    for glyphs, alternatives in words:
+        ends, whole = set(starts), set()
+        for options in glyphs:
+            reached = {0}
+            for at in ends:
+                for o in options:
+                    if text.startswith(o, at):
+                        if at + len(o) == len(text): return True
+                        reached.add(at + len(o))
+            ends = reached
+        for other in alternatives:
+            if text in other: return True
+            whole |= {at + len(other) for at in starts if text.startswith(other, at)}
+            whole |= {n for n in range(1, len(other)) if text.startswith(other[len(other) - n:])}
+            # The last word may go on after the text.
+            if any(other.startswith(text[at:]) for at in starts): return True
+        starts = ends | whole | {0}
     return False
 
 def touches(word, sens):
@@ -68,7 +78,7 @@ class Score:
             read = [f for b in s['boxes'] for f in over(words, b)]
             text = s['text'].replace(' ', '')
             right = text in ''.join(f[0] for f in read).replace(' ', '')
-            kept = right or holds(text, [g for f in read for g in f[2]])
+            kept = right or holds(text, [f[2] for f in read])
             self.sens[theme, right] += 1
             self.kept[theme, kept] += 1
             if verbose and name and not right: print('SENS', truth['id'], s['kind'], repr(s['text']), [f[0] for f in read], 'kept' if kept else '')

@@ -105,7 +105,8 @@ TEST_CASE("pages are named as people write them") {
     CHECK(*pages("2", 3) == std::vector<int>{1});
     CHECK(*pages("1-3, 7", 9) == std::vector<int>{0, 1, 2, 6});
     CHECK(*pages(" 7 ,1 - 3,2", 9) == std::vector<int>{0, 1, 2, 6}); // in order, each once
-    for (const char* wrong : {"0", "4", "a", "1-", "-2", "3-1", "1--2", "1,,x"}) {
+    CHECK(*pages("2-", 4) == std::vector<int>{1, 2, 3});
+    for (const char* wrong : {"0", "4", "a", "4-", "-2", "3-1", "1--2", "1,,x"}) {
         INFO(wrong);
         auto none = pages(wrong, 3);
         REQUIRE_FALSE(none);

@@ -5,6 +5,7 @@
 #include "reading/line_finder.h"
 #include "reading/page_text.h"
 #include "reading/recogniser.h"
+#include "reading/second_look.h"
 #include "reading/shapes.h"
 
 #include <algorithm>
@@ -458,6 +459,9 @@ public:
         auto languages = checkLanguages(options.languages);
         if (!languages) return languages.error();
 
+        // Loading an engine takes as long as finding the lines: both at once.
+        useEngines(*languages, picture.width() * qint64(picture.height()) > 100'000 ? m_count : 1);
+
         Page page;
         page.size = whole.size();
         page.languages = *languages;
@@ -502,6 +506,8 @@ public:
             return wa != wb ? wa > wb : a < b;
         });
         std::vector<std::vector<ReadGlyph>> read(todo.size());
+        std::vector<std::vector<std::vector<ReadGlyph>>> again(todo.size());
+        const auto isWord = [this](const QString& word) { return m_words.contains(word); };
         if (!todo.empty()) {
             const size_t workers = std::min(m_count, todo.size());
             useEngines(*languages, workers);
@@ -509,7 +515,6 @@ public:
             std::mutex troubles;
             std::optional<Error> trouble;
             const auto work = [&](size_t worker) {
-                // Each worker loads its own engine, side by side.
                 auto engine = engineOf(worker);
                 if (!engine) {
                     const std::lock_guard lock(troubles);
@@ -518,6 +523,14 @@ public:
                 }
                 for (size_t i = next++; i < todo.size() && !progress.cancelled(); i = next++) {
                     read[i] = (*engine)->recognise(jobs[todo[i]].uniform.image, numbers);
+                    if (!numbers && worthASecondLook(read[i], isWord)) {
+                        for (const double by : secondWidths) {
+                            again[i].push_back((*engine)->recognise(ofWidth(jobs[todo[i]].uniform.image, by)));
+                            for (ReadGlyph& g : again[i].back())
+                                g.box = QRectF(g.box.x() * by, g.box.y(), g.box.width() * by, g.box.height());
+                        }
+                        vote(read[i], again[i]);
+                    }
                     const size_t n = ++done;
                     progress.setFraction(double(n) / double(todo.size()));
                     if (n % 16 == 0) progress.setDoing(QStringLiteral("Reading line %1 of %2").arg(n).arg(todo.size()));
@@ -542,6 +555,8 @@ public:
                     break;
             }
             m_remembered.insert(jobs[todo[i]].key, read[i]);
+            for (size_t k = 0; k < again[i].size(); ++k)
+                m_remembered.insert(jobs[todo[i]].key + char('2' + k), again[i][k]);
         }
         std::vector<std::vector<ReadGlyph>> glyphs(patches.size());
         std::vector<ShapedLine> shaped;
@@ -549,9 +564,8 @@ public:
             glyphs[i] = m_remembered.value(jobs[i].key);
             shaped.push_back({&patches[i], &jobs[i].uniform, &glyphs[i]});
         }
-        mendByShape(
-            shaped, [this](const QString& word) { return m_words.contains(word); },
-            [this](size_t count, const std::function<void(size_t)>& work) { inParallel(count, work); });
+        mendByShape(shaped, isWord,
+                    [this](size_t count, const std::function<void(size_t)>& work) { inParallel(count, work); });
         for (size_t i = 0; i < patches.size(); ++i) {
             if (glyphs[i].empty()) continue;
             TextLine line = assemble(patches[i], glyphs[i], jobs[i].uniform, numbers);
@@ -570,6 +584,10 @@ public:
                 }
                 keepRunnersUp(word);
             }
+            const UniformLine& uniform = jobs[i].uniform;
+            for (size_t k = 0; k < std::size(secondWidths); ++k)
+                keepReading(line, m_remembered.value(jobs[i].key + char('2' + k)),
+                            [&](double x) { return x / uniform.scale + uniform.offset.x(); });
             if (area.topLeft() != QPoint(0, 0)) shift(line, area.topLeft());
             page.lines.push_back(std::move(line));
         }
@@ -762,19 +780,25 @@ private:
         return codes.join(QLatin1Char('+'));
     }
 
-    // Room for so many engines of these languages; each is loaded by whoever needs it first.
+    // Begins to load so many engines of these languages beside what else goes on.
     void useEngines(const QString& languages, size_t count) {
         if (m_languages != languages) m_engines.clear();
         m_languages = languages;
-        if (m_engines.size() < count) m_engines.resize(count);
+        while (m_engines.size() < count)
+            m_engines.push_back(
+                {std::async(std::launch::async, [languages] { return Recogniser::create(languages); }), nullptr});
     }
     Result<Recogniser*> engineOf(size_t worker) {
-        if (!m_engines[worker]) {
-            auto engine = Recogniser::create(m_languages);
-            if (!engine) return engine.error();
-            m_engines[worker] = std::move(*engine);
+        Engine& engine = m_engines[worker];
+        if (engine.loading.valid()) {
+            auto loaded = engine.loading.get();
+            if (!loaded) return loaded.error();
+            engine.recogniser = std::move(*loaded);
         }
-        return m_engines[worker].get();
+        if (!engine.recogniser)
+            return Error{Error::Kind::Missing,
+                         QStringLiteral("The text reader could not load the language %1.").arg(m_languages)};
+        return engine.recogniser.get();
     }
 
     // An engine of the other languages that are here, for letters the asked ones do not have; null without any.
@@ -797,7 +821,11 @@ private:
     QSet<QString> m_words;                                    // of all languages that ship
     Bars m_bars{m_words};
     QString m_languages;
-    std::vector<std::unique_ptr<Recogniser>> m_engines;
+    struct Engine {
+        std::future<Result<std::unique_ptr<Recogniser>>> loading;
+        std::unique_ptr<Recogniser> recogniser;
+    };
+    std::vector<Engine> m_engines;
     QHash<QByteArray, std::vector<ReadGlyph>> m_remembered;
 };
 
