@@ -14,6 +14,7 @@ public:
             const Run& run = runs[i];
             for (const Pattern* street : {&m_english, &m_german, &m_french, &m_spanish})
                 for (const PatternMatch& m : street->all(run.search)) {
+                    if (isTimeOrRoom(in, m.text(run.search, 1))) continue;
                     const Span span = withTown(run, m.groups[1]);
                     out.push_back(
                         {Kind::Address, &run, span, 0.85, QStringLiteral("has the form of a street address"), {}});
@@ -67,6 +68,12 @@ public:
     }
 
 private:
+    // "Im Raum 12", "Am Dienstag 14 Uhr" are built like "Am Anger 12".
+    bool isTimeOrRoom(const Surroundings& in, const QString& text) const {
+        for (const PatternMatch& m : m_preposition.all(SearchText(text)))
+            if (in.names.isCommonWord(m.text(SearchText(text), 1))) return true;
+        return false;
+    }
     // "…, Whitby YO21 3PL": the rest of the address after its street.
     Span withTown(const Run& run, Span street) const {
         const SearchText rest(run.text().mid(street.end()));
@@ -88,8 +95,9 @@ private:
 
     Pattern m_english{
         R"(((?:(?:Flat|Apartment|Apt\.?|Unit|Suite|Room|Floor|Studio)\s[\dOIl]{1,5}[A-Za-z]?,?\s)?(?:\b[\dOIl]{1,5}[A-Za-z]?(?:-\d{1,4})?,?\s)(?:[A-Z][\p{L}'’.\-]*\s){1,4}(?:Street|St\.?|Road|Rd\.?|Lane|Ln\.?|Avenue|Ave\.?|Drive|Dr\.?|Close|Court|Ct\.?|Place|Pl\.?|Gardens|Terrace|House|Way|Crescent|Square|Sq\.?|Row|Walk|Hill|Park|Mews|Grove|Rise|View|Green|Boulevard|Blvd\.?|Parade|Quay|Wharf|Villas?|Cottages?|Highway|Hwy\.?|Parkway|Circle|Court|Lodge|Mill|Yard|Bank|Fold)\b))"};
+    Pattern m_preposition{R"(^(?:Am|An|Auf|Im|In|Zum|Zur|Beim|Hinter|Unter|Vor)(?: de[rmn])? (\p{L}+) \d)"};
     Pattern m_german{
-        R"(([A-ZÄÖÜ][\p{L}\-]*(?:[ \-][A-ZÄÖÜ][\p{L}\-]*){0,3}(?:straße|strasse|str\.|stra[B8]e|weg|platz|allee|gasse|ufer|damm|ring|Straße|Weg|Platz|Allee)\s[\dOIl]{1,4}\s?[a-z]?\b))"};
+        R"((\b[A-ZÄÖÜ][\p{L}\-]*(?:[ \-][A-ZÄÖÜ][\p{L}\-]*){0,3}(?:straße|strasse|str\.|stra[B8]e|weg|platz|allee|gasse|ufer|damm|ring|chaussee|steig|stieg|pfad|graben|hof|markt|winkel|stra[sß]sse| Straße| Strasse| Str\.| Weg| Platz| Allee| Gasse| Ufer| Damm| Ring| Chaussee| Steig| Pfad| Graben| Hof| Markt)\s[\dOIl]{1,4}(?:\s?[a-z]\b|-\d{1,4})?\b|\b(?:Am|An der|An den|Auf dem|Auf der|Im|In der|In den|Zum|Zur|Beim|Hinter der|Hinter dem|Unter den|Vor dem)\s[A-ZÄÖÜ][\p{L}\-]+(?:\s[A-ZÄÖÜ][\p{L}\-]+)?\s[\dOIl]{1,3}(?:\s?[a-h]\b)?(?:$|[^\d.:%]))|\b[A-ZÄÖÜ][\p{L}\-]{3,}(?:straat|laan|gracht|plein|dijk|kade|weg|singel|steeg|dreef)\s\d{1,4}(?:\s?[a-z]\b)?)"};
     Pattern m_french{
         R"((?i)(\b[\dOIl]{1,4}(?:\s?(?:bis|ter))?,?\s(?:rue|avenue|av\.|boulevard|bd|place|chemin|allée|impasse|quai|route|cours|passage)\s(?:(?:de|du|des|la|le|les|d'|l')\s?)*\p{L}[\p{L}'’\-]*(?:\s\p{Lu}[\p{L}'’\-]*){0,3}))"};
     Pattern m_spanish{

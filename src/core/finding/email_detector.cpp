@@ -57,7 +57,7 @@ public:
 
 private:
     Pattern m_address{
-        R"([(]?([A-Za-z0-9\x{C0}-\x{24F}][A-Za-z0-9\x{C0}-\x{24F}._%+'\-!|]*) ?[@©®] ?([A-Za-z0-9\x{C0}-\x{24F}](?:[A-Za-z0-9\x{C0}-\x{24F}\-_]|[.] ?|[ ,][.,] ?)*[A-Za-z0-9](?:(?: [a-z0-9\-]{2,24})? (?:com|org|net|example|test|invalid|de|fr|es|uk|nl|eu|io))?\b))"};
+        R"([(]?([A-Za-z0-9\x{C0}-\x{24F}][A-Za-z0-9\x{C0}-\x{24F}._%+'\-!|]*) ?[@©®] ?([A-Za-z0-9\x{C0}-\x{24F}](?:[A-Za-z0-9\x{C0}-\x{24F}\-_]|[.]|[.] [a-z0-9]|[ ,][.,] ?[a-z0-9])*[A-Za-z0-9](?:(?: [a-z0-9\-]{2,24})? (?:com|org|net|example|test|invalid|de|fr|es|uk|nl|eu|io))?\b))"};
     Pattern m_prompt{R"(^ ?-?[\w\-]{0,8}[:;]|^[:.;]?\s?[:.;]?\s?[~$#/])"};
     Pattern m_ending{R"([^.,]+(?:.*)[.,] ?[A-Za-z]{2,12})"};
     Pattern m_noAt{

@@ -23,9 +23,20 @@ enum class Kind {
     Username,
     Secret,
     Plate,
+    Health,   ///< a diagnosis, a medicine, a blood group
+    Location, ///< coordinates
+    Device,   ///< a number of a telephone, a SIM or another device: IMEI, ICCID
+    Wallet,   ///< an address of a cryptocurrency
+    Link,     ///< a web address that names a person or lets anybody in who has it
+    Record,   ///< a number under which somebody is kept: customer, patient, member, case
+    Date,     ///< any date; dates of birth are Dob
+    Code,     ///< a QR code or barcode
+    Face,
     Watch, ///< a word or pattern of the watch list
     Area,  ///< covered by hand; nothing was read there
 };
+
+inline constexpr size_t findableKindCount = size_t(Kind::Area);
 
 /// All kinds a policy can look for, in the order they are listed for people. Without Area.
 std::span<const Kind> findableKinds();

@@ -51,6 +51,7 @@ private:
             (after.front().isLetterOrNumber() || QStringLiteral("-_/:@%£$€").contains(after.front())))
             return;
         if (m_date.matchesWhole(raw.trimmed())) return;
+        if (!label && m_grouped.matchesWhole(raw.trimmed()) && !nationalSpanish(in, run, span, raw.trimmed())) return;
         const QString text = digitsRestored(raw);
         int digits = 0;
         for (const QChar c : text) digits += c.isDigit();
@@ -75,14 +76,25 @@ private:
             add(0.8, QStringLiteral("starts like an international phone number"));
         else if (verdict == Verdict::Possible && trunk && digits >= 9)
             add(0.7, QStringLiteral("has a phone number's length and leading zero"));
+        else if (verdict == Verdict::Valid && nationalSpanish(in, run, span, text.trimmed()))
+            add(0.7, QStringLiteral("is a valid Spanish phone number and stands where one is written"));
         else if (punctuated)
             add(0.75, QStringLiteral("has the form of a North American phone number"));
     }
 
+    // Written without anything before it: only beside a mail address, or alone on a line of a Spanish page.
+    bool nationalSpanish(const Surroundings& in, const Run& run, const Span& span, const QString& text) const {
+        if (!m_spanish.matchesWhole(text)) return false;
+        const bool alone = span.length + 4 >= run.text().size();
+        return in.screen.nearMail(run.line) || (alone && in.screen.language() == QLatin1String("spa"));
+    }
+
+    Pattern m_spanish{R"([6-9]\d{2} ?\d{3} ?\d{3}|[89]\d ?\d{3} ?\d{2} ?\d{2}|[6-9]\d{2} ?\d{2} ?\d{2} ?\d{2})"};
+    Pattern m_grouped{R"(\d{1,3}(?:[ .]\d{3}){2,})"};
     Pattern m_candidate{R"([+(]{0,2}[\dOlI](?:[\dOlISB]|[ ()./\-–]{1,3}[\dOlISB(]){6,18})"};
     Pattern m_northAmerican{R"((?:\+?1[ .\-]?)?(?:\(\d{3}\) ?|\d{3}[ .\-])\d{3}[ .\-]\d{4})"};
     Pattern m_date{
-        R"(\d{4}[\-./]\d{1,2}[\-./]\d{1,2}.*|\d{1,2}[\-./]\d{1,2}[\-./]\d{2,4}.*|\d{1,3}(?:[ .]\d{3}){2,}|\d{1,3}(?:\.\d{1,3}){3})"};
+        R"(\d{4}[\-./]\d{1,2}[\-./]\d{1,2}(?:\D.*)?|\d{1,2}[\-./]\d{1,2}[\-./](?:\d{2}|\d{4})(?:[^\d./\-].*)?|\d{1,3}(?:\.\d{1,3}){3})"};
 };
 
 } // namespace

@@ -25,9 +25,9 @@ struct KindRule {
 struct Policy {
     QString name;
     QString description;
-    std::array<KindRule, 16> kinds; ///< by Kind, without Area
-    double strength = 0.5;          ///< of mosaic and blur, 0 to 1
-    int evenWidth = 0;              ///< covers are widened to a multiple of this many pixels; 0: as wide as needed
+    std::array<KindRule, findableKindCount> kinds; ///< by Kind, without Area
+    double strength = 0.5;                         ///< of mosaic and blur, 0 to 1
+    int evenWidth = 0; ///< covers are widened to a multiple of this many pixels; 0: as wide as needed
     QStringList watchWords;
     QStringList watchPatterns;
     QStringList exceptions; ///< values and patterns in slashes that are never findings

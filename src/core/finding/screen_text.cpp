@@ -1,6 +1,7 @@
 #include "finding/screen_text.h"
 
 #include "finding/labels.h"
+#include "reading/page_text.h"
 
 #include <algorithm>
 #include <cmath>
@@ -51,7 +52,22 @@ ScreenText::ScreenText(const Page& page) : m_page(page) {
         run.search = SearchText(m_runs[i].text() + m_runs[size_t(below)].text());
         m_wrapped.push_back(std::move(run));
     }
+    findMail();
+    m_language =
+        languageOf(page, {QStringLiteral("eng"), QStringLiteral("deu"), QStringLiteral("fra"), QStringLiteral("spa")});
     findLabels();
+}
+
+void ScreenText::findMail() {
+    const auto& lines = m_page.lines;
+    m_nearMail.assign(lines.size(), 0);
+    for (size_t i = 0; i < lines.size(); ++i) {
+        if (!m_runs[i].text().contains(QLatin1Char('@'))) continue;
+        const double reach = 5 * std::max(4.0, lines[i].xHeight);
+        const QRectF around = lines[i].box.adjusted(-reach, -reach, reach, reach);
+        for (size_t j = 0; j < lines.size(); ++j)
+            if (around.intersects(lines[j].box)) m_nearMail[j] = 1;
+    }
 }
 
 void ScreenText::findNeighbours() {

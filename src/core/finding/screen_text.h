@@ -52,8 +52,14 @@ public:
     /// The next line to the left on the same row, or -1.
     int lineBeside(int line) const { return m_beside[size_t(line)]; }
 
+    /// Whether a mail address stands on the line or near it, above, below or beside: somebody's details.
+    bool nearMail(int line) const { return m_nearMail[size_t(line)]; }
+    /// The language the text itself tells (ISO 639-2), or empty.
+    const QString& language() const { return m_language; }
+
 private:
     void findNeighbours();
+    void findMail();
     void findLabels();
     QRectF boxOnLine(int line, int start, int length) const;
 
@@ -61,6 +67,8 @@ private:
     std::vector<Run> m_runs;
     std::vector<Run> m_wrapped;
     std::vector<int> m_below, m_beside;
+    std::vector<char> m_nearMail;
+    QString m_language;
     std::vector<LabelledValue> m_labelled;
 };
 

@@ -58,7 +58,7 @@ public:
                 add(m.groups[2], 0.92, "follows a word for a password, key or token");
             }
             for (const PatternMatch& m : m_inAddress.all(run.search))
-                add(m.groups[1], 0.95, "is a password within a web address");
+                add(m.groups[1], 0.99, "is a password within a web address");
             for (const PatternMatch& m : m_spoken.all(run.search)) {
                 const QString value = m.text(run.search, 1);
                 if (value.size() >= 12 && !in.names.isCommonWord(value) &&

@@ -22,6 +22,14 @@ public:
                                    0.92,
                                    QStringLiteral("is the owner's name in a file path"),
                                    {}});
+            for (const PatternMatch& m : m_inAddress.all(run.search))
+                if (!ordinary(m.text(run.search, 1)))
+                    out.push_back({Kind::Username,
+                                   &run,
+                                   m.groups[1],
+                                   0.99,
+                                   QStringLiteral("is a user name within a web address"),
+                                   {}});
             for (const PatternMatch& m : m_assigned.all(run.search))
                 if (!ordinary(m.text(run.search, 1)))
                     out.push_back({Kind::Username,
@@ -49,6 +57,7 @@ public:
 private:
     Pattern m_path{
         R"((?i)(?:/home/|/Users/|\b[A-Z]:[\\/]+Users[\\/]+|\\Users\\|/var/mail/)([A-Za-z0-9][A-Za-z0-9._\-]{1,31}))"};
+    Pattern m_inAddress{R"((?i)[a-z][a-z0-9+.\-]+://([^\s/:@]{2,40}):[^\s/@]{2,}@)"};
     Pattern m_assigned{
         R"((?i)(?:\b|_)(?:user(?:name|id)?|login|logname|uid|account_name|benutzer|utilisateur|usuario)["']?\s?[=:]\s?["']?([A-Za-z][A-Za-z0-9._\-]{1,31})(?:$|[^@\w]))"};
     Pattern m_spoken{

@@ -134,19 +134,35 @@ std::vector<QRectF> placesOf(const Page& page, const QString& text) {
     return places;
 }
 
+namespace {
+
+const QSet<QString>& mostCommonWords(const QString& code) {
+    static const QHash<QString, QSet<QString>> lists = [] {
+        constexpr int most = 1500;
+        QHash<QString, QSet<QString>> all;
+        for (const char* language : {"eng", "deu", "fra", "spa"}) {
+            int rank = 0;
+            for (const QString& word : shippedLines(QStringLiteral("words/%1.txt").arg(QLatin1String(language)))) {
+                if (++rank > most) break;
+                if (word.size() >= 2) all[QLatin1String(language)].insert(word);
+            }
+        }
+        return all;
+    }();
+    static const QSet<QString> none;
+    const auto found = lists.constFind(code);
+    return found == lists.constEnd() ? none : *found;
+}
+
+} // namespace
+
 QString languageOf(const Page& page, const QStringList& among) {
     // Words common to several languages speak for none.
     QHash<QString, int> listed;
     QHash<QString, QSet<QString>> lists;
-    constexpr int mostCommon = 1500;
     for (const QString& code : among) {
-        int rank = 0;
-        for (const QString& word : shippedLines(QStringLiteral("words/%1.txt").arg(code))) {
-            if (++rank > mostCommon) break;
-            if (word.size() < 2) continue;
-            lists[code].insert(word);
-            ++listed[word];
-        }
+        lists[code] = mostCommonWords(code);
+        for (const QString& word : std::as_const(lists[code])) ++listed[word];
     }
     QHash<QString, double> votes;
     double total = 0;
