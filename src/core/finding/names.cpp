@@ -30,14 +30,23 @@ Names::Names() {
     load(m_given, "names/given.txt");
     load(m_family, "names/family.txt");
     load(m_places, "names/places.txt");
-    for (const char* language : {"words/eng.txt", "words/deu.txt", "words/fra.txt", "words/spa.txt"}) {
+    for (const char* language : {"eng", "deu", "fra", "spa"}) {
         int rank = 0;
-        eachLine(language, [&](const QString& word) {
-            const auto known = m_words.constFind(word);
-            if (known == m_words.constEnd() || *known > rank) m_words.insert(word, rank);
+        auto& ranks = m_words[QLatin1String(language)];
+        eachLine(qPrintable(QStringLiteral("words/%1.txt").arg(QLatin1String(language))), [&](const QString& word) {
+            if (!ranks.contains(word)) ranks.insert(word, rank);
             ++rank;
         });
     }
+}
+
+int Names::rank(const QString& word, const QString& language) const {
+    const QString plain = folded(word);
+    int best = 1 << 20;
+    for (auto ranks = m_words.begin(); ranks != m_words.end(); ++ranks)
+        if (language.isEmpty() || ranks.key() == language || ranks.key() == QLatin1String("eng"))
+            best = std::min(best, ranks->value(plain, best));
+    return best;
 }
 
 bool Names::isGiven(const QString& word) const {
@@ -49,11 +58,11 @@ bool Names::isFamily(const QString& word) const {
 bool Names::isPlace(const QString& word) const {
     return m_places.contains(folded(word));
 }
-bool Names::isCommonWord(const QString& word) const {
-    return m_words.contains(folded(word));
+bool Names::isCommonWord(const QString& word, const QString& language) const {
+    return rank(word, language) < 1 << 20;
 }
-bool Names::isVeryCommonWord(const QString& word) const {
-    return m_words.value(folded(word), 1 << 20) < 1000;
+bool Names::isVeryCommonWord(const QString& word, const QString& language) const {
+    return rank(word, language) < 1000;
 }
 
 } // namespace eyelid

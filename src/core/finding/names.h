@@ -15,14 +15,17 @@ public:
     bool isGiven(const QString& word) const;
     bool isFamily(const QString& word) const;
     bool isPlace(const QString& word) const;
-    /// One of the more frequent words of English, German, French or Spanish.
-    bool isCommonWord(const QString& word) const;
+    /// One of the more frequent words of English, German, French or Spanish; of English and `language` (ISO 639-2)
+    /// where that is told, for a name may be another language's word.
+    bool isCommonWord(const QString& word, const QString& language = {}) const;
     /// One of the thousand most frequent words of such a language: an ordinary word first, whoever else bears it.
-    bool isVeryCommonWord(const QString& word) const;
+    bool isVeryCommonWord(const QString& word, const QString& language = {}) const;
 
 private:
+    int rank(const QString& word, const QString& language) const; ///< best among them; none: a very high one
+
     QSet<QString> m_given, m_family, m_places;
-    QHash<QString, int> m_words; ///< best rank in any language
+    QHash<QString, QHash<QString, int>> m_words; ///< ranks by language
 };
 
 } // namespace eyelid

@@ -82,13 +82,18 @@ bool isCalendarWord(const Token& t) {
     return words.contains(plain(t));
 }
 
+bool isInitial(const Run& run, const Token& t) {
+    return t.text.size() == 1 && t.capital && t.span.end() < run.text().size() &&
+           run.text()[t.span.end()] == QLatin1Char('.');
+}
+
 struct Sequence {
     size_t first = 0, last = 0; // tokens, inclusive
     bool reversed = false;      // "Surname, Given"
 };
 
 // What one word adds to the belief that it is part of a name.
-double wordEvidence(const Names& names, const Token& t, bool first) {
+double wordEvidence(const Names& names, const QString& language, const Token& t, bool first) {
     if (t.text.size() == 1) return 0.1; // an initial
     if (isCalendarWord(t)) return -0.3;
     QString word = t.text;
@@ -99,7 +104,7 @@ double wordEvidence(const Names& names, const Token& t, bool first) {
         const qsizetype quote = w.indexOf(QLatin1Char('\''));
         const bool clipped = quote == 1 || quote == 2; // O'Brien, D'Amato
         if (clipped && !names.isFamily(w)) w = w.mid(quote + 1);
-        const bool given = names.isGiven(w), family = names.isFamily(w), common = names.isCommonWord(w);
+        const bool given = names.isGiven(w), family = names.isFamily(w), common = names.isCommonWord(w, language);
         double e = 0.12;
         if (given)
             e = first ? 0.42 : 0.36;
@@ -194,9 +199,11 @@ private:
                std::vector<Proposal>& proposals) const {
         const Run& run = in.screen.runs()[size_t(index)];
         const Names& names = in.names;
+        const QString& language = in.screen.language();
         const auto ordinary = [&](const Token& t) {
-            return (names.isCommonWord(t.text) && !names.isGiven(t.text) && !names.isFamily(t.text)) ||
-                   (names.isVeryCommonWord(t.text) && !names.isGiven(t.text)) || isCalendarWord(t);
+            if (isInitial(run, t)) return false;
+            return (names.isCommonWord(t.text, language) && !names.isGiven(t.text) && !names.isFamily(t.text)) ||
+                   (names.isVeryCommonWord(t.text, language) && !names.isGiven(t.text)) || isCalendarWord(t);
         };
         // Ordinary words at either end are not part of the name: "Call Devika", "Goran Tenant".
         const bool afterTitle = first > 0 && isTitle(tokens[first - 1]);
@@ -232,7 +239,7 @@ private:
             const Token& t = tokens[first];
             if (t.text.size() < 3 || isCalendarWord(t)) return;
             const bool given = names.isGiven(t.text), family = names.isFamily(t.text),
-                       common = names.isCommonWord(t.text);
+                       common = names.isCommonWord(t.text, language);
             if (t.shouting && !label) return;
             if (given) {
                 sum += common ? 0.2 : 0.36;
@@ -260,7 +267,7 @@ private:
             for (size_t i = first; i <= end; ++i) {
                 if (isParticle(tokens[i]) && i != first) continue;
                 const bool isFirst = reversed ? i == last + 1 : i == first;
-                const double e = wordEvidence(names, tokens[i], isFirst);
+                const double e = wordEvidence(names, language, tokens[i], isFirst);
                 known += e >= 0.18;
                 sum += count > 2 && !isFirst && i != last ? e / 2 : e;
             }
@@ -301,7 +308,9 @@ private:
         }
         if (label) {
             // A label speaks for the first name-like words of its value.
-            sum += label->how == LabelledValue::How::Heading ? 0.45 : 0.5;
+            // "Operations manager" under a name is what somebody is, not a label of what comes next.
+            const bool weak = !label->whole && label->how == LabelledValue::How::Above;
+            sum += weak ? 0.2 : label->how == LabelledValue::How::Heading ? 0.45 : 0.5;
             p.evidence << label->because();
         }
         if (count >= 2 && inRole(in, run, tokens, first)) {
@@ -313,7 +322,9 @@ private:
         }
         // Followed by a word for a street, a firm or a thing: not a person.
         if (!label && last + 1 < tokens.size() && isThing(tokens[last + 1])) sum -= 0.4;
-        if (isThing(tokens[last]) && !label) sum -= 0.4;
+        if ((isThing(tokens[last]) || leadsAThing(tokens[first])) && !label) sum -= 0.4;
+        // "rue de la Halle", "Avenida de la Alameda": what a street is called after.
+        if (const size_t at = beforeParticles(tokens, first); at < first && isThing(tokens[at])) sum -= 0.4;
         if (end > last) span.length = tokens[end].span.end() - span.start;
         p.span = span;
         p.sum = sum;
@@ -374,19 +385,63 @@ private:
         return false;
     }
 
+    // In French, Spanish and German the word for a firm, a house or an office comes first.
+    static bool leadsAThing(const Token& t) {
+        static const QSet<QString> words{
+            "mutuelle",     "banque",      "societe",     "hotel",       "hostal",      "clinica",      "clinique",
+            "hopital",      "hospital",    "ecole",       "lycee",       "college",     "mairie",       "tribunal",
+            "syndicat",     "sindicato",   "association", "asociacion",  "fundacion",   "fondation",    "institut",
+            "instituto",    "colegio",     "escuela",     "universidad", "universite",  "ayuntamiento", "banco",
+            "caja",         "gymnasium",   "realschule",  "grundschule", "schule",      "praxis",       "klinik",
+            "labor",        "laboratorio", "laboratoire", "pharmacie",   "farmacia",    "apotheke",     "kanzlei",
+            "versicherung", "sparkasse",   "volksbank",   "stadt",       "landkreis",   "amtsgericht",  "landgericht",
+            "kaufhaus",     "autohaus",    "gasthof",     "restaurant",  "restaurante", "cafe",         "museum",
+            "musee",        "museo",       "teatro",      "theatre",     "theater",     "parque",       "parc",
+            "lohnburo",     "buro",        "verein",      "verlag",      "bank",        "club",         "port",
+            "puerto",       "lac",         "lago",        "rio",         "mont",        "monte",        "san",
+            "santa",        "saint",       "sainte",      "bad",         "mount",       "lake",         "fort",
+            "new",          "north",       "south",       "east",        "west",        "the",          "clinica",
+            "veterinaria",  "veterinario", "empleo",      "grupo",       "groupe",      "gruppe",       "federation",
+            "federacion",   "agence",      "agencia",     "agentur",     "cabinet",     "despacho",     "taller"};
+        return words.contains(plain(t));
+    }
+
+    static size_t beforeParticles(const std::vector<Token>& tokens, size_t first) {
+        size_t at = first;
+        while (at > 0 && isParticle(tokens[at - 1])) --at;
+        static const QSet<QString> articles{"de", "la", "las", "los", "les", "des", "du", "del", "el", "der", "the"};
+        while (at > 0 && articles.contains(plain(tokens[at - 1]))) --at;
+        return at > 0 ? at - 1 : first;
+    }
+
     static bool isThing(const Token& t) {
         static const QSet<QString> words{
-            "street",       "road",     "lane",     "avenue", "close",      "house",     "gardens",    "terrace",
-            "court",        "drive",    "place",    "square", "hill",       "park",      "way",        "crescent",
-            "ltd",          "limited",  "inc",      "llc",    "plc",        "gmbh",      "ag",         "sa",
-            "sarl",         "water",    "bank",     "group",  "company",    "council",   "university", "school",
-            "college",      "hospital", "station",  "bridge", "river",      "lake",      "island",     "county",
-            "city",         "airport",  "hotel",    "office", "department", "team",      "service",    "services",
-            "support",      "centre",   "center",   "depot",  "pump",       "plant",     "reservoir",  "store",
-            "app",          "edition",  "version",  "pro",    "cloud",      "server",    "project",    "plan",
-            "report",       "invoice",  "settings", "page",   "view",       "overview",  "straße",     "strasse",
-            "weg",          "platz",    "allee",    "rue",    "insurance",  "solutions", "systems",    "software",
-            "technologies", "energy",   "works"};
+            "street",     "road",       "lane",       "avenue",       "close",      "house",        "gardens",
+            "terrace",    "court",      "drive",      "place",        "square",     "hill",         "park",
+            "way",        "crescent",   "ltd",        "limited",      "inc",        "llc",          "plc",
+            "gmbh",       "ag",         "sa",         "sarl",         "water",      "bank",         "group",
+            "company",    "council",    "university", "school",       "college",    "hospital",     "station",
+            "bridge",     "river",      "lake",       "island",       "county",     "city",         "airport",
+            "hotel",      "office",     "department", "team",         "service",    "services",     "support",
+            "centre",     "center",     "depot",      "pump",         "plant",      "reservoir",    "store",
+            "app",        "edition",    "version",    "pro",          "cloud",      "server",       "project",
+            "plan",       "report",     "invoice",    "settings",     "page",       "view",         "overview",
+            "straße",     "strasse",    "academy",    "logistics",    "outfitters", "pathology",    "savings",
+            "rooms",      "hire",       "services",   "calle",        "avenida",    "plaza",        "paseo",
+            "camino",     "boulevard",  "chemin",     "impasse",      "quai",       "ruelle",       "carrer",
+            "ronda",      "gasse",      "clinic",     "surgery",      "practice",   "pharmacy",     "laboratory",
+            "institute",  "foundation", "trust",      "association",  "union",      "club",         "society",
+            "museum",     "theatre",    "theater",    "gallery",      "library",    "church",       "abbey",
+            "castle",     "tower",      "market",     "mall",         "arena",      "stadium",      "valley",
+            "forest",     "beach",      "bay",        "harbour",      "harbor",     "port",         "corp",
+            "co",         "llp",        "bv",         "nv",           "ab",         "oy",           "kg",
+            "ohg",        "ev",         "sl",         "srl",          "spa",        "holdings",     "partners",
+            "associates", "consulting", "studio",     "studios",      "labs",       "media",        "press",
+            "news",       "times",      "journal",    "magazine",     "restaurant", "cafe",         "bar",
+            "grocers",    "motors",     "airlines",   "railway",      "logistik",   "versicherung", "krankenkasse",
+            "klinik",     "gymnasium",  "schule",     "verlag",       "werke",      "stadtwerke",   "seguros",
+            "assurances", "mutuelle",   "weg",        "platz",        "allee",      "rue",          "insurance",
+            "solutions",  "systems",    "software",   "technologies", "energy",     "works"};
         return words.contains(plain(t));
     }
 
@@ -401,14 +456,26 @@ private:
             for (size_t i : whole) {
                 if (proposals[i].sum >= 0.5) continue;
                 int yes = 0, all = 0;
+                double nearest = 1e9;
+                const QRectF& own = lines[size_t(in.screen.runs()[size_t(proposals[i].run)].line)].box;
+                std::vector<double> tops;
                 for (size_t j : whole) {
                     if (j == i || !sameGroup(lines[size_t(in.screen.runs()[size_t(proposals[i].run)].line)],
                                              lines[size_t(in.screen.runs()[size_t(proposals[j].run)].line)]))
                         continue;
                     ++all;
-                    yes += proposals[j].sum >= 0.5;
+                    if (proposals[j].sum < 0.5) continue;
+                    ++yes;
+                    const QRectF& other = lines[size_t(in.screen.runs()[size_t(proposals[j].run)].line)].box;
+                    tops.push_back(other.top());
+                    nearest = std::min(nearest, std::abs(other.top() - own.top()));
                 }
-                if (yes >= 2 && yes * 2 >= all) bonus[i] = 0.45;
+                if (yes < 2 || yes * 2 < all) continue;
+                // A page's title stands over a list without being of it: no farther than the others from each other.
+                std::sort(tops.begin(), tops.end());
+                double pitch = 0;
+                for (size_t k = 1; k < tops.size(); ++k) pitch = std::max(pitch, tops[k] - tops[k - 1]);
+                if (nearest <= 1.3 * pitch + own.height()) bonus[i] = 0.45;
             }
             for (size_t i : whole)
                 if (bonus[i] > 0) {

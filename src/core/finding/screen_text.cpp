@@ -126,14 +126,16 @@ void ScreenText::findLabels() {
             // A quoted value ends at its closing quote.
             const qsizetype quote = t.indexOf(QRegularExpression(QStringLiteral("[\"”“],?\\s*[,}]?\\s*$")));
             if (quote > 0) value.length = int(quote);
-            m_labelled.push_back({hit->kind, int(i), value, LabelledValue::How::Inside, hit->word});
+            m_labelled.push_back({hit->kind, int(i), value, LabelledValue::How::Inside, hit->word, hit->whole});
             taken = true;
             break;
         }
         for (const PatternMatch& m : key.all(m_runs[i].search)) {
             if (taken && m.groups[0].start <= 2) continue;
             const auto hit = labelHit(m.text(m_runs[i].search, 1));
-            if (hit) m_labelled.push_back({hit->kind, int(i), m.groups[2], LabelledValue::How::Inside, hit->word});
+            if (hit)
+                m_labelled.push_back(
+                    {hit->kind, int(i), m.groups[2], LabelledValue::How::Inside, hit->word, hit->whole});
         }
     }
     // A form is written label over value when a label stands nearer to what is below it than that does to what follows.
@@ -197,7 +199,7 @@ void ScreenText::findLabels() {
                 if (cells == 1) column.clear();
                 break;
             }
-            column.push_back({hits[h]->kind, int(j), whole(j), LabelledValue::How::Heading, hits[h]->word});
+            column.push_back({hits[h]->kind, int(j), whole(j), LabelledValue::How::Heading, hits[h]->word, true});
         }
         heads[h] = cells >= 2 && column.size() >= 2;
         m_labelled.insert(m_labelled.end(), column.begin(), column.end());
@@ -209,8 +211,8 @@ void ScreenText::findLabels() {
         if (j < 0 || !hits[size_t(j)] || hits[i] || heads[size_t(j)] || stacked(size_t(j))) continue;
         const double distance = lines[i].box.left() - lines[size_t(j)].box.right();
         if (distance > 40 * std::max(4.0, lines[i].xHeight)) continue;
-        m_labelled.push_back(
-            {hits[size_t(j)]->kind, int(i), whole(i), LabelledValue::How::Beside, hits[size_t(j)]->word});
+        m_labelled.push_back({hits[size_t(j)]->kind, int(i), whole(i), LabelledValue::How::Beside,
+                              hits[size_t(j)]->word, hits[size_t(j)]->whole});
     }
     // Above: the label stands on top of its value.
     std::vector<char> hasValueBeside(n, 0);
@@ -220,7 +222,8 @@ void ScreenText::findLabels() {
         const int i = m_below[j];
         if (i < 0 || !hits[j] || hits[size_t(i)] || (hasValueBeside[j] && !stacked(j))) continue;
         if (lines[size_t(i)].box.top() - lines[j].box.bottom() > 2.2 * std::max(4.0, lines[j].xHeight)) continue;
-        m_labelled.push_back({hits[j]->kind, i, whole(size_t(i)), LabelledValue::How::Above, hits[j]->word});
+        m_labelled.push_back(
+            {hits[j]->kind, i, whole(size_t(i)), LabelledValue::How::Above, hits[j]->word, hits[j]->whole});
     }
 }
 

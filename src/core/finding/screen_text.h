@@ -27,7 +27,8 @@ struct LabelledValue {
     int run = 0; ///< index into ScreenText::runs()
     Span span;   ///< the value within the run
     How how = How::Inside;
-    QString label; ///< the dictionary's word, not what stands on the screen
+    QString label;     ///< the dictionary's word, not what stands on the screen
+    bool whole = true; ///< the label is that word and nothing else
 
     /// "after the label 'e-mail'", "in a column headed 'name'".
     QString because() const;
