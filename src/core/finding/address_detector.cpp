@@ -30,6 +30,19 @@ public:
                 isAddress[i] = 1;
             }
         }
+        // Prose that breaks within an address.
+        for (const Run& run : in.screen.flowing())
+            for (const Pattern* street : {&m_english, &m_german, &m_french, &m_spanish})
+                for (const PatternMatch& m : street->all(run.search)) {
+                    const Span span = withTown(run, m.groups[1]);
+                    if (!counts(run, span) || isTimeOrRoom(in, m.text(run.search, 1))) continue;
+                    out.push_back({Kind::Address,
+                                   &run,
+                                   span,
+                                   0.88,
+                                   QStringLiteral("has the form of a street address over two lines"),
+                                   {}});
+                }
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Address) continue;
             const Run& run = runs[size_t(value.run)];
@@ -94,7 +107,7 @@ private:
     }
 
     Pattern m_english{
-        R"(((?:(?:Flat|Apartment|Apt\.?|Unit|Suite|Room|Floor|Studio)\s[\dOIl]{1,5}[A-Za-z]?,?\s)?(?:\b[\dOIl]{1,5}[A-Za-z]?(?:-\d{1,4})?,?\s)(?:[A-Z][\p{L}'’.\-]*\s){1,4}(?:Street|St\.?|Road|Rd\.?|Lane|Ln\.?|Avenue|Ave\.?|Drive|Dr\.?|Close|Court|Ct\.?|Place|Pl\.?|Gardens|Terrace|House|Way|Crescent|Square|Sq\.?|Row|Walk|Hill|Park|Mews|Grove|Rise|View|Green|Boulevard|Blvd\.?|Parade|Quay|Wharf|Villas?|Cottages?|Highway|Hwy\.?|Parkway|Circle|Court|Lodge|Mill|Yard|Bank|Fold)\b))"};
+        R"(((?:(?:Flat|Apartment|Apt\.?|Unit|Suite|Room|Floor|Studio)\s[\dOIl]{1,5}[A-Za-z]?(?:,\s?|\s))?(?:\b[\dOIl]{1,5}[A-Za-z]?(?:-\d{1,4})?,?\s)(?:[A-Z][\p{L}'’.\-]*\s){1,4}(?:Street|St\.?|Road|Rd\.?|Lane|Ln\.?|Avenue|Ave\.?|Drive|Dr\.?|Close|Court|Ct\.?|Place|Pl\.?|Gardens|Terrace|House|Way|Crescent|Square|Sq\.?|Row|Walk|Hill|Park|Mews|Grove|Rise|View|Green|Boulevard|Blvd\.?|Parade|Quay|Wharf|Villas?|Cottages?|Highway|Hwy\.?|Parkway|Circle|Court|Lodge|Mill|Yard|Bank|Fold)\b))"};
     Pattern m_preposition{R"(^(?:Am|An|Auf|Im|In|Zum|Zur|Beim|Hinter|Unter|Vor)(?: de[rmn])? (\p{L}+) \d)"};
     Pattern m_german{
         R"((\b[A-ZÄÖÜ][\p{L}\-]*(?:[ \-][A-ZÄÖÜ][\p{L}\-]*){0,3}(?:straße|strasse|str\.|stra[B8]e|weg|platz|allee|gasse|ufer|damm|ring|chaussee|steig|stieg|pfad|graben|hof|markt|winkel|stra[sß]sse| Straße| Strasse| Str\.| Weg| Platz| Allee| Gasse| Ufer| Damm| Ring| Chaussee| Steig| Pfad| Graben| Hof| Markt)\s[\dOIl]{1,4}(?:\s?[a-z]\b|-\d{1,4})?\b|\b(?:Am|An der|An den|Auf dem|Auf der|Im|In der|In den|Zum|Zur|Beim|Hinter der|Hinter dem|Unter den|Vor dem)\s[A-ZÄÖÜ][\p{L}\-]+(?:\s[A-ZÄÖÜ][\p{L}\-]+)?\s[\dOIl]{1,3}(?:\s?[a-h]\b)?(?:$|[^\d.:%]))|\b[A-ZÄÖÜ][\p{L}\-]{3,}(?:straat|laan|gracht|plein|dijk|kade|weg|singel|steeg|dreef)\s\d{1,4}(?:\s?[a-z]\b)?)"};

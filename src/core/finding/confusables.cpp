@@ -81,6 +81,7 @@ QString digitsRestored(const QString& text) {
         case 'o':
         case 'Q':
         case 'D':
+        case '@': // a zero with a stroke
             c = QLatin1Char('0');
             break;
         case 'l':

@@ -37,6 +37,15 @@ public:
                                    {}});
             }
         });
+        // Between angle brackets, as mail is written, where the @ was misread.
+        for (const Run& run : in.screen.runs())
+            for (const PatternMatch& m : m_bracketed.all(run.search))
+                out.push_back({Kind::Email,
+                               &run,
+                               m.groups[1],
+                               0.65,
+                               QStringLiteral("stands between angle brackets and has a mail domain's ending"),
+                               {}});
         // Under a label that says e-mail, where the @ itself was misread.
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Email) continue;
@@ -60,6 +69,8 @@ private:
         R"([(]?([A-Za-z0-9\x{C0}-\x{24F}][A-Za-z0-9\x{C0}-\x{24F}._%+'\-!|]*) ?[@©®] ?([A-Za-z0-9\x{C0}-\x{24F}](?:[A-Za-z0-9\x{C0}-\x{24F}\-_]|[.]|[.] [a-z0-9]|[ ,][.,] ?[a-z0-9])*[A-Za-z0-9](?:(?: [a-z0-9\-]{2,24})? (?:com|org|net|example|test|invalid|de|fr|es|uk|nl|eu|io))?\b))"};
     Pattern m_prompt{R"(^ ?-?[\w\-]{0,8}[:;]|^[:.;]?\s?[:.;]?\s?[~$#/])"};
     Pattern m_ending{R"([^.,]+(?:.*)[.,] ?[A-Za-z]{2,12})"};
+    Pattern m_bracketed{
+        R"(<([A-Za-z0-9._\-]{6,}[.] ?(?:com|org|net|edu|gov|info|example|test|invalid|de|fr|es|uk|nl|eu|io|at|ch|it))>)"};
     Pattern m_noAt{
         R"([A-Za-z0-9._\-]{4,}[.] ?(?:com|org|net|edu|gov|info|example|test|invalid|de|fr|es|uk|nl|eu|io|at|ch|it))"};
 };

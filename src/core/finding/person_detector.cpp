@@ -16,6 +16,7 @@ struct Token {
     Span span;
     QChar after; ///< the character behind it, null at the end
     bool capital = false, shouting = false, digits = false;
+    bool initial = false; ///< one letter and a full stop
 };
 
 std::vector<Token> tokensOf(const Run& run) {
@@ -42,6 +43,7 @@ std::vector<Token> tokensOf(const Run& run) {
         const QString restored = nameRestored(t.text);
         t.capital = restored[0].isUpper();
         t.shouting = t.text.size() > 1 && t.text == t.text.toUpper();
+        t.initial = t.text.size() == 1 && t.capital && t.after == QLatin1Char('.');
         for (const QChar c : restored) t.digits = t.digits || c.isDigit();
         tokens.push_back(std::move(t));
     }
@@ -82,11 +84,6 @@ bool isCalendarWord(const Token& t) {
     return words.contains(plain(t));
 }
 
-bool isInitial(const Run& run, const Token& t) {
-    return t.text.size() == 1 && t.capital && t.span.end() < run.text().size() &&
-           run.text()[t.span.end()] == QLatin1Char('.');
-}
-
 struct Sequence {
     size_t first = 0, last = 0; // tokens, inclusive
     bool reversed = false;      // "Surname, Given"
@@ -94,7 +91,7 @@ struct Sequence {
 
 // What one word adds to the belief that it is part of a name.
 double wordEvidence(const Names& names, const QString& language, const Token& t, bool first) {
-    if (t.text.size() == 1) return 0.1; // an initial
+    if (t.text.size() == 1) return first && t.initial ? 0.25 : 0.1;
     if (isCalendarWord(t)) return -0.3;
     QString word = t.text;
     double best = -1;
@@ -126,14 +123,15 @@ public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         const auto& runs = in.screen.runs();
         std::vector<Proposal> proposals;
-        for (size_t i = 0; i < runs.size(); ++i) proposeIn(in, int(i), proposals);
+        for (size_t i = 0; i < runs.size(); ++i) proposeIn(in, runs[i], proposals);
+        for (const Run& run : in.screen.flowing()) proposeIn(in, run, proposals);
         agreeInColumns(in, proposals);
         agreeWithMail(in, proposals);
         std::vector<const Proposal*> sure;
-        for (const Proposal& p : proposals) {
+        for (Proposal& p : proposals) {
             if (p.sum < 0.45) continue;
-            out.push_back({Kind::Person, &runs[size_t(p.run)], p.span, std::clamp(p.sum, 0.0, 0.98), sentence(p),
-                           skeleton(p.name)});
+            wholeCell(in, p);
+            out.push_back({Kind::Person, p.on, p.span, std::clamp(p.sum, 0.0, 0.98), sentence(p), skeleton(p.name)});
             if (p.sum >= 0.55) sure.push_back(&p);
         }
         carryParts(in, sure, out);
@@ -141,14 +139,34 @@ public:
 
 private:
     struct Proposal {
-        int run = 0;
+        const Run* on = nullptr;
+        int run = 0; ///< the line it begins on
         Span span;
         QString name; ///< given name first
         double sum = 0;
         QStringList evidence;
         bool wholeLine = false;
+        bool inCell = false; ///< a label, a heading or its column speaks for it
         bool shaped = false; ///< looks like a name even where no list knows it
     };
+
+    // A name alone in its cell that a misread letter broke: what is left of it belongs to it.
+    static void wholeCell(const Surroundings& in, Proposal& p) {
+        if (p.on->second >= 0 || !p.inCell) return;
+        const std::vector<Token> tokens = tokensOf(*p.on);
+        if (tokens.size() > 5) return;
+        int outside = 0;
+        for (const Token& t : tokens) {
+            if (t.span.start >= p.span.start && t.span.end() <= p.span.end()) continue;
+            ++outside;
+            if (t.digits || isTitle(t) || isThing(t) || t.text.size() < 2 ||
+                in.names.isCommonWord(t.text, in.screen.language()))
+                return;
+        }
+        for (const QChar c : p.on->text())
+            if (!c.isLetter() && !QStringLiteral(" -'’.").contains(c)) return;
+        if (outside == 1) p.span = {0, int(p.on->text().size())};
+    }
 
     static QString sentence(const Proposal& p) {
         if (p.evidence.isEmpty()) return QStringLiteral("looks like a name");
@@ -156,11 +174,16 @@ private:
     }
 
     const LabelledValue* personLabel(const Surroundings& in, const Run& run, const Span& span) const {
-        return labelFor(in.screen, run, span, Kind::Person);
+        if (run.second >= 0) return nullptr;
+        const LabelledValue* label = labelFor(in.screen, run, span, Kind::Person);
+        // What stands farther on in a sentence is not the label's value.
+        if (label && label->span.length > 40 && span.start > label->span.start + 14 &&
+            run.text().mid(label->span.start, span.start - label->span.start).count(QLatin1Char(',')) == 0)
+            return nullptr;
+        return label;
     }
 
-    void proposeIn(const Surroundings& in, int index, std::vector<Proposal>& proposals) const {
-        const Run& run = in.screen.runs()[size_t(index)];
+    void proposeIn(const Surroundings& in, const Run& run, std::vector<Proposal>& proposals) const {
         const std::vector<Token> tokens = tokensOf(run);
         const auto joined = [&](size_t i) {
             // Only a space, or the dot of an initial or a title, stands between the words of one name.
@@ -190,18 +213,20 @@ private:
                 else
                     break;
             }
-            judge(in, index, tokens, i, last, proposals);
+            // Over the end of a line: only what reaches over it, and not into a cell below a cell.
+            const bool over = tokens[i].span.start < run.joint - 1 && tokens[last].span.end() > run.joint;
+            if (run.second < 0 || (over && i > 0)) judge(in, run, tokens, i, last, proposals);
             i = last + 1;
         }
     }
 
-    void judge(const Surroundings& in, int index, const std::vector<Token>& tokens, size_t first, size_t last,
+    void judge(const Surroundings& in, const Run& run, const std::vector<Token>& tokens, size_t first, size_t last,
                std::vector<Proposal>& proposals) const {
-        const Run& run = in.screen.runs()[size_t(index)];
         const Names& names = in.names;
+        const int index = run.line;
         const QString& language = in.screen.language();
         const auto ordinary = [&](const Token& t) {
-            if (isInitial(run, t)) return false;
+            if (t.initial) return false;
             return (names.isCommonWord(t.text, language) && !names.isGiven(t.text) && !names.isFamily(t.text)) ||
                    (names.isVeryCommonWord(t.text, language) && !names.isGiven(t.text)) || isCalendarWord(t);
         };
@@ -214,6 +239,7 @@ private:
         const size_t count = last - first + 1;
         if (count > 6) return;
         Proposal p;
+        p.on = &run;
         p.run = index;
         Span span{tokens[first].span.start, tokens[last].span.end() - tokens[first].span.start};
         const LabelledValue* label = personLabel(in, run, span);
@@ -298,6 +324,7 @@ private:
             span.length += span.start - tokens[start - 1].span.start;
             span.start = tokens[start - 1].span.start;
         }
+        p.inCell = label && label->how != LabelledValue::How::Inside;
         if (greeted) {
             sum += 0.5;
             p.evidence << QStringLiteral("follows a greeting");
@@ -480,6 +507,7 @@ private:
             for (size_t i : whole)
                 if (bonus[i] > 0) {
                     proposals[i].sum += bonus[i];
+                    proposals[i].inCell = true;
                     proposals[i].evidence << QStringLiteral("stands in a column of names");
                 }
         };

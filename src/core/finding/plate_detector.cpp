@@ -13,6 +13,10 @@ public:
             for (const PatternMatch& m : m_british.all(run.search))
                 out.push_back({Kind::Plate, &run, m.groups[1], 0.85,
                                QStringLiteral("has the form of a British number plate"), key(m.text(run.search, 1))});
+            for (const PatternMatch& m : m_britishClose.all(run.search))
+                out.push_back({Kind::Plate, &run, m.groups[1], 0.7,
+                               QStringLiteral("has the form of a British number plate, its space lost"),
+                               key(m.text(run.search, 1))});
             for (const PatternMatch& m : m_french.all(run.search))
                 out.push_back({Kind::Plate, &run, m.groups[1], 0.75,
                                QStringLiteral("has the form of a French number plate"), key(m.text(run.search, 1))});
@@ -43,8 +47,10 @@ public:
 private:
     static QString key(const QString& plate) { return skeleton(plate); }
     Pattern m_british{R"((?:^|[^\w\-])([A-Z]{2}[\dOISZ]{2} [A-Z015]{3})(?:$|[^\w\-]))"};
+    Pattern m_britishClose{
+        R"((?:^|[^\w\-])([A-HJ-PR-Y][A-HJ-PR-Y](?:0[1-9]|[1267][0-9]|5[1-9])[A-HJ-PR-Z]{3})(?:$|[^\w\-]))"};
     Pattern m_french{R"((?:^|[^\w\-])([A-HJ-NP-TV-Z]{2}-\d{3}-[A-HJ-NP-TV-Z]{2})(?:$|[^\w\-]))"};
-    Pattern m_any{R"([A-ZÄÖÜ0-9]{1,5}(?:[ \-·]{1,2}[A-Z0-9]{1,5}){0,3})"};
+    Pattern m_any{R"([A-ZÄÖÜ0-9]{1,8}(?:[ \-·]{1,2}[A-Z0-9]{1,5}){0,3})"};
 };
 
 } // namespace

@@ -50,7 +50,11 @@ ScreenText::ScreenText(const Page& page) : m_page(page) {
         run.second = below;
         run.joint = int(m_runs[i].text().size());
         run.search = SearchText(m_runs[i].text() + m_runs[size_t(below)].text());
+        Run flowing = run;
+        flowing.search = SearchText(m_runs[i].text() + QLatin1Char(' ') + m_runs[size_t(below)].text());
+        ++flowing.joint;
         m_wrapped.push_back(std::move(run));
+        m_flowing.push_back(std::move(flowing));
     }
     findMail();
     m_language =

@@ -44,6 +44,8 @@ public:
     const std::vector<Run>& runs() const { return m_runs; }
     /// Lines joined with the line they may run over to: left-aligned below, of the same size. No space at the joint.
     const std::vector<Run>& wrapped() const { return m_wrapped; }
+    /// The same pairs of lines with a space between them, as prose goes on; `joint` comes after the space.
+    const std::vector<Run>& flowing() const { return m_flowing; }
     const std::vector<LabelledValue>& labelled() const { return m_labelled; }
 
     /// The places of part of a run, one box for each line.
@@ -66,7 +68,7 @@ private:
 
     const Page& m_page;
     std::vector<Run> m_runs;
-    std::vector<Run> m_wrapped;
+    std::vector<Run> m_wrapped, m_flowing;
     std::vector<int> m_below, m_beside;
     std::vector<char> m_nearMail;
     QString m_language;
