@@ -1,5 +1,5 @@
 #!/usr/bin/python3
-"""Screens of other trades than the demo's, with their truth: bench/trades.py FOLDER
+"""Screens of other trades than the demo's, with their truth: bench/trades.py FOLDER [SEED]
 
 Twenty-nine pages (school, court, shop, bank, hotel, laboratory, union, ... down to a calendar and a chat) in English,
 German, French and Spanish, each drawn by Chromium in two of five looks. For each NAME.png a NAME.json in the form of the
@@ -219,12 +219,12 @@ def draw(job):
         json.dump({'id': name, 'dpr': dpr, **truth}, open(f'{folder}/{name}.json', 'w'), ensure_ascii=False)
 
 if __name__ == '__main__':
-    folder = sys.argv[1]
+    folder, seed = sys.argv[1], sys.argv[2] if len(sys.argv) > 2 else ''
     os.makedirs(folder, exist_ok=True)
     looks, jobs = list(LOOKS), []
     for i, make in enumerate(PAGES):
         for k in (0, 2):
-            look = looks[(i + k) % len(looks)]
-            jobs.append((f'{make.__name__}-{look}', make(Made(f'{make.__name__}{k}')), look, folder))
+            look = looks[(i + k + len(seed)) % len(looks)]
+            jobs.append((f'{make.__name__}-{look}', make(Made(f'{make.__name__}{k}{seed}')), look, folder))
     jobs = [j for j in jobs if not os.path.exists(f'{folder}/{j[0]}.json')]
     with concurrent.futures.ThreadPoolExecutor(2) as pool: list(pool.map(draw, jobs))

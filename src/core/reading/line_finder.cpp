@@ -137,6 +137,33 @@ void attachSmall(std::vector<Segment>& words, std::vector<QRect>& reach, std::ve
     }
 }
 
+// Takes out of `letters` what stands beside text without being of it: icons, avatars, the frames of boxes to tick. Each
+// is far higher than all the letters beside it, and would join the rows it reaches over into one.
+std::vector<QRect> takePictures(std::vector<QRect>& letters, int height) {
+    constexpr int leastPicture = 16;
+    const Neighbourhood near(letters, height);
+    std::vector<char> picture(letters.size(), 0);
+    for (size_t i = 0; i < letters.size(); ++i) {
+        const QRect& a = letters[i];
+        if (a.height() < leastPicture) continue;
+        int alike = 0, lower = 0;
+        near.each(letters, a, a.left() - 3 * a.height(), a.right() + a.height(), [&](size_t j) {
+            const QRect& b = letters[j];
+            if (j == i || a.contains(b) || a.left() - b.right() > a.height()) return;
+            if (verticalOverlap(a, b) * 2 < b.height()) return;
+            if (b.height() > 0.55 * a.height())
+                ++alike;
+            else
+                ++lower;
+        });
+        picture[i] = alike == 0 && lower >= 3;
+    }
+    std::vector<QRect> taken, left;
+    for (size_t i = 0; i < letters.size(); ++i) (picture[i] ? taken : left).push_back(letters[i]);
+    letters = std::move(left);
+    return taken;
+}
+
 std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool lightOnDark) {
     const cv::Mat ink = strength > leastInk;
     cv::Mat labels, stats, centres;
@@ -170,6 +197,7 @@ std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool ligh
         else
             small.push_back(box);
     }
+    const std::vector<QRect> pictures = takePictures(letters, ink.rows);
     // Letters into words, words into lines.
     std::vector<Segment> words;
     std::vector<QRect> wordBoxes;
@@ -232,6 +260,7 @@ std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool ligh
         }
         lines.push_back(std::move(line));
     }
+    for (const QRect& picture : pictures) lines.push_back({picture, {picture}, lightOnDark});
     return lines;
 }
 
@@ -324,6 +353,39 @@ std::vector<LinePatch> findLines(const QImage& picture, int leastInk) {
     std::vector<std::vector<size_t>> rows(size_t(picture.height() / 16 + 2));
     for (size_t i = 0; i < segments.size(); ++i)
         for (int r = segments[i].box.top() / 16; r <= segments[i].box.bottom() / 16; ++r) rows[size_t(r)].push_back(i);
+    // What is far smaller than a line and lies within it is the hole of a letter, or text on a picture that stands
+    // beside the line's own: neither speaks against the line as a whole.
+    for (size_t i = 0; i < segments.size(); ++i) {
+        Segment& line = segments[i];
+        if (!keep[i] || line.inks.size() < 3) continue;
+        std::vector<int> heights;
+        for (const QRect& ink : line.inks)
+            if (ink.height() >= shortestLetter) heights.push_back(ink.height());
+        if (heights.size() < 3) continue;
+        std::nth_element(heights.begin(), heights.begin() + long(heights.size() / 2), heights.end());
+        const int usual = heights[heights.size() / 2];
+        const QRect whole = line.box;
+        for (int r = whole.top() / 16; r <= whole.bottom() / 16; ++r)
+            for (size_t j : rows[size_t(r)]) {
+                if (!keep[j] || segments[j].lightOnDark == line.lightOnDark) continue;
+                const QRect& inner = segments[j].box;
+                if (double(inner.width()) * inner.height() > 0.35 * whole.width() * whole.height()) continue;
+                const auto around = [&](const QRect& ink) {
+                    const QRect common = ink.intersected(inner);
+                    return !common.isEmpty() &&
+                           2 * common.width() * common.height() >= inner.width() * inner.height();
+                };
+                const auto holder = std::find_if(line.inks.begin(), line.inks.end(), around);
+                if (holder == line.inks.end()) continue;
+                if (holder->height() >= 16 && holder->height() > 1.4 * usual)
+                    line.inks.erase(holder);
+                else if (segments[j].inks.size() <= 2)
+                    keep[j] = 0;
+            }
+        line.box = {};
+        for (const QRect& ink : line.inks) line.box = line.box.united(ink);
+        if (line.inks.empty()) keep[i] = 0;
+    }
     for (size_t i = 0; i < segments.size(); ++i) {
         const QRect& a = segments[i].box;
         for (int r = a.top() / 16; r <= a.bottom() / 16 && keep[i]; ++r)
