@@ -110,7 +110,7 @@ private:
         R"(((?:(?:Flat|Apartment|Apt\.?|Unit|Suite|Room|Floor|Studio)\s[\dOIl]{1,5}[A-Za-z]?(?:,\s?|\s))?(?:\b[\dOIl]{1,5}[A-Za-z]?(?:-\d{1,4})?,?\s)(?:[A-Z][\p{L}'’.\-]*\s){1,4}(?:Street|St\.?|Road|Rd\.?|Lane|Ln\.?|Avenue|Ave\.?|Drive|Dr\.?|Close|Court|Ct\.?|Place|Pl\.?|Gardens|Terrace|House|Way|Crescent|Square|Sq\.?|Row|Walk|Hill|Park|Mews|Grove|Rise|View|Green|Boulevard|Blvd\.?|Parade|Quay|Wharf|Villas?|Cottages?|Highway|Hwy\.?|Parkway|Circle|Court|Lodge|Mill|Yard|Bank|Fold)\b))"};
     Pattern m_preposition{R"(^(?:Am|An|Auf|Im|In|Zum|Zur|Beim|Hinter|Unter|Vor)(?: de[rmn])? (\p{L}+) \d)"};
     Pattern m_german{
-        R"((\b[A-ZÄÖÜ][\p{L}\-]*(?:[ \-][A-ZÄÖÜ][\p{L}\-]*){0,3}(?:straße|strasse|str\.|stra[B8]e|weg|platz|allee|gasse|ufer|damm|ring|chaussee|steig|stieg|pfad|graben|hof|markt|winkel|stra[sß]sse| Straße| Strasse| Str\.| Weg| Platz| Allee| Gasse| Ufer| Damm| Ring| Chaussee| Steig| Pfad| Graben| Hof| Markt)\s[\dOIl]{1,4}(?:\s?[a-z]\b|-\d{1,4})?\b|\b(?:Am|An der|An den|Auf dem|Auf der|Im|In der|In den|Zum|Zur|Beim|Hinter der|Hinter dem|Unter den|Vor dem)\s[A-ZÄÖÜ][\p{L}\-]+(?:\s[A-ZÄÖÜ][\p{L}\-]+)?\s[\dOIl]{1,3}(?:\s?[a-h]\b)?(?:$|[^\d.:%]))|\b[A-ZÄÖÜ][\p{L}\-]{3,}(?:straat|laan|gracht|plein|dijk|kade|weg|singel|steeg|dreef)\s\d{1,4}(?:\s?[a-z]\b)?)"};
+        R"((\b[A-ZÄÖÜ][\p{L}\-]*(?:[ \-][A-ZÄÖÜ][\p{L}\-]*){0,3}(?:straße|strasse|str\.|stra(?:B|8|f|g|fs|ss|ß)e|weg|platz|allee|gasse|ufer|damm|ring|chaussee|steig|stieg|pfad|graben|hof|markt|winkel|stra[sß]sse| Straße| Strasse| Str\.| Weg| Platz| Allee| Gasse| Ufer| Damm| Ring| Chaussee| Steig| Pfad| Graben| Hof| Markt)\s[\dOIl]{1,4}(?:\s?[a-z]\b|-\d{1,4})?\b|\b(?:Am|An der|An den|Auf dem|Auf der|Im|In der|In den|Zum|Zur|Beim|Hinter der|Hinter dem|Unter den|Vor dem)\s[A-ZÄÖÜ][\p{L}\-]+(?:\s[A-ZÄÖÜ][\p{L}\-]+)?\s[\dOIl]{1,3}(?:\s?[a-h]\b)?(?:$|[^\d.:%]))|\b[A-ZÄÖÜ][\p{L}\-]{3,}(?:straat|laan|gracht|plein|dijk|kade|weg|singel|steeg|dreef)\s\d{1,4}(?:\s?[a-z]\b)?)"};
     Pattern m_french{
         R"((?i)(\b[\dOIl]{1,4}(?:\s?(?:bis|ter))?,?\s(?:rue|avenue|av\.|boulevard|bd|place|chemin|allée|impasse|quai|route|cours|passage)\s(?:(?:de|du|des|la|le|les|d'|l')\s?)*\p{L}[\p{L}'’\-]*(?:\s\p{Lu}[\p{L}'’\-]*){0,3}))"};
     Pattern m_spanish{
@@ -120,7 +120,7 @@ private:
         R"((?:,? (?:\p{Lu}[\p{L}'’.\-]+|\d{5}(?:-\d{4})?|[A-Z]{2})(?: (?:upon|on|sur|am|an|der|de|la|le|in|under|le|the)(?: the)?)?){0,5},? ?(?:[A-Z]{1,2}[\dOISl][A-Z\dOISl]? ?[\dOISl][A-Z]{2}\b|\d{4,5}(?: [A-Z]{2}\b)?(?: \p{Lu}[\p{L}\-]+){0,3}|[A-Z]{2} \d{5}))"};
     Pattern m_townBefore{R"((?:^|, )(\p{Lu}[\p{L}'’\-]+(?:[ \-](?:upon|on|under|the|\p{Lu}[\p{L}'’\-]+)){0,3},? )$)"};
     Pattern m_townLine{
-        R"((?:D-|F-|E-)?\d{4,5} ?[A-Z]{0,2} \p{Lu}[\p{L} \-]+|\p{Lu}[\p{L} \-.]+,? [A-Z]{2} \d{5}(?:-\d{4})?)"};
+        R"((?:D-|F-|E-)?\d{4,5} ?[A-Z]{0,2} \p{Lu}[\p{L} \-]+|\p{Lu}[\p{L} \-.]+,? [A-Z\[|l1]{2} \d{5}(?:-\d{4})?)"};
 };
 
 } // namespace

@@ -127,8 +127,11 @@ QString nameRestored(const QString& word) {
         else if (out[i] == QLatin1Char('5'))
             out[i] = QLatin1Char('s');
     }
-    // No name starts with a small l before a vowel's small neighbour in running text; a capital I does.
-    if (out.size() >= 3 && out[0] == QLatin1Char('l') && out[1].isLower()) out[0] = QLatin1Char('I');
+    // No word starts with a small l before these; a capital I does.
+    static const QString afterI = QStringLiteral("bcdfgmnrstvz");
+    if (out.size() >= 3 && out[0] == QLatin1Char('l') &&
+        (afterI.contains(out[1]) || out.mid(1, 2) == QLatin1String("eu")))
+        out[0] = QLatin1Char('I');
     return out;
 }
 

@@ -15,6 +15,8 @@ public:
                 // A wrapped address either breaks in its domain or at a sign that cannot end a local part.
                 if (run.second >= 0) {
                     const QString first = run.text().mid(span.start, run.joint - span.start);
+                    // A full stop at the end of a line and a capital on the next: two sentences.
+                    if (first.endsWith(QLatin1Char('.')) && run.text()[run.joint].isUpper()) continue;
                     const bool open = first.contains(QLatin1Char('@'))
                                           ? !m_ending.matchesWhole(domain.left(run.joint - m.groups[2].start))
                                           : first.endsWith(QLatin1Char('.')) || first.endsWith(QLatin1Char('-')) ||

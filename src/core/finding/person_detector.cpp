@@ -2,6 +2,7 @@
 // rest of the column looks like, and mail addresses elsewhere on the screen. The sum is the confidence.
 #include "finding/confusables.h"
 #include "finding/detector.h"
+#include "finding/labels.h"
 #include "finding/phrase_search.h"
 
 #include <algorithm>
@@ -147,6 +148,7 @@ private:
         QStringList evidence;
         bool wholeLine = false;
         bool inCell = false; ///< a label, a heading or its column speaks for it
+        bool single = false; ///< one word that no list knows as an ordinary one
         bool shaped = false; ///< looks like a name even where no list knows it
     };
 
@@ -254,7 +256,10 @@ private:
             const Token& given = tokens[last + 1];
             const bool known = names.isGiven(given.text) && !names.isCommonWord(given.text);
             const bool lineOfTwo = first == 0 && last + 2 >= tokens.size();
-            if ((known && (lineOfTwo || label)) || (label && lineOfTwo)) {
+            // "Maelo Bascaran, Ardith Hathering" are two.
+            const bool goesOn = last + 2 < tokens.size() && tokens[last + 2].capital && !tokens[last + 2].initial &&
+                                run.text()[given.span.end()] == QLatin1Char(' ');
+            if (((known && (lineOfTwo || label)) || (label && lineOfTwo)) && !(goesOn && count >= 2)) {
                 reversed = true;
                 end = last + 1;
                 if (end + 1 < tokens.size() && tokens[end + 1].text.size() == 1 && tokens[end + 1].capital) ++end;
@@ -315,6 +320,9 @@ private:
             for (size_t i = first; i <= end; ++i) shouting = shouting && (tokens[i].shouting || isParticle(tokens[i]));
             if (shouting && !label) sum -= 0.25; // headings
         }
+        p.single = count == 1 && !reversed && tokens[first].text.size() >= 4 && !tokens[first].shouting &&
+                   !names.isCommonWord(tokens[first].text, language) && !names.isPlace(tokens[first].text) &&
+                   !isThing(tokens[first]) && !isCalendarWord(tokens[first]);
         p.shaped = (count >= 2 || reversed) && count <= 4;
         for (size_t i = first; i <= end && p.shaped; ++i)
             if (!isParticle(tokens[i]) && ordinary(tokens[i])) p.shaped = false;
@@ -403,11 +411,18 @@ private:
             "engineer", "inspector", "operator", "agent",    "patient",  "partner", "technician", "manager",
             "driver",   "nurse",     "teacher",  "kollege",  "kollegin", "kunde",   "kundin",     "mutter",
             "vater",    "collegue",  "mere",     "pere",     "madre",    "padre"};
-        if (at > 0) return roles.contains(plain(tokens[at - 1]));
+        // What heads a field can also stand before a name in a sentence: "la secretaria", "der Zeuge".
+        const auto isRole = [&](const Token& t) {
+            if (roles.contains(plain(t))) return true;
+            if (t.text.size() < 5 || isTitle(t)) return false;
+            const auto hit = labelHit(t.text);
+            return hit && hit->whole && hit->kind == Kind::Person;
+        };
+        if (at > 0) return isRole(tokens[at - 1]) && run.text()[tokens[at].span.start - 1] == QLatin1Char(' ');
         for (size_t i = 0; i < in.screen.runs().size(); ++i)
             if (in.screen.lineBelow(int(i)) == run.line) {
                 const std::vector<Token> above = tokensOf(in.screen.runs()[i]);
-                if (!above.empty() && above.size() >= 4 && roles.contains(plain(above.back()))) return true;
+                if (!above.empty() && above.size() >= 4 && isRole(above.back())) return true;
             }
         return false;
     }
@@ -477,7 +492,7 @@ private:
         const auto& lines = in.screen.page().lines;
         std::vector<size_t> whole;
         for (size_t i = 0; i < proposals.size(); ++i)
-            if (proposals[i].wholeLine && proposals[i].shaped) whole.push_back(i);
+            if (proposals[i].wholeLine && (proposals[i].shaped || proposals[i].single)) whole.push_back(i);
         const auto agree = [&](auto sameGroup) {
             std::vector<double> bonus(proposals.size(), 0.0);
             for (size_t i : whole) {
@@ -487,8 +502,9 @@ private:
                 const QRectF& own = lines[size_t(in.screen.runs()[size_t(proposals[i].run)].line)].box;
                 std::vector<double> tops;
                 for (size_t j : whole) {
-                    if (j == i || !sameGroup(lines[size_t(in.screen.runs()[size_t(proposals[i].run)].line)],
-                                             lines[size_t(in.screen.runs()[size_t(proposals[j].run)].line)]))
+                    if (j == i || proposals[j].single != proposals[i].single ||
+                        !sameGroup(lines[size_t(in.screen.runs()[size_t(proposals[i].run)].line)],
+                                   lines[size_t(in.screen.runs()[size_t(proposals[j].run)].line)]))
                         continue;
                     ++all;
                     if (proposals[j].sum < 0.5) continue;

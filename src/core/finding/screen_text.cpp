@@ -62,6 +62,16 @@ ScreenText::ScreenText(const Page& page) : m_page(page) {
     findLabels();
 }
 
+namespace {
+
+// Kinds whose detectors ask for a form besides the label: a label that may speak for two values does no harm.
+bool toldByForm(Kind kind) {
+    return kind != Kind::Person && kind != Kind::Address && kind != Kind::Health && kind != Kind::Username &&
+           kind != Kind::Secret && kind != Kind::Record;
+}
+
+} // namespace
+
 void ScreenText::findMail() {
     const auto& lines = m_page.lines;
     m_nearMail.assign(lines.size(), 0);
@@ -194,6 +204,8 @@ void ScreenText::findLabels() {
             if (!inColumn) continue;
             const double distance = b.top() - last;
             if (distance > std::max(8 * size, 2.5 * pitch)) break;
+            // A block of lines ends where the next stands clearly farther off than its own lines do.
+            if (column.size() >= 2 && distance > size && distance > 3 * (pitch - b.height()) + size) break;
             if (pitch == 0 && distance > 0) pitch = distance + b.height();
             // What runs on under the next heading is no cell of this column.
             if (b.right() > next + size) break;
@@ -224,7 +236,8 @@ void ScreenText::findLabels() {
         if (const int j = m_beside[i]; j >= 0 && !hits[i]) hasValueBeside[size_t(j)] = 1;
     for (size_t j = 0; j < n; ++j) {
         const int i = m_below[j];
-        if (i < 0 || !hits[j] || hits[size_t(i)] || (hasValueBeside[j] && !stacked(j))) continue;
+        if (i < 0 || !hits[j] || hits[size_t(i)] || (hasValueBeside[j] && !stacked(j) && !toldByForm(hits[j]->kind)))
+            continue;
         if (lines[size_t(i)].box.top() - lines[j].box.bottom() > 2.2 * std::max(4.0, lines[j].xHeight)) continue;
         m_labelled.push_back(
             {hits[j]->kind, i, whole(size_t(i)), LabelledValue::How::Above, hits[j]->word, hits[j]->whole});

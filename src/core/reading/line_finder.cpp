@@ -372,8 +372,7 @@ std::vector<LinePatch> findLines(const QImage& picture, int leastInk) {
                 if (double(inner.width()) * inner.height() > 0.35 * whole.width() * whole.height()) continue;
                 const auto around = [&](const QRect& ink) {
                     const QRect common = ink.intersected(inner);
-                    return !common.isEmpty() &&
-                           2 * common.width() * common.height() >= inner.width() * inner.height();
+                    return !common.isEmpty() && 2 * common.width() * common.height() >= inner.width() * inner.height();
                 };
                 const auto holder = std::find_if(line.inks.begin(), line.inks.end(), around);
                 if (holder == line.inks.end()) continue;
