@@ -55,7 +55,8 @@ int main(int argc, char** argv) {
     const auto findOptions = [&](CLI::App* command) {
         command
             ->add_option("--policy", policy,
-                         "A shipped policy (everything, contact details, payment, credentials) or a TOML file")
+                         "A shipped policy (everything, contact details, payment, health, credentials, public "
+                         "disclosure) or a TOML file")
             ->capture_default_str();
         command->add_option("--watch", watch, "A file of words and /patterns/ that are always findings, one a line");
         command->add_option("--lang", lang, "Languages to read, joined by +; auto: told by the text")

@@ -35,7 +35,7 @@ public:
             for (const Pattern* street : {&m_english, &m_german, &m_french, &m_spanish})
                 for (const PatternMatch& m : street->all(run.search)) {
                     const Span span = withTown(run, m.groups[1]);
-                    if (!counts(run, span) || isTimeOrRoom(in, m.text(run.search, 1))) continue;
+                    if (!counts(run, m.groups[1]) || isTimeOrRoom(in, m.text(run.search, 1))) continue;
                     out.push_back({Kind::Address,
                                    &run,
                                    span,

@@ -25,5 +25,43 @@ bool nhsNumberHolds(const QString& digits);
 bool usSsnHolds(const QString& digits);
 /// Dutch BSN: the eleven test.
 bool dutchBsnHolds(const QString& digits);
+/// Italian codice fiscale: form and control letter (Ministerial decree of 23 December 1976).
+bool italianCodeHolds(const QString& code);
+/// Polish PESEL: weights 1 3 7 9, and a date of birth in front.
+bool peselHolds(const QString& digits);
+/// Portuguese NIF: modulus 11.
+bool portugueseNifHolds(const QString& digits);
+/// Belgian national register number: 97 minus the first nine digits mod 97, a 2 before them from the year 2000 on.
+bool belgianNumberHolds(const QString& digits);
+/// Swedish personal identity number, ten digits: Luhn, and a date in front.
+bool swedishNumberHolds(const QString& digits);
+/// Norwegian national identity number: two control digits, modulus 11, and a date in front.
+bool norwegianNumberHolds(const QString& digits);
+/// Danish CPR number: a date in front; the modulus 11 rule no longer binds and is not asked for.
+bool danishNumberForm(const QString& digits);
+/// Finnish personal identity code, 131052-308T: control character by number mod 31.
+bool finnishCodeHolds(const QString& code);
+/// Swiss AHV number, 13 digits from 756: the EAN-13 check digit.
+bool swissNumberHolds(const QString& digits);
+/// Austrian social insurance number: modulus 11, weights 3 7 9 5 8 4 2 1 6, and a date behind.
+bool austrianNumberHolds(const QString& digits);
+/// Brazilian CPF: two control digits, modulus 11.
+bool cpfHolds(const QString& digits);
+/// Canadian social insurance number: Luhn; none begins with 8.
+bool canadianNumberHolds(const QString& digits);
+/// Australian tax file number: modulus 11, weights 1 4 3 7 5 8 6 9 10.
+bool australianTaxNumberHolds(const QString& digits);
+/// Irish PPS number: modulus 23, weights 8 to 2.
+bool irishNumberHolds(const QString& code);
+/// Indian Aadhaar number: the Verhoeff digit (Verhoeff, 1969).
+bool aadhaarHolds(const QString& digits);
+/// US bank routing number: weights 3 7 1.
+bool abaRoutingHolds(const QString& digits);
+/// Vehicle identification number, 17 characters: control character modulus 11 (49 CFR 565; not asked for in Europe).
+bool vinHolds(const QString& vin);
+/// Check digit of a machine-readable zone's field: weights 7 3 1 (ICAO Doc 9303-3).
+bool mrzFieldHolds(const QString& field, QChar check);
+/// Bitcoin address: Base58Check, or Bech32 and Bech32m (BIP 173, BIP 350).
+bool bitcoinAddressHolds(const QString& address);
 
 } // namespace eyelid

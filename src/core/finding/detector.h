@@ -62,5 +62,9 @@ std::unique_ptr<Detector> makePersonDetector();
 std::unique_ptr<Detector> makeAddressDetector();
 std::unique_ptr<Detector> makePlateDetector();
 std::unique_ptr<Detector> makeDocumentNumberDetector(); ///< bank accounts, passports and licences, by label and form
+std::unique_ptr<Detector> makeHealthDetector();
+std::unique_ptr<Detector> makeDeviceDetector(); ///< devices, places and wallets
+std::unique_ptr<Detector> makeLinkDetector();
+std::unique_ptr<Detector> makeRecordDetector(); ///< record numbers and dates, for policies that ask
 
 } // namespace eyelid

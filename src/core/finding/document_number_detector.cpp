@@ -1,4 +1,5 @@
 // Bank account, passport and licence numbers: no form tells them, so a label or heading must.
+#include "finding/check_digits.h"
 #include "finding/confusables.h"
 #include "finding/detector.h"
 
@@ -21,15 +22,20 @@ public:
                 const bool fits = value.kind == Kind::Account ? digits >= 5 && characters <= 20
                                                               : digits >= 4 && characters >= 6 && characters <= 20;
                 if (!fits) continue;
-                out.push_back({value.kind,
-                               &run,
-                               {value.span.start + m.groups[0].start, m.groups[0].length},
-                               0.85,
-                               value.because(),
-                               {}});
+                const bool routing = value.kind == Kind::Account && abaRoutingHolds(digitsRestored(m.text(text)));
+                out.push_back(
+                    {value.kind,
+                     &run,
+                     {value.span.start + m.groups[0].start, m.groups[0].length},
+                     routing ? 0.92 : 0.85,
+                     routing
+                         ? QStringLiteral("%1 and is a US routing number: its check digit holds").arg(value.because())
+                         : value.because(),
+                     {}});
                 if (value.kind == Kind::Passport) break;
             }
         }
+        for (const Run& run : in.screen.runs()) findZone(run, out);
         // "Sort code 00-00-00, account 00000000" within a sentence.
         for (const Run& run : in.screen.runs()) {
             for (const PatternMatch& m : m_spokenAccount.all(run.search))
@@ -46,6 +52,38 @@ public:
     }
 
 private:
+    // Machine-readable zones of passports, visas and identity cards (ICAO Doc 9303): 44, 36 or 30 characters a line.
+    void findZone(const Run& run, std::vector<Candidate>& out) const {
+        for (const PatternMatch& m : m_zone.all(run.search)) {
+            QString zone = m.text(run.search, 1).toUpper();
+            zone.remove(u' ');
+            zone.replace(QChar(0xab), QStringLiteral("<<"));
+            if (zone.size() < 28 || zone.size() > 46) continue;
+            const auto digits = [](const QString& text) { return digitsRestored(text); };
+            const bool second = zone.size() >= 28 &&
+                                (mrzFieldHolds(zone.left(9), digits(zone.mid(9, 1))[0]) ||
+                                 mrzFieldHolds(digits(zone.left(6)), digits(zone.mid(6, 1))[0])) &&
+                                mrzFieldHolds(digits(zone.mid(13, 6)), digits(zone.mid(19, 1))[0]);
+            const bool names = zone.contains(QLatin1String("<<")) && zone.count(u'<') >= 4;
+            const bool opens = names && QStringLiteral("PIACV").contains(zone[0]);
+            if (second)
+                out.push_back({Kind::Passport,
+                               &run,
+                               m.groups[1],
+                               0.97,
+                               QStringLiteral("is a line of a machine-readable zone: its check digits hold"),
+                               {}});
+            else if (names || opens)
+                out.push_back({Kind::Passport,
+                               &run,
+                               m.groups[1],
+                               0.9,
+                               QStringLiteral("has the form of a line of a machine-readable zone"),
+                               {}});
+        }
+    }
+
+    Pattern m_zone{R"((?:^|\s)([A-Z0-9<«][A-Za-z0-9<« ]*<[A-Za-z0-9<« ]*)(?:$|\s))"};
     Pattern m_number{R"([$§A-Z0-9][A-Za-z0-9]*(?:[ \-/.]?[A-Z0-9]*\d[A-Za-z0-9]*){0,6})"};
     Pattern m_spokenAccount{
         R"((?i)\b(?:sort code|account (?:no\.?|number)|acct\.?(?: no\.?)?|routing (?:no\.?|number)|kontonummer|konto-nr\.?|BLZ|Bankleitzahl)[\s:#]{1,3}(\d[\d \-]{4,14}\d))"};

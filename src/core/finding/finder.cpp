@@ -1,5 +1,6 @@
 #include "finding/finder.h"
 
+#include "finding/check_digits.h"
 #include "finding/confusables.h"
 #include "finding/detector.h"
 #include "finding/phrase_search.h"
@@ -63,6 +64,137 @@ private:
     std::vector<Pattern> m_patterns;
 };
 
+bool fulfils(const QString& check, const QString& text) {
+    QString digits;
+    for (const QChar c : digitsRestored(text))
+        if (c.isDigit()) digits += c;
+    if (digits.isEmpty()) return false;
+    if (check == QLatin1String("luhn")) return luhnHolds(digits);
+    int rest = 0, sum = 0;
+    for (qsizetype i = 0; i < digits.size(); ++i) {
+        const int d = digits[i].unicode() - '0';
+        rest = (rest * 10 + d) % 97;
+        sum += d * int(digits.size() - i);
+    }
+    return check == QLatin1String("mod97") ? rest == 1 : sum % 11 == 0;
+}
+
+// The policy's own patterns.
+void findOwn(const ScreenText& screen, const Policy& policy, std::vector<Candidate>& out) {
+    for (const PolicyPattern& own : policy.patterns) {
+        auto pattern = Pattern::compile(own.match);
+        if (!pattern) continue; // told when the policy was read
+        for (const Run& run : screen.runs()) {
+            const auto says = [&](int line) {
+                if (line < 0) return false;
+                const QString text = skeleton(screen.runs()[size_t(line)].text());
+                return std::any_of(own.near.begin(), own.near.end(),
+                                   [&](const QString& word) { return text.contains(skeleton(word)); });
+            };
+            if (!own.near.isEmpty() && !says(run.line) && !says(screen.lineBeside(run.line)) &&
+                !says(screen.lineAbove(run.line)))
+                continue;
+            for (const PatternMatch& m : pattern->all(run.search)) {
+                const Span span = m.groups.size() > 1 && m.groups[1].length > 0 ? m.groups[1] : m.groups[0];
+                if (!own.check.isEmpty() && !fulfils(own.check, run.text().mid(span.start, span.length))) continue;
+                out.push_back(
+                    {own.kind, &run, span, own.confidence, QStringLiteral("is a %1 of the policy").arg(own.name), {}});
+            }
+        }
+    }
+}
+
+// What is written like its neighbours is of their kind: the sixth telephone number of a column whose label was misread.
+// Dates are not told so: a column of a form holds many, and one of birth.
+void findAlike(const ScreenText& screen, const std::vector<Candidate>& kept, std::vector<Candidate>& out) {
+    const auto signature = [](const QString& text) {
+        QString shape;
+        bool digit = false;
+        for (const QChar c : text) {
+            const QChar of = c.isDigit() ? QChar(u'9') : c.isLetter() ? QChar(u'A') : c;
+            digit = digit || c.isDigit();
+            if (shape.isEmpty() || shape.back() != of) shape += of;
+        }
+        return digit && text.size() >= 5 && text.size() <= 40 ? shape : QString();
+    };
+    struct Whole {
+        Kind kind;
+        QString shape;
+    };
+    const auto& lines = screen.page().lines;
+    std::vector<std::optional<Whole>> wholes(lines.size());
+    std::vector<char> taken(lines.size(), 0);
+    for (const Candidate& c : kept) {
+        taken[size_t(c.run->line)] = 1;
+        if (c.run->second >= 0) {
+            taken[size_t(c.run->second)] = 1;
+            continue;
+        }
+        if (c.kind == Kind::Dob || c.kind == Kind::Date || c.kind == Kind::Person) continue;
+        if (c.span.length + 2 >= c.run->text().size())
+            wholes[size_t(c.run->line)] = Whole{c.kind, signature(c.run->text())};
+    }
+    for (const Run& run : screen.runs()) {
+        if (taken[size_t(run.line)]) continue;
+        const QString shape = signature(run.text());
+        if (shape.isEmpty()) continue;
+        const TextLine& line = lines[size_t(run.line)];
+        QHash<int, int> votes;
+        int others = 0;
+        for (size_t j = 0; j < lines.size(); ++j) {
+            const TextLine& other = lines[j];
+            if (int(j) == run.line || other.xHeight > 1.3 * line.xHeight || line.xHeight > 1.3 * other.xHeight)
+                continue;
+            const bool column = std::abs(other.box.left() - line.box.left()) <= 0.7 * line.xHeight ||
+                                std::abs(other.box.right() - line.box.right()) <= 0.7 * line.xHeight;
+            const bool row = std::abs(other.baseline - line.baseline) <= 0.5 * line.xHeight;
+            if (!column && !row) continue;
+            if (wholes[j] && wholes[j]->shape == shape)
+                ++votes[int(wholes[j]->kind)];
+            else if (signature(screen.runs()[j].text()) == shape)
+                ++others;
+        }
+        for (auto vote = votes.begin(); vote != votes.end(); ++vote)
+            if (*vote >= 2 && *vote >= others)
+                out.push_back({Kind(vote.key()),
+                               &run,
+                               {0, int(run.text().size())},
+                               0.65,
+                               QStringLiteral("is written like the others of its column or row"),
+                               {}});
+    }
+}
+
+// The page as it reads with the reader's second choices; empty where there are none that could matter.
+std::optional<Page> otherReading(const Page& page) {
+    Page other = page;
+    bool any = false;
+    for (TextLine& line : other.lines)
+        for (Word& word : line.words) {
+            if (word.alternatives.isEmpty()) continue;
+            bool telling = word.text.contains(u'@');
+            for (const QChar c : word.text) telling = telling || c.isDigit();
+            const QString& text = word.alternatives.first();
+            if (!telling && !text.contains(u'@')) continue;
+            any = true;
+            // Where the letters of the other reading stand is not known: a cover takes the whole word.
+            Glyph whole;
+            whole.text = text;
+            whole.box = word.box;
+            word.text = text;
+            word.glyphs = {whole};
+        }
+    if (!any) return std::nullopt;
+    return other;
+}
+
+bool coveredBy(const std::vector<Finding>& findings, const QRectF& box) {
+    for (const Finding& f : findings)
+        for (const QRectF& b : f.boxes)
+            if (shareWithin(box, b) > 0.5) return true;
+    return false;
+}
+
 void sortByPlace(std::vector<Finding>& findings) {
     std::stable_sort(findings.begin(), findings.end(), [](const Finding& a, const Finding& b) {
         const QRectF x = a.boxes.front(), y = b.boxes.front();
@@ -103,13 +235,94 @@ Finder::Finder() : m_parts(std::make_unique<Parts>()) {
     d.push_back(makePlateDetector());
     d.push_back(makeUsernameDetector());
     d.push_back(makeAddressDetector());
+    d.push_back(makeHealthDetector());
+    d.push_back(makeDeviceDetector());
+    d.push_back(makeLinkDetector());
+    d.push_back(makeRecordDetector());
     d.push_back(makePersonDetector());
 }
 
 Finder::~Finder() = default;
 
 std::vector<Finding> Finder::find(const Page& page, const Policy& policy, const WatchList& watch) const {
-    const ScreenText screen(page);
+    std::vector<Finding> findings = findRead(page, policy, watch);
+    // Values that only the reader's second choices show: an address of mail whose @ was read as something else.
+    if (const auto other = otherReading(page))
+        for (Finding& f : findRead(*other, policy, watch)) {
+            if (f.kind == Kind::Person || f.kind == Kind::Address || f.kind == Kind::Health) continue;
+            // Where part of a word was found as it was read first, that part is what counts.
+            const auto known = [&](const QRectF& b) {
+                if (coveredBy(findings, b)) return true;
+                for (const Finding& first : findings)
+                    for (const QRectF& box : first.boxes)
+                        if (shareWithin(box, b) > 0.5) return true;
+                return false;
+            };
+            if (std::all_of(f.boxes.begin(), f.boxes.end(), known)) continue;
+            f.confidence *= 0.8;
+            f.reason += QStringLiteral(" in another reading of it");
+            if (f.confidence >= policy.rule(f.kind).threshold) findings.push_back(std::move(f));
+        }
+    findCodes(page, policy, watch, findings);
+    for (Finding& f : findings) f.ground = policy.rule(f.kind).ground;
+    sortByPlace(findings);
+    return findings;
+}
+
+void Finder::findCodes(const Page& page, const Policy& policy, const WatchList& watch,
+                       std::vector<Finding>& findings) const {
+    for (const Code& code : page.codes) {
+        Finding f;
+        f.kind = Kind::Code;
+        f.text = code.content;
+        f.boxes = {code.box};
+        f.textHeight = std::min(code.box.width(), code.box.height()) / 20;
+        f.reason = QStringLiteral("is a %1").arg(code.kind);
+        // A product's barcode says nothing of anybody; what two dimensions hold may be anything.
+        const bool flat = code.kind.startsWith(QLatin1String("EAN")) || code.kind.startsWith(QLatin1String("UPC")) ||
+                          code.kind.startsWith(QLatin1String("ITF")) || code.kind.startsWith(QLatin1String("DataBar"));
+        f.confidence = flat ? 0.2 : 0.6;
+        // Its content is searched as if it stood there.
+        Page content;
+        content.size = page.size;
+        double top = 0;
+        for (const QString& text : code.content.split(QRegularExpression(QStringLiteral("[\\r\\n;]+")))) {
+            TextLine line;
+            line.xHeight = 8;
+            line.box = QRectF(0, top, 8.0 * double(text.size()), 12);
+            line.baseline = top + 12;
+            double x = 0;
+            for (const QString& part : text.split(u' ', Qt::SkipEmptyParts)) {
+                Word word;
+                word.text = part;
+                word.box = QRectF(x, top, 8.0 * double(part.size()), 12);
+                x += 8.0 * double(part.size() + 1);
+                line.words.push_back(std::move(word));
+            }
+            if (!line.words.empty()) content.lines.push_back(std::move(line));
+            top += 30;
+        }
+        const std::vector<Finding> within = findRead(content, policy, watch);
+        const auto surest = std::max_element(within.begin(), within.end(), [](const Finding& a, const Finding& b) {
+            return a.confidence < b.confidence;
+        });
+        if (surest != within.end()) {
+            f.kind = surest->kind;
+            f.confidence = surest->confidence;
+            f.text = surest->text;
+            f.key = surest->key;
+            f.reason += QStringLiteral(" that holds a value of this kind, which %1").arg(surest->reason);
+        }
+        if (f.key.isEmpty()) f.key = kindName(f.kind) + u':' + skeleton(f.text);
+        const KindRule& rule = policy.rule(f.kind);
+        if (f.kind != Kind::Watch && (!rule.on || f.confidence < rule.threshold)) continue;
+        if (coveredBy(findings, code.box)) continue;
+        findings.push_back(std::move(f));
+    }
+}
+
+std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, const WatchList& watch) const {
+    const ScreenText screen(page, policy.labels);
     auto own = WatchList::make(policy.watchWords, policy.watchPatterns);
     WatchList ofPolicy;
     if (own) ofPolicy = std::move(*own); // its patterns were checked when the policy was read
@@ -119,6 +332,7 @@ std::vector<Finding> Finder::find(const Page& page, const Policy& policy, const 
     for (const auto& detector : m_parts->detectors) detector->find(in, candidates);
     if (!ofPolicy.isEmpty()) m_parts->detectors.front()->find(inPolicy, candidates);
 
+    findOwn(screen, policy, candidates);
     const Exceptions exceptions(policy.exceptions);
     // A given watch list is looked for under any policy: whoever names words means them.
     const auto wanted = [&](const Candidate& c) {
@@ -160,6 +374,17 @@ std::vector<Finding> Finder::find(const Page& page, const Policy& policy, const 
         }
         for (int line : lines) onLine[size_t(line)].push_back(kept.size());
         kept.push_back(c);
+    }
+    std::vector<Candidate> alike;
+    findAlike(screen, kept, alike);
+    for (const Candidate& c : alike)
+        if (wanted(c)) kept.push_back(c);
+    for (Candidate& c : kept) {
+        // The last digits that may stay to be seen.
+        int stay = policy.rule(c.kind).keepLast;
+        const QString& text = c.run->text();
+        while (stay > 0 && c.span.length > 1)
+            if (text[c.span.end() - 1].isLetterOrNumber() ? stay-- > 0 : true) --c.span.length;
     }
     // In the page's order: line by line, and from left to right within one.
     std::sort(kept.begin(), kept.end(), [](const Candidate& a, const Candidate& b) {
@@ -211,6 +436,7 @@ std::vector<Finding> Finder::carry(const Page& page, const std::vector<Finding>&
                 screen, {source.kind, &run, hit.span, 0.75, QStringLiteral("was found elsewhere in the case"), {}});
             if (skeleton(text) == skeleton(source.text)) f.key = source.key;
             if (f.boxes.empty()) continue;
+            f.ground = policy.rule(f.kind == Kind::Area ? Kind::Watch : f.kind).ground;
             const auto covered = [&](const QRectF& box) {
                 for (const std::vector<Finding>* list :
                      std::initializer_list<const std::vector<Finding>*>{&already, &found})

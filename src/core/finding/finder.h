@@ -30,6 +30,10 @@ public:
                                const Policy& policy) const;
 
 private:
+    std::vector<Finding> findRead(const Page& page, const Policy& policy, const WatchList& watch) const;
+    void findCodes(const Page& page, const Policy& policy, const WatchList& watch,
+                   std::vector<Finding>& findings) const;
+
     struct Parts;
     std::unique_ptr<Parts> m_parts;
 };

@@ -75,6 +75,23 @@ public:
                     add(0.8, "stands by a label for it and has a Spanish identity number's form", dni);
             });
         });
+        // Of the countries whose numbers have a form or a rule of their own.
+        for (const Run& run : in.screen.runs())
+            for (const Scheme& scheme : m_schemes)
+                for (const PatternMatch& m : scheme.pattern.all(run.search)) {
+                    const Span& span = m.groups[1];
+                    const QString text = m.text(run.search, 1);
+                    const QString value = scheme.keepsSigns ? text.toUpper() : compact(text);
+                    const QString digits = scheme.digits ? digitsRestored(value) : value;
+                    if (!scheme.holds(digits)) continue;
+                    const LabelledValue* label = labelFor(in.screen, run, span, Kind::NationalId);
+                    const double confidence = label ? 0.97 : scheme.alone;
+                    if (confidence < 0.3) continue;
+                    out.push_back(
+                        {Kind::NationalId, &run, span, confidence,
+                         QStringLiteral("is %1: %2").arg(QLatin1String(scheme.title), QLatin1String(scheme.rule)),
+                         digits});
+                }
         // Numbers whose form says little: only under a label.
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::NationalId) continue;
@@ -98,6 +115,58 @@ public:
     }
 
 private:
+    struct Scheme {
+        const char* title;
+        const char* rule;
+        Pattern pattern;
+        bool (*holds)(const QString&);
+        double alone;            ///< confidence without a label: what the rule lets through by chance decides it
+        bool digits = true;      ///< look-alikes of digits are put back
+        bool keepsSigns = false; ///< signs within are part of it
+    };
+    static std::vector<Scheme> schemes() {
+        std::vector<Scheme> all;
+        const auto add = [&](const char* title, const char* rule, const char* pattern, bool (*holds)(const QString&),
+                             double alone, bool digits = true, bool keepsSigns = false) {
+            all.push_back({title, rule, Pattern(pattern), holds, alone, digits, keepsSigns});
+        };
+        add("an Italian tax code", "its control letter holds",
+            R"((?:^|[^\w])([A-Z]{6}[A-Z\d]{2}[A-Z][A-Z\d]{2}[A-Z][A-Z\d]{3}[A-Z])(?:$|[^\w]))", italianCodeHolds, 0.97,
+            false);
+        add("a Polish PESEL number", "its date and control digit hold", R"((?:^|[^\w.\-])(\d{11})(?:$|[^\w.\-]))",
+            peselHolds, 0.6);
+        add("a Portuguese tax number", "its control digit holds",
+            R"((?:^|[^\w.\-])(\d{3} ?\d{3} ?\d{3})(?:$|[^\w.\-]))", portugueseNifHolds, 0);
+        add("a Belgian national number", "its control number (mod 97) holds",
+            R"((?:^|[^\w.\-])(\d{2}\.\d{2}\.\d{2}-\d{3}\.\d{2})(?:$|[^\w.\-]))", belgianNumberHolds, 0.96);
+        add("a Swedish personal number", "its date and control digit (Luhn) hold",
+            R"((?:^|[^\w.\-])(?:19|20)?(\d{6}[\-+]\d{4})(?:$|[^\w.\-]))", swedishNumberHolds, 0.85);
+        add("a Norwegian national number", "its date and both control digits hold",
+            R"((?:^|[^\w.\-])(\d{6} ?\d{5})(?:$|[^\w.\-]))", norwegianNumberHolds, 0.8);
+        add("a Danish personal number", "it begins with a date", R"((?:^|[^\w.\-])(\d{6}-\d{4})(?:$|[^\w.\-]))",
+            danishNumberForm, 0.55);
+        add("a Finnish personal code", "its control character (mod 31) holds",
+            R"((?:^|[^\w])(\d{6}[\-+A-F]\d{3}[0-9A-Y])(?:$|[^\w]))", finnishCodeHolds, 0.93, false, true);
+        add("a Swiss insurance number", "its check digit holds",
+            R"((?:^|[^\w])(756[. ]?\d{4}[. ]?\d{4}[. ]?\d{2})(?:$|[^\w]))", swissNumberHolds, 0.93);
+        add("an Austrian insurance number", "its control digit holds",
+            R"((?:^|[^\w.\-])(\d{4} \d{6}|\d{10})(?:$|[^\w.\-]))", austrianNumberHolds, 0.3);
+        add("a Brazilian tax number", "its control digits hold",
+            R"((?:^|[^\w.\-])(\d{3}\.\d{3}\.\d{3}-\d{2}|\d{11})(?:$|[^\w.\-]))", cpfHolds, 0.6);
+        add("a Canadian insurance number", "its check digit (Luhn) holds",
+            R"((?:^|[^\w.\-])(\d{3}[ \-]\d{3}[ \-]\d{3}|\d{9})(?:$|[^\w.\-]))", canadianNumberHolds, 0);
+        add("an Australian tax file number", "its check digit holds",
+            R"((?:^|[^\w.\-])(\d{3} \d{3} \d{3}|\d{9})(?:$|[^\w.\-]))", australianTaxNumberHolds, 0);
+        add("an Irish PPS number", "its control letter (mod 23) holds", R"((?:^|[^\w])(\d{7}[A-W][A-IW]?)(?:$|[^\w]))",
+            irishNumberHolds, 0.6, false);
+        add("an Aadhaar number", "its check digit (Verhoeff) holds",
+            R"((?:^|[^\w.\-])([2-9]\d{3} \d{4} \d{4})(?:$|[^ \w.\-]))", aadhaarHolds, 0.6);
+        add("an NHS number", "its check digit (mod 11) holds", R"((?:^|[^\w.\-])(\d{3} \d{3} \d{4})(?:$|[^\w.\-]))",
+            nhsNumberHolds, 0.55);
+        return all;
+    }
+
+    std::vector<Scheme> m_schemes = schemes();
     Pattern m_nino{R"((?:^|[^\w])([A-Z]{2} ?[\dOISBl]{2} ?[\dOISBl]{2} ?[\dOISBl]{2} ?[A-D480])(?:$|[^\w]))"};
     Pattern m_ssn{R"((?:^|[^\w\-])([\dOISBl]{3}-[\dOISBl]{2}-[\dOISBl]{4})(?:$|[^\w\-]))"};
     Pattern m_eleven{R"((?:^|[^\w\-.+])([1-9][\dOISBl](?: ?[\dOISBl]){9})(?:$|[^\w\-]))"};

@@ -125,7 +125,8 @@ public:
         const auto& runs = in.screen.runs();
         std::vector<Proposal> proposals;
         for (size_t i = 0; i < runs.size(); ++i) proposeIn(in, runs[i], proposals);
-        for (const Run& run : in.screen.flowing()) proposeIn(in, run, proposals);
+        for (const Run& run : in.screen.flowing())
+            if (run.joint > leastProse) proposeIn(in, run, proposals);
         agreeInColumns(in, proposals);
         agreeWithMail(in, proposals);
         std::vector<const Proposal*> sure;
@@ -139,6 +140,8 @@ public:
     }
 
 private:
+    static constexpr int leastProse = 40; ///< characters; a shorter line does not go on below
+
     struct Proposal {
         const Run* on = nullptr;
         int run = 0; ///< the line it begins on

@@ -4,6 +4,7 @@
 #include "finding/pattern.h"
 #include "picture/picture_file.h"
 
+#include <sstream>
 #include <toml++/toml.h>
 
 namespace eyelid {
@@ -68,11 +69,46 @@ void checkPatterns(const toml::node& node, const QStringList& patterns) {
         if (auto compiled = Pattern::compile(p); !compiled) wrong(node, compiled.error().sentence);
 }
 
+PolicyPattern pattern(const toml::node& node) {
+    const toml::table& entry = table(node, "pattern");
+    PolicyPattern pattern;
+    for (const auto& [key, value] : entry) {
+        const std::string_view k = key.str();
+        if (k == "name")
+            pattern.name = text(value, "name");
+        else if (k == "match") {
+            pattern.match = text(value, "match");
+            checkPatterns(value, {pattern.match});
+        } else if (k == "kind")
+            pattern.kind = kind(value, text(value, "kind"));
+        else if (k == "near")
+            pattern.near = texts(value, "near");
+        else if (k == "check") {
+            pattern.check = text(value, "check");
+            if (!QStringList{"luhn", "mod97", "mod11"}.contains(pattern.check))
+                wrong(value, QStringLiteral("\"check\" must be \"luhn\", \"mod97\" or \"mod11\""));
+        } else if (k == "confidence")
+            pattern.confidence = number(value, QStringLiteral("confidence"), 0, 1);
+        else
+            throw Wrong{
+                key.source().begin,
+                QStringLiteral("\"%1\" is not a setting of a pattern; it has name, match, kind, near, check and "
+                               "confidence")
+                    .arg(QString::fromStdString(std::string(k)))};
+    }
+    if (pattern.match.isEmpty()) wrong(node, QStringLiteral("a pattern needs \"match\""));
+    if (pattern.name.isEmpty()) wrong(node, QStringLiteral("a pattern needs a \"name\""));
+    return pattern;
+}
+
 Policy policyFrom(const toml::table& root) {
     Policy policy;
     // Order matters: what holds for all kinds first, then what one kind says for itself.
     const toml::table* thresholds = nullptr;
     const toml::table* styles = nullptr;
+    const toml::table* grounds = nullptr;
+    const toml::table* lasts = nullptr;
+    const toml::node* leftOut = nullptr;
     bool looks = false;
     for (const auto& [key, node] : root) {
         const std::string_view k = key.str();
@@ -99,6 +135,21 @@ Policy policyFrom(const toml::table& root) {
                 if (!array) wrong(node, QStringLiteral("\"look_for\" must be \"everything\" or a list of kinds"));
                 for (const toml::node& item : *array) policy.rule(kind(item, text(item, "look_for"))).on = true;
             }
+        } else if (k == "leave_out")
+            leftOut = &node;
+        else if (k == "grounds")
+            grounds = &table(node, "grounds");
+        else if (k == "keep_last")
+            lasts = &table(node, "keep_last");
+        else if (k == "labels") {
+            for (const auto& [kindKey, words] : table(node, "labels")) {
+                const QString name = QString::fromStdString(std::string(kindKey.str()));
+                policy.labels[size_t(kind(words, name))] = texts(words, "labels");
+            }
+        } else if (k == "pattern") {
+            const auto* array = node.as_array();
+            if (!array) wrong(node, QStringLiteral("patterns are written as [[pattern]]"));
+            for (const toml::node& item : *array) policy.patterns.push_back(pattern(item));
         } else if (k == "thresholds")
             thresholds = &table(node, "thresholds");
         else if (k == "styles")
@@ -127,6 +178,24 @@ Policy policyFrom(const toml::table& root) {
     if (!looks)
         throw Wrong{root.source().begin, QStringLiteral("\"look_for\" is missing: it says which kinds to look for")};
     if (policy.name.isEmpty()) throw Wrong{root.source().begin, QStringLiteral("\"name\" is missing")};
+    if (leftOut) {
+        const auto* array = leftOut->as_array();
+        if (!array) wrong(*leftOut, QStringLiteral("\"leave_out\" must be a list of kinds"));
+        for (const toml::node& item : *array) policy.rule(kind(item, text(item, "leave_out"))).on = false;
+    }
+    if (grounds)
+        for (const auto& [key, node] : *grounds) {
+            const QString name = QString::fromStdString(std::string(key.str()));
+            policy.rule(kind(node, name)).ground = text(node, "grounds");
+        }
+    if (lasts)
+        for (const auto& [key, node] : *lasts) {
+            const QString name = QString::fromStdString(std::string(key.str()));
+            const Kind of = kind(node, name);
+            if (of != Kind::Card && of != Kind::Account && of != Kind::Iban)
+                wrong(node, QStringLiteral("only of card, account and iban may the last characters stay"));
+            policy.rule(of).keepLast = int(number(node, name, 0, 4));
+        }
     if (thresholds)
         for (const auto& [key, node] : *thresholds) {
             const QString name = QString::fromStdString(std::string(key.str()));
@@ -178,9 +247,59 @@ Result<Policy> parsePolicy(const QByteArray& bytes, const QString& source) {
     }
 }
 
+QByteArray writePolicy(const Policy& policy) {
+    const Policy plain;
+    const auto quoted = [](const QString& value) { return value.toStdString(); };
+    const auto list = [&](const QStringList& values) {
+        toml::array array;
+        for (const QString& v : values) array.push_back(quoted(v));
+        return array;
+    };
+    toml::table root{{"name", quoted(policy.name)}, {"description", quoted(policy.description)}};
+    toml::array looks;
+    toml::table thresholds, styles, grounds, lasts, labels;
+    for (const Kind k : findableKinds()) {
+        const KindRule& rule = policy.rule(k);
+        const std::string name = kindName(k).toStdString();
+        if (rule.on) looks.push_back(name);
+        if (rule.threshold != KindRule{}.threshold) thresholds.insert(name, rule.threshold);
+        if (rule.style != KindRule{}.style) styles.insert(name, styleName(rule.style).toStdString());
+        if (!rule.ground.isEmpty()) grounds.insert(name, quoted(rule.ground));
+        if (rule.keepLast > 0) lasts.insert(name, rule.keepLast);
+        if (const QStringList& words = policy.labels[size_t(k)]; !words.isEmpty()) labels.insert(name, list(words));
+    }
+    root.insert("look_for", looks);
+    if (policy.strength != plain.strength) root.insert("strength", policy.strength);
+    if (policy.evenWidth != plain.evenWidth) root.insert("even_width", policy.evenWidth);
+    if (!policy.exceptions.isEmpty()) root.insert("exceptions", list(policy.exceptions));
+    if (!thresholds.empty()) root.insert("thresholds", thresholds);
+    if (!styles.empty()) root.insert("styles", styles);
+    if (!grounds.empty()) root.insert("grounds", grounds);
+    if (!lasts.empty()) root.insert("keep_last", lasts);
+    if (!labels.empty()) root.insert("labels", labels);
+    toml::table watch;
+    if (!policy.watchWords.isEmpty()) watch.insert("words", list(policy.watchWords));
+    if (!policy.watchPatterns.isEmpty()) watch.insert("patterns", list(policy.watchPatterns));
+    if (!watch.empty()) root.insert("watch", watch);
+    toml::array patterns;
+    for (const PolicyPattern& p : policy.patterns) {
+        toml::table entry{{"name", quoted(p.name)},
+                          {"match", quoted(p.match)},
+                          {"kind", quoted(kindName(p.kind))},
+                          {"confidence", p.confidence}};
+        if (!p.near.isEmpty()) entry.insert("near", list(p.near));
+        if (!p.check.isEmpty()) entry.insert("check", quoted(p.check));
+        patterns.push_back(entry);
+    }
+    if (!patterns.empty()) root.insert("pattern", patterns);
+    std::ostringstream out;
+    out << root << "\n";
+    return QByteArray::fromStdString(out.str());
+}
+
 QStringList shippedPolicyNames() {
     return {QStringLiteral("everything"), QStringLiteral("contact details"), QStringLiteral("payment"),
-            QStringLiteral("credentials")};
+            QStringLiteral("health"),     QStringLiteral("credentials"),     QStringLiteral("public disclosure")};
 }
 
 Result<Policy> loadPolicy(const QString& nameOrPath) {

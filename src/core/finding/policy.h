@@ -8,6 +8,7 @@
 #include <QByteArray>
 #include <QString>
 #include <QStringList>
+#include <vector>
 
 namespace eyelid {
 
@@ -20,6 +21,18 @@ struct KindRule {
     bool on = false;
     double threshold = 0.5; ///< least confidence
     CoverStyle style = CoverStyle::Solid;
+    QString ground;   ///< the legal ground or reason code for covering this kind, as it goes into the log; may be empty
+    int keepLast = 0; ///< so many last characters of a value stay to be seen; only for cards and accounts
+};
+
+/// A pattern of the policy's own: a form, and what must hold beside it.
+struct PolicyPattern {
+    QString name;  ///< told as the reason: "is a job reference"
+    QString match; ///< RE2; the first group, where there is one, is the value
+    Kind kind = Kind::Watch;
+    QStringList near; ///< one of these words must stand on the same line, or be its label; none: anywhere
+    QString check;    ///< "luhn", "mod97", "mod11" or empty: what its digits must fulfil
+    double confidence = 0.8;
 };
 
 struct Policy {
@@ -30,6 +43,8 @@ struct Policy {
     int evenWidth = 0; ///< covers are widened to a multiple of this many pixels; 0: as wide as needed
     QStringList watchWords;
     QStringList watchPatterns;
+    std::array<QStringList, findableKindCount> labels; ///< by Kind: more words that name such a field or column
+    std::vector<PolicyPattern> patterns;
     QStringList exceptions; ///< values and patterns in slashes that are never findings
 
     const KindRule& rule(Kind kind) const { return kinds[size_t(kind)]; }
@@ -38,6 +53,9 @@ struct Policy {
 
 /// Reads a policy. The error names `source` with line and column, and says what is expected there.
 Result<Policy> parsePolicy(const QByteArray& toml, const QString& source);
+
+/// The policy as a file that parsePolicy() reads back to the same.
+QByteArray writePolicy(const Policy& policy);
 
 /// The names of the policies that ship with Eyelid, "everything" first.
 QStringList shippedPolicyNames();

@@ -1,10 +1,12 @@
 #include "finding/screen_text.h"
 
+#include "finding/confusables.h"
 #include "finding/labels.h"
 #include "reading/page_text.h"
 
 #include <algorithm>
 #include <cmath>
+#include <QHash>
 #include <QRegularExpression>
 
 namespace eyelid {
@@ -31,7 +33,7 @@ QString LabelledValue::because() const {
     return {};
 }
 
-ScreenText::ScreenText(const Page& page) : m_page(page) {
+ScreenText::ScreenText(const Page& page, std::span<const QStringList> labels) : m_page(page) {
     for (size_t i = 0; i < page.lines.size(); ++i) {
         Run run;
         run.line = int(i);
@@ -40,6 +42,9 @@ ScreenText::ScreenText(const Page& page) : m_page(page) {
         m_runs.push_back(std::move(run));
     }
     findNeighbours();
+    m_above.assign(m_below.size(), -1);
+    for (size_t i = 0; i < m_below.size(); ++i)
+        if (m_below[i] >= 0) m_above[size_t(m_below[i])] = int(i);
     for (size_t i = 0; i < page.lines.size(); ++i) {
         const int below = m_below[i];
         if (below < 0) continue;
@@ -59,7 +64,7 @@ ScreenText::ScreenText(const Page& page) : m_page(page) {
     findMail();
     m_language =
         languageOf(page, {QStringLiteral("eng"), QStringLiteral("deu"), QStringLiteral("fra"), QStringLiteral("spa")});
-    findLabels();
+    findLabels(labels);
 }
 
 namespace {
@@ -118,12 +123,20 @@ void ScreenText::findNeighbours() {
     }
 }
 
-void ScreenText::findLabels() {
+void ScreenText::findLabels(std::span<const QStringList> labels) {
+    QHash<QString, LabelHit> ofPolicy;
+    for (size_t kind = 0; kind < labels.size(); ++kind)
+        for (const QString& phrase : labels[kind]) ofPolicy.insert(skeleton(phrase), {Kind(kind), phrase, true});
+    const auto hitOf = [&](const QString& text) -> std::optional<LabelHit> {
+        if (!ofPolicy.isEmpty())
+            if (const auto found = ofPolicy.constFind(skeleton(text)); found != ofPolicy.constEnd()) return *found;
+        return labelHit(text);
+    };
     const auto& lines = m_page.lines;
     const size_t n = lines.size();
     const auto whole = [&](size_t i) { return Span{0, int(m_runs[i].text().size())}; };
     std::vector<std::optional<LabelHit>> hits(n);
-    for (size_t i = 0; i < n; ++i) hits[i] = labelHit(m_runs[i].text());
+    for (size_t i = 0; i < n; ++i) hits[i] = hitOf(m_runs[i].text());
 
     // After a colon or an equals sign on the same line: "Name: …", "token=…", "\"email\": \"…\"".
     static const Pattern keyed(
@@ -133,7 +146,7 @@ void ScreenText::findLabels() {
     for (size_t i = 0; i < n; ++i) {
         bool taken = false;
         for (const PatternMatch& m : keyed.all(m_runs[i].search)) {
-            const auto hit = labelHit(m.text(m_runs[i].search, 1));
+            const auto hit = hitOf(m.text(m_runs[i].search, 1));
             if (!hit || m.groups[0].start > 2) break;
             Span value = m.groups[2];
             const QString t = m.text(m_runs[i].search, 2);
@@ -146,7 +159,7 @@ void ScreenText::findLabels() {
         }
         for (const PatternMatch& m : key.all(m_runs[i].search)) {
             if (taken && m.groups[0].start <= 2) continue;
-            const auto hit = labelHit(m.text(m_runs[i].search, 1));
+            const auto hit = hitOf(m.text(m_runs[i].search, 1));
             if (hit)
                 m_labelled.push_back(
                     {hit->kind, int(i), m.groups[2], LabelledValue::How::Inside, hit->word, hit->whole});

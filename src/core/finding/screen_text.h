@@ -7,6 +7,8 @@
 #include "reading/page.h"
 
 #include <QRectF>
+#include <QStringList>
+#include <span>
 #include <vector>
 
 namespace eyelid {
@@ -36,8 +38,8 @@ struct LabelledValue {
 
 class ScreenText {
 public:
-    /// The page must outlive the text.
-    explicit ScreenText(const Page& page);
+    /// The page must outlive the text. `labels`: more words that name a field, by Kind.
+    explicit ScreenText(const Page& page, std::span<const QStringList> labels = {});
 
     const Page& page() const { return m_page; }
     /// One run a line, in the page's order.
@@ -52,6 +54,8 @@ public:
     std::vector<QRectF> boxes(const Run& run, const Span& span) const;
     /// The line directly below, left-aligned with it, or -1.
     int lineBelow(int line) const { return m_below[size_t(line)]; }
+    /// The line directly above that this one is below of, or -1.
+    int lineAbove(int line) const { return m_above[size_t(line)]; }
     /// The next line to the left on the same row, or -1.
     int lineBeside(int line) const { return m_beside[size_t(line)]; }
 
@@ -63,13 +67,13 @@ public:
 private:
     void findNeighbours();
     void findMail();
-    void findLabels();
+    void findLabels(std::span<const QStringList> labels);
     QRectF boxOnLine(int line, int start, int length) const;
 
     const Page& m_page;
     std::vector<Run> m_runs;
     std::vector<Run> m_wrapped, m_flowing;
-    std::vector<int> m_below, m_beside;
+    std::vector<int> m_below, m_above, m_beside;
     std::vector<char> m_nearMail;
     QString m_language;
     std::vector<LabelledValue> m_labelled;

@@ -69,6 +69,18 @@ public:
                 if (unlikeLanguage(m.text(run.search, 1)))
                     add(m.groups[1], 0.7, "is long and unlike any language, as keys are");
         });
+        findKeyBlocks(in, out);
+        for (const Run& run : in.screen.runs()) {
+            for (const PatternMatch& m : m_oneTime.all(run.search))
+                out.push_back({Kind::Secret,
+                               &run,
+                               m.groups[1],
+                               0.9,
+                               QStringLiteral("is a one-time code: it follows words for one"),
+                               {}});
+            for (const PatternMatch& m : m_cookie.all(run.search))
+                out.push_back({Kind::Secret, &run, m.groups[1], 0.93, QStringLiteral("is a cookie's value"), {}});
+        }
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Secret) continue;
             const Run& run = in.screen.runs()[size_t(value.run)];
@@ -87,6 +99,32 @@ public:
     }
 
 private:
+    // From BEGIN to END of a private key: every line between.
+    void findKeyBlocks(const Surroundings& in, std::vector<Candidate>& out) const {
+        const auto& runs = in.screen.runs();
+        for (size_t i = 0; i < runs.size(); ++i) {
+            if (!m_pem.found(runs[i].search)) continue;
+            int at = in.screen.lineBelow(int(i));
+            for (int step = 0; step < 80 && at >= 0; ++step, at = in.screen.lineBelow(at)) {
+                const Run& run = runs[size_t(at)];
+                const bool end = m_pemEnd.found(run.search);
+                if (!end && !m_pemLine.matchesWhole(run.text())) break;
+                out.push_back({Kind::Secret,
+                               &run,
+                               {0, int(run.text().size())},
+                               0.96,
+                               QStringLiteral("is a line of a private key"),
+                               {}});
+                if (end) break;
+            }
+        }
+    }
+
+    Pattern m_pemEnd{R"(-{3,5}\s?END [A-Z ]*PRIVATE KEY)"};
+    Pattern m_pemLine{R"([\d\s|]{0,5}[A-Za-z0-9+/= ]{8,80})"};
+    Pattern m_oneTime{
+        R"((?i)(?:one[ \-]time (?:pass(?:word|code)|code)|verification code|security code|login code|sign[ \-]in code|access code|passcode|\botp\b|\btan\b|2fa code|einmal(?:code|passwort)|bestätigungscode|sicherheitscode|code de (?:vérification|sécurité|confirmation)|código de (?:verificación|seguridad|acceso))(?: (?:is|ist|est|es|lautet))?\s?:?\s{0,2}((?:[A-Z]{1,3}-)?\d{3}[ \-]?\d{1,5}|\d{4,8})\b)"};
+    Pattern m_cookie{R"((?i)\b(?:set-)?cookie:\s?[\w.\-]+=([^\s;,]{4,}))"};
     Pattern m_prefixes{
         R"((?:^|[^\w])((?:gh[pousr]_|github_pat_|glpat-|xox[abprs]-|[sr]k_(?:live|test)_|whsec_|npm_|pypi-|SG\.|hf_|dop_v1_|shpat_|AKIA|ASIA|A[IlL1][zZ2]a|ya29\.|sk-|EAA)[A-Za-z0-9_\-.]{12,}))"};
     Pattern m_jwt{R"((e[yY][JI1l][A-Za-z0-9_\-]{8,}[.,] ?e?[A-Za-z0-9_\-]{8,}(?:[.,] ?[A-Za-z0-9_\-]{6,})?))"};
