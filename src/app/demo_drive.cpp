@@ -4,6 +4,7 @@
 #include "app/gate.h"
 #include "app/joins_view.h"
 #include "app/main_window.h"
+#include "app/policies_view.h"
 #include "app/region_overlay.h"
 #include "app/release_view.h"
 #include "app/take_view.h"
@@ -11,6 +12,7 @@
 
 #include <functional>
 #include <QApplication>
+#include <QComboBox>
 #include <QDir>
 #include <QLabel>
 #include <QLineEdit>
@@ -246,6 +248,16 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
         words->findChild<QTabWidget*>()->setCurrentIndex(1);
         shoot(*words, "words-and-tables");
         words->close();
+        press(sheet, Qt::Key_P);
+        auto* policies = window.findChild<PoliciesView*>();
+        if (!policies || !QTest::qWaitForWindowExposed(policies)) return {};
+        policies->findChild<QComboBox*>(QStringLiteral("policyNames"))->setCurrentIndex(3);
+        emit policies->findChild<QComboBox*>(QStringLiteral("policyNames"))->activated(3);
+        if (!waitFor(
+                [&] { return policies->findChild<QLabel*>(QStringLiteral("policyEffect"))->text().contains(u';'); }))
+            return {};
+        shoot(*policies, "policies");
+        policies->close();
         show(window);
         for (int i = 0; i < 2; ++i) press(sheet, Qt::Key_Tab);
         press(sheet, Qt::Key_J);

@@ -410,7 +410,11 @@ void FindingsPanel::showDetails() {
                               : QStringLiteral("%1 · %2 % sure")
                                     .arg(kindTitle(item->finding.kind))
                                     .arg(int(std::lround(100 * item->finding.confidence))));
-    m_reason->setText(area ? QString() : QStringLiteral("Why: it %1.").arg(item->finding.reason));
+    m_reason->setText(area ? QString()
+                           : QStringLiteral("Why: it %1.").arg(item->finding.reason) +
+                                 (item->finding.ground.isEmpty()
+                                      ? QString()
+                                      : QStringLiteral("\nGround: %1").arg(item->finding.ground)));
     m_reason->setVisible(!area);
     const auto same = m_case.itemsInScope(m_selected, Scope::SameValue);
     const auto at = std::find(same.begin(), same.end(), m_selected) - same.begin();

@@ -5,6 +5,7 @@
 #include "app/joins_view.h"
 #include "app/lid_gauge.h"
 #include "app/pdf_view.h"
+#include "app/policies_view.h"
 #include "app/read_again_view.h"
 #include "app/release_view.h"
 #include "app/shortcuts_view.h"
@@ -250,6 +251,12 @@ MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, std
         refreshGate();
         refreshActions();
     });
+    connect(&m_case, &Case::policyChanged, this, [this] {
+        m_room.setPolicy(m_case.policy());
+        for (const Capture& c : m_case.captures())
+            if (c.page) m_room.find(c.id, c.page);
+        refreshGate();
+    });
     connect(&m_case, &Case::captureChanged, this, [this] {
         refreshGate();
         refreshActions();
@@ -392,6 +399,7 @@ void MainWindow::makeActions() {
     m_do.readAgain->setCheckable(true);
     separator();
     m_do.words = action(QStringLiteral("Words and tables…"), {}, {QKeySequence(Qt::Key_W)}, [this] { showWords(); });
+    action(QStringLiteral("Policies…"), {}, {QKeySequence(Qt::Key_P)}, [this] { showPolicies(); });
     m_do.copy = action(QStringLiteral("Copy the chosen words"), {}, {QKeySequence::Copy}, [this] { copyWords(); });
     action(QStringLiteral("Watch for the chosen words"), {}, {}, [this] { watchWords(); });
     action(QStringLiteral("Correct the chosen word…"), {}, {QKeySequence(Qt::Key_F2)}, [this] { correctWord(); });
@@ -797,6 +805,7 @@ void MainWindow::showTrouble(const QString& sentence) {
 void MainWindow::showCapture(int id) {
     m_sheet->setCapture(id);
     if (m_wordsView) m_wordsView->setCapture(id);
+    if (m_policiesView) m_policiesView->setCapture(id);
     m_findings->setCapture(id);
     m_strip->setCurrentCapture(id);
     refreshJoins();
@@ -857,6 +866,20 @@ void MainWindow::decide(Scope scope, Decision decision) {
     const int id = m_findings->selected();
     if (!id) return;
     m_case.decide(id, scope, decision);
+}
+
+void MainWindow::showPolicies() {
+    if (!m_policiesView) {
+        m_policiesView = new PoliciesView(m_case, m_room, this);
+        connect(m_policiesView, &PoliciesView::effectShown, this,
+                [this](int capture, const std::vector<QRectF>& places) {
+                    if (capture == m_sheet->captureId()) m_sheet->setMarks(places);
+                });
+    }
+    m_policiesView->setCapture(m_sheet->captureId());
+    m_policiesView->show();
+    m_policiesView->raise();
+    m_policiesView->activateWindow();
 }
 
 void MainWindow::showWords() {

@@ -25,6 +25,7 @@ class QTimer;
 
 namespace eyelid {
 
+class PoliciesView;
 class WordsView;
 
 class FindingsPanel;
@@ -94,6 +95,7 @@ private:
     void decide(Scope scope, Decision decision);
     void search(bool forward);
     void showWords();
+    void showPolicies();
     void readAgain(const QRect& area);
     void copyWords();
     void coverWords();
@@ -119,6 +121,7 @@ private:
     QLabel* m_wordsText = nullptr;
     QPushButton* m_correct = nullptr;
     WordsView* m_wordsView = nullptr;
+    PoliciesView* m_policiesView = nullptr;
     QLabel* m_joinsText = nullptr;
     ReadingRoom m_room;
     QTemporaryDir m_private; ///< rendered pictures wait here to be checked; what is still open shows on them

@@ -6,7 +6,7 @@
 namespace eyelid {
 
 ReadingRoom::ReadingRoom(const Policy& policy, const QString& languages, QObject* parent)
-    : QObject(parent), m_policy(policy), m_languages(languages) {
+    : QObject(parent), m_policy(std::make_shared<const Policy>(policy)), m_languages(languages) {
     // One job at a time: a reader uses all cores by itself.
     m_pool.setMaxThreadCount(1);
     m_pool.setExpiryTimeout(-1);
@@ -35,7 +35,7 @@ void ReadingRoom::start(std::function<void(Progress&)> work) {
 }
 
 void ReadingRoom::read(int capture, const QImage& picture) {
-    start([this, capture, picture, watch = m_watch](Progress& progress) {
+    start([this, capture, picture, watch = m_watch, policy = m_policy](Progress& progress) {
         QMetaObject::invokeMethod(this, [this, capture] { emit readingStarted(capture); });
         progress.setDoing(QStringLiteral("Reading"));
         Result<Page> page = progress.cancelled()
@@ -49,16 +49,16 @@ void ReadingRoom::read(int capture, const QImage& picture) {
         }
         progress.setDoing(QStringLiteral("Finding"));
         auto shared = std::make_shared<const Page>(std::move(*page));
-        auto findings = m_finder->find(*shared, m_policy, *watch);
+        auto findings = m_finder->find(*shared, *policy, *watch);
         QMetaObject::invokeMethod(
             this, [this, capture, shared, findings = std::move(findings)] { emit read(capture, shared, findings); });
     });
 }
 
 void ReadingRoom::find(int capture, std::shared_ptr<const Page> page) {
-    start([this, capture, page = std::move(page), watch = m_watch](Progress& progress) {
+    start([this, capture, page = std::move(page), watch = m_watch, policy = m_policy](Progress& progress) {
         progress.setDoing(QStringLiteral("Finding"));
-        auto findings = m_finder->find(*page, m_policy, *watch);
+        auto findings = m_finder->find(*page, *policy, *watch);
         QMetaObject::invokeMethod(
             this, [this, capture, page, findings = std::move(findings)] { emit read(capture, page, findings); });
     });
@@ -78,16 +78,27 @@ void ReadingRoom::readArea(int capture, const QImage& picture, const QRect& area
     });
 }
 
+void ReadingRoom::tryPolicy(int capture, std::shared_ptr<const Page> page, const Policy& asked) {
+    const int trial = ++m_trial;
+    start([this, capture, page = std::move(page), watch = m_watch, asked, trial](Progress& progress) {
+        progress.setDoing(QStringLiteral("Trying the policy"));
+        auto findings = m_finder->find(*page, asked, *watch);
+        QMetaObject::invokeMethod(this, [this, capture, trial, findings = std::move(findings)] {
+            if (trial == m_trial) emit tried(capture, findings);
+        });
+    });
+}
+
 void ReadingRoom::setWatch(const QStringList& words) {
     if (auto list = WatchList::make(words, {})) m_watch = std::make_shared<const WatchList>(std::move(*list));
 }
 
 void ReadingRoom::carry(int capture, std::shared_ptr<const Page> page, std::vector<Finding> already,
                         std::vector<Finding> known) {
-    start([this, capture, page = std::move(page), already = std::move(already),
-           known = std::move(known)](Progress& progress) {
+    start([this, capture, page = std::move(page), already = std::move(already), known = std::move(known),
+           policy = m_policy](Progress& progress) {
         progress.setDoing(QStringLiteral("Looking for known values"));
-        auto found = m_finder->carry(*page, already, known, m_policy);
+        auto found = m_finder->carry(*page, already, known, *policy);
         if (!found.empty())
             QMetaObject::invokeMethod(this,
                                       [this, capture, found = std::move(found)] { emit carried(capture, found); });
@@ -95,7 +106,7 @@ void ReadingRoom::carry(int capture, std::shared_ptr<const Page> page, std::vect
 }
 
 void ReadingRoom::check(CheckJob job) {
-    start([this, job = std::move(job), watch = m_watch](Progress& progress) {
+    start([this, job = std::move(job), watch = m_watch, policy = m_policy](Progress& progress) {
         std::vector<CheckedFile> files;
         const auto failed = [&](const Error& error) {
             QMetaObject::invokeMethod(
@@ -107,7 +118,7 @@ void ReadingRoom::check(CheckJob job) {
             auto written = writeSanitised(QDir(job.folder).filePath(one.fileName), one.picture, one.covers, true);
             if (!written) return failed(written.error());
             CheckRequest request;
-            request.policy = &m_policy;
+            request.policy = policy.get();
             request.watch = watch.get();
             request.languages = m_languages;
             request.capture = &one.picture;

@@ -50,6 +50,10 @@ public:
     /// Reads one area once more; answers with areaRead(), or areaFailed().
     void readArea(int capture, const QImage& picture, const QRect& area, const QString& languages,
                   ReadOptions::Content content);
+    /// For what is looked for from now on; jobs that were asked for before keep the policy they were asked with.
+    void setPolicy(const Policy& policy) { m_policy = std::make_shared<const Policy>(policy); }
+    /// What a policy would find; answers with tried() unless another is asked for meanwhile.
+    void tryPolicy(int capture, std::shared_ptr<const Page> page, const Policy& policy);
     /// Words that are always findings, in this case.
     void setWatch(const QStringList& words);
     QStringList watchWords() const { return m_watch->words(); }
@@ -72,6 +76,7 @@ signals:
     void readingFailed(int capture, QString sentence, bool cancelled);
     void areaRead(int capture, QRect area, Page reading);
     void areaFailed(QString sentence);
+    void tried(int capture, std::vector<Finding> findings);
     void carried(int capture, std::vector<Finding> findings);
     void checked(std::vector<CheckedFile> files);
     void checkFailed(QString sentence, bool cancelled);
@@ -79,7 +84,8 @@ signals:
 private:
     void start(std::function<void(Progress&)> work);
 
-    Policy m_policy;
+    std::shared_ptr<const Policy> m_policy;
+    int m_trial = 0;
     QString m_languages;
     std::shared_ptr<const WatchList> m_watch = std::make_shared<WatchList>();
     QThreadPool m_pool;

@@ -269,11 +269,13 @@ int runFind(const QStringList& files, const FindSettings& settings, bool json) {
             for (const Finding& f : o.findings) {
                 Json boxes = Json::array();
                 for (const QRectF& b : f.boxes) boxes.push_back(boxJson(b));
-                list.push_back({{"kind", text(kindName(f.kind))},
-                                {"text", text(f.text)},
-                                {"boxes", boxes},
-                                {"confidence", rounded(f.confidence, 100)},
-                                {"reason", text(f.reason)}});
+                Json entry{{"kind", text(kindName(f.kind))},
+                           {"text", text(f.text)},
+                           {"boxes", boxes},
+                           {"confidence", rounded(f.confidence, 100)},
+                           {"reason", text(f.reason)}};
+                if (!f.ground.isEmpty()) entry["ground"] = text(f.ground);
+                list.push_back(entry);
             }
             root.push_back(
                 {{"file", text(file)}, {"width", o.size.width()}, {"height", o.size.height()}, {"findings", list}});

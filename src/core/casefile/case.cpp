@@ -11,6 +11,24 @@
 namespace eyelid {
 
 // Changes of items by their id, so that what reading adds meanwhile is left alone.
+class PolicyCommand final : public QUndoCommand {
+public:
+    PolicyCommand(Case& owner, Policy policy)
+        : QUndoCommand(QStringLiteral("use the policy \"%1\"").arg(policy.name)), m_case(owner),
+          m_policy(std::move(policy)) {}
+    void undo() override { swap(); }
+    void redo() override { swap(); }
+
+private:
+    void swap() {
+        std::swap(m_case.m_policy, m_policy);
+        ++m_case.m_revision;
+        emit m_case.policyChanged();
+    }
+    Case& m_case;
+    Policy m_policy;
+};
+
 class ItemsCommand final : public QUndoCommand {
 public:
     ItemsCommand(Case& owner, const QString& text, std::vector<std::pair<Item, Item>> changes)
@@ -168,6 +186,10 @@ Case::~Case() = default;
 
 void Case::setName(const QString& name) {
     m_name = name;
+}
+
+void Case::setPolicy(const Policy& policy) {
+    m_undo.push(new PolicyCommand(*this, policy));
 }
 
 const Capture* Case::capture(int id) const {

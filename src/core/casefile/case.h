@@ -41,6 +41,8 @@ public:
     QString name() const { return m_name; }
     void setName(const QString& name);
     const Policy& policy() const { return m_policy; }
+    /// Undoable. What the policy finds is for the caller to look for.
+    void setPolicy(const Policy& policy);
     const QByteArray& secret() const { return m_secret; }
 
     const std::vector<Capture>& captures() const { return m_captures; }
@@ -94,11 +96,13 @@ public:
     int revision() const { return m_revision; }
 
 signals:
+    void policyChanged();
     void capturesChanged();           ///< added, removed
     void captureChanged(int capture); ///< its reading or its items
     void pageChanged(int capture);    ///< its words were put right, read anew, or that was undone
 
 private:
+    friend class PolicyCommand;
     friend class ItemsCommand;
     friend class AreaCommand;
     friend class CaptureCommand;

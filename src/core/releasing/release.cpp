@@ -92,6 +92,7 @@ QByteArray redactionLog(const LogInput& input) {
                 j["boxes"].push_back(rectJson(r));
             if (item.decision == Decision::Cover) j["style"] = text(styleName(item.style));
             j["reason"] = text(item.finding.reason);
+            if (!item.finding.ground.isEmpty()) j["ground"] = text(item.finding.ground);
             if (item.identity > 0) j["digest"] = text(identityDigest(input.secret, item.identity));
             file["items"].push_back(j);
         }

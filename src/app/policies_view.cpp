@@ -1,0 +1,341 @@
+#include "app/policies_view.h"
+
+#include "app/reading_room.h"
+
+#include <map>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QDir>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QInputDialog>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMessageBox>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QSaveFile>
+#include <QSpinBox>
+#include <QStandardPaths>
+#include <QTableWidget>
+#include <QVBoxLayout>
+
+namespace eyelid {
+namespace {
+
+enum Column { KindColumn, SureColumn, StyleColumn, GroundColumn, HereColumn };
+
+QString sentenceCase(const QString& name) {
+    return name.left(1).toUpper() + name.mid(1);
+}
+
+bool sameRules(const Policy& a, const Policy& b) {
+    return writePolicy(a) == writePolicy(b);
+}
+
+} // namespace
+
+QString policyFolder() {
+    return QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation) + QStringLiteral("/policies");
+}
+
+PoliciesView::PoliciesView(Case& owner, ReadingRoom& room, QWidget* parent)
+    : QDialog(parent), m_case(owner), m_room(room) {
+    setWindowTitle(QStringLiteral("Policies"));
+    setObjectName(QStringLiteral("policiesView"));
+    resize(860, 640);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(16, 14, 16, 14);
+    layout->setSpacing(10);
+
+    auto* top = new QHBoxLayout;
+    auto* label = new QLabel(QStringLiteral("&Policy"));
+    m_names = new QComboBox;
+    m_names->setObjectName(QStringLiteral("policyNames"));
+    m_names->setMinimumWidth(240);
+    label->setBuddy(m_names);
+    top->addWidget(label);
+    top->addWidget(m_names);
+    auto* open = new QPushButton(QStringLiteral("Open a file…"));
+    open->setObjectName(QStringLiteral("policyOpen"));
+    open->setAutoDefault(false);
+    top->addWidget(open);
+    top->addStretch(1);
+    layout->addLayout(top);
+    m_description = new QLabel;
+    m_description->setWordWrap(true);
+    m_description->setProperty("role", QStringLiteral("faint"));
+    layout->addWidget(m_description);
+
+    const auto kinds = findableKinds();
+    m_kinds = new QTableWidget(int(kinds.size()), 5);
+    m_kinds->setObjectName(QStringLiteral("policyKinds"));
+    m_kinds->setHorizontalHeaderLabels({QStringLiteral("Look for"), QStringLiteral("At least sure"),
+                                        QStringLiteral("Style"), QStringLiteral("Ground for covering"),
+                                        QStringLiteral("On this capture")});
+    m_kinds->verticalHeader()->hide();
+    m_kinds->verticalHeader()->setDefaultSectionSize(32);
+    m_kinds->setSelectionMode(QAbstractItemView::NoSelection);
+    m_kinds->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    m_kinds->setShowGrid(false);
+    m_kinds->setAccessibleName(QStringLiteral("Kinds of the policy"));
+    m_kinds->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    m_kinds->horizontalHeader()->setSectionResizeMode(GroundColumn, QHeaderView::Stretch);
+    m_kinds->setColumnWidth(KindColumn, 220);
+    m_kinds->setColumnWidth(SureColumn, 110);
+    m_kinds->setColumnWidth(StyleColumn, 110);
+    m_kinds->setColumnWidth(HereColumn, 130);
+    for (int row = 0; row < int(kinds.size()); ++row) {
+        const QString title = kindTitle(kinds[size_t(row)]);
+        auto* on = new QCheckBox(title);
+        on->setObjectName(QStringLiteral("policyOn"));
+        auto* sure = new QSpinBox;
+        sure->setRange(0, 100);
+        sure->setSingleStep(5);
+        sure->setSuffix(QStringLiteral(" %"));
+        sure->setAccessibleName(QStringLiteral("%1: least confidence").arg(title));
+        auto* style = new QComboBox;
+        for (const CoverStyle s : {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur})
+            style->addItem(sentenceCase(styleName(s)), int(s));
+        style->setAccessibleName(QStringLiteral("%1: style of the cover").arg(title));
+        auto* ground = new QLineEdit;
+        ground->setPlaceholderText(QStringLiteral("none"));
+        ground->setAccessibleName(QStringLiteral("%1: legal ground or reason code").arg(title));
+        m_kinds->setCellWidget(row, KindColumn, on);
+        m_kinds->setCellWidget(row, SureColumn, sure);
+        m_kinds->setCellWidget(row, StyleColumn, style);
+        m_kinds->setCellWidget(row, GroundColumn, ground);
+        m_kinds->setItem(row, HereColumn, new QTableWidgetItem);
+        connect(on, &QCheckBox::toggled, this, &PoliciesView::tryOut);
+        connect(sure, &QSpinBox::valueChanged, this, &PoliciesView::tryOut);
+        connect(style, &QComboBox::currentIndexChanged, this, &PoliciesView::tryOut);
+        connect(ground, &QLineEdit::textEdited, this, &PoliciesView::tryOut);
+    }
+    layout->addWidget(m_kinds, 1);
+
+    auto* never = new QLabel(QStringLiteral(
+        "&Never findings: your own addresses, hot lines, public names; one a line, patterns between slashes"));
+    m_exceptions = new QPlainTextEdit;
+    m_exceptions->setObjectName(QStringLiteral("policyExceptions"));
+    m_exceptions->setFixedHeight(64);
+    m_exceptions->setTabChangesFocus(true);
+    never->setBuddy(m_exceptions);
+    layout->addWidget(never);
+    layout->addWidget(m_exceptions);
+    connect(m_exceptions, &QPlainTextEdit::textChanged, this, &PoliciesView::tryOut);
+
+    auto* bottom = new QHBoxLayout;
+    m_effect = new QLabel;
+    m_effect->setObjectName(QStringLiteral("policyEffect"));
+    m_effect->setWordWrap(true);
+    bottom->addWidget(m_effect, 1);
+    auto* keep = new QPushButton(QStringLiteral("Save as…"));
+    keep->setObjectName(QStringLiteral("policySave"));
+    auto* close = new QPushButton(QStringLiteral("Close"));
+    m_use = new QPushButton(QStringLiteral("Use for this case"));
+    m_use->setObjectName(QStringLiteral("policyUse"));
+    m_use->setProperty("primary", true);
+    for (QPushButton* b : {keep, close, m_use}) {
+        b->setAutoDefault(false);
+        bottom->addWidget(b);
+    }
+    layout->addLayout(bottom);
+    connect(open, &QPushButton::clicked, this, &PoliciesView::openFile);
+    connect(keep, &QPushButton::clicked, this, &PoliciesView::save);
+    connect(close, &QPushButton::clicked, this, &QDialog::reject);
+    connect(m_use, &QPushButton::clicked, this, &PoliciesView::use);
+    connect(m_names, &QComboBox::activated, this, &PoliciesView::choose);
+    connect(&m_room, &ReadingRoom::tried, this, &PoliciesView::showEffect);
+    connect(&m_case, &Case::policyChanged, this, [this] { fill(m_case.policy()); });
+    fill(m_case.policy());
+}
+
+void PoliciesView::fillNames(const QString& chosen) {
+    m_names->clear();
+    for (const QString& name : shippedPolicyNames()) m_names->addItem(sentenceCase(name), name);
+    const QDir folder(policyFolder());
+    const QStringList saved = folder.entryList({QStringLiteral("*.toml")}, QDir::Files, QDir::Name);
+    if (!saved.isEmpty()) m_names->insertSeparator(m_names->count());
+    for (const QString& file : saved)
+        m_names->addItem(sentenceCase(QFileInfo(file).completeBaseName()), folder.filePath(file));
+    int at = -1;
+    for (int i = 0; i < m_names->count(); ++i)
+        if (m_names->itemText(i).compare(chosen, Qt::CaseInsensitive) == 0) at = i;
+    if (at < 0) {
+        m_names->insertSeparator(m_names->count());
+        m_names->addItem(sentenceCase(chosen));
+        at = m_names->count() - 1;
+    }
+    m_names->setCurrentIndex(at);
+}
+
+void PoliciesView::choose(int index) {
+    const QString source = m_names->itemData(index).toString();
+    if (source.isEmpty()) return fill(m_case.policy());
+    auto policy = loadPolicy(source);
+    if (!policy) {
+        QMessageBox::warning(this, windowTitle(), policy.error().sentence);
+        return fill(m_case.policy());
+    }
+    fill(*policy);
+}
+
+void PoliciesView::openFile() {
+    const QString path = QFileDialog::getOpenFileName(this, QStringLiteral("Open a policy"), policyFolder(),
+                                                      QStringLiteral("Policies (*.toml)"));
+    if (path.isEmpty()) return;
+    auto policy = loadPolicy(path);
+    if (!policy)
+        QMessageBox::warning(this, windowTitle(), policy.error().sentence);
+    else
+        fill(*policy);
+}
+
+void PoliciesView::fill(const Policy& policy) {
+    m_filling = true;
+    m_base = policy;
+    fillNames(policy.name);
+    m_description->setText(policy.description);
+    const auto kinds = findableKinds();
+    for (int row = 0; row < int(kinds.size()); ++row) {
+        const KindRule& rule = policy.rule(kinds[size_t(row)]);
+        qobject_cast<QCheckBox*>(m_kinds->cellWidget(row, KindColumn))->setChecked(rule.on);
+        qobject_cast<QSpinBox*>(m_kinds->cellWidget(row, SureColumn))->setValue(qRound(rule.threshold * 100));
+        auto* style = qobject_cast<QComboBox*>(m_kinds->cellWidget(row, StyleColumn));
+        style->setCurrentIndex(style->findData(int(rule.style)));
+        qobject_cast<QLineEdit*>(m_kinds->cellWidget(row, GroundColumn))->setText(rule.ground);
+    }
+    m_exceptions->setPlainText(policy.exceptions.join(u'\n'));
+    m_filling = false;
+    tryOut();
+}
+
+Policy PoliciesView::shown() const {
+    Policy policy = m_base;
+    const auto kinds = findableKinds();
+    for (int row = 0; row < int(kinds.size()); ++row) {
+        KindRule& rule = policy.rule(kinds[size_t(row)]);
+        rule.on = qobject_cast<QCheckBox*>(m_kinds->cellWidget(row, KindColumn))->isChecked();
+        rule.threshold = qobject_cast<QSpinBox*>(m_kinds->cellWidget(row, SureColumn))->value() / 100.0;
+        rule.style = CoverStyle(qobject_cast<QComboBox*>(m_kinds->cellWidget(row, StyleColumn))->currentData().toInt());
+        rule.ground = qobject_cast<QLineEdit*>(m_kinds->cellWidget(row, GroundColumn))->text().trimmed();
+    }
+    policy.exceptions = m_exceptions->toPlainText().split(u'\n', Qt::SkipEmptyParts);
+    return policy;
+}
+
+void PoliciesView::setCapture(int id) {
+    m_capture = id;
+    if (isVisible()) tryOut();
+}
+
+void PoliciesView::showEvent(QShowEvent* event) {
+    QDialog::showEvent(event);
+    fill(m_case.policy());
+}
+
+void PoliciesView::done(int result) {
+    emit effectShown(m_capture, {});
+    QDialog::done(result);
+}
+
+void PoliciesView::tryOut() {
+    if (m_filling) return;
+    const Policy policy = shown();
+    m_use->setEnabled(!sameRules(policy, m_case.policy()));
+    for (int row = 0; row < m_kinds->rowCount(); ++row)
+        for (const int column : {SureColumn, StyleColumn, GroundColumn})
+            m_kinds->cellWidget(row, column)->setEnabled(policy.kinds[size_t(row)].on);
+    const Capture* capture = m_case.capture(m_capture);
+    if (!isVisible()) return;
+    if (!capture || !capture->page) {
+        m_effect->setText(capture ? QStringLiteral("The effect is shown as soon as the capture has been read.")
+                                  : QStringLiteral("Open a capture to see what a policy finds on it."));
+        for (int row = 0; row < m_kinds->rowCount(); ++row) m_kinds->item(row, HereColumn)->setText({});
+        return;
+    }
+    m_room.tryPolicy(m_capture, capture->page, policy);
+}
+
+void PoliciesView::showEffect(int id, const std::vector<Finding>& findings) {
+    const Capture* capture = m_case.capture(id);
+    if (!isVisible() || id != m_capture || !capture) return;
+    std::map<Kind, int> now, then;
+    int total = 0;
+    for (const Item& item : capture->items)
+        if (item.finding.kind != Kind::Area) {
+            ++now[item.finding.kind];
+            ++total;
+        }
+    std::vector<QRectF> more;
+    for (const Finding& f : findings) {
+        ++then[f.kind];
+        for (const QRectF& box : f.boxes) {
+            bool known = false;
+            for (const Item& item : capture->items)
+                for (const QRectF& b : item.finding.boxes) known = known || b.intersects(box);
+            if (!known) more.push_back(box);
+        }
+    }
+    const auto kinds = findableKinds();
+    for (int row = 0; row < int(kinds.size()); ++row) {
+        const int a = now[kinds[size_t(row)]], b = then[kinds[size_t(row)]];
+        m_kinds->item(row, HereColumn)
+            ->setText(a == b   ? (a ? QString::number(a) : QStringLiteral("–"))
+                      : a == 0 ? QStringLiteral("%1 more").arg(b)
+                               : QStringLiteral("%1, now %2").arg(b).arg(a));
+    }
+    m_effect->setText(
+        m_use->isEnabled()
+            ? QStringLiteral("On %1 this policy finds %2; the case's finds %3.")
+                  .arg(capture->name)
+                  .arg(findings.size())
+                  .arg(total)
+            : QStringLiteral("The case uses this policy; on %1 it finds %2.").arg(capture->name).arg(findings.size()));
+    emit effectShown(id, more);
+}
+
+void PoliciesView::use() {
+    Policy policy = shown();
+    // A shipped policy that was tuned is no longer that policy.
+    if (auto shipped = loadPolicy(policy.name);
+        shipped && shippedPolicyNames().contains(policy.name) && !sameRules(*shipped, policy))
+        policy.name += QStringLiteral(", tuned");
+    m_case.setPolicy(policy);
+}
+
+void PoliciesView::save() {
+    bool fine = false;
+    const QString name = QInputDialog::getText(this, QStringLiteral("Save the policy"), QStringLiteral("Name"),
+                                               QLineEdit::Normal, m_base.name, &fine)
+                             .trimmed();
+    if (!fine || name.isEmpty()) return;
+    if (shippedPolicyNames().contains(name.toLower()) || name.contains(u'/')) {
+        QMessageBox::warning(
+            this, windowTitle(),
+            QStringLiteral("\"%1\" cannot be the name of a policy of your own; choose another.").arg(name));
+        return;
+    }
+    Policy policy = shown();
+    policy.name = name;
+    const QString path = QDir(policyFolder()).filePath(name.toLower().replace(u' ', u'-') + QStringLiteral(".toml"));
+    if (QFileInfo::exists(path) &&
+        QMessageBox::question(this, windowTitle(),
+                              QStringLiteral("There is a policy \"%1\" already. Replace it?").arg(name)) !=
+            QMessageBox::Yes)
+        return;
+    QSaveFile file(path);
+    const QByteArray bytes = writePolicy(policy);
+    if (!QDir().mkpath(policyFolder()) || !file.open(QIODevice::WriteOnly) || file.write(bytes) != bytes.size() ||
+        !file.commit()) {
+        QMessageBox::warning(
+            this, windowTitle(),
+            QStringLiteral("The policy could not be written to %1: %2.").arg(path, file.errorString()));
+        return;
+    }
+    fill(policy);
+}
+
+} // namespace eyelid

@@ -1,0 +1,61 @@
+// Which kinds are looked for, how sure is sure enough, and which style they get: to be switched, tuned and tried on the
+// open capture, with the effect shown at once.
+#pragma once
+
+#include "casefile/case.h"
+#include "finding/policy.h"
+
+#include <QDialog>
+
+class QComboBox;
+class QLabel;
+class QPlainTextEdit;
+class QPushButton;
+class QTableWidget;
+
+namespace eyelid {
+
+class ReadingRoom;
+
+class PoliciesView final : public QDialog {
+    Q_OBJECT
+public:
+    PoliciesView(Case& owner, ReadingRoom& room, QWidget* parent = nullptr);
+    void setCapture(int id);
+    /// As it stands in the view, used or not.
+    Policy shown() const;
+
+signals:
+    /// Places on the capture that the policy shown would find and the case's would not.
+    void effectShown(int capture, std::vector<QRectF> places);
+
+protected:
+    void showEvent(QShowEvent*) override;
+    void done(int result) override;
+
+private:
+    void fillNames(const QString& chosen);
+    void choose(int index);
+    void openFile();
+    void fill(const Policy& policy);
+    void tryOut();
+    void showEffect(int capture, const std::vector<Finding>& findings);
+    void use();
+    void save();
+
+    Case& m_case;
+    ReadingRoom& m_room;
+    int m_capture = 0;
+    bool m_filling = false;
+    Policy m_base; ///< what the rows do not show is kept from here
+    QComboBox* m_names;
+    QLabel *m_description, *m_effect;
+    QTableWidget* m_kinds;
+    QPlainTextEdit* m_exceptions;
+    QPushButton* m_use;
+};
+
+/// Where policies of this office are kept.
+QString policyFolder();
+
+} // namespace eyelid
