@@ -248,6 +248,7 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
         words->findChild<QTabWidget*>()->setCurrentIndex(1);
         shoot(*words, "words-and-tables");
         words->close();
+        show(window);
         press(sheet, Qt::Key_P);
         auto* policies = window.findChild<PoliciesView*>();
         if (!policies || !QTest::qWaitForWindowExposed(policies)) return {};

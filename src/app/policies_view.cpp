@@ -76,7 +76,7 @@ PoliciesView::PoliciesView(Case& owner, ReadingRoom& room, QWidget* parent)
                                         QStringLiteral("Style"), QStringLiteral("Ground for covering"),
                                         QStringLiteral("On this capture")});
     m_kinds->verticalHeader()->hide();
-    m_kinds->verticalHeader()->setDefaultSectionSize(32);
+    m_kinds->verticalHeader()->setDefaultSectionSize(36);
     m_kinds->setSelectionMode(QAbstractItemView::NoSelection);
     m_kinds->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_kinds->setShowGrid(false);
@@ -107,6 +107,9 @@ PoliciesView::PoliciesView(Case& owner, ReadingRoom& room, QWidget* parent)
         m_kinds->setCellWidget(row, SureColumn, sure);
         m_kinds->setCellWidget(row, StyleColumn, style);
         m_kinds->setCellWidget(row, GroundColumn, ground);
+        for (QWidget* field :
+             {static_cast<QWidget*>(sure), static_cast<QWidget*>(style), static_cast<QWidget*>(ground)})
+            field->setMaximumHeight(30); // a little room between the rows
         m_kinds->setItem(row, HereColumn, new QTableWidgetItem);
         connect(on, &QCheckBox::toggled, this, &PoliciesView::tryOut);
         connect(sure, &QSpinBox::valueChanged, this, &PoliciesView::tryOut);

@@ -29,7 +29,7 @@ public:
                 const LabelledValue* label = labelFor(in.screen, run, m.groups[1], Kind::Device);
                 const bool said = label || m_imeiWord.found(SearchText(run.text().left(m.groups[1].start)));
                 if (luhnHolds(imei) && (said || m.text(run.search, 1).contains(u'-')))
-                    add(Kind::Device, m.groups[1], 0.95, QStringLiteral("is an IMEI: its check digit (Luhn) holds"),
+                    add(Kind::Device, m.groups[1], 0.99, QStringLiteral("is an IMEI: its check digit (Luhn) holds"),
                         imei);
                 else if (said)
                     add(Kind::Device, m.groups[1], 0.8, QStringLiteral("stands by a word for IMEI"), imei);

@@ -296,6 +296,8 @@ void Finder::findCodes(const Page& page, const Policy& policy, const WatchList& 
                 Word word;
                 word.text = part;
                 word.box = QRectF(x, top, 8.0 * double(part.size()), 12);
+                for (qsizetype i = 0; i < part.size(); ++i)
+                    word.glyphs.push_back({part.mid(i, 1), QRectF(x + 8.0 * double(i), top, 8, 12), 1});
                 x += 8.0 * double(part.size() + 1);
                 line.words.push_back(std::move(word));
             }
@@ -385,6 +387,8 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
         const QString& text = c.run->text();
         while (stay > 0 && c.span.length > 1)
             if (text[c.span.end() - 1].isLetterOrNumber() ? stay-- > 0 : true) --c.span.length;
+        if (policy.rule(c.kind).keepLast > 0)
+            while (c.span.length > 1 && !text[c.span.end() - 1].isLetterOrNumber()) --c.span.length;
     }
     // In the page's order: line by line, and from left to right within one.
     std::sort(kept.begin(), kept.end(), [](const Candidate& a, const Candidate& b) {

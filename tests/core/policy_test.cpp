@@ -1,0 +1,120 @@
+// Policies as files: what they may say, where they are wrong, and that what is written is read back.
+#include "finding/finder.h"
+#include "support/made.h"
+
+using namespace eyelid;
+
+namespace {
+
+QStringList found(const Policy& policy, const QStringList& lines, Kind kind) {
+    static const Finder finder;
+    made::PageMaker maker;
+    for (const QString& line : lines) maker.line(line);
+    QStringList values;
+    for (const Finding& f : finder.find(maker.page(), policy, {}))
+        if (f.kind == kind) values << f.text;
+    return values;
+}
+
+Policy read(const char* text) {
+    auto policy = parsePolicy(text, QStringLiteral("test"));
+    INFO(text);
+    if (!policy) FAIL(policy.error().sentence.toStdString());
+    return *policy;
+}
+
+} // namespace
+
+TEST_CASE("every shipped policy is read back as it was written") {
+    for (const QString& name : shippedPolicyNames()) {
+        INFO(name.toStdString());
+        const auto policy = loadPolicy(name);
+        REQUIRE(policy);
+        CHECK(policy->name == name);
+        CHECK_FALSE(policy->description.isEmpty());
+        const QByteArray written = writePolicy(*policy);
+        const auto again = parsePolicy(written, name);
+        REQUIRE(again);
+        CHECK(writePolicy(*again) == written);
+        for (const Kind kind : findableKinds()) {
+            CHECK(again->rule(kind).on == policy->rule(kind).on);
+            CHECK(again->rule(kind).threshold == Approx(policy->rule(kind).threshold));
+            CHECK(again->rule(kind).ground == policy->rule(kind).ground);
+            CHECK(again->rule(kind).keepLast == policy->rule(kind).keepLast);
+        }
+    }
+}
+
+TEST_CASE("the health policy names a ground for each of the eighteen identifiers it looks for") {
+    const Policy health = *loadPolicy(QStringLiteral("health"));
+    for (const Kind kind : findableKinds()) {
+        if (kind == Kind::Watch) continue;
+        INFO(kindName(kind).toStdString());
+        CHECK(health.rule(kind).on);
+        CHECK_FALSE(health.rule(kind).ground.isEmpty());
+    }
+}
+
+TEST_CASE("a policy's labels, patterns and exceptions decide what is found") {
+    const Policy policy = read(R"(
+name = "office"
+look_for = ["person", "record", "phone", "email"]
+exceptions = ["01632 960000", '/@larkmoor-water\.example$/']
+[labels]
+record = ["job ref"]
+[[pattern]]
+name = "meter serial"
+match = 'LW-(\d{7})'
+kind = "record"
+near = ["meter"]
+check = "luhn"
+)");
+    CHECK(found(policy, {QStringLiteral("Job ref: 4471-20")}, Kind::Record) == QStringList{QStringLiteral("4471-20")});
+    CHECK(
+        found(policy, {QStringLiteral("Meter serial LW-9971621")}, Kind::Record).isEmpty()); // its check digit is wrong
+    CHECK(found(policy, {QStringLiteral("Meter serial LW-9971623")}, Kind::Record) ==
+          QStringList{QStringLiteral("9971623")});
+    CHECK(found(policy, {QStringLiteral("Valve LW-9971623")}, Kind::Record).isEmpty()); // nothing near says meter
+    CHECK(found(policy, {QStringLiteral("Call 01632 960000 or 01632 960417")}, Kind::Phone) ==
+          QStringList{QStringLiteral("01632 960417")});
+    CHECK(found(policy, {QStringLiteral("help@larkmoor-water.example, ines@mail.example")}, Kind::Email) ==
+          QStringList{QStringLiteral("ines@mail.example")});
+}
+
+TEST_CASE("the last digits of a card may stay; the rest is covered") {
+    const Policy payment = *loadPolicy(QStringLiteral("payment"));
+    CHECK(found(payment, {QStringLiteral("Card 4111 1111 1111 1111 expires 09/28")}, Kind::Card) ==
+          QStringList{QStringLiteral("4111 1111 1111")});
+    const Policy everything = *loadPolicy(QStringLiteral("everything"));
+    CHECK(found(everything, {QStringLiteral("Card 4111 1111 1111 1111")}, Kind::Card) ==
+          QStringList{QStringLiteral("4111 1111 1111 1111")});
+}
+
+TEST_CASE("a finding carries the policy's ground") {
+    static const Finder finder;
+    const Page page = made::PageMaker().line(QStringLiteral("Dear Mr Hartwell")).page();
+    const auto findings = finder.find(page, *loadPolicy(QStringLiteral("public disclosure")), {});
+    REQUIRE(findings.size() == 1);
+    CHECK(findings[0].ground == QLatin1String("5 U.S.C. 552(b)(6)"));
+}
+
+TEST_CASE("a mistake is told with its line and column and what is expected") {
+    const std::pair<const char*, const char*> mistakes[] = {
+        {"name = \"a\"\nlook_for = [\"person\"]\nleave_out = [\"persons\"]\n", "line 3, column 14"},
+        {"name = \"a\"\nlook_for = [\"person\"]\n[labels]\nnobody = [\"x\"]\n", "line 4"},
+        {"name = \"a\"\nlook_for = [\"person\"]\n[[pattern]]\nname = \"x\"\n", "\"match\""},
+        {"name = \"a\"\nlook_for = [\"person\"]\n[[pattern]]\nname = \"x\"\nmatch = '('\n", "line 5"},
+        {"name = \"a\"\nlook_for = [\"person\"]\n[[pattern]]\nname = \"x\"\nmatch = 'y'\ncheck = \"sum\"\n", "luhn"},
+        {"name = \"a\"\nlook_for = [\"person\"]\n[[pattern]]\nname = \"x\"\nmatch = 'y'\nwhere = \"z\"\n", "\"where\""},
+        {"name = \"a\"\nlook_for = [\"person\"]\n[keep_last]\nperson = 4\n", "card"},
+        {"name = \"a\"\nlook_for = [\"person\"]\n[keep_last]\ncard = 12\n", "from 0 to 4"},
+        {"name = \"a\"\nlook_for = [\"person\"]\n[grounds]\nperson = 6\n", "text in quotes"},
+    };
+    for (const auto& [text, expected] : mistakes) {
+        INFO(text);
+        const auto policy = parsePolicy(text, QStringLiteral("office.toml"));
+        REQUIRE_FALSE(policy);
+        CHECK(policy.error().sentence.startsWith(QLatin1String("office.toml, line")));
+        CHECK(policy.error().sentence.contains(QString::fromLatin1(expected)));
+    }
+}
