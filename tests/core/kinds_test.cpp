@@ -263,3 +263,35 @@ TEST_CASE("names among firms, streets and lists") {
     CHECK(of(Kind::Person, "Stonebridge Pathology").isEmpty());
     CHECK(of(Kind::Person, "La secretaria Vessa Trelisk abrió la sesión") == list({"Vessa Trelisk"}));
 }
+
+TEST_CASE("a person known in the case is found in every spelling, as the same value") {
+    Finding known;
+    known.kind = Kind::Person;
+    known.text = QStringLiteral("Söléne Trelisk");
+    known.key = QStringLiteral("person:x");
+    const QStringList spellings = list(
+        {"SOLENE TRELISK", "Trelisk, Solene", "S. Trelisk", "strelisk", "solene.trelisk", "Treliskj S0lene Trelisk"});
+    for (const QString& spelling : spellings) {
+        INFO(spelling.toStdString());
+        const Page page = made::PageMaker().line(QStringLiteral("seen by %1 today").arg(spelling)).page();
+        const auto found = finder().carry(page, {}, {known}, *loadPolicy(QStringLiteral("everything")));
+        REQUIRE(found.size() >= 1);
+        CHECK(std::any_of(found.begin(), found.end(), [&](const Finding& f) { return f.key == known.key; }));
+    }
+    const Page other = made::PageMaker().line(QStringLiteral("the street list is kept by somebody else")).page();
+    CHECK(finder().carry(other, {}, {known}, *loadPolicy(QStringLiteral("everything"))).empty());
+}
+
+TEST_CASE("a phone number known in the case is found as dialled from abroad") {
+    Finding known;
+    known.kind = Kind::Phone;
+    known.text = QStringLiteral("01632 960417");
+    known.key = QStringLiteral("phone:x");
+    for (const char* spelling : {"+44 1632 960417", "0044 1632 960417", "+44 (0)1632 960417", "01632960417"}) {
+        INFO(spelling);
+        const Page page = made::PageMaker().line(QStringLiteral("ring %1 now").arg(QLatin1String(spelling))).page();
+        const auto found = finder().carry(page, {}, {known}, *loadPolicy(QStringLiteral("everything")));
+        REQUIRE(found.size() == 1);
+        CHECK(found[0].key == known.key);
+    }
+}

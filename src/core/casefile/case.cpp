@@ -336,7 +336,12 @@ void Case::addFindings(int captureId, const std::vector<Finding>& findings) {
 
 void Case::decide(int itemId, Scope scope, Decision decision) {
     std::vector<std::pair<Item, Item>> changes;
-    for (int id : itemsInScope(itemId, scope)) {
+    std::vector<int> ids = itemsInScope(itemId, scope);
+    // Keeping a value once keeps it everywhere it is the same; what somebody has decided to cover stays covered.
+    if (scope == Scope::One && decision == Decision::Keep)
+        for (int id : itemsInScope(itemId, Scope::SameValue))
+            if (id != itemId && item(id)->decision == Decision::Open) ids.push_back(id);
+    for (int id : ids) {
         const Item* before = item(id);
         // A cover drawn by hand is there or it is not; it cannot be kept.
         if (before->decision == decision || before->finding.kind == Kind::Area) continue;

@@ -195,6 +195,29 @@ bool coveredBy(const std::vector<Finding>& findings, const QRectF& box) {
     return false;
 }
 
+// The same number as it is dialled from within its country and from abroad (ITU-T E.123).
+QStringList otherDialling(const QString& text) {
+    QString digits;
+    for (const QChar c : digitsRestored(text))
+        if (c.isDigit()) digits += c;
+    const bool international = text.trimmed().startsWith(u'+') || digits.startsWith(QLatin1String("00"));
+    if (digits.startsWith(QLatin1String("00"))) digits.remove(0, 2);
+    QStringList others;
+    for (const char* code : {"44", "49", "33", "31", "34", "1"}) {
+        const QString country = QLatin1String(code);
+        if (international && digits.startsWith(country)) {
+            const QString national = digits.mid(country.size());
+            others << u'0' + national << national << QStringLiteral("00") + digits << digits
+                   << country + u'0' + national; // "+44 (0)1632 …"
+        } else if (!international && digits.startsWith(u'0')) {
+            others << country + digits.mid(1) << QStringLiteral("00") + country + digits.mid(1) << country + digits;
+        }
+    }
+    others.erase(std::remove_if(others.begin(), others.end(), [](const QString& o) { return o.size() < 8; }),
+                 others.end());
+    return others;
+}
+
 void sortByPlace(std::vector<Finding>& findings) {
     std::stable_sort(findings.begin(), findings.end(), [](const Finding& a, const Finding& b) {
         const QRectF x = a.boxes.front(), y = b.boxes.front();
@@ -404,10 +427,15 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
 std::vector<Finding> Finder::carry(const Page& page, const std::vector<Finding>& already,
                                    const std::vector<Finding>& known, const Policy& policy) const {
     PhraseSearch search;
-    std::vector<const Finding*> sources;
-    const auto add = [&](const QString& phrase, const Finding& f) {
+    // What a phrase stands for, and whether it is the whole of it in another spelling, or only a part.
+    struct Source {
+        const Finding* finding;
+        bool whole;
+    };
+    std::vector<Source> sources;
+    const auto add = [&](const QString& phrase, const Finding& f, bool whole) {
         search.add(phrase, int(sources.size()));
-        sources.push_back(&f);
+        sources.push_back({&f, whole});
     };
     for (const Finding& f : known) {
         if (f.text.isEmpty()) continue;
@@ -417,14 +445,28 @@ std::vector<Finding> Finder::carry(const Page& page, const std::vector<Finding>&
         // Short values would be found everywhere.
         if (key.size() >= (f.kind == Kind::Person ? 4 : 6) &&
             !(letters == key.size() && m_parts->names.isCommonWord(f.text)))
-            add(f.text, f);
+            add(f.text, f, true);
+        if (f.kind == Kind::Phone)
+            for (const QString& other : otherDialling(f.text)) add(other, f, true);
         if (f.kind != Kind::Person) continue;
-        const QStringList words = f.text.split(QRegularExpression(QStringLiteral("[\\s,.]+")), Qt::SkipEmptyParts);
+        QString name = f.text;
+        // "Surname, Given" is the other way round.
+        if (const qsizetype comma = name.indexOf(u','); comma > 0)
+            name = name.mid(comma + 1).trimmed() + u' ' + name.left(comma);
+        const QStringList words = name.split(QRegularExpression(QStringLiteral("[\\s,.]+")), Qt::SkipEmptyParts);
         if (words.size() < 2) continue;
+        const QString given = words.first(), family = words.last();
+        add(words.join(u' '), f, true);
+        add(family + u' ' + words.mid(0, words.size() - 1).join(u' '), f, true);
+        // Initials, user names and the local parts of mail made from it.
+        if (family.size() >= 4 && skeleton(given.left(1) + family).size() >= 6) {
+            add(given.left(1) + family, f, true);
+            add(family + given.left(1), f, true);
+        }
+        if (given.size() >= 5) add(given + family.left(1), f, true);
+        if (words.size() > 2) add(given + family, f, true);
         for (const QString& word : words)
-            if (word.size() >= 4 && word[0].isUpper() && !m_parts->names.isCommonWord(word)) add(word, f);
-        // "Given Surname" and "Surname, Given" are one.
-        add(words.last() + QLatin1Char(' ') + words.mid(0, words.size() - 1).join(QLatin1Char(' ')), f);
+            if (word.size() >= 4 && word[0].isUpper() && !m_parts->names.isCommonWord(word)) add(word, f, false);
     }
     std::vector<Finding> found;
     if (search.isEmpty()) return found;
@@ -432,13 +474,17 @@ std::vector<Finding> Finder::carry(const Page& page, const std::vector<Finding>&
     eachRun(screen, [&](const Run& run) {
         for (const PhraseHit& hit : search.in(run)) {
             if (!counts(run, hit.span)) continue;
-            const Finding& source = *sources[size_t(hit.id)];
+            const Finding& source = *sources[size_t(hit.id)].finding;
+            const bool whole = sources[size_t(hit.id)].whole;
             const QString text = run.text().mid(hit.span.start, hit.span.length);
-            if (source.kind == Kind::Person && !nameRestored(text)[0].isUpper()) continue;
+            // Part of a name is written with a capital; a user name made from all of it need not be.
+            if (source.kind == Kind::Person && !nameRestored(text)[0].isUpper() &&
+                (!whole || m_parts->names.isCommonWord(text)))
+                continue;
             if (source.kind != Kind::Watch && source.kind != Kind::Area && !policy.rule(source.kind).on) continue;
             Finding f = toFinding(
                 screen, {source.kind, &run, hit.span, 0.75, QStringLiteral("was found elsewhere in the case"), {}});
-            if (skeleton(text) == skeleton(source.text)) f.key = source.key;
+            if (whole) f.key = source.key;
             if (f.boxes.empty()) continue;
             f.ground = policy.rule(f.kind == Kind::Area ? Kind::Watch : f.kind).ground;
             const auto covered = [&](const QRectF& box) {
