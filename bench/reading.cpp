@@ -2,6 +2,7 @@
 // drawing; a second reading after a small change; memory on a large screen; odd pictures in linear time. Prints a table
 // and lines; exit status 1 when a figure is off its limit.
 #include "capture/fonts.h"
+#include "finding/finder.h"
 #include "reading/reader.h"
 
 #include <algorithm>
@@ -156,6 +157,23 @@ int main(int argc, char** argv) {
         std::printf("second reading after a twentieth changed: %.0f ms / %.0f ms = %.2f (at most 0.1)\n", b * 1000,
                     a * 1000, b / a);
         fine = fine && b / a <= 0.1;
+    }
+    {
+        const Finder finder;
+        const Policy policy = *loadPolicy(QStringLiteral("everything"));
+        Reader reader;
+        Progress progress;
+        std::vector<double> shares;
+        for (unsigned turn = 0; turn < 5; ++turn) {
+            const QImage picture = screenful({1280, 800}, 400 + turn);
+            Result<Page> page = Error{};
+            const double reading = seconds([&] { page = reader.read(picture, {}, progress); });
+            const double finding = seconds([&] { (void)finder.find(*page, policy, {}); });
+            shares.push_back(finding / reading);
+        }
+        std::nth_element(shares.begin(), shares.begin() + 2, shares.end());
+        std::printf("finding, as a share of reading: %.1f %% (at most 5)\n", 100 * shares[2]);
+        fine = fine && shares[2] <= 0.05;
     }
     {
         Reader reader;

@@ -68,7 +68,11 @@ public:
                          item->finding.kind,
                          item->finding.kind == Kind::Area
                              ? QStringLiteral("Area %1 × %2").arg(int(box.width())).arg(int(box.height()))
-                             : item->finding.text,
+                         : item->finding.text.isEmpty() ? QStringLiteral("%1 %2 × %3")
+                                                              .arg(kindTitle(item->finding.kind))
+                                                              .arg(int(box.width()))
+                                                              .arg(int(box.height()))
+                                                        : item->finding.text,
                          item->finding.confidence,
                          {},
                          0,
@@ -405,7 +409,9 @@ void FindingsPanel::showDetails() {
     }
     m_value->show();
     const Capture* capture = m_case.captureOf(m_selected);
-    m_value->setText(area ? QStringLiteral("Area") : item->finding.text);
+    m_value->setText(area                           ? QStringLiteral("Area")
+                     : item->finding.text.isEmpty() ? kindTitle(item->finding.kind)
+                                                    : item->finding.text);
     m_kindLabel->setText(area ? QStringLiteral("Covered by hand; Delete removes it")
                               : QStringLiteral("%1 · %2 % sure")
                                     .arg(kindTitle(item->finding.kind))

@@ -287,6 +287,17 @@ std::vector<Finding> Finder::find(const Page& page, const Policy& policy, const 
             if (f.confidence >= policy.rule(f.kind).threshold) findings.push_back(std::move(f));
         }
     findCodes(page, policy, watch, findings);
+    for (const QRectF& face : page.faces) {
+        Finding f;
+        f.kind = Kind::Face;
+        f.boxes = {face};
+        f.confidence = 0.85;
+        // No key: two faces are never known to be of one person.
+        f.textHeight = 8;
+        f.reason = QStringLiteral("looks like a face on a photograph");
+        if (policy.rule(Kind::Face).on && f.confidence >= policy.rule(Kind::Face).threshold)
+            findings.push_back(std::move(f));
+    }
     for (Finding& f : findings) f.ground = policy.rule(f.kind).ground;
     sortByPlace(findings);
     return findings;

@@ -57,6 +57,7 @@ struct Page {
     QSize size;
     std::vector<TextLine> lines; ///< from top to bottom, then from left to right
     std::vector<Code> codes;     ///< from top to bottom, then from left to right
+    std::vector<QRectF> faces;   ///< heads of people on photographs, from top to bottom
     QString languages;           ///< as read, e.g. "eng+deu"
 };
 

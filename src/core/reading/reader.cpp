@@ -2,6 +2,7 @@
 
 #include "base/shipped.h"
 #include "reading/codes.h"
+#include "reading/faces.h"
 #include "reading/line_finder.h"
 #include "reading/page_text.h"
 #include "reading/recogniser.h"
@@ -482,6 +483,11 @@ public:
             codes = std::async(m_count > 1 ? std::launch::async : std::launch::deferred,
                                [&picture] { return findCodes(picture); });
 
+        std::future<std::vector<QRectF>> faces;
+        if (options.faces && options.content == ReadOptions::Content::Any)
+            faces = std::async(m_count > 1 ? std::launch::async : std::launch::deferred,
+                               [&picture] { return findFaces(picture); });
+
         struct Job {
             UniformLine uniform;
             QByteArray key;
@@ -602,6 +608,10 @@ public:
                 code.corners.translate(area.topLeft());
             }
         }
+        if (faces.valid()) {
+            page.faces = faces.get();
+            for (QRectF& face : page.faces) face.translate(area.topLeft());
+        }
         progress.setFraction(1);
         return page;
     }
@@ -631,7 +641,7 @@ private:
         options.languages = among.isEmpty() ? QStringLiteral("eng") : among.first();
         // Lines alone tell it; those read already are not read again.
         ReadOptions lines = options;
-        lines.codes = lines.sideways = false;
+        lines.codes = lines.faces = lines.sideways = false;
         auto first = read(whole, lines, progress);
         if (!first) return first;
         if (const QString told = languageOf(*first, among); !told.isEmpty()) options.languages = told;

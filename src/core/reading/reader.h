@@ -30,6 +30,7 @@ struct ReadOptions {
     };
     Content content = Content::Any;
     bool codes = true;    ///< look for machine-readable codes
+    bool faces = true;    ///< look for faces on photographs
     bool sideways = true; ///< look for text turned by 90 or 270 degrees
 };
 

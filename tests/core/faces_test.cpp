@@ -1,0 +1,103 @@
+// Faces are found on photographs and nowhere else. No real person stands in a test: the face is drawn, soft and with a
+// little grain, as a photograph is.
+#include "finding/finder.h"
+#include "reading/reader.h"
+#include "support/made.h"
+
+#include <QPainterPath>
+
+using namespace eyelid;
+
+namespace {
+
+QImage portrait(int side) {
+    QImage image(160, 160, QImage::Format_RGB32);
+    image.fill(QColor(180, 190, 200));
+    QPainter p(&image);
+    p.setRenderHint(QPainter::Antialiasing);
+    p.setPen(Qt::NoPen);
+    const auto oval = [&](double x, double y, double w, double h, QColor c) {
+        p.setBrush(c);
+        p.drawEllipse(QPointF(x, y), w, h);
+    };
+    oval(80, 85, 46, 60, QColor(225, 180, 150));
+    p.setBrush(QColor(70, 50, 40));
+    p.drawPie(QRectF(32, 16, 96, 52), 0, 180 * 16);
+    p.drawRect(QRectF(34, 36, 92, 14));
+    for (const double x : {60.0, 100.0}) {
+        oval(x, 68, 14, 4, QColor(100, 70, 60));
+        oval(x, 78, 11, 6, QColor(180, 140, 110));
+        oval(x, 79, 8, 4, QColor(240, 240, 240));
+        oval(x, 79, 4, 4, QColor(40, 40, 40));
+    }
+    oval(80, 100, 9, 6, QColor(200, 150, 120));
+    oval(80, 92, 5, 14, QColor(235, 195, 165));
+    oval(80, 122, 18, 6, QColor(170, 90, 90));
+    p.end();
+    image = image.scaled(40, 40, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)
+                .scaled(side, side, Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
+    std::mt19937 random(5);
+    for (int y = 0; y < side; ++y)
+        for (int x = 0; x < side; ++x) {
+            const QColor c = image.pixelColor(x, y);
+            const int grain = int(random() % 7) - 3;
+            const auto with = [&](int v) { return std::clamp(v + grain, 0, 255); };
+            image.setPixelColor(x, y, QColor(with(c.red()), with(c.green()), with(c.blue())));
+        }
+    return image;
+}
+
+Page read(const QImage& picture) {
+    Reader reader(1);
+    Progress progress;
+    return *reader.read(picture, {}, progress);
+}
+
+} // namespace
+
+TEST_CASE("a face on a photograph is found whole, at any size, and is a finding") {
+    for (const int side : {48, 64, 96, 160}) {
+        INFO(side);
+        QImage screen = made::picture({QStringLiteral("Ticket 4471"), QStringLiteral("Opened by the front desk")});
+        screen = screen.copy(0, 0, 900, 400);
+        QPainter p(&screen);
+        p.fillRect(0, 90, 900, 310, Qt::white);
+        p.drawImage(300, 150, portrait(side));
+        p.end();
+        const Page page = read(screen);
+        REQUIRE(page.faces.size() == 1);
+        const QRectF face = page.faces.front();
+        const double unit = side / 160.0;
+        // Eyes and mouth lie within it, and it lies within the photograph's surroundings.
+        CHECK(face.contains(QPointF(300 + 60 * unit, 150 + 79 * unit)));
+        CHECK(face.contains(QPointF(300 + 100 * unit, 150 + 79 * unit)));
+        CHECK(face.contains(QPointF(300 + 80 * unit, 150 + 122 * unit)));
+        CHECK(face.width() < 1.5 * side);
+
+        static const Finder finder;
+        const auto findings = finder.find(page, *loadPolicy(QStringLiteral("everything")), {});
+        const auto found =
+            std::find_if(findings.begin(), findings.end(), [](const Finding& f) { return f.kind == Kind::Face; });
+        REQUIRE(found != findings.end());
+        CHECK(found->boxes.front() == face);
+        for (const Finding& f : finder.find(page, *loadPolicy(QStringLiteral("payment")), {}))
+            CHECK(f.kind != Kind::Face);
+    }
+}
+
+TEST_CASE("text, blocks, gradients and noise are no faces") {
+    CHECK(read(made::picture({QStringLiteral("Account overview"), QStringLiteral("Balance 154.56")})).faces.empty());
+    QImage image(400, 300, QImage::Format_RGB32);
+    QPainter p(&image);
+    QLinearGradient gradient(0, 0, 400, 300);
+    gradient.setColorAt(0, QColor(240, 230, 200));
+    gradient.setColorAt(1, QColor(60, 40, 90));
+    p.fillRect(image.rect(), gradient);
+    p.end();
+    CHECK(read(image).faces.empty());
+    CHECK(read(QImage(1, 1, QImage::Format_RGB32)).faces.empty());
+    std::mt19937 random(3);
+    for (int y = 0; y < image.height(); ++y)
+        for (int x = 0; x < image.width(); ++x) image.setPixel(x, y, 0xff000000u | (random() & 0xffffffu));
+    CHECK(read(image).faces.empty());
+}
