@@ -103,13 +103,17 @@ PoliciesView::PoliciesView(Case& owner, ReadingRoom& room, QWidget* parent)
         auto* ground = new QLineEdit;
         ground->setPlaceholderText(QStringLiteral("none"));
         ground->setAccessibleName(QStringLiteral("%1: legal ground or reason code").arg(title));
-        m_kinds->setCellWidget(row, KindColumn, on);
-        m_kinds->setCellWidget(row, SureColumn, sure);
-        m_kinds->setCellWidget(row, StyleColumn, style);
-        m_kinds->setCellWidget(row, GroundColumn, ground);
-        for (QWidget* field :
-             {static_cast<QWidget*>(sure), static_cast<QWidget*>(style), static_cast<QWidget*>(ground)})
-            field->setMaximumHeight(30); // a little room between the rows
+        // A little room between the rows.
+        int column = KindColumn;
+        for (QWidget* field : {static_cast<QWidget*>(on), static_cast<QWidget*>(sure), static_cast<QWidget*>(style),
+                               static_cast<QWidget*>(ground)}) {
+            auto* cell = new QWidget;
+            auto* inner = new QHBoxLayout(cell);
+            inner->setContentsMargins(2, 3, 6, 3);
+            inner->addWidget(field);
+            m_kinds->setCellWidget(row, column++, cell);
+        }
+        m_rows.push_back({on, sure, style, ground});
         m_kinds->setItem(row, HereColumn, new QTableWidgetItem);
         connect(on, &QCheckBox::toggled, this, &PoliciesView::tryOut);
         connect(sure, &QSpinBox::valueChanged, this, &PoliciesView::tryOut);
@@ -204,11 +208,11 @@ void PoliciesView::fill(const Policy& policy) {
     const auto kinds = findableKinds();
     for (int row = 0; row < int(kinds.size()); ++row) {
         const KindRule& rule = policy.rule(kinds[size_t(row)]);
-        qobject_cast<QCheckBox*>(m_kinds->cellWidget(row, KindColumn))->setChecked(rule.on);
-        qobject_cast<QSpinBox*>(m_kinds->cellWidget(row, SureColumn))->setValue(qRound(rule.threshold * 100));
-        auto* style = qobject_cast<QComboBox*>(m_kinds->cellWidget(row, StyleColumn));
-        style->setCurrentIndex(style->findData(int(rule.style)));
-        qobject_cast<QLineEdit*>(m_kinds->cellWidget(row, GroundColumn))->setText(rule.ground);
+        const Row& fields = m_rows[size_t(row)];
+        fields.on->setChecked(rule.on);
+        fields.sure->setValue(qRound(rule.threshold * 100));
+        fields.style->setCurrentIndex(fields.style->findData(int(rule.style)));
+        fields.ground->setText(rule.ground);
     }
     m_exceptions->setPlainText(policy.exceptions.join(u'\n'));
     m_filling = false;
@@ -220,10 +224,11 @@ Policy PoliciesView::shown() const {
     const auto kinds = findableKinds();
     for (int row = 0; row < int(kinds.size()); ++row) {
         KindRule& rule = policy.rule(kinds[size_t(row)]);
-        rule.on = qobject_cast<QCheckBox*>(m_kinds->cellWidget(row, KindColumn))->isChecked();
-        rule.threshold = qobject_cast<QSpinBox*>(m_kinds->cellWidget(row, SureColumn))->value() / 100.0;
-        rule.style = CoverStyle(qobject_cast<QComboBox*>(m_kinds->cellWidget(row, StyleColumn))->currentData().toInt());
-        rule.ground = qobject_cast<QLineEdit*>(m_kinds->cellWidget(row, GroundColumn))->text().trimmed();
+        const Row& fields = m_rows[size_t(row)];
+        rule.on = fields.on->isChecked();
+        rule.threshold = fields.sure->value() / 100.0;
+        rule.style = CoverStyle(fields.style->currentData().toInt());
+        rule.ground = fields.ground->text().trimmed();
     }
     policy.exceptions = m_exceptions->toPlainText().split(u'\n', Qt::SkipEmptyParts);
     return policy;
@@ -248,9 +253,10 @@ void PoliciesView::tryOut() {
     if (m_filling) return;
     const Policy policy = shown();
     m_use->setEnabled(!sameRules(policy, m_case.policy()));
-    for (int row = 0; row < m_kinds->rowCount(); ++row)
-        for (const int column : {SureColumn, StyleColumn, GroundColumn})
-            m_kinds->cellWidget(row, column)->setEnabled(policy.kinds[size_t(row)].on);
+    for (size_t row = 0; row < m_rows.size(); ++row)
+        for (QWidget* field : {static_cast<QWidget*>(m_rows[row].sure), static_cast<QWidget*>(m_rows[row].style),
+                               static_cast<QWidget*>(m_rows[row].ground)})
+            field->setEnabled(policy.kinds[row].on);
     const Capture* capture = m_case.capture(m_capture);
     if (!isVisible()) return;
     if (!capture || !capture->page) {

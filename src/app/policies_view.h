@@ -7,10 +7,13 @@
 
 #include <QDialog>
 
+class QCheckBox;
 class QComboBox;
 class QLabel;
+class QLineEdit;
 class QPlainTextEdit;
 class QPushButton;
+class QSpinBox;
 class QTableWidget;
 
 namespace eyelid {
@@ -43,8 +46,16 @@ private:
     void use();
     void save();
 
+    struct Row {
+        QCheckBox* on;
+        QSpinBox* sure;
+        QComboBox* style;
+        QLineEdit* ground;
+    };
+
     Case& m_case;
     ReadingRoom& m_room;
+    std::vector<Row> m_rows; ///< in the order of findableKinds()
     int m_capture = 0;
     bool m_filling = false;
     Policy m_base; ///< what the rows do not show is kept from here

@@ -269,6 +269,7 @@ Finder::~Finder() = default;
 
 std::vector<Finding> Finder::find(const Page& page, const Policy& policy, const WatchList& watch) const {
     std::vector<Finding> findings = findRead(page, policy, watch);
+    const size_t inOrder = findings.size();
     // Values that only the reader's second choices show: an address of mail whose @ was read as something else.
     if (const auto other = otherReading(page))
         for (Finding& f : findRead(*other, policy, watch)) {
@@ -299,7 +300,17 @@ std::vector<Finding> Finder::find(const Page& page, const Policy& policy, const 
             findings.push_back(std::move(f));
     }
     for (Finding& f : findings) f.ground = policy.rule(f.kind).ground;
-    sortByPlace(findings);
+    // Those of the first reading are in the page's order; the others go to where they stand.
+    std::vector<Finding> further(std::make_move_iterator(findings.begin() + long(inOrder)),
+                                 std::make_move_iterator(findings.end()));
+    findings.erase(findings.begin() + long(inOrder), findings.end());
+    sortByPlace(further);
+    for (Finding& f : further) {
+        const double middle = f.boxes.front().center().y();
+        const auto below = std::find_if(findings.begin(), findings.end(),
+                                        [&](const Finding& other) { return other.boxes.front().top() > middle; });
+        findings.insert(below, std::move(f));
+    }
     return findings;
 }
 
