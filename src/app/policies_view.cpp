@@ -123,7 +123,7 @@ PoliciesView::PoliciesView(Case& owner, ReadingRoom& room, QWidget* parent)
     layout->addWidget(m_kinds, 1);
 
     auto* never = new QLabel(QStringLiteral(
-        "&Never findings: your own addresses, hot lines, public names; one a line, patterns between slashes"));
+        "&Never findings: your own addresses, hotlines, public names; one a line, patterns between slashes"));
     m_exceptions = new QPlainTextEdit;
     m_exceptions->setObjectName(QStringLiteral("policyExceptions"));
     m_exceptions->setFixedHeight(64);
@@ -156,6 +156,10 @@ PoliciesView::PoliciesView(Case& owner, ReadingRoom& room, QWidget* parent)
     connect(m_names, &QComboBox::activated, this, &PoliciesView::choose);
     connect(&m_room, &ReadingRoom::tried, this, &PoliciesView::showEffect);
     connect(&m_case, &Case::policyChanged, this, [this] { fill(m_case.policy()); });
+    // Decided or found meanwhile: what the view compares with.
+    connect(&m_case, &Case::captureChanged, this, [this](int id) {
+        if (id == m_capture) tryOut();
+    });
     fill(m_case.policy());
 }
 

@@ -81,6 +81,7 @@ void ReadingRoom::readArea(int capture, const QImage& picture, const QRect& area
 void ReadingRoom::tryPolicy(int capture, std::shared_ptr<const Page> page, const Policy& asked) {
     const int trial = ++m_trial;
     start([this, capture, page = std::move(page), watch = m_watch, asked, trial](Progress& progress) {
+        if (trial != m_trial) return;
         progress.setDoing(QStringLiteral("Trying the policy"));
         auto findings = m_finder->find(*page, asked, *watch);
         QMetaObject::invokeMethod(this, [this, capture, trial, findings = std::move(findings)] {

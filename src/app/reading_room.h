@@ -7,6 +7,7 @@
 #include "reading/reader.h"
 #include "releasing/release.h"
 
+#include <atomic>
 #include <deque>
 #include <memory>
 #include <QObject>
@@ -85,7 +86,7 @@ private:
     void start(std::function<void(Progress&)> work);
 
     std::shared_ptr<const Policy> m_policy;
-    int m_trial = 0;
+    std::atomic<int> m_trial = 0; // the latest; earlier ones that still wait are passed over
     QString m_languages;
     std::shared_ptr<const WatchList> m_watch = std::make_shared<WatchList>();
     QThreadPool m_pool;
