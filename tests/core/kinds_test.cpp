@@ -258,6 +258,7 @@ TEST_CASE("names among firms, streets and lists") {
     CHECK(of(Kind::Person, "Transfer from A. Vandermeer") == list({"A. Vandermeer"}));
     CHECK(of(Kind::Person, "Asistentes: Maren Haddow, Tobias Ibarra, Noor Mehta") ==
           list({"Maren Haddow", "Tobias Ibarra", "Noor Mehta"}));
+    CHECK(of(Kind::Person, "Seen by Charlotte Castle today") == list({"Charlotte Castle"}));
     CHECK(of(Kind::Person, "Mutuelle Valmorin").isEmpty());
     CHECK(of(Kind::Person, "Clínica Veterinaria Olmos").isEmpty());
     CHECK(of(Kind::Person, "Stonebridge Pathology").isEmpty());

@@ -360,7 +360,9 @@ private:
         }
         // Followed by a word for a street, a firm or a thing: not a person.
         if (!label && last + 1 < tokens.size() && isThing(tokens[last + 1])) sum -= 0.4;
-        if ((isThing(tokens[last]) || leadsAThing(tokens[first])) && !label) sum -= 0.4;
+        // Church, Castle and West are names as well: less where the lists know both.
+        if ((isThing(tokens[last]) || leadsAThing(tokens[first])) && !label)
+            sum -= count >= 2 && names.isGiven(tokens[first].text) && names.isFamily(tokens[last].text) ? 0.2 : 0.4;
         // "rue de la Halle", "Avenida de la Alameda": what a street is called after.
         if (const size_t at = beforeParticles(tokens, first); at < first && isThing(tokens[at])) sum -= 0.4;
         if (end > last) span.length = tokens[end].span.end() - span.start;
@@ -443,11 +445,11 @@ private:
             "kaufhaus",     "autohaus",    "gasthof",     "restaurant",  "restaurante", "cafe",         "museum",
             "musee",        "museo",       "teatro",      "theatre",     "theater",     "parque",       "parc",
             "lohnburo",     "buro",        "verein",      "verlag",      "bank",        "club",         "port",
-            "puerto",       "lac",         "lago",        "rio",         "mont",        "monte",        "san",
-            "santa",        "saint",       "sainte",      "bad",         "mount",       "lake",         "fort",
-            "new",          "north",       "south",       "east",        "west",        "the",          "clinica",
-            "veterinaria",  "veterinario", "empleo",      "grupo",       "groupe",      "gruppe",       "federation",
-            "federacion",   "agence",      "agencia",     "agentur",     "cabinet",     "despacho",     "taller"};
+            "puerto",       "lac",         "lago",        "mont",        "monte",       "santa",        "saint",
+            "sainte",       "bad",         "mount",       "lake",        "fort",        "new",          "the",
+            "clinica",      "veterinaria", "veterinario", "empleo",      "grupo",       "groupe",       "gruppe",
+            "federation",   "federacion",  "agence",      "agencia",     "agentur",     "cabinet",      "despacho",
+            "taller"};
         return words.contains(plain(t));
     }
 
@@ -461,32 +463,30 @@ private:
 
     static bool isThing(const Token& t) {
         static const QSet<QString> words{
-            "street",     "road",       "lane",       "avenue",       "close",      "house",        "gardens",
-            "terrace",    "court",      "drive",      "place",        "square",     "hill",         "park",
-            "way",        "crescent",   "ltd",        "limited",      "inc",        "llc",          "plc",
-            "gmbh",       "ag",         "sa",         "sarl",         "water",      "bank",         "group",
-            "company",    "council",    "university", "school",       "college",    "hospital",     "station",
-            "bridge",     "river",      "lake",       "island",       "county",     "city",         "airport",
-            "hotel",      "office",     "department", "team",         "service",    "services",     "support",
-            "centre",     "center",     "depot",      "pump",         "plant",      "reservoir",    "store",
-            "app",        "edition",    "version",    "pro",          "cloud",      "server",       "project",
-            "plan",       "report",     "invoice",    "settings",     "page",       "view",         "overview",
-            "straße",     "strasse",    "academy",    "logistics",    "outfitters", "pathology",    "savings",
-            "rooms",      "hire",       "services",   "calle",        "avenida",    "plaza",        "paseo",
-            "camino",     "boulevard",  "chemin",     "impasse",      "quai",       "ruelle",       "carrer",
-            "ronda",      "gasse",      "clinic",     "surgery",      "practice",   "pharmacy",     "laboratory",
-            "institute",  "foundation", "trust",      "association",  "union",      "club",         "society",
-            "museum",     "theatre",    "theater",    "gallery",      "library",    "church",       "abbey",
-            "castle",     "tower",      "market",     "mall",         "arena",      "stadium",      "valley",
-            "forest",     "beach",      "bay",        "harbour",      "harbor",     "port",         "corp",
-            "co",         "llp",        "bv",         "nv",           "ab",         "oy",           "kg",
-            "ohg",        "ev",         "sl",         "srl",          "spa",        "holdings",     "partners",
-            "associates", "consulting", "studio",     "studios",      "labs",       "media",        "press",
-            "news",       "times",      "journal",    "magazine",     "restaurant", "cafe",         "bar",
-            "grocers",    "motors",     "airlines",   "railway",      "logistik",   "versicherung", "krankenkasse",
-            "klinik",     "gymnasium",  "schule",     "verlag",       "werke",      "stadtwerke",   "seguros",
-            "assurances", "mutuelle",   "weg",        "platz",        "allee",      "rue",          "insurance",
-            "solutions",  "systems",    "software",   "technologies", "energy",     "works"};
+            "street",       "road",       "lane",        "avenue",    "close",        "house",      "gardens",
+            "terrace",      "court",      "drive",       "place",     "square",       "hill",       "park",
+            "way",          "crescent",   "ltd",         "limited",   "inc",          "llc",        "plc",
+            "gmbh",         "ag",         "sa",          "sarl",      "water",        "bank",       "group",
+            "company",      "council",    "university",  "school",    "college",      "hospital",   "station",
+            "bridge",       "river",      "lake",        "island",    "county",       "city",       "airport",
+            "hotel",        "office",     "department",  "team",      "service",      "services",   "support",
+            "centre",       "center",     "depot",       "pump",      "plant",        "reservoir",  "store",
+            "app",          "edition",    "version",     "pro",       "cloud",        "server",     "project",
+            "plan",         "report",     "invoice",     "settings",  "page",         "view",       "overview",
+            "straße",       "strasse",    "academy",     "logistics", "outfitters",   "pathology",  "savings",
+            "rooms",        "services",   "calle",       "avenida",   "plaza",        "paseo",      "camino",
+            "boulevard",    "chemin",     "impasse",     "quai",      "ruelle",       "carrer",     "ronda",
+            "gasse",        "clinic",     "surgery",     "practice",  "pharmacy",     "laboratory", "institute",
+            "foundation",   "trust",      "association", "union",     "club",         "society",    "museum",
+            "theatre",      "theater",    "gallery",     "library",   "mall",         "arena",      "stadium",
+            "beach",        "harbour",    "harbor",      "port",      "corp",         "co",         "llp",
+            "bv",           "nv",         "ab",          "oy",        "kg",           "ohg",        "ev",
+            "sl",           "srl",        "holdings",    "partners",  "associates",   "consulting", "studio",
+            "studios",      "labs",       "media",       "news",      "journal",      "magazine",   "restaurant",
+            "cafe",         "grocers",    "motors",      "airlines",  "railway",      "logistik",   "versicherung",
+            "krankenkasse", "klinik",     "gymnasium",   "schule",    "verlag",       "werke",      "stadtwerke",
+            "seguros",      "assurances", "mutuelle",    "weg",       "platz",        "allee",      "rue",
+            "insurance",    "solutions",  "systems",     "software",  "technologies", "energy",     "works"};
         return words.contains(plain(t));
     }
 
