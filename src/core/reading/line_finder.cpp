@@ -226,10 +226,13 @@ std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool ligh
             bool mark = false;
             near.each(wordBoxes, dot, dot.left() - 40 * tallestGlyph, dot.right() + tallestGlyph, [&](size_t j) {
                 const QRect& b = wordBoxes[j];
-                if (b.height() < 2.2 * dot.height() || mark) return;
+                // A comma after letters without tails is hardly half as high as they are, but hangs below them.
+                const bool hangs = dot.width() <= dot.height() && dot.bottom() > b.bottom() &&
+                                   dot.top() > b.bottom() - 0.4 * b.height();
+                if (b.height() < (hangs ? 1.6 : 2.2) * dot.height() || mark) return;
                 const int side = std::max({0, b.left() - dot.right(), dot.left() - b.right()});
-                mark =
-                    side <= 0.5 * b.height() && dot.top() >= b.top() - 2 && dot.bottom() <= b.bottom() + b.height() / 3;
+                mark = side <= 0.62 * b.height() && dot.top() >= b.top() - 2 &&
+                       dot.bottom() <= b.bottom() + b.height() / 3;
             });
             if (!mark) continue;
             small.insert(small.end(), words[i].inks.begin(), words[i].inks.end());
@@ -516,6 +519,7 @@ UniformLine makeUniform(const QImage& picture, const LinePatch& line) {
         std::copy(gray.ptr<uchar>(y), gray.ptr<uchar>(y) + gray.cols, uniform.ink.scanLine(y));
     uniform.inkOrigin = QPoint(r.x, r.y);
     uniform.scale = across;
+    uniform.baseline = above + int(uniformX) + topRoom;
     uniform.offset = QPointF(r.x - side / across, r.y - (top + topRoom) / scale);
     return uniform;
 }

@@ -32,6 +32,7 @@ struct UniformLine {
     QImage image; ///< Grayscale8, black on white, of one height
     double scale = 1;
     QPointF offset;   ///< picture point = image point / scale + offset
+    int baseline = 0; ///< row of the image the letters stand on
     QImage ink;       ///< Grayscale8, black on white, in the picture's own pixels
     QPoint inkOrigin; ///< where on the picture `ink` lies
 };

@@ -4,17 +4,13 @@
 #include "reading/codes.h"
 #include "reading/faces.h"
 #include "reading/line_finder.h"
+#include "reading/line_reader.h"
 #include "reading/page_text.h"
-#include "reading/recogniser.h"
 #include "reading/second_look.h"
 #include "reading/shapes.h"
 
 #include <algorithm>
-#include <atomic>
 #include <future>
-#include <map>
-#include <mutex>
-#include <optional>
 #include <QCryptographicHash>
 #include <QDir>
 #include <QHash>
@@ -164,13 +160,14 @@ std::vector<ReadGlyph> mendSpaces(const LinePatch& patch, std::vector<ReadGlyph>
             } else if (onePitch) {
                 glyph.startsWord = to - from > 1.6 * pitch; // a space leaves a whole cell empty
             } else {
-                glyph.startsWord = columns.widestGap(from, to) > 0.24 * patch.xHeight;
+                glyph.startsWord = columns.widestGap(from, to) > (glyph.spaceBefore > 0.9 ? 0.2 : 0.24) * patch.xHeight;
             }
         } else {
             // And the other way round: digits in groups are often read as one number.
             const double from = centre(mended.back()), to = centre(glyph);
             const QChar left = mended.back().text.back(), right = glyph.text[0];
-            const double least = numbers                               ? 0.45
+            const double least = glyph.spaceBefore > 0.05              ? 0.3
+                                 : numbers                             ? 0.45
                                  : left.isLower() && right.isUpper()   ? 0.36
                                  : !enough                             ? 0.85
                                  : left.isLetter() && right.isLetter() ? 0.5
@@ -442,9 +439,9 @@ void keepRunnersUp(Word& word) {
 
 class Reader::Engines {
 public:
-    explicit Engines(int threads) {
-        const unsigned cores = std::max(1u, std::thread::hardware_concurrency());
-        m_count = threads > 0 ? size_t(threads) : size_t(cores);
+    explicit Engines(int threads)
+        : m_count(threads > 0 ? size_t(threads) : std::max<size_t>(1, std::thread::hardware_concurrency())),
+          m_lines(m_count, [this](const QString& word) { return m_words.contains(word); }) {
         for (const char* file : {"words/eng.txt", "words/deu.txt", "words/fra.txt", "words/spa.txt"})
             for (const QString& word : shippedLines(QString::fromLatin1(file))) m_words.insert(word);
     }
@@ -461,7 +458,7 @@ public:
         if (!languages) return languages.error();
 
         // Loading an engine takes as long as finding the lines: both at once.
-        useEngines(*languages, picture.width() * qint64(picture.height()) > 100'000 ? m_count : 1);
+        m_lines.prepare(*languages);
 
         Page page;
         page.size = whole.size();
@@ -495,7 +492,7 @@ public:
         std::vector<Job> jobs(patches.size());
         std::vector<size_t> todo; // one line of each picture not read before
         QSet<QByteArray> queued;
-        inParallel(patches.size(), [&](size_t i) {
+        m_lines.inParallel(patches.size(), [&](size_t i) {
             jobs[i].uniform = makeUniform(picture, patches[i]);
             jobs[i].key = fingerprint(jobs[i].uniform.image, numbers ? *languages + QLatin1Char('#') : *languages);
         });
@@ -506,72 +503,51 @@ public:
             }
             if (progress.cancelled()) return cancelledError();
         }
-        // The longest first, so that the workers end together.
-        std::sort(todo.begin(), todo.end(), [&](size_t a, size_t b) {
-            const int wa = jobs[a].uniform.image.width(), wb = jobs[b].uniform.image.width();
-            return wa != wb ? wa > wb : a < b;
-        });
-        std::vector<std::vector<ReadGlyph>> read(todo.size());
-        std::vector<std::vector<std::vector<ReadGlyph>>> again(todo.size());
         const auto isWord = [this](const QString& word) { return m_words.contains(word); };
-        if (!todo.empty()) {
-            const size_t workers = std::min(m_count, todo.size());
-            useEngines(*languages, workers);
-            std::atomic<size_t> next{0}, done{0};
-            std::mutex troubles;
-            std::optional<Error> trouble;
-            const auto work = [&](size_t worker) {
-                auto engine = engineOf(worker);
-                if (!engine) {
-                    const std::lock_guard lock(troubles);
-                    trouble = engine.error();
-                    return;
-                }
-                for (size_t i = next++; i < todo.size() && !progress.cancelled(); i = next++) {
-                    read[i] = (*engine)->recognise(jobs[todo[i]].uniform.image, numbers);
-                    if (!numbers && worthASecondLook(read[i], isWord)) {
-                        for (const double by : secondWidths) {
-                            again[i].push_back((*engine)->recognise(ofWidth(jobs[todo[i]].uniform.image, by)));
-                            for (ReadGlyph& g : again[i].back())
-                                g.box = QRectF(g.box.x() * by, g.box.y(), g.box.width() * by, g.box.height());
-                        }
-                        vote(read[i], again[i]);
-                    }
-                    const size_t n = ++done;
-                    progress.setFraction(double(n) / double(todo.size()));
-                    if (n % 16 == 0) progress.setDoing(QStringLiteral("Reading line %1 of %2").arg(n).arg(todo.size()));
-                }
-            };
-            std::vector<std::thread> threads;
-            for (size_t w = 1; w < workers; ++w) threads.emplace_back(work, w);
-            work(0);
-            for (std::thread& t : threads) t.join();
-            if (trouble) return *trouble;
-            if (progress.cancelled()) return cancelledError();
-        }
+        std::vector<const UniformLine*> unread;
+        for (const size_t i : todo) unread.push_back(&jobs[i].uniform);
+        auto readings = m_lines.read(unread, *languages, numbers, progress);
+        if (!readings) return readings.error();
         if (m_remembered.size() > mostRemembered) m_remembered.clear();
         for (size_t i = 0; i < todo.size(); ++i) {
             if (progress.cancelled()) return cancelledError();
-            const Marks marks = unreadMarks(patches[todo[i]], read[i], jobs[todo[i]].uniform);
+            LineReading& reading = (*readings)[i];
+            const Job& job = jobs[todo[i]];
+            const Marks marks =
+                reading.byModel ? Marks::None : unreadMarks(patches[todo[i]], reading.glyphs, job.uniform);
             for (const Marks kind : {Marks::Dots, Marks::Strokes}) {
                 if (marks == Marks::None || (marks != Marks::Either && marks != kind)) continue;
                 if (Recogniser* other = accentEngine(*languages, kind))
-                    read[i] = withAccents(read[i], other->recognise(jobs[todo[i]].uniform.image));
-                if (std::any_of(read[i].begin(), read[i].end(), [](const ReadGlyph& g) { return hasAccent(g.text); }))
+                    reading.glyphs = withAccents(reading.glyphs, other->recognise(job.uniform.image));
+                if (std::any_of(reading.glyphs.begin(), reading.glyphs.end(),
+                                [](const ReadGlyph& g) { return hasAccent(g.text); }))
                     break;
             }
-            m_remembered.insert(jobs[todo[i]].key, read[i]);
-            for (size_t k = 0; k < again[i].size(); ++k)
-                m_remembered.insert(jobs[todo[i]].key + char('2' + k), again[i][k]);
+            m_remembered.insert(job.key, std::move(reading));
         }
         std::vector<std::vector<ReadGlyph>> glyphs(patches.size());
         std::vector<ShapedLine> shaped;
         for (size_t i = 0; i < patches.size(); ++i) {
-            glyphs[i] = m_remembered.value(jobs[i].key);
+            glyphs[i] = m_remembered.value(jobs[i].key).glyphs;
             shaped.push_back({&patches[i], &jobs[i].uniform, &glyphs[i]});
         }
+        if (qEnvironmentVariableIsSet("EYELID_DEBUG"))
+            for (size_t i = 0; i < patches.size(); ++i) {
+                QString t;
+                double least = 1;
+                for (const auto& g : glyphs[i]) {
+                    t += (g.startsWord ? QStringLiteral(" ") : QString()) + g.text;
+                    least = std::min(least, g.confidence);
+                }
+                fprintf(stderr, "%s %.3f %s\n", m_remembered.value(jobs[i].key).byModel ? "M" : "T", least,
+                        qPrintable(t));
+                for (const auto& g : glyphs[i])
+                    if (g.confidence < 0.9)
+                        fprintf(stderr, "      %s %.2f %s\n", qPrintable(g.text), g.confidence,
+                                qPrintable(g.others.join(QStringLiteral(" "))));
+            }
         mendByShape(shaped, isWord,
-                    [this](size_t count, const std::function<void(size_t)>& work) { inParallel(count, work); });
+                    [this](size_t count, const std::function<void(size_t)>& work) { m_lines.inParallel(count, work); });
         for (size_t i = 0; i < patches.size(); ++i) {
             if (glyphs[i].empty()) continue;
             TextLine line = assemble(patches[i], glyphs[i], jobs[i].uniform, numbers);
@@ -591,9 +567,8 @@ public:
                 keepRunnersUp(word);
             }
             const UniformLine& uniform = jobs[i].uniform;
-            for (size_t k = 0; k < std::size(secondWidths); ++k)
-                keepReading(line, m_remembered.value(jobs[i].key + char('2' + k)),
-                            [&](double x) { return x / uniform.scale + uniform.offset.x(); });
+            for (const std::vector<ReadGlyph>& other : m_remembered.value(jobs[i].key).others)
+                keepReading(line, other, [&](double x) { return x / uniform.scale + uniform.offset.x(); });
             if (area.topLeft() != QPoint(0, 0)) shift(line, area.topLeft());
             page.lines.push_back(std::move(line));
         }
@@ -617,17 +592,6 @@ public:
     }
 
 private:
-    template <typename Work> void inParallel(size_t count, Work work) const {
-        std::atomic<size_t> next{0};
-        const auto run = [&] {
-            for (size_t i = next++; i < count; i = next++) work(i);
-        };
-        std::vector<std::thread> threads;
-        for (size_t w = 1; w < std::min(m_count, count); ++w) threads.emplace_back(run);
-        run();
-        for (std::thread& t : threads) t.join();
-    }
-
     // The languages that are here and known by their common words.
     static QStringList tellable() {
         QStringList all;
@@ -670,7 +634,7 @@ private:
     // Letters that stand one over the other without lines of their own: text that runs up or down. What is read is
     // taken out of `patches`.
     Result<std::vector<TextLine>> readSideways(const QImage& picture, std::vector<LinePatch>& patches,
-                                               const QString& languages, const Progress& progress) {
+                                               const QString& languages, Progress& progress) {
         std::vector<TextLine> lines;
         for (const QRect& region : columnsOfLetters(patches)) {
             if (progress.cancelled()) return cancelledError();
@@ -692,12 +656,11 @@ private:
                 UniformLine uniform = makeUniform(upright, patch);
                 const QByteArray key = fingerprint(uniform.image, languages);
                 if (!m_remembered.contains(key)) {
-                    useEngines(languages, 1);
-                    auto engine = engineOf(0);
-                    if (!engine) return engine.error();
-                    m_remembered.insert(key, (*engine)->recognise(uniform.image));
+                    auto readings = m_lines.read({&uniform}, languages, false, progress);
+                    if (!readings) return readings.error();
+                    m_remembered.insert(key, std::move(readings->front()));
                 }
-                std::vector<ReadGlyph> glyphs = m_remembered.value(key);
+                std::vector<ReadGlyph> glyphs = m_remembered.value(key).glyphs;
                 if (glyphs.size() < 3) continue;
                 double sure = 0;
                 for (const ReadGlyph& g : glyphs) sure += g.confidence / double(glyphs.size());
@@ -790,27 +753,6 @@ private:
         return codes.join(QLatin1Char('+'));
     }
 
-    // Begins to load so many engines of these languages beside what else goes on.
-    void useEngines(const QString& languages, size_t count) {
-        if (m_languages != languages) m_engines.clear();
-        m_languages = languages;
-        while (m_engines.size() < count)
-            m_engines.push_back(
-                {std::async(std::launch::async, [languages] { return Recogniser::create(languages); }), nullptr});
-    }
-    Result<Recogniser*> engineOf(size_t worker) {
-        Engine& engine = m_engines[worker];
-        if (engine.loading.valid()) {
-            auto loaded = engine.loading.get();
-            if (!loaded) return loaded.error();
-            engine.recogniser = std::move(*loaded);
-        }
-        if (!engine.recogniser)
-            return Error{Error::Kind::Missing,
-                         QStringLiteral("The text reader could not load the language %1.").arg(m_languages)};
-        return engine.recogniser.get();
-    }
-
     // An engine of the other languages that are here, for letters the asked ones do not have; null without any.
     Recogniser* accentEngine(const QString& languages, Marks marks) {
         const QStringList wanted = marks == Marks::Dots ? QStringList{QStringLiteral("deu")}
@@ -820,23 +762,14 @@ private:
         for (const QString& code : wanted)
             if (installed.contains(code) && !asked.contains(code)) others << code;
         if (others.isEmpty()) return nullptr;
-        auto& engine = m_accents[others.join(QLatin1Char('+'))];
-        if (!engine)
-            if (auto made = Recogniser::create(others.join(QLatin1Char('+')))) engine = std::move(*made);
-        return engine.get();
+        return m_lines.engineFor(others.join(QLatin1Char('+')));
     }
 
-    size_t m_count = 1;
-    std::map<QString, std::unique_ptr<Recogniser>> m_accents; // by languages
-    QSet<QString> m_words;                                    // of all languages that ship
+    size_t m_count;
+    QSet<QString> m_words; // of all languages that ship
     Bars m_bars{m_words};
-    QString m_languages;
-    struct Engine {
-        std::future<Result<std::unique_ptr<Recogniser>>> loading;
-        std::unique_ptr<Recogniser> recogniser;
-    };
-    std::vector<Engine> m_engines;
-    QHash<QByteArray, std::vector<ReadGlyph>> m_remembered;
+    LineReader m_lines;
+    QHash<QByteArray, LineReading> m_remembered;
 };
 
 Reader::Reader(int threads) : m_engines(std::make_unique<Engines>(threads)) {}

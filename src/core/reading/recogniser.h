@@ -17,8 +17,10 @@ struct ReadGlyph {
     QRectF box; ///< in the uniform line's pixels; x is good to about a stroke, y is the line's
     double confidence = 0;
     bool startsWord = false;
-    bool exact = false; ///< the box is that of its own ink
-    QStringList others; ///< what else it could be, likeliest first
+    bool exact = false;      ///< the box is that of its own ink
+    QStringList others;      ///< what else it could be, likeliest first
+    bool sure = false;       ///< read beyond doubt; not for what many types draw alike
+    double spaceBefore = -1; ///< how likely a space stands before it, where the reader tells; otherwise -1
 };
 
 class Recogniser {

@@ -8,6 +8,23 @@ namespace eyelid {
 namespace {
 
 const QString bars = QStringLiteral("Il1|");
+// A line is the model's own when it is as sure as this of every glyph.
+constexpr double modelSure = 0.9;
+
+// Some types draw these alike: no network tells them, and the page's own shapes and words settle them later.
+bool drawnAlike(const ReadGlyph& glyph) {
+    static const QString lidless = QStringLiteral("Il|");
+    if (glyph.text.size() != 1 || !lidless.contains(glyph.text)) return false;
+    return std::all_of(glyph.others.begin(), glyph.others.end(),
+                       [](const QString& o) { return o.size() == 1 && lidless.contains(o); });
+}
+
+QString plain(const QString& token) {
+    qsizetype from = 0, to = token.size();
+    while (from < to && !token[from].isLetterOrNumber()) ++from;
+    while (to > from && !token[to - 1].isLetterOrNumber()) --to;
+    return token.mid(from, to - from).toLower();
+}
 
 struct Pair {
     int first = -1, second = -1; // -1: not there
@@ -47,64 +64,67 @@ std::vector<Pair> aligned(const std::vector<ReadGlyph>& a, const std::vector<Rea
 
 } // namespace
 
-bool worthASecondLook(const std::vector<ReadGlyph>& glyphs, const std::function<bool(const QString&)>& isWord) {
-    QString word;
-    double least = 1;
-    const auto worth = [&] {
-        int letters = 0, digits = 0;
-        for (const QChar c : word) {
-            letters += c.isLetter();
-            digits += c.isDigit();
-        }
-        const bool special = digits > 0 || word.contains(u'@') || word.size() >= 16;
-        return word.size() >= 5 && special && least < 0.97 && !(digits == 0 && isWord(word.toLower()));
-    };
-    for (const ReadGlyph& g : glyphs) {
-        if (g.startsWord) {
-            if (worth()) return true;
-            word.clear();
-            least = 1;
-        }
-        word += g.text;
-        least = std::min(least, g.confidence);
-    }
-    return worth();
+bool sureOf(const std::vector<ReadGlyph>& glyphs) {
+    return !glyphs.empty() && std::all_of(glyphs.begin(), glyphs.end(), [](const ReadGlyph& g) {
+        return g.confidence >= modelSure || (g.confidence >= 0.5 && drawnAlike(g));
+    });
 }
 
-QImage ofWidth(const QImage& line, double by) {
-    return line.scaled(std::max(1, int(std::lround(line.width() / by))), line.height(), Qt::IgnoreAspectRatio,
-                       Qt::SmoothTransformation);
-}
-
-void vote(std::vector<ReadGlyph>& first, const std::vector<std::vector<ReadGlyph>>& others) {
-    struct Ballot {
-        QString text;
-        int count = 0;
-        double confidence = 0;
-    };
-    std::vector<std::vector<Ballot>> ballots(first.size());
-    const auto cast = [&](size_t at, const ReadGlyph& glyph) {
-        for (Ballot& b : ballots[at])
-            if (b.text == glyph.text) {
-                ++b.count;
-                b.confidence = std::max(b.confidence, glyph.confidence);
-                return;
+std::vector<ReadGlyph> weighed(const std::vector<ReadGlyph>& model, const std::vector<ReadGlyph>& other,
+                               const std::function<bool(const QString&)>& isWord) {
+    if (model.empty()) return other;
+    if (other.empty()) return model;
+    const std::vector<Pair> pairs = aligned(model, other);
+    // Words of the model's reading with what stands beside them.
+    std::vector<ReadGlyph> out;
+    for (size_t p = 0; p < pairs.size();) {
+        size_t end = p + 1;
+        while (end < pairs.size() && !(pairs[end].first >= 0 && model[size_t(pairs[end].first)].startsWord)) ++end;
+        QString mine, theirs;
+        double least = 1;
+        for (size_t k = p; k < end; ++k) {
+            if (pairs[k].first >= 0) {
+                mine += model[size_t(pairs[k].first)].text;
+                least = std::min(least, model[size_t(pairs[k].first)].confidence);
             }
-        ballots[at].push_back({glyph.text, 1, glyph.confidence});
-    };
-    for (size_t i = 0; i < first.size(); ++i) cast(i, first[i]);
-    for (const auto& other : others)
-        for (const Pair& p : aligned(first, other))
-            if (p.first >= 0 && p.second >= 0) cast(size_t(p.first), other[size_t(p.second)]);
-    for (size_t i = 0; i < first.size(); ++i) {
-        const Ballot* best = &ballots[i].front();
-        for (const Ballot& b : ballots[i])
-            if (b.count > best->count || (b.count == best->count && b.confidence > best->confidence)) best = &b;
-        // Capital or small, and I or l: the page's own shapes tell better.
-        const bool drawnAlike = bars.contains(best->text) && bars.contains(first[i].text);
-        if (!drawnAlike && best->text.toLower() != first[i].text.toLower()) first[i].text = best->text;
-        first[i].confidence = best->confidence;
+            if (pairs[k].second >= 0) theirs += other[size_t(pairs[k].second)].text;
+        }
+        const bool theirWord = theirs.size() >= 3 && !isWord(plain(mine)) && isWord(plain(theirs)) && least < modelSure;
+        for (size_t k = p; k < end; ++k) {
+            const ReadGlyph* a = pairs[k].first >= 0 ? &model[size_t(pairs[k].first)] : nullptr;
+            const ReadGlyph* b = pairs[k].second >= 0 ? &other[size_t(pairs[k].second)] : nullptr;
+            if (a && b) {
+                ReadGlyph glyph = *a;
+                if (a->text == b->text) {
+                    glyph.confidence = 1 - (1 - a->confidence) * (1 - std::min(0.9, b->confidence));
+                } else if (!drawnAlike(*a) || !bars.contains(b->text)) {
+                    const bool held = a->others.contains(b->text);
+                    const bool theirs_ = theirWord || (held ? b->confidence > a->confidence
+                                                            : a->confidence < 0.5 && b->confidence > 0.9);
+                    glyph.others.removeAll(b->text);
+                    if (theirs_) {
+                        glyph.others.prepend(a->text);
+                        glyph.text = b->text;
+                        glyph.confidence = std::min(b->confidence, 1 - a->confidence);
+                    } else {
+                        glyph.others.prepend(b->text);
+                    }
+                }
+                out.push_back(glyph);
+            } else if (a) {
+                const bool drop = theirWord || (a->confidence < 0.5 && a->others.contains(QString()));
+                if (!drop) out.push_back(*a);
+            } else if (b) {
+                // Left out by the model: put in where it holds that possible.
+                const ReadGlyph* before = out.empty() ? nullptr : &out.back();
+                if (theirWord ||
+                    (before && before->confidence < 0.5 && before->others.contains(before->text + b->text)))
+                    out.push_back(*b);
+            }
+        }
+        p = end;
     }
+    return out;
 }
 
 void keepReading(TextLine& line, const std::vector<ReadGlyph>& other, const std::function<double(double)>& toPicture) {

@@ -919,7 +919,7 @@ private:
             std::vector<QString> verdicts;
             for (size_t k = r; k < to; ++k) {
                 before += m_runs[k].label;
-                verdicts.push_back(verdict(m_runs[k]));
+                verdicts.push_back(settledBefore(m_runs[k]) ? m_runs[k].label : verdict(m_runs[k]));
                 after += verdicts.back();
             }
             const bool change = before != after && worth(after) >= worth(before);
@@ -927,6 +927,15 @@ private:
                 emitRun(m_runs[r], change ? verdicts[k] : m_runs[r].label, line, mended);
         }
         *line.glyphs = std::move(mended);
+    }
+
+    // What was read beyond doubt stands, and so do the gaps of a line that was.
+    bool settledBefore(const Run& run) const {
+        const auto& glyphs = *m_lines[run.line].glyphs;
+        const auto sure = [](const ReadGlyph& g) { return g.sure; };
+        if (run.count > 0)
+            return std::all_of(glyphs.begin() + long(run.first), glyphs.begin() + long(run.first + run.count), sure);
+        return std::count_if(glyphs.begin(), glyphs.end(), sure) * 10 >= long(glyphs.size()) * 9;
     }
 
     double worth(const QString& token) const {

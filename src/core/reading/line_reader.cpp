@@ -1,0 +1,161 @@
+#include "reading/line_reader.h"
+
+#include "reading/second_look.h"
+
+#include <algorithm>
+#include <atomic>
+#include <mutex>
+#include <optional>
+#include <QStringList>
+#include <thread>
+
+namespace eyelid {
+namespace {
+
+// The alphabet of the line model is that of these.
+bool modelKnows(const QString& languages) {
+    static const QStringList known{QStringLiteral("eng"), QStringLiteral("deu"), QStringLiteral("fra"),
+                                   QStringLiteral("spa")};
+    const QStringList asked = languages.split(QLatin1Char('+'));
+    return std::all_of(asked.begin(), asked.end(), [](const QString& code) { return known.contains(code); });
+}
+
+} // namespace
+
+LineReader::LineReader(size_t workers, std::function<bool(const QString&)> isWord)
+    : m_workers(std::max<size_t>(1, workers)), m_isWord(std::move(isWord)) {}
+LineReader::~LineReader() = default;
+
+void LineReader::prepare(const QString& languages) {
+    if (m_languages != languages) m_engines.clear();
+    m_languages = languages;
+    load(1);
+}
+
+void LineReader::load(size_t count) {
+    const QString languages = m_languages;
+    while (m_engines.size() < count)
+        m_engines.push_back(
+            {std::async(std::launch::async, [languages] { return Recogniser::create(languages); }), nullptr});
+}
+
+Result<Recogniser*> LineReader::engineOf(size_t worker) {
+    Engine& engine = m_engines[worker];
+    if (engine.loading.valid()) {
+        auto loaded = engine.loading.get();
+        if (!loaded) return loaded.error();
+        engine.recogniser = std::move(*loaded);
+    }
+    if (!engine.recogniser)
+        return Error{Error::Kind::Missing,
+                     QStringLiteral("The text reader could not load the language %1.").arg(m_languages)};
+    return engine.recogniser.get();
+}
+
+LineModel* LineReader::modelOf(size_t worker) {
+    auto& model = m_models[worker];
+    if (!model)
+        if (auto loaded = LineModel::load()) model = std::move(*loaded);
+    return model.get();
+}
+
+Recogniser* LineReader::engineFor(const QString& languages) {
+    auto& engine = m_others[languages];
+    if (!engine)
+        if (auto made = Recogniser::create(languages)) engine = std::move(*made);
+    return engine.get();
+}
+
+void LineReader::inParallel(size_t count, const std::function<void(size_t)>& work) const {
+    std::atomic<size_t> next{0};
+    const auto run = [&] {
+        for (size_t i = next++; i < count; i = next++) work(i);
+    };
+    std::vector<std::thread> threads;
+    for (size_t w = 1; w < std::min(m_workers, count); ++w) threads.emplace_back(run);
+    run();
+    for (std::thread& t : threads) t.join();
+}
+
+Result<std::vector<LineReading>> LineReader::read(const std::vector<const UniformLine*>& lines,
+                                                  const QString& languages, bool numbers, Progress& progress) {
+    prepare(languages);
+    std::vector<LineReading> readings(lines.size());
+    // The longest first, so that the workers end together.
+    std::vector<size_t> order(lines.size());
+    for (size_t i = 0; i < order.size(); ++i) order[i] = i;
+    std::sort(order.begin(), order.end(), [&](size_t a, size_t b) {
+        const int wa = lines[a]->image.width(), wb = lines[b]->image.width();
+        return wa != wb ? wa > wb : a < b;
+    });
+    std::vector<size_t> unsure;
+    std::atomic<size_t> done{0};
+    const auto tell = [&] {
+        const size_t n = ++done;
+        progress.setFraction(double(n) / double(lines.size() + unsure.size()));
+        if (n % 16 == 0) progress.setDoing(QStringLiteral("Reading line %1 of %2").arg(n).arg(lines.size()));
+    };
+    const auto onWorkers = [&](size_t workers, const std::vector<size_t>& which, const auto& begin) {
+        std::atomic<size_t> next{0};
+        const auto work = [&](size_t worker) {
+            const auto one = begin(worker);
+            if (!one) return;
+            for (size_t i = next++; i < which.size() && !progress.cancelled(); i = next++) {
+                (*one)(which[i]);
+                tell();
+            }
+        };
+        std::vector<std::thread> threads;
+        for (size_t w = 1; w < workers; ++w) threads.emplace_back(work, w);
+        work(0);
+        for (std::thread& t : threads) t.join();
+    };
+    const Error cancelled{Error::Kind::Cancelled, QStringLiteral("Reading was stopped.")};
+
+    const bool modelled = !numbers && modelKnows(languages);
+    if (modelled) {
+        m_models.resize(m_workers);
+        onWorkers(std::min(m_workers, order.size()), order, [&](size_t worker) {
+            LineModel* model = modelOf(worker);
+            using Work = std::function<void(size_t)>;
+            if (!model) return std::optional<Work>();
+            return std::optional<Work>([&, model](size_t i) {
+                readings[i].glyphs = model->read(*lines[i]);
+                readings[i].byModel = sureOf(readings[i].glyphs);
+            });
+        });
+        if (progress.cancelled()) return cancelled;
+    }
+    for (const size_t i : order)
+        if (!readings[i].byModel) unsure.push_back(i);
+    if (unsure.empty()) return readings;
+
+    const size_t workers = std::min(m_workers, unsure.size());
+    load(workers);
+    std::mutex troubles;
+    std::optional<Error> trouble;
+    onWorkers(workers, unsure, [&](size_t worker) {
+        using Work = std::function<void(size_t)>;
+        auto engine = engineOf(worker);
+        if (!engine) {
+            const std::lock_guard lock(troubles);
+            trouble = engine.error();
+            return std::optional<Work>();
+        }
+        return std::optional<Work>([&, tesseract = *engine](size_t i) {
+            LineReading& reading = readings[i];
+            std::vector<ReadGlyph> other = tesseract->recognise(lines[i]->image, numbers);
+            if (reading.glyphs.empty()) {
+                reading.glyphs = std::move(other);
+                return;
+            }
+            reading.glyphs = weighed(reading.glyphs, other, m_isWord);
+            reading.others.push_back(std::move(other));
+        });
+    });
+    if (trouble) return *trouble;
+    if (progress.cancelled()) return cancelled;
+    return readings;
+}
+
+} // namespace eyelid
