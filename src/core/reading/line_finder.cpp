@@ -70,7 +70,7 @@ private:
     std::vector<std::vector<size_t>> m_rows;
 };
 
-// Joins boxes that stand side by side within `reach(a, b)` pixels and overlap vertically.
+// Joins boxes that stand side by side within `reach(i, j)` pixels and overlap vertically.
 template <typename Reach>
 std::vector<std::vector<size_t>> joinSideBySide(const std::vector<QRect>& boxes, int height, int widestReach,
                                                 Reach reach) {
@@ -83,7 +83,7 @@ std::vector<std::vector<size_t>> joinSideBySide(const std::vector<QRect>& boxes,
             const QRect& b = boxes[j];
             const int lower = std::min(a.height(), b.height()), higher = std::max(a.height(), b.height());
             if (verticalOverlap(a, b) * 2 < lower || higher > 4 * lower) return;
-            if (b.left() - a.right() - 1 <= reach(a, b)) groups.join(i, j);
+            if (b.left() - a.right() - 1 <= reach(i, j)) groups.join(i, j);
         });
     }
     std::vector<std::vector<size_t>> byRoot(boxes.size());
@@ -164,6 +164,25 @@ std::vector<QRect> takePictures(std::vector<QRect>& letters, int height) {
     return taken;
 }
 
+// The distance from letter to letter of a word in type of one pitch; 0 for any other, and for what is too short to
+// tell.
+double onePitch(const std::vector<QRect>& inks) {
+    std::vector<double> centres, steps;
+    for (const QRect& ink : inks)
+        if (ink.height() >= shortestLetter) centres.push_back(ink.left() + ink.width() / 2.0);
+    if (centres.size() < 4) return 0;
+    std::sort(centres.begin(), centres.end());
+    for (size_t i = 1; i < centres.size(); ++i) steps.push_back(centres[i] - centres[i - 1]);
+    std::vector<double> sorted = steps;
+    std::nth_element(sorted.begin(), sorted.begin() + long(sorted.size() / 2), sorted.end());
+    const double pitch = sorted[sorted.size() / 2];
+    if (pitch < 4) return 0;
+    const auto even = std::count_if(steps.begin(), steps.end(), [&](double step) {
+        return step > 0.5 * pitch && std::abs(step / pitch - std::round(step / pitch)) < 0.17;
+    });
+    return double(even) >= 0.9 * double(steps.size()) ? pitch : 0;
+}
+
 std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool lightOnDark) {
     const cv::Mat ink = strength > leastInk;
     cv::Mat labels, stats, centres;
@@ -201,8 +220,8 @@ std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool ligh
     // Letters into words, words into lines.
     std::vector<Segment> words;
     std::vector<QRect> wordBoxes;
-    for (const auto& group : joinSideBySide(letters, ink.rows, tallestGlyph, [](const QRect&a, const QRect&b) {
-             return int(0.45 * std::max(a.height(), b.height())) + 1;
+    for (const auto& group : joinSideBySide(letters, ink.rows, tallestGlyph, [&](size_t a, size_t b) {
+             return int(0.45 * std::max(letters[a].height(), letters[b].height())) + 1;
          })) {
         Segment word;
         word.lightOnDark = lightOnDark;
@@ -252,8 +271,12 @@ std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool ligh
     }
     attachSmall(words, wordBoxes, small, ink.rows);
     std::vector<Segment> lines;
-    for (const auto& group : joinSideBySide(wordBoxes, ink.rows, 2 * tallestGlyph, [](const QRect&a, const QRect&b) {
-             return int(1.15 * std::max(a.height(), b.height()));
+    std::vector<double> pitch(words.size());
+    for (size_t i = 0; i < words.size(); ++i) pitch[i] = onePitch(words[i].inks);
+    for (const auto& group : joinSideBySide(wordBoxes, ink.rows, 2 * tallestGlyph, [&](size_t a, size_t b) {
+             // In type of one pitch a space is as wide as a letter, and low words stand no nearer than high ones.
+             const double space = 1.15 * std::max(wordBoxes[a].height(), wordBoxes[b].height());
+             return int(std::max({space, 1.75 * pitch[a], 1.75 * pitch[b]}));
          })) {
         Segment line;
         line.lightOnDark = lightOnDark;
