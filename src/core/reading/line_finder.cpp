@@ -164,6 +164,13 @@ std::vector<QRect> takePictures(std::vector<QRect>& letters, int height) {
     return taken;
 }
 
+// Whether the inside of a box is one colour.
+bool isEven(const cv::Mat& strength, const QRect& box) {
+    cv::Scalar mean, spread;
+    cv::meanStdDev(strength(cv::Rect(box.left() + 1, box.top() + 1, box.width() - 2, box.height() - 2)), mean, spread);
+    return spread[0] < 0.12 * mean[0];
+}
+
 // The distance from letter to letter of a word in type of one pitch; 0 for any other, and for what is too short to
 // tell.
 double onePitch(const std::vector<QRect>& inks) {
@@ -205,9 +212,10 @@ std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool ligh
         if (box.width() > 24 * box.height()) continue;
         // The frame of a field, a card or a button: large, and hardly any of it ink. Type fills a fifth of its box.
         if (box.width() > 24 && box.height() > 14 && area < 0.12 * box.width() * box.height()) continue;
-        // A filled block, such as a solid cover or a bar of a chart: no letter is as wide and as full.
+        // A filled block, such as a solid cover or a bar of a chart: no letter is as wide and as full, and where
+        // letters of small type run together they are not as even.
         if (box.height() >= shortestLetter && box.width() > 1.8 * box.height() &&
-            area > 0.86 * box.width() * box.height())
+            area > 0.86 * box.width() * box.height() && isEven(strength, box))
             continue;
         // The dot of small type may be a single pixel, but a dark one.
         if (area < 2 && strength.at<uchar>(box.top(), box.left()) < 2 * leastInk) continue;

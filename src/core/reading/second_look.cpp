@@ -75,6 +75,10 @@ std::vector<ReadGlyph> weighed(const std::vector<ReadGlyph>& model, const std::v
     if (model.empty()) return other;
     if (other.empty()) return model;
     const std::vector<Pair> pairs = aligned(model, other);
+    const auto agree = [&](size_t k) { // wraps round below nought
+        return k < pairs.size() && pairs[k].first >= 0 && pairs[k].second >= 0 &&
+               model[size_t(pairs[k].first)].text == other[size_t(pairs[k].second)].text;
+    };
     // Words of the model's reading with what stands beside them.
     std::vector<ReadGlyph> out;
     for (size_t p = 0; p < pairs.size();) {
@@ -112,7 +116,8 @@ std::vector<ReadGlyph> weighed(const std::vector<ReadGlyph>& model, const std::v
                 }
                 out.push_back(glyph);
             } else if (a) {
-                const bool drop = theirWord || (a->confidence < 0.5 && a->others.contains(QString()));
+                const bool drop = theirWord || (a->confidence < 0.75 && a->others.contains(QString())) ||
+                                  (a->confidence < 0.6 && agree(k - 1) && agree(k + 1));
                 if (!drop) out.push_back(*a);
             } else if (b) {
                 // Left out by the model: put in where it holds that possible.
