@@ -257,6 +257,7 @@ std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool ligh
                 const bool hangs = dot.width() <= dot.height() && dot.bottom() > b.bottom() &&
                                    dot.top() > b.bottom() - 0.4 * b.height();
                 if (b.height() < (hangs ? 1.6 : 2.2) * dot.height() || mark) return;
+                if (words[j].inks.size() == 1 && 4 * b.width() < b.height()) return; // the side of a frame
                 const int side = std::max({0, b.left() - dot.right(), dot.left() - b.right()});
                 mark = side <= 0.62 * b.height() && dot.top() >= b.top() - 2 &&
                        dot.bottom() <= b.bottom() + b.height() / 3;

@@ -1,6 +1,7 @@
 #include "reading/line_model.h"
 
 #include "base/shipped.h"
+#include "reading/second_look.h"
 
 #include <algorithm>
 #include <cmath>
@@ -11,9 +12,7 @@ namespace {
 
 constexpr int stride = 2;     // pixels of the line to a column the network gives
 constexpr int widthStep = 64; // widths are rounded up: the network is laid out anew for every width it has not seen
-constexpr double beyondDoubt = 0.97;
-const QString alike = QStringLiteral("0OoIl1|"); // one drawing in some types: settled by the page's own shapes
-constexpr float leastOther = 0.004f;             // below this another reading is not worth keeping
+constexpr float leastOther = 0.004f; // below this another reading is not worth keeping
 
 // What the network gives: for each column how likely each character is, 0 the blank.
 class Columns {
@@ -107,7 +106,8 @@ struct LineModel::Network {
             glyphs.push_back(glyph);
         }
         settleNoughts(glyphs);
-        for (ReadGlyph& g : glyphs) g.sure = g.confidence >= beyondDoubt && !alike.contains(g.text);
+        settleBars(glyphs);
+        markSure(glyphs);
         return glyphs;
     }
 
@@ -137,6 +137,20 @@ struct LineModel::Network {
                     *letter = QStringLiteral("0");
                 }
             begin = end;
+        }
+    }
+
+    // Two capital I and a small letter at the start of a word: the second is an l (Ilkay, Ilse).
+    static void settleBars(std::vector<ReadGlyph>& glyphs) {
+        for (size_t i = 0; i + 2 < glyphs.size(); ++i) {
+            ReadGlyph& second = glyphs[i + 1];
+            if (!glyphs[i].startsWord || second.startsWord || glyphs[i + 2].startsWord) continue;
+            if (glyphs[i].text != QLatin1String("I") || second.text != QLatin1String("I") ||
+                !glyphs[i + 2].text[0].isLower())
+                continue;
+            second.text = QStringLiteral("l");
+            second.others.removeAll(QStringLiteral("l"));
+            second.others.prepend(QStringLiteral("I"));
         }
     }
 

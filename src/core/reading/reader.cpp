@@ -531,21 +531,6 @@ public:
             glyphs[i] = m_remembered.value(jobs[i].key).glyphs;
             shaped.push_back({&patches[i], &jobs[i].uniform, &glyphs[i]});
         }
-        if (qEnvironmentVariableIsSet("EYELID_DEBUG"))
-            for (size_t i = 0; i < patches.size(); ++i) {
-                QString t;
-                double least = 1;
-                for (const auto& g : glyphs[i]) {
-                    t += (g.startsWord ? QStringLiteral(" ") : QString()) + g.text;
-                    least = std::min(least, g.confidence);
-                }
-                fprintf(stderr, "%s %.3f %s\n", m_remembered.value(jobs[i].key).byModel ? "M" : "T", least,
-                        qPrintable(t));
-                for (const auto& g : glyphs[i])
-                    if (g.confidence < 0.9)
-                        fprintf(stderr, "      %s %.2f %s\n", qPrintable(g.text), g.confidence,
-                                qPrintable(g.others.join(QStringLiteral(" "))));
-            }
         mendByShape(shaped, isWord,
                     [this](size_t count, const std::function<void(size_t)>& work) { m_lines.inParallel(count, work); });
         for (size_t i = 0; i < patches.size(); ++i) {

@@ -8,6 +8,8 @@ namespace eyelid {
 namespace {
 
 const QString bars = QStringLiteral("Il1|");
+// One drawing in some types: settled by the page's own shapes.
+const QString shapesTell = QStringLiteral("0OoIl1|");
 // A line is the model's own when it is as sure as this of every glyph.
 constexpr double modelSure = 0.9;
 
@@ -64,6 +66,10 @@ std::vector<Pair> aligned(const std::vector<ReadGlyph>& a, const std::vector<Rea
 
 } // namespace
 
+void markSure(std::vector<ReadGlyph>& glyphs) {
+    for (ReadGlyph& g : glyphs) g.sure = g.confidence >= beyondDoubt && !shapesTell.contains(g.text);
+}
+
 bool sureOf(const std::vector<ReadGlyph>& glyphs) {
     return !glyphs.empty() && std::all_of(glyphs.begin(), glyphs.end(), [](const ReadGlyph& g) {
         return g.confidence >= modelSure || (g.confidence >= 0.5 && drawnAlike(g));
@@ -116,8 +122,9 @@ std::vector<ReadGlyph> weighed(const std::vector<ReadGlyph>& model, const std::v
                 }
                 out.push_back(glyph);
             } else if (a) {
-                const bool drop = theirWord || (a->confidence < 0.75 && a->others.contains(QString())) ||
-                                  (a->confidence < 0.6 && agree(k - 1) && agree(k + 1));
+                const bool bar = bars.contains(a->text); // as many as there is ink
+                const bool drop = theirWord || (!bar && a->confidence < 0.75 && a->others.contains(QString())) ||
+                                  (!bar && a->confidence < 0.6 && agree(k - 1) && agree(k + 1));
                 if (!drop) out.push_back(*a);
             } else if (b) {
                 // Left out by the model: put in where it holds that possible.
@@ -129,6 +136,7 @@ std::vector<ReadGlyph> weighed(const std::vector<ReadGlyph>& model, const std::v
         }
         p = end;
     }
+    markSure(out);
     return out;
 }
 

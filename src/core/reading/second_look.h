@@ -10,6 +10,11 @@
 
 namespace eyelid {
 
+inline constexpr double beyondDoubt = 0.97; ///< a glyph as sure as this is not looked at again
+
+/// Marks the glyphs that are read beyond doubt; never what some types draw alike.
+void markSure(std::vector<ReadGlyph>& glyphs);
+
 /// Whether the line model's reading needs no other.
 bool sureOf(const std::vector<ReadGlyph>& glyphs);
 

@@ -919,7 +919,8 @@ private:
             std::vector<QString> verdicts;
             for (size_t k = r; k < to; ++k) {
                 before += m_runs[k].label;
-                verdicts.push_back(settledBefore(m_runs[k]) ? m_runs[k].label : verdict(m_runs[k]));
+                verdicts.push_back(settledBefore(m_runs[k]) ? m_runs[k].label
+                                                            : barsKept(m_runs[k], verdict(m_runs[k])));
                 after += verdicts.back();
             }
             const bool change = before != after && worth(after) >= worth(before);
@@ -936,6 +937,11 @@ private:
         if (run.count > 0)
             return std::all_of(glyphs.begin() + long(run.first), glyphs.begin() + long(run.first + run.count), sure);
         return std::count_if(glyphs.begin(), glyphs.end(), sure) * 10 >= long(glyphs.size()) * 9;
+    }
+
+    // A bar without a dot may be any of its like, and nothing else.
+    static QString barsKept(const Run& run, const QString& reads) {
+        return run.label.size() == 1 && bars.contains(run.label) && reads == QLatin1String("i") ? run.label : reads;
     }
 
     double worth(const QString& token) const {
