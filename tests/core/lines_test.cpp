@@ -139,3 +139,43 @@ TEST_CASE("a line is made uniform whatever its colours and size, and its places 
             CHECK(QRect(line.inkOrigin, line.ink.size()).adjusted(-1, -1, 1, 1).contains(lines[0].box));
         }
 }
+
+TEST_CASE("a number of two figures beside the frames of cards is no mark of theirs") {
+    QImage image = blank(300, 90, QColor(0x1c, 0x1e, 0x22));
+    QPainter painter(&image);
+    painter.setPen(QColor(0x4a, 0x4e, 0x55));
+    painter.drawRect(-20, 4, 60, 80);
+    painter.drawRect(50, 4, 300, 80);
+    painter.setFont(made::font(13));
+    painter.setPen(QColor(0xd8, 0xd8, 0xd2));
+    painter.drawText(60, 50, QStringLiteral("91 676 32 70"));
+    painter.end();
+    int figures = 0;
+    for (const LinePatch& line : findLines(image))
+        if (line.box.left() <= 63 && line.box.right() > 130 && line.box.top() > 30 && line.box.bottom() < 60) ++figures;
+    CHECK(figures == 1);
+}
+
+TEST_CASE("a space never parts a line in type of one pitch, and a wide gutter always does") {
+    for (const int pixels : {13, 15, 18}) {
+        INFO(pixels);
+        const QImage spaced = made::picture({QStringLiteral("row 12, some one at 1 am, nr. 7")}, pixels, Qt::black,
+                                            Qt::white, QStringLiteral("JetBrains Mono"));
+        CHECK(findLines(spaced).size() == 1);
+        const QImage parted = made::picture({QStringLiteral("open    else")}, pixels, Qt::black, Qt::white,
+                                            QStringLiteral("JetBrains Mono"));
+        CHECK(findLines(parted).size() == 2);
+    }
+}
+
+TEST_CASE("letters that run together in small type are type; a bar of a chart is not") {
+    QImage image = blank(200, 60);
+    QPainter painter(&image);
+    painter.fillRect(QRect(20, 20, 30, 8), QColor(0x5a, 0x2f, 0x52));
+    painter.end();
+    CHECK(findLines(image).empty());
+    // As wide and as full, but uneven as strokes are.
+    for (int x = 20; x < 50; ++x)
+        for (int y = 20; y < 28; ++y) image.setPixel(x, y, x % 4 < 2 ? qRgb(30, 30, 30) : qRgb(170, 170, 170));
+    CHECK(findLines(image).size() == 1);
+}

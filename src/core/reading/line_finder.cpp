@@ -177,7 +177,7 @@ double onePitch(const std::vector<QRect>& inks) {
     std::vector<double> centres, steps;
     for (const QRect& ink : inks)
         if (ink.height() >= shortestLetter) centres.push_back(ink.left() + ink.width() / 2.0);
-    if (centres.size() < 4) return 0;
+    if (centres.size() < 3) return 0;
     std::sort(centres.begin(), centres.end());
     for (size_t i = 1; i < centres.size(); ++i) steps.push_back(centres[i] - centres[i - 1]);
     std::vector<double> sorted = steps;
@@ -185,9 +185,9 @@ double onePitch(const std::vector<QRect>& inks) {
     const double pitch = sorted[sorted.size() / 2];
     if (pitch < 4) return 0;
     const auto even = std::count_if(steps.begin(), steps.end(), [&](double step) {
-        return step > 0.5 * pitch && std::abs(step / pitch - std::round(step / pitch)) < 0.17;
+        return step > 0.5 * pitch && std::abs(step / pitch - std::round(step / pitch)) < 0.2;
     });
-    return double(even) >= 0.9 * double(steps.size()) ? pitch : 0;
+    return double(even) >= 0.75 * double(steps.size()) ? pitch : 0;
 }
 
 std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool lightOnDark) {
@@ -257,7 +257,11 @@ std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool ligh
                 const bool hangs = dot.width() <= dot.height() && dot.bottom() > b.bottom() &&
                                    dot.top() > b.bottom() - 0.4 * b.height();
                 if (b.height() < (hangs ? 1.6 : 2.2) * dot.height() || mark) return;
-                if (words[j].inks.size() == 1 && 4 * b.width() < b.height()) return; // the side of a frame
+                // The sides or corners of frames, beside a number of two figures.
+                const bool bars = std::all_of(words[j].inks.begin(), words[j].inks.end(),
+                                              [](const QRect& r) { return 4 * r.width() < r.height(); });
+                if (words[j].inks.size() <= 2 && (bars || (dot.height() >= 7 && b.height() > 3.5 * dot.height())))
+                    return;
                 const int side = std::max({0, b.left() - dot.right(), dot.left() - b.right()});
                 mark = side <= 0.62 * b.height() && dot.top() >= b.top() - 2 &&
                        dot.bottom() <= b.bottom() + b.height() / 3;
@@ -279,21 +283,35 @@ std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool ligh
         wordBoxes.resize(to);
     }
     attachSmall(words, wordBoxes, small, ink.rows);
-    std::vector<Segment> lines;
-    std::vector<double> pitch(words.size());
-    for (size_t i = 0; i < words.size(); ++i) pitch[i] = onePitch(words[i].inks);
-    for (const auto& group : joinSideBySide(wordBoxes, ink.rows, 2 * tallestGlyph, [&](size_t a, size_t b) {
-             // In type of one pitch a space is as wide as a letter, and low words stand no nearer than high ones.
-             const double space = 1.15 * std::max(wordBoxes[a].height(), wordBoxes[b].height());
-             return int(std::max({space, 1.75 * pitch[a], 1.75 * pitch[b]}));
-         })) {
-        Segment line;
-        line.lightOnDark = lightOnDark;
-        for (size_t i : group) {
-            line.box = line.box.united(words[i].box);
-            line.inks.insert(line.inks.end(), words[i].inks.begin(), words[i].inks.end());
+    // Words into lines. In type of one pitch a space is as wide as a letter, and low words stand no nearer than high
+    // ones; short words do not tell the pitch, so they are tried again beside what they may belong to.
+    std::vector<Segment> lines = std::move(words);
+    for (int turn = 0; turn < 6; ++turn) {
+        std::vector<QRect> boxes;
+        std::vector<double> pitch;
+        for (const Segment& line : lines) {
+            boxes.push_back(turn == 0 ? wordBoxes[boxes.size()] : line.box);
+            pitch.push_back(onePitch(line.inks));
         }
-        lines.push_back(std::move(line));
+        const auto groups = joinSideBySide(boxes, ink.rows, 2 * tallestGlyph, [&](size_t a, size_t b) {
+            const int high = std::max(boxes[a].height(), boxes[b].height());
+            // No such type is set wider than this; letters spaced out in a heading may seem to be.
+            const double cell = std::min(1.75 * std::max(pitch[a], pitch[b]), 2.0 * high);
+            return int(std::max(turn == 0 ? 1.15 * high : 0.0, cell));
+        });
+        const bool settled = groups.size() == lines.size();
+        std::vector<Segment> joined;
+        for (const auto& group : groups) {
+            Segment line;
+            line.lightOnDark = lightOnDark;
+            for (size_t i : group) {
+                line.box = line.box.united(lines[i].box);
+                line.inks.insert(line.inks.end(), lines[i].inks.begin(), lines[i].inks.end());
+            }
+            joined.push_back(std::move(line));
+        }
+        lines = std::move(joined);
+        if (settled) break;
     }
     for (const QRect& picture : pictures) lines.push_back({picture, {picture}, lightOnDark});
     return lines;

@@ -965,8 +965,9 @@ private:
                 // Vouched for by many of its like.
                 if (run.label == shape.best && shape.bestWeight >= leastWeight && share > 0.8)
                     glyph.confidence = std::max(glyph.confidence, 0.9);
-                else
-                    glyph.others = lookalikes(glyph.text);
+                else if (!glyph.sure)
+                    for (const QString& other : lookalikes(glyph.text))
+                        if (!glyph.others.contains(other)) glyph.others << other;
                 // Drawn alike, these are never told apart for sure.
                 if (glyph.others.isEmpty() && glyph.text.size() == 1 && bars.contains(glyph.text))
                     glyph.others = lookalikes(glyph.text);
