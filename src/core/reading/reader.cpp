@@ -168,6 +168,7 @@ std::vector<ReadGlyph> mendSpaces(const LinePatch& patch, std::vector<ReadGlyph>
             const QChar left = mended.back().text.back(), right = glyph.text[0];
             const double least = glyph.spaceBefore > 0.05              ? 0.3
                                  : numbers                             ? 0.45
+                                 : left == u':'                        ? 0.42
                                  : left.isLower() && right.isUpper()   ? 0.36
                                  : !enough                             ? 0.85
                                  : left.isLetter() && right.isLetter() ? 0.5
