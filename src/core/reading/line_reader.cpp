@@ -90,9 +90,12 @@ Result<std::vector<LineReading>> LineReader::read(const std::vector<const Unifor
     });
     std::vector<size_t> unsure;
     std::atomic<size_t> done{0};
+    size_t first = 0; // lines done when the second turn began
     const auto tell = [&] {
         const size_t n = ++done;
-        progress.setFraction(double(n) / double(lines.size() + unsure.size()));
+        // The model's turn is the first half; what has to be read twice is the second, however little it is.
+        progress.setFraction(unsure.empty() ? 0.5 * double(n) / double(lines.size())
+                                            : 0.5 + 0.5 * double(n - first) / double(unsure.size()));
         if (n % 16 == 0) progress.setDoing(QStringLiteral("Reading line %1 of %2").arg(n).arg(lines.size()));
     };
     const auto onWorkers = [&](size_t workers, const std::vector<size_t>& which, const auto& begin) {
@@ -129,6 +132,7 @@ Result<std::vector<LineReading>> LineReader::read(const std::vector<const Unifor
     for (const size_t i : order)
         if (!readings[i].byModel) unsure.push_back(i);
     if (unsure.empty()) return readings;
+    first = done;
 
     const size_t workers = std::min(m_workers, unsure.size());
     load(workers);

@@ -458,6 +458,8 @@ public:
         auto languages = checkLanguages(options.languages);
         if (!languages) return languages.error();
 
+        // Before anything is looked up in it: what this page needs stays.
+        if (m_remembered.size() > mostRemembered) m_remembered.clear();
         // Loading an engine takes as long as finding the lines: both at once.
         m_lines.prepare(*languages);
 
@@ -509,7 +511,6 @@ public:
         for (const size_t i : todo) unread.push_back(&jobs[i].uniform);
         auto readings = m_lines.read(unread, *languages, numbers, progress);
         if (!readings) return readings.error();
-        if (m_remembered.size() > mostRemembered) m_remembered.clear();
         for (size_t i = 0; i < todo.size(); ++i) {
             if (progress.cancelled()) return cancelledError();
             LineReading& reading = (*readings)[i];
@@ -529,7 +530,7 @@ public:
         std::vector<std::vector<ReadGlyph>> glyphs(patches.size());
         std::vector<ShapedLine> shaped;
         for (size_t i = 0; i < patches.size(); ++i) {
-            glyphs[i] = m_remembered.value(jobs[i].key).glyphs;
+            glyphs[i] = m_remembered.constFind(jobs[i].key)->glyphs;
             shaped.push_back({&patches[i], &jobs[i].uniform, &glyphs[i]});
         }
         mendByShape(shaped, isWord,
@@ -553,7 +554,7 @@ public:
                 keepRunnersUp(word);
             }
             const UniformLine& uniform = jobs[i].uniform;
-            for (const std::vector<ReadGlyph>& other : m_remembered.value(jobs[i].key).others)
+            for (const std::vector<ReadGlyph>& other : m_remembered.constFind(jobs[i].key)->others)
                 keepReading(line, other, [&](double x) { return x / uniform.scale + uniform.offset.x(); });
             if (area.topLeft() != QPoint(0, 0)) shift(line, area.topLeft());
             page.lines.push_back(std::move(line));
@@ -620,8 +621,9 @@ private:
     // Letters that stand one over the other without lines of their own: text that runs up or down. What is read is
     // taken out of `patches`.
     Result<std::vector<TextLine>> readSideways(const QImage& picture, std::vector<LinePatch>& patches,
-                                               const QString& languages, Progress& progress) {
+                                               const QString& languages, const Progress& progress) {
         std::vector<TextLine> lines;
+        Progress own; // a line or two say nothing of how far the page is
         for (const QRect& region : columnsOfLetters(patches)) {
             if (progress.cancelled()) return cancelledError();
             const QRect crop = region.adjusted(-4, -4, 4, 4).intersected(picture.rect());
@@ -642,7 +644,7 @@ private:
                 UniformLine uniform = makeUniform(upright, patch);
                 const QByteArray key = fingerprint(uniform.image, languages);
                 if (!m_remembered.contains(key)) {
-                    auto readings = m_lines.read({&uniform}, languages, false, progress);
+                    auto readings = m_lines.read({&uniform}, languages, false, own);
                     if (!readings) return readings.error();
                     m_remembered.insert(key, std::move(readings->front()));
                 }
