@@ -83,7 +83,7 @@ TEST_CASE("random keys in type of nine to twelve pixels: what the model is sure 
             const bool is = textOf(glyphs) == keys[qsizetype(i)];
             ++all;
             right += is;
-            if (sureOf(glyphs)) {
+            if (unsureWords(glyphs, noWord).empty()) {
                 ++sure;
                 sureAndRight += is;
             }
@@ -134,7 +134,7 @@ TEST_CASE("noise of any size is read as something or nothing, and never for sure
                          .convertToFormat(QImage::Format_Grayscale8);
         line.baseline = int(random() % unsigned(line.image.height() + 20)) - 10;
         const auto glyphs = model().read(line);
-        if (glyphs.size() >= 3) CHECK_FALSE(sureOf(glyphs));
+        if (glyphs.size() >= 3) CHECK_FALSE(unsureWords(glyphs, noWord).empty());
     }
 }
 

@@ -18,6 +18,7 @@ std::vector<ReadGlyph> reading(const QString& text, double confidence, double pi
             starts = true;
         } else {
             glyphs.push_back({QString(c), QRectF(x, 0, pitch * 0.8, 20), confidence, starts, false, {}});
+            glyphs.back().spaceBefore = starts ? 1 : 0;
             starts = false;
         }
         x += pitch;
@@ -95,4 +96,67 @@ TEST_CASE("what the other reading has in a word's place is kept beside it, once"
     for (int twice = 0; twice < 2; ++twice) keepReading(line, other, [](double x) { return x; });
     CHECK(line.words[0].alternatives.isEmpty());
     CHECK(line.words[1].alternatives == QStringList{QStringLiteral("dAf")});
+}
+
+TEST_CASE("another engine is asked for the words in doubt alone, and not where the language settles them") {
+    const auto isWord = [](const QString& w) {
+        return w == QLatin1String("password") || w == QLatin1String("water") || w == QLatin1String("later");
+    };
+    const auto ranges = [&](const std::vector<ReadGlyph>& glyphs) {
+        std::vector<std::pair<size_t, size_t>> found;
+        for (const Stretch& s : unsureWords(glyphs, isWord)) found.push_back({s.begin, s.end});
+        return found;
+    };
+    using Ranges = std::vector<std::pair<size_t, size_t>>;
+    auto glyphs = reading(QStringLiteral("Change password 8188"), 0.99);
+    CHECK(ranges(glyphs) == Ranges{});
+    glyphs[10].confidence = 0.85; // the w
+    glyphs[10].others = {QStringLiteral("W")};
+    CHECK(ranges(glyphs) == Ranges{});
+    glyphs[15].confidence = 0.85; // no word list settles a figure
+    CHECK(ranges(glyphs) == Ranges{{14, 18}});
+    glyphs[0].confidence = 0.85; // "Change" is not in this list
+    CHECK(ranges(glyphs) == Ranges{{0, 6}, {14, 18}});
+    glyphs[14].spaceBefore = 0.5; // what no sure space parts is one
+    CHECK(ranges(glyphs) == Ranges{{0, 18}});
+
+    auto word = reading(QStringLiteral("water"), 0.99);
+    word[0].confidence = 0.8;
+    word[0].others = {QStringLiteral("l")};
+    CHECK(ranges(word) == Ranges{{0, 5}}); // two words of the language
+    word[0].others = {QStringLiteral("v")};
+    CHECK(ranges(word) == Ranges{});
+    word[0].confidence = 0.4;
+    CHECK(ranges(word) == Ranges{{0, 5}});
+    CHECK(ranges({}) == Ranges{});
+}
+
+TEST_CASE("a part of a line is cut in the gaps beside it, with nothing of its neighbours") {
+    std::mt19937 random(5);
+    for (int round = 0; round < 200; ++round) {
+        const auto glyphs = reading(QStringLiteral("one two three four"), 0.9);
+        UniformLine line;
+        line.image = QImage(200, 37, QImage::Format_Grayscale8);
+        line.image.fill(255);
+        // A block for each glyph, of its own grey.
+        for (size_t i = 0; i < glyphs.size(); ++i) {
+            const QRect block = glyphs[i].box.toRect().adjusted(1, 5, -1, 5);
+            for (int y = block.top(); y <= block.bottom(); ++y)
+                std::fill_n(line.image.scanLine(y) + block.left(), block.width(), uchar(10 + i));
+        }
+        Stretch part{random() % glyphs.size(), 0};
+        part.end = part.begin + 1 + random() % (glyphs.size() - part.begin);
+        int left = 0;
+        const QImage cut = cutOut(line, glyphs, part, left);
+        REQUIRE(cut.height() == line.image.height());
+        std::vector<char> seen(glyphs.size(), 0);
+        for (int y = 0; y < cut.height(); ++y)
+            for (int x = 0; x < cut.width(); ++x) {
+                const uchar level = cut.constScanLine(y)[x];
+                if (level == 255) continue;
+                REQUIRE(level == line.image.constScanLine(y)[x + left]);
+                seen[size_t(level - 10)] = 1;
+            }
+        for (size_t i = 0; i < glyphs.size(); ++i) CHECK(bool(seen[i]) == (i >= part.begin && i < part.end));
+    }
 }

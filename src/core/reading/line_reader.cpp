@@ -59,13 +59,6 @@ LineModel* LineReader::modelOf(size_t worker) {
     return model.get();
 }
 
-Recogniser* LineReader::engineFor(const QString& languages) {
-    auto& engine = m_others[languages];
-    if (!engine)
-        if (auto made = Recogniser::create(languages)) engine = std::move(*made);
-    return engine.get();
-}
-
 void LineReader::inParallel(size_t count, const std::function<void(size_t)>& work) const {
     std::atomic<size_t> next{0};
     const auto run = [&] {
@@ -81,6 +74,7 @@ Result<std::vector<LineReading>> LineReader::read(const std::vector<const Unifor
                                                   const QString& languages, bool numbers, Progress& progress) {
     prepare(languages);
     std::vector<LineReading> readings(lines.size());
+    std::vector<std::vector<Stretch>> asked(lines.size()); // of the other engine
     // The longest first, so that the workers end together.
     std::vector<size_t> order(lines.size());
     for (size_t i = 0; i < order.size(); ++i) order[i] = i;
@@ -124,13 +118,14 @@ Result<std::vector<LineReading>> LineReader::read(const std::vector<const Unifor
             if (!model) return std::optional<Work>();
             return std::optional<Work>([&, model](size_t i) {
                 readings[i].glyphs = model->read(*lines[i]);
-                readings[i].byModel = sureOf(readings[i].glyphs);
+                asked[i] = unsureWords(readings[i].glyphs, m_isWord);
+                readings[i].byModel = !readings[i].glyphs.empty();
             });
         });
         if (progress.cancelled()) return cancelled;
     }
     for (const size_t i : order)
-        if (!readings[i].byModel) unsure.push_back(i);
+        if (!readings[i].byModel || !asked[i].empty()) unsure.push_back(i);
     if (unsure.empty()) return readings;
     first = done;
 
@@ -148,13 +143,27 @@ Result<std::vector<LineReading>> LineReader::read(const std::vector<const Unifor
         }
         return std::optional<Work>([&, tesseract = *engine](size_t i) {
             LineReading& reading = readings[i];
-            std::vector<ReadGlyph> other = tesseract->recognise(lines[i]->image, numbers);
-            if (reading.glyphs.empty()) {
-                reading.glyphs = std::move(other);
+            if (!reading.byModel) {
+                reading.glyphs = tesseract->recognise(lines[i]->image, numbers);
                 return;
             }
-            reading.glyphs = weighed(reading.glyphs, other, m_isWord);
-            reading.others.push_back(std::move(other));
+            std::vector<ReadGlyph> mended, seconds;
+            size_t taken = 0;
+            for (const Stretch& part : asked[i]) {
+                int left = 0;
+                std::vector<ReadGlyph> other =
+                    tesseract->recognise(cutOut(*lines[i], reading.glyphs, part, left), numbers);
+                for (ReadGlyph& glyph : other) glyph.box.translate(left, 0);
+                const auto at = [&](size_t k) { return reading.glyphs.begin() + std::ptrdiff_t(k); };
+                mended.insert(mended.end(), at(taken), at(part.begin));
+                const auto both = weighed({at(part.begin), at(part.end)}, other, m_isWord);
+                mended.insert(mended.end(), both.begin(), both.end());
+                seconds.insert(seconds.end(), other.begin(), other.end());
+                taken = part.end;
+            }
+            mended.insert(mended.end(), reading.glyphs.begin() + std::ptrdiff_t(taken), reading.glyphs.end());
+            reading.glyphs = std::move(mended);
+            reading.others.push_back(std::move(seconds));
         });
     });
     if (trouble) return *trouble;

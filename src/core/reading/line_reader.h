@@ -11,7 +11,6 @@
 
 #include <functional>
 #include <future>
-#include <map>
 #include <memory>
 #include <QString>
 #include <vector>
@@ -21,7 +20,7 @@ namespace eyelid {
 struct LineReading {
     std::vector<ReadGlyph> glyphs;
     std::vector<std::vector<ReadGlyph>> others; ///< what else was read on the way; in the same pixels
-    bool byModel = false;                       ///< the line model was sure: accents and all
+    bool byModel = false;                       ///< the line model has read it: accents and all
 };
 
 class LineReader {
@@ -36,9 +35,6 @@ public:
     /// One reading for each line. Errors: a language that cannot be loaded, cancelled.
     Result<std::vector<LineReading>> read(const std::vector<const UniformLine*>& lines, const QString& languages,
                                           bool numbers, Progress& progress);
-
-    /// Tesseract's own reading in other languages than asked; null when they cannot be loaded.
-    Recogniser* engineFor(const QString& languages);
 
     /// Runs work(0) to work(count - 1) on the workers.
     void inParallel(size_t count, const std::function<void(size_t)>& work) const;
@@ -57,7 +53,6 @@ private:
     QString m_languages;
     std::vector<Engine> m_engines;
     std::vector<std::unique_ptr<LineModel>> m_models;
-    std::map<QString, std::unique_ptr<Recogniser>> m_others; // by languages
 };
 
 } // namespace eyelid

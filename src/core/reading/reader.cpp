@@ -232,101 +232,6 @@ TextLine assemble(const LinePatch& patch, const std::vector<ReadGlyph>& read, co
     return line;
 }
 
-bool hasAccent(const QString& text) {
-    for (const QChar c : text)
-        if (c.isLetter() && c.unicode() > 127) return true;
-    return false;
-}
-
-// Whether a tall piece of ink is thin at the height where a mark would end and a small letter begin: stems are not.
-bool hasWaist(const QRect& piece, const LinePatch& patch, const UniformLine& uniform) {
-    const QImage& ink = uniform.ink;
-    const QRect there = piece.translated(-uniform.inkOrigin).intersected(ink.rect());
-    const double base = patch.baseline - uniform.inkOrigin.y();
-    const auto strongest = [&](int y) {
-        int most = 0;
-        for (int x = there.left(); x <= there.right(); ++x) most = std::max(most, 255 - int(ink.constScanLine(y)[x]));
-        return most;
-    };
-    const int from = std::max(there.top() + 1, int(std::floor(base - 1.4 * patch.xHeight))),
-              to = std::min(there.bottom() - 1, int(std::ceil(base - 0.95 * patch.xHeight)));
-    int thinnest = 255, at = -1;
-    for (int y = from; y <= to; ++y)
-        if (const int s = strongest(y); s < thinnest) {
-            thinnest = s;
-            at = y;
-        }
-    if (at < 0) return false;
-    int above = 0;
-    for (int y = there.top(); y < at; ++y) above = std::max(above, strongest(y));
-    return thinnest < 0.6 * above;
-}
-
-// Marks over small letters that no glyph read stands for.
-enum class Marks { None, Dots, Strokes, Either };
-Marks unreadMarks(const LinePatch& patch, const std::vector<ReadGlyph>& glyphs, const UniformLine& uniform) {
-    const double xHeight = patch.xHeight;
-    Marks marks = Marks::None;
-    int strokes = 0;
-    static const QString low = QStringLiteral("acemnorsuvwxz");
-    for (const QRect& ink : patch.inks) {
-        // A small letter that is too high: its mark has all but run together with it.
-        if (marks == Marks::None && ink.top() < patch.baseline - 1.18 * xHeight &&
-            ink.bottom() + 1 > patch.baseline - 0.2 * xHeight && ink.width() < 1.3 * xHeight &&
-            hasWaist(ink, patch, uniform)) {
-            const ReadGlyph* nearest = nullptr;
-            double least = 0.3 * xHeight;
-            for (const ReadGlyph& g : glyphs) {
-                const double away =
-                    std::abs(g.box.center().x() / uniform.scale + uniform.offset.x() - ink.center().x() - 0.5);
-                if (away < least) {
-                    least = away;
-                    nearest = &g;
-                }
-            }
-            if (nearest && low.contains(nearest->text)) marks = Marks::Either;
-        }
-        if (ink.height() > 0.45 * xHeight + 1 || ink.width() > 0.9 * xHeight + 1) continue;
-        if (ink.bottom() > patch.baseline - xHeight || ink.top() < patch.baseline - 2.2 * xHeight) continue;
-        // Two side by side are the dots of an umlaut; small type draws them as one piece, wider than high.
-        bool dots = ink.width() > 1.8 * ink.height() && ink.width() > 0.4 * xHeight && ink.height() < 0.35 * xHeight;
-        for (const QRect& other : patch.inks)
-            dots = dots || (&other != &ink && std::abs(other.top() - ink.top()) <= 1 &&
-                            std::abs(other.bottom() - ink.bottom()) <= 1 &&
-                            std::abs(other.center().x() - ink.center().x()) < 0.9 * xHeight);
-        bool over = false, explained = false;
-        for (size_t i = 0; i < glyphs.size(); ++i) {
-            const ReadGlyph& g = glyphs[i];
-            const double away =
-                std::abs(g.box.center().x() / uniform.scale + uniform.offset.x() - ink.center().x() - 0.5);
-            if (away >= 0.9 * xHeight) continue;
-            // Two i side by side are no word's: a u with dots is read so.
-            const auto isI = [&](size_t k) { return k < glyphs.size() && glyphs[k].text == QLatin1String("i"); };
-            const bool pair = isI(i) && (isI(i + 1) || (i > 0 && isI(i - 1)));
-            if (!g.text[0].isLetterOrNumber() || (isI(i) && !(dots && pair)) || g.text == QLatin1String("j"))
-                explained = true;
-            if (g.text[0].unicode() > 127 &&
-                g.text.normalized(QString::NormalizationForm_D).contains(QChar(0x308)) == dots)
-                explained = true;
-            over = over || (away < 0.6 * xHeight && g.text[0].isLetterOrNumber());
-        }
-        if (!over || explained) continue;
-        if (dots) return Marks::Dots;
-        ++strokes;
-    }
-    // The recogniser is off by a letter at times: only more marks than there are letters and signs that have one tell.
-    int marked = 0;
-    for (const ReadGlyph& g : glyphs)
-        marked += !g.text[0].isLetterOrNumber() || g.text[0].unicode() > 127 || g.text == QLatin1String("i") ||
-                  g.text == QLatin1String("j");
-    int pieces = 0;
-    for (const QRect& ink : patch.inks)
-        pieces += ink.height() <= 0.45 * xHeight + 1 && ink.width() <= 0.9 * xHeight + 1 &&
-                  ink.bottom() <= patch.baseline - xHeight && ink.top() >= patch.baseline - 2.2 * xHeight;
-    if (marks == Marks::None && strokes > 0 && pieces > marked) marks = Marks::Strokes;
-    return marks;
-}
-
 // A bar that stands for a letter is told by its neighbours where the type draws I and l alike.
 class Bars {
 public:
@@ -359,56 +264,6 @@ private:
     const QSet<QString>& m_words;
     QSet<QString> m_names;
 };
-
-int editDistance(const QString& a, const QString& b) {
-    std::vector<int> row(size_t(b.size()) + 1);
-    for (size_t j = 0; j < row.size(); ++j) row[j] = int(j);
-    for (qsizetype i = 1; i <= a.size(); ++i) {
-        int diagonal = row[0];
-        row[0] = int(i);
-        for (size_t j = 1; j < row.size(); ++j) {
-            const int up = row[j];
-            row[j] = std::min({up + 1, row[j - 1] + 1, diagonal + (a[i - 1] != b[qsizetype(j) - 1])});
-            diagonal = up;
-        }
-    }
-    return row.back();
-}
-
-// Takes over from a reading in other languages the words that differ in their accents.
-std::vector<ReadGlyph> withAccents(const std::vector<ReadGlyph>& first, const std::vector<ReadGlyph>& second) {
-    const auto words = [](const std::vector<ReadGlyph>& glyphs) {
-        std::vector<std::vector<ReadGlyph>> all;
-        for (const ReadGlyph& g : glyphs) {
-            if (all.empty() || g.startsWord) all.emplace_back();
-            all.back().push_back(g);
-        }
-        return all;
-    };
-    const auto text = [](const std::vector<ReadGlyph>& word) {
-        QString all;
-        for (const ReadGlyph& g : word) all += g.text;
-        return all;
-    };
-    auto mine = words(first);
-    const auto theirs = words(second);
-    const auto middle = [](const std::vector<ReadGlyph>& w) {
-        return (w.front().box.left() + w.back().box.right()) / 2;
-    };
-    for (auto& word : mine)
-        for (const auto& other : theirs) {
-            const QString now = text(word), then = text(other);
-            if (middle(other) < word.front().box.left() || middle(other) > word.back().box.right()) continue;
-            if (!hasAccent(then) || editDistance(now, then) > 2 || then.size() + 1 < now.size()) continue;
-            const bool starts = word.front().startsWord;
-            word = other;
-            word.front().startsWord = starts;
-            break;
-        }
-    std::vector<ReadGlyph> all;
-    for (auto& word : mine) all.insert(all.end(), word.begin(), word.end());
-    return all;
-}
 
 QString packageFor(const QString& language) {
     return QStringLiteral("tesseract-ocr-%1").arg(QString(language).replace(QLatin1Char('_'), QLatin1Char('-')));
@@ -513,19 +368,7 @@ public:
         if (!readings) return readings.error();
         for (size_t i = 0; i < todo.size(); ++i) {
             if (progress.cancelled()) return cancelledError();
-            LineReading& reading = (*readings)[i];
-            const Job& job = jobs[todo[i]];
-            const Marks marks =
-                reading.byModel ? Marks::None : unreadMarks(patches[todo[i]], reading.glyphs, job.uniform);
-            for (const Marks kind : {Marks::Dots, Marks::Strokes}) {
-                if (marks == Marks::None || (marks != Marks::Either && marks != kind)) continue;
-                if (Recogniser* other = accentEngine(*languages, kind))
-                    reading.glyphs = withAccents(reading.glyphs, other->recognise(job.uniform.image));
-                if (std::any_of(reading.glyphs.begin(), reading.glyphs.end(),
-                                [](const ReadGlyph& g) { return hasAccent(g.text); }))
-                    break;
-            }
-            m_remembered.insert(job.key, std::move(reading));
+            m_remembered.insert(jobs[todo[i]].key, std::move((*readings)[i]));
         }
         std::vector<std::vector<ReadGlyph>> glyphs(patches.size());
         std::vector<ShapedLine> shaped;
@@ -739,18 +582,6 @@ private:
         }
         if (codes.isEmpty()) return Error{Error::Kind::BadInput, QStringLiteral("No language to read was named.")};
         return codes.join(QLatin1Char('+'));
-    }
-
-    // An engine of the other languages that are here, for letters the asked ones do not have; null without any.
-    Recogniser* accentEngine(const QString& languages, Marks marks) {
-        const QStringList wanted = marks == Marks::Dots ? QStringList{QStringLiteral("deu")}
-                                                        : QStringList{QStringLiteral("fra"), QStringLiteral("spa")};
-        const QStringList installed = installedLanguages(), asked = languages.split(QLatin1Char('+'));
-        QStringList others;
-        for (const QString& code : wanted)
-            if (installed.contains(code) && !asked.contains(code)) others << code;
-        if (others.isEmpty()) return nullptr;
-        return m_lines.engineFor(others.join(QLatin1Char('+')));
     }
 
     size_t m_count;

@@ -12,6 +12,8 @@ const QString bars = QStringLiteral("Il1|");
 const QString shapesTell = QStringLiteral("0OoIl1|");
 // A line is the model's own when it is as sure as this of every glyph.
 constexpr double modelSure = 0.9;
+// A letter of a known word may be as unsure as this; a space is a place to cut when it is as sure.
+constexpr double leastInWord = 0.5, spaceSure = 0.95;
 
 // Some types draw these alike: no network tells them, and the page's own shapes and words settle them later.
 bool drawnAlike(const ReadGlyph& glyph) {
@@ -26,6 +28,33 @@ QString plain(const QString& token) {
     while (from < to && !token[from].isLetterOrNumber()) ++from;
     while (to > from && !token[to - 1].isLetterOrNumber()) --to;
     return token.mid(from, to - from).toLower();
+}
+
+// Whether a word needs no other reading.
+bool isSure(const std::vector<ReadGlyph>& glyphs, Stretch word, const std::function<bool(const QString&)>& isWord) {
+    QString text;
+    std::vector<size_t> doubtful;
+    for (size_t i = word.begin; i < word.end; ++i) {
+        const ReadGlyph& g = glyphs[i];
+        text += g.text;
+        if (g.confidence >= modelSure || (g.confidence >= leastInWord && drawnAlike(g))) continue;
+        if (g.confidence < leastInWord || (i > word.begin && g.startsWord)) return false;
+        doubtful.push_back(i);
+    }
+    if (doubtful.empty()) return true;
+    const QString own = plain(text);
+    if (own.size() < 4 || !isWord(own)) return false;
+    // "PassWord" and "password" are one word, but nobody writes a capital behind a small letter.
+    for (const size_t i : doubtful) {
+        if (!glyphs[i].text[0].isLetter()) return false;
+        if (glyphs[i].text[0].isUpper() && i > word.begin && glyphs[i - 1].text[0].isLower()) return false;
+        for (const QString& other : glyphs[i].others) {
+            QString reads;
+            for (size_t k = word.begin; k < word.end; ++k) reads += k == i ? other : glyphs[k].text;
+            if (const QString core = plain(reads); core != own && isWord(core)) return false;
+        }
+    }
+    return true;
 }
 
 struct Pair {
@@ -70,10 +99,49 @@ void markSure(std::vector<ReadGlyph>& glyphs) {
     for (ReadGlyph& g : glyphs) g.sure = g.confidence >= beyondDoubt && !shapesTell.contains(g.text);
 }
 
-bool sureOf(const std::vector<ReadGlyph>& glyphs) {
-    return !glyphs.empty() && std::all_of(glyphs.begin(), glyphs.end(), [](const ReadGlyph& g) {
-        return g.confidence >= modelSure || (g.confidence >= 0.5 && drawnAlike(g));
-    });
+std::vector<Stretch> unsureWords(const std::vector<ReadGlyph>& glyphs,
+                                 const std::function<bool(const QString&)>& isWord) {
+    std::vector<Stretch> found;
+    for (size_t begin = 0, end = 0; begin < glyphs.size(); begin = end) {
+        end = begin + 1;
+        while (end < glyphs.size() && !(glyphs[end].startsWord && glyphs[end].spaceBefore >= spaceSure)) ++end;
+        if (!isSure(glyphs, {begin, end}, isWord)) {
+            if (!found.empty() && found.back().end == begin)
+                found.back().end = end;
+            else
+                found.push_back({begin, end});
+        }
+    }
+    return found;
+}
+
+QImage cutOut(const UniformLine& line, const std::vector<ReadGlyph>& glyphs, Stretch stretch, int& left) {
+    constexpr int margin = 10; // as wide as that of a whole line
+    const QImage& whole = line.image;
+    const auto gap = [&](size_t before) {
+        const int from = std::max(0, int(glyphs[before].box.center().x())),
+                  to = std::min(whole.width() - 1, int(glyphs[before + 1].box.center().x()));
+        int best = (from + to) / 2, longest = 0, run = 0;
+        for (int x = from; x <= to; ++x) {
+            bool white = true;
+            for (int y = 0; white && y < whole.height(); ++y) white = whole.constScanLine(y)[x] > 200;
+            run = white ? run + 1 : 0;
+            if (run > longest) {
+                longest = run;
+                best = x - run / 2;
+            }
+        }
+        return best;
+    };
+    const int from = stretch.begin > 0 ? gap(stretch.begin - 1) : 0,
+              to = stretch.end < glyphs.size() ? gap(stretch.end - 1) : whole.width();
+    const int before = stretch.begin > 0 ? margin : 0, after = stretch.end < glyphs.size() ? margin : 0;
+    QImage out(to - from + before + after, whole.height(), QImage::Format_Grayscale8);
+    out.fill(255);
+    for (int y = 0; y < whole.height(); ++y)
+        std::copy(whole.constScanLine(y) + from, whole.constScanLine(y) + to, out.scanLine(y) + before);
+    left = from - before;
+    return out;
 }
 
 std::vector<ReadGlyph> weighed(const std::vector<ReadGlyph>& model, const std::vector<ReadGlyph>& other,
