@@ -1,7 +1,10 @@
 // What is made of a page once it is read: codes, tables, order, formats, corrections, names in place of values.
 #include "editing/sanitised_page.h"
+#include "reading/bare_picture.h"
 #include "reading/codes.h"
 #include "reading/corrections.h"
+#include "reading/line_finder.h"
+#include "reading/line_model.h"
 #include "reading/page_text.h"
 #include "reading/reader.h"
 #include "reading/shapes.h"
@@ -82,6 +85,60 @@ TEST_CASE("codes are found with their content and place, several on one picture"
     REQUIRE(part.codes.size() == 1);
     CHECK(QRectF(places[0]).contains(part.codes[0].box.center()));
     CHECK(findCodes(made::picture({QStringLiteral("||| || | |||| no code here | || |||")}, 20)).empty());
+}
+
+TEST_CASE("codes are found wherever they stand among text, of any size of module") {
+    using F = ZXing::BarcodeFormat;
+    const F kinds[] = {F::QRCode, F::DataMatrix, F::Aztec, F::PDF417, F::Code128};
+    std::mt19937 random(7);
+    const auto upTo = [&](int n) { return int(random() % unsigned(n)); };
+    for (const F kind : kinds)
+        for (const int module : {2, 3, 5}) {
+            const std::wstring content = L"LW-" + std::to_wstring(100000 + upTo(900000));
+            const QImage least = codePicture(kind, content, 1);
+            const int margin = 4 * module, higher = kind == F::Code128 ? 24 * module : 1;
+            QStringList lines;
+            for (int i = 0; i < 34; ++i) lines << QStringLiteral("The meter at number %1 was read").arg(upTo(999));
+            QImage page = made::picture(lines, 13);
+            page = page.copy(0, 0, 900, page.height());
+            QPainter painter(&page);
+            painter.fillRect(QRect(260, 0, 640, page.height()), QColor(0xfb, 0xfb, 0xf8));
+            const QImage code = least.scaled(least.width() * module, std::max(least.height() * module, higher));
+            const QPoint at(262 + upTo(60), 6 + upTo(200));
+            painter.drawImage(at, code);
+            painter.setFont(made::font(13));
+            painter.setPen(Qt::black);
+            painter.drawText(at + QPoint(0, code.height() + 16), QStringLiteral("Show this at the depot"));
+            painter.drawText(at + QPoint(code.width() + 8, 20), QStringLiteral("Valid until 14 March"));
+            painter.end();
+            const Page read = readWhole(page);
+            INFO(ZXing::ToString(kind) << " of " << module << " pixels, " << read.codes.size() << " found");
+            REQUIRE(read.codes.size() == 1);
+            CHECK(read.codes[0].content == QString::fromStdWString(content));
+            // All of it will be covered: the drawing without its plain border.
+            const QRectF ink = QRectF(QPointF(at), QSizeF(code.size())).adjusted(margin, margin, -margin, -margin);
+            CHECK(read.codes[0].box.adjusted(-3, -3, 3, 3).contains(ink));
+        }
+}
+
+TEST_CASE("light codes on dark are found, and the same barcode twice") {
+    QImage page(900, 500, QImage::Format_RGB32);
+    page.fill(QColor(0x1c, 0x1e, 0x22));
+    const auto dark = [](ZXing::BarcodeFormat kind, const std::wstring& content, int size) {
+        QImage code = codePicture(kind, content, size);
+        code.invertPixels();
+        return code;
+    };
+    const QImage bars = codePicture(ZXing::BarcodeFormat::Code128, L"LW3304918", 300);
+    QPainter painter(&page);
+    painter.drawImage(40, 40, dark(ZXing::BarcodeFormat::QRCode, L"LW-7", 150));
+    painter.drawImage(40, 300, bars);
+    painter.drawImage(480, 60, bars);
+    painter.end();
+    QStringList found;
+    for (const Code& code : readWhole(page).codes) found << code.content;
+    found.sort();
+    CHECK(found == QStringList{QStringLiteral("LW-7"), QStringLiteral("LW3304918"), QStringLiteral("LW3304918")});
 }
 
 TEST_CASE("text that runs up or down is read, and says so") {
@@ -472,4 +529,49 @@ TEST_CASE("names of values read as words in a sentence") {
     CHECK(standInName(Kind::Iban, 3) == QStringLiteral("[IBAN 3]"));
     CHECK(standInName(Kind::Area, 0) == QStringLiteral("[covered]"));
     for (const Kind kind : findableKinds()) CHECK(standInName(kind, 2).endsWith(QStringLiteral(" 2]")));
+}
+
+TEST_CASE("text that changes beside a code does not hide it, and a code that changes is read anew") {
+    const auto page = [](const QString& says, const std::wstring& content) {
+        QImage picture = made::picture({says, QStringLiteral("Scan to see your bill, or call the depot"), QString(),
+                                        QString(), QString(), QString(), QString(), QString(), QString()},
+                                       24);
+        QPainter(&picture).drawImage(60, 120, codePicture(ZXing::BarcodeFormat::QRCode, content, 180));
+        return picture;
+    };
+    Reader reader;
+    Progress progress;
+    const auto contentOf = [&](const QImage& picture) {
+        const auto read = reader.read(picture, {}, progress);
+        REQUIRE(read);
+        REQUIRE(read->codes.size() == 1);
+        return read->codes[0].content;
+    };
+    CHECK(contentOf(page(QStringLiteral("Account 4471 0032"), L"LW-1")) == QLatin1String("LW-1"));
+    CHECK(contentOf(page(QStringLiteral("Account 4471 8135"), L"LW-1")) == QLatin1String("LW-1"));
+    CHECK(contentOf(page(QStringLiteral("Account 4471 8135"), L"LW-2")) == QLatin1String("LW-2"));
+    // What was not asked for the first time is looked for the second.
+    const QImage other = page(QStringLiteral("Another page"), L"LW-3");
+    REQUIRE(reader.read(other, {.codes = false}, progress)->codes.empty());
+    CHECK(contentOf(other) == QLatin1String("LW-3"));
+}
+
+TEST_CASE("a picture without its text keeps all else, and does not tell what the text was") {
+    const auto bare = [](const QString& text) {
+        QImage picture = made::picture({text}, 16);
+        picture.setPixel(5, 5, qRgb(200, 30, 30));
+        std::vector<LinePatch> patches = findLines(picture);
+        REQUIRE(patches.size() == 1);
+        UniformLine uniform = makeUniform(picture, patches[0]);
+        std::vector<ReadGlyph> glyphs = (*LineModel::load())->read(uniform);
+        std::vector<ShapedLine> lines{{&patches[0], &uniform, &glyphs}};
+        return barePicture(picture, lines);
+    };
+    const QImage one = bare(QStringLiteral("Payment received")), two = bare(QStringLiteral("Balance agreed on"));
+    QRect left;
+    for (int y = 0; y < one.height(); ++y)
+        for (int x = 0; x < one.width(); ++x)
+            if (one.constScanLine(y)[x] < 250) left = left.united(QRect(x, y, 1, 1));
+    CHECK(left == QRect(5, 5, 1, 1));
+    CHECK(one.copy(0, 0, 100, one.height()) == two.copy(0, 0, 100, two.height()));
 }

@@ -1,6 +1,7 @@
 #include "reading/codes.h"
 
 #include <algorithm>
+#include <cmath>
 #include <opencv2/imgproc.hpp>
 #include <QPainter>
 #include <ZXing/ReadBarcode.h>
@@ -28,10 +29,45 @@ QString nameOf(ZXing::BarcodeFormat format) {
     }
 }
 
+// Where a picture is not flat, each place with what is around it; nearly all of a screen is flat once its text is left
+// out. The picture as a whole where that is not worth parting.
+std::vector<QRect> places(const cv::Mat& gray) {
+    constexpr int cell = 4;       // pixels
+    constexpr int reach = 15;     // cells; the widest stripe of a barcode with modules of six pixels
+    constexpr int thinnest = 3;   // cells; no code can be read that is lower
+    constexpr int leastSide = 20; // pixels; nor one that is smaller both ways
+    constexpr int leastEdge = 12; // levels
+    constexpr size_t most = 40;
+    cv::Mat edges, busy, labels, stats, centres;
+    cv::morphologyEx(gray, edges, cv::MORPH_GRADIENT, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
+    edges = edges > leastEdge;
+    const cv::Size cells((gray.cols + cell - 1) / cell, (gray.rows + cell - 1) / cell);
+    cv::copyMakeBorder(edges, edges, 0, cells.height * cell - gray.rows, 0, cells.width * cell - gray.cols,
+                       cv::BORDER_CONSTANT, 0);
+    cv::resize(edges, busy, cells, 0, 0, cv::INTER_AREA);
+    const auto square = [](int side) { return cv::getStructuringElement(cv::MORPH_RECT, {side, side}); };
+    cv::morphologyEx(busy > 0, busy, cv::MORPH_CLOSE, square(reach));
+    cv::morphologyEx(busy, busy, cv::MORPH_OPEN, square(thinnest)); // rules and frames part places, and join none
+    const int n = cv::connectedComponentsWithStats(busy, labels, stats, centres, 8, CV_32S);
+    const QRect whole(0, 0, gray.cols, gray.rows);
+    std::vector<QRect> found;
+    double area = 0;
+    for (int i = 1; i < n; ++i) {
+        const int* s = stats.ptr<int>(i);
+        const QRect r(cell * s[cv::CC_STAT_LEFT], cell * s[cv::CC_STAT_TOP], cell * s[cv::CC_STAT_WIDTH],
+                      cell * s[cv::CC_STAT_HEIGHT]);
+        if (std::max(r.width(), r.height()) < leastSide) continue;
+        // The plain border that belongs to a code.
+        const int margin = std::max(2 * cell, std::max(r.width(), r.height()) / 8);
+        found.push_back(r.adjusted(-margin, -margin, margin, margin).intersected(whole));
+        area += double(found.back().width()) * found.back().height();
+    }
+    if (found.size() > most || area > 0.6 * whole.width() * whole.height()) return {whole};
+    return found;
+}
+
 // Squares of dense black and white, where a code may be that the library looks for in the middle of a picture only.
-std::vector<QRect> squares(const QImage& gray) {
-    const cv::Mat all(gray.height(), gray.width(), CV_8U, const_cast<uchar*>(gray.constBits()),
-                      size_t(gray.bytesPerLine()));
+std::vector<QRect> squares(const cv::Mat& all) {
     cv::Mat half, dark, labels, stats, centres;
     cv::resize(all, half, {}, 0.5, 0.5, cv::INTER_AREA);
     std::vector<QRect> found;
@@ -53,56 +89,112 @@ std::vector<QRect> squares(const QImage& gray) {
     return found;
 }
 
+// A barcode is found along one line across it: as far to either side as the stripes stay the same.
+QPolygonF stretched(const QImage& gray, const QPolygonF& found) {
+    constexpr int mostDifferent = 40; // levels, on average
+    const QPointF from = (found[0] + found[3]) / 2, to = (found[1] + found[2]) / 2, along = to - from;
+    const double length = std::hypot(along.x(), along.y());
+    if (length < 2) return found;
+    const QPointF step(-along.y() / length, along.x() / length);
+    const int samples = int(length);
+    const auto level = [&](QPointF p) {
+        const QPoint at = p.toPoint();
+        return gray.rect().contains(at) ? int(gray.constScanLine(at.y())[at.x()]) : -1;
+    };
+    const auto reach = [&](double side) {
+        int far = 0;
+        for (int n = 1; n < gray.width() + gray.height(); ++n) {
+            long different = 0;
+            for (int i = 0; i <= samples; ++i) {
+                const QPointF p = from + along * (double(i) / samples);
+                const int here = level(p), there = level(p + side * n * step);
+                if (there < 0) return far;
+                different += std::abs(there - here);
+            }
+            if (different > long(mostDifferent) * (samples + 1)) return far;
+            far = n;
+        }
+        return far;
+    };
+    const QPointF up = -reach(-1) * step, down = reach(1) * step;
+    return QPolygonF{{from + up, to + up, to + down, from + down}};
+}
+
+// Adds what is found in an area, and paints it over. False when that was nothing.
+bool search(QImage& left, const QRect& area, const ZXing::DecodeHints& hints, std::vector<Code>& codes) {
+    // The library measures small modules to half a pixel only, and is often off by it.
+    constexpr int small = 100;
+    const int scale = std::max(area.width(), area.height()) <= small ? 3 : 1;
+    const QImage enlarged = scale > 1 ? left.copy(area).scaled(area.size() * scale) : QImage();
+    const ZXing::ImageView view(scale > 1 ? enlarged.constBits()
+                                          : std::as_const(left).constScanLine(area.top()) + area.left(),
+                                area.width() * scale, area.height() * scale, ZXing::ImageFormat::Lum,
+                                int(scale > 1 ? enlarged.bytesPerLine() : left.bytesPerLine()));
+    bool any = false;
+    for (const ZXing::Result& found : ZXing::ReadBarcodes(view, hints)) {
+        if (!found.isValid()) continue;
+        Code code;
+        code.kind = nameOf(found.format());
+        code.content = QString::fromStdWString(found.text());
+        for (const auto& point : found.position()) code.corners << QPointF(point.x, point.y) / scale + area.topLeft();
+        const bool linear = ZXing::BarcodeFormats(ZXing::BarcodeFormat::LinearCodes).testFlag(found.format());
+        if (linear) code.corners = stretched(left, code.corners);
+        // A corner the library could not tell is given as nought: then all that was searched is the code's.
+        if (std::any_of(found.position().begin(), found.position().end(), [](auto p) { return p.x == 0 && p.y == 0; }))
+            code.corners = QPolygonF(QRectF(area)).sliced(0, 4);
+        code.box = code.corners.boundingRect();
+        const QRect place = code.box.toAlignedRect().adjusted(-2, -2, 2, 2).intersected(left.rect());
+        if (place.isEmpty()) continue;
+        QPainter(&left).fillRect(place, Qt::white);
+        any = true;
+        // Any few stripes make a number of two digits.
+        if (!linear || code.content.size() >= 5) codes.push_back(std::move(code));
+    }
+    return any;
+}
+
 } // namespace
 
 std::vector<Code> findCodes(const QImage& picture) {
     std::vector<Code> codes;
     if (picture.width() < 16 || picture.height() < 16) return codes;
     const QImage gray = picture.convertToFormat(QImage::Format_Grayscale8);
-    ZXing::DecodeHints hints;
-    hints.setTryHarder(true);
-    hints.setTryRotate(true);
-    // Without their check digits the weakest kinds are found in any row of stripes.
+    ZXing::DecodeHints matrices;
+    matrices.setTryHarder(true);
+    matrices.setTryRotate(true);
     using F = ZXing::BarcodeFormat;
-    hints.setFormats(F::QRCode | F::MicroQRCode | F::DataMatrix | F::Aztec | F::PDF417 | F::Code39 | F::Code93 |
-                     F::Code128 | F::EAN8 | F::EAN13 | F::UPCA | F::UPCE | F::ITF | F::Codabar);
+    matrices.setFormats(F::QRCode | F::MicroQRCode | F::DataMatrix | F::Aztec | F::PDF417);
+    // Without their check digits the weakest kinds are found in any row of stripes. Of one size and one at a time: the
+    // library stops the program where it meets the same barcode twice (its Result.cpp, operator==, version 1.4).
+    ZXing::DecodeHints linears = matrices;
+    linears.setFormats(F::Code39 | F::Code93 | F::Code128 | F::EAN8 | F::EAN13 | F::UPCA | F::UPCE | F::ITF |
+                       F::Codabar);
+    linears.setTryDownscale(false);
+    linears.setMaxNumberOfSymbols(1);
     // The library tells of one code of a kind at a time: what was found is painted over, and the rest looked at again.
     QImage left = gray;
     constexpr int most = 64;
     std::vector<QRect> areas;
-    for (int top = 0; top < gray.height(); top += part - overlap)
-        for (int x0 = 0; x0 < gray.width(); x0 += part - overlap) {
-            const QRect area = QRect(x0, top, part, part).intersected(gray.rect());
-            if ((x0 > 0 && area.width() <= overlap) || (top > 0 && area.height() <= overlap)) continue;
-            areas.push_back(area);
-        }
-    for (const QRect& square : squares(gray)) {
+    const cv::Mat pixels(gray.height(), gray.width(), CV_8U, const_cast<uchar*>(gray.constBits()),
+                         size_t(gray.bytesPerLine()));
+    for (const QRect& place : places(pixels))
+        for (int y = 0; y < place.height(); y += part - overlap)
+            for (int x = 0; x < place.width(); x += part - overlap) {
+                const QRect area = QRect(place.left() + x, place.top() + y, part, part).intersected(place);
+                if ((x > 0 && area.width() <= overlap) || (y > 0 && area.height() <= overlap)) continue;
+                areas.push_back(area);
+            }
+    for (const QRect& square : squares(pixels)) {
         const int margin = std::max(8, square.width() / 8);
         areas.push_back(square.adjusted(-margin, -margin, margin, margin).intersected(gray.rect()));
     }
-    for (const QRect& area : areas) {
-        for (bool again = true; again && int(codes.size()) < most;) {
-            again = false;
-            const ZXing::ImageView view(left.constScanLine(area.top()) + area.left(), area.width(), area.height(),
-                                        ZXing::ImageFormat::Lum, int(left.bytesPerLine()));
-            for (const ZXing::Result& found : ZXing::ReadBarcodes(view, hints)) {
-                if (!found.isValid()) continue;
-                // Any few stripes make a number of two digits.
-                const bool linear = ZXing::BarcodeFormats(ZXing::BarcodeFormat::LinearCodes).testFlag(found.format());
-                Code code;
-                code.kind = nameOf(found.format());
-                code.content = QString::fromStdWString(found.text());
-                for (const auto& point : found.position())
-                    code.corners << QPointF(point.x + area.left(), point.y + area.top());
-                code.box = code.corners.boundingRect();
-                const QRect place = code.box.toAlignedRect().adjusted(-2, -2, 2, 2).intersected(left.rect());
-                if (place.isEmpty()) continue;
-                QPainter(&left).fillRect(place, Qt::white);
-                if (linear && code.content.size() < 5) continue;
-                codes.push_back(std::move(code));
-                again = true;
-            }
-        }
+    // Dark on light, and once more light on dark.
+    for (const bool inverted : {false, true}) {
+        if (inverted) left.invertPixels();
+        for (const ZXing::DecodeHints& hints : {matrices, linears})
+            for (const QRect& area : areas)
+                while (int(codes.size()) < most && search(left, area, hints, codes)) {
+                }
     }
     std::sort(codes.begin(), codes.end(), [](const Code& a, const Code& b) {
         return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.box.left() < b.box.left();

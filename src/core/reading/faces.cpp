@@ -61,11 +61,9 @@ std::vector<cv::Rect> photographs(const cv::Mat& gray) {
 std::vector<QRectF> findFaces(const QImage& picture) {
     std::vector<QRectF> faces;
     if (picture.width() < 24 || picture.height() < 24) return faces;
-    const QImage image = picture.convertToFormat(QImage::Format_RGB32);
-    const cv::Mat bgra(image.height(), image.width(), CV_8UC4, const_cast<uchar*>(image.constBits()),
+    const QImage image = picture.convertToFormat(QImage::Format_Grayscale8);
+    const cv::Mat gray(image.height(), image.width(), CV_8U, const_cast<uchar*>(image.constBits()),
                        size_t(image.bytesPerLine()));
-    cv::Mat gray;
-    cv::cvtColor(bgra, gray, cv::COLOR_BGRA2GRAY);
     const std::vector<cv::Rect> regions = photographs(gray);
     if (regions.empty()) return faces;
     cv::CascadeClassifier detector = cascade();

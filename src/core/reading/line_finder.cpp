@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <future>
 #include <numeric>
 #include <opencv2/imgproc.hpp>
 
@@ -193,7 +194,7 @@ double onePitch(const std::vector<QRect>& inks) {
 std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool lightOnDark) {
     const cv::Mat ink = strength > leastInk;
     cv::Mat labels, stats, centres;
-    const int n = cv::connectedComponentsWithStats(ink, labels, stats, centres, 8, CV_32S);
+    const int n = cv::connectedComponentsWithStats(ink, labels, stats, centres, 8, CV_32S, cv::CCL_GRANA);
     std::vector<QRect> letters, small;
     // Noise is left out where it is, not with the text beside it; what is left keeps the work linear.
     const int across = ink.cols / tile + 1;
@@ -354,23 +355,27 @@ void measure(LinePatch& line) {
 
 } // namespace
 
-std::vector<LinePatch> findLines(const QImage& picture, int leastInk) {
+std::vector<LinePatch> findLines(const QImage& picture, int leastInk, bool sideBySide) {
     std::vector<LinePatch> result;
     if (picture.isNull() || picture.width() < 3 || picture.height() < shortestLetter) return result;
     const cv::Mat bgra(picture.height(), picture.width(), CV_8UC4, const_cast<uchar*>(picture.constBits()),
                        size_t(picture.bytesPerLine()));
     // Each channel on its own: red on green of the same lightness is text too. The strongest answer counts.
-    cv::Mat gray, dark, light;
+    cv::Mat gray;
     cv::cvtColor(bgra, gray, cv::COLOR_BGRA2GRAY);
     const int k = std::min({structureSize, picture.width() | 1, picture.height() | 1});
     const cv::Mat kernel = cv::getStructuringElement(cv::MORPH_RECT, {k, k});
-    cv::morphologyEx(gray, dark, cv::MORPH_BLACKHAT, kernel, {-1, -1}, 1, cv::BORDER_REPLICATE);
-    cv::morphologyEx(gray, light, cv::MORPH_TOPHAT, kernel, {-1, -1}, 1, cv::BORDER_REPLICATE);
-
-    std::vector<Segment> segments = segmentsOf(dark, leastInk, false);
+    const auto look = [&](bool lightOnDark) {
+        cv::Mat strength;
+        cv::morphologyEx(gray, strength, lightOnDark ? cv::MORPH_TOPHAT : cv::MORPH_BLACKHAT, kernel, {-1, -1}, 1,
+                         cv::BORDER_REPLICATE);
+        return segmentsOf(strength, leastInk, lightOnDark);
+    };
+    auto others = std::async(sideBySide ? std::launch::async : std::launch::deferred, look, true);
+    std::vector<Segment> segments = look(false);
     {
-        auto others = segmentsOf(light, leastInk, true);
-        segments.insert(segments.end(), others.begin(), others.end());
+        auto light = others.get();
+        segments.insert(segments.end(), light.begin(), light.end());
     }
     // Between dark letters stand light gaps, and the other way round. Of two lines in one place the true one is that
     // whose ink is the rarer colour there: the ground is the greater part of a line of type.
@@ -500,10 +505,10 @@ UniformLine makeUniform(const QImage& picture, const LinePatch& line) {
     int histogram[3][256] = {};
     for (int y = 0; y < part.rows; ++y) {
         const uchar* p = part.ptr<uchar>(y);
-        for (int x = 0; x < part.cols; ++x)
-            for (int c = 0; c < 3; ++c) ++histogram[c][p[4 * x + c]];
+        for (int x = 0; x < part.cols; ++x, p += 4)
+            for (int c = 0; c < 3; ++c) ++histogram[c][p[c]];
     }
-    double ground[3], ink[3] = {}, weight = 0;
+    int ground[3];
     for (int c = 0; c < 3; ++c) {
         int seen = 0, level = 0;
         while (level < 255 && (seen += histogram[c][level]) * 2 < part.rows * part.cols) ++level;
@@ -512,39 +517,39 @@ UniformLine makeUniform(const QImage& picture, const LinePatch& line) {
     const auto distance = [&](const uchar* p) {
         return std::max({std::abs(p[0] - ground[0]), std::abs(p[1] - ground[1]), std::abs(p[2] - ground[2])});
     };
-    const double side_ = line.lightOnDark ? 1 : -1;
-    double farthest = 1;
     const auto onSide = [&](const uchar* p) {
-        const double l = 0.114 * (p[0] - ground[0]) + 0.587 * (p[1] - ground[1]) + 0.299 * (p[2] - ground[2]);
-        return l * side_ > 0;
+        const int l = 114 * (p[0] - ground[0]) + 587 * (p[1] - ground[1]) + 299 * (p[2] - ground[2]);
+        return line.lightOnDark ? l > 0 : l < 0;
     };
-    for (int y = 0; y < part.rows; ++y)
-        for (int x = 0; x < part.cols; ++x) {
-            const uchar* p = part.ptr<uchar>(y) + 4 * x;
-            if (mask.at<uchar>(y, x) && onSide(p)) farthest = std::max(farthest, distance(p));
+    const auto eachInked = [&](const auto& visit) {
+        for (int y = 0; y < part.rows; ++y) {
+            const uchar *p = part.ptr<uchar>(y), *m = mask.ptr<uchar>(y);
+            for (int x = 0; x < part.cols; ++x, p += 4)
+                if (m[x]) visit(p, x, y);
         }
-    for (int y = 0; y < part.rows; ++y)
-        for (int x = 0; x < part.cols; ++x) {
-            const uchar* p = part.ptr<uchar>(y) + 4 * x;
-            if (!mask.at<uchar>(y, x) || !onSide(p) || distance(p) < 0.8 * farthest) continue;
-            for (int c = 0; c < 3; ++c) ink[c] += p[c];
-            weight += 1;
-        }
+    };
+    int farthest = 1;
+    eachInked([&](const uchar* p, int, int) {
+        if (onSide(p)) farthest = std::max(farthest, distance(p));
+    });
+    double ink[3] = {}, weight = 0;
+    eachInked([&](const uchar* p, int, int) {
+        if (distance(p) < 0.8 * farthest || !onSide(p)) return;
+        for (int c = 0; c < 3; ++c) ink[c] += p[c];
+        weight += 1;
+    });
     double axis[3], length = 0;
     for (int c = 0; c < 3; ++c) {
         axis[c] = (weight > 0 ? ink[c] / weight : 255 - ground[c]) - ground[c];
         length += axis[c] * axis[c];
     }
+    for (double& a : axis) a = length > 0 ? 255 * a / length : 0;
     cv::Mat gray(part.size(), CV_8U, cv::Scalar(255));
-    for (int y = 0; y < part.rows; ++y)
-        for (int x = 0; x < part.cols; ++x) {
-            if (!mask.at<uchar>(y, x)) continue;
-            const uchar* p = part.ptr<uchar>(y) + 4 * x;
-            double t = 0;
-            for (int c = 0; c < 3; ++c) t += (p[c] - ground[c]) * axis[c];
-            t = length > 0 ? std::clamp(t / length, 0.0, 1.0) : 0;
-            gray.at<uchar>(y, x) = uchar(std::lround(255 * (1 - t)));
-        }
+    eachInked([&](const uchar* p, int x, int y) {
+        double t = 0;
+        for (int c = 0; c < 3; ++c) t += (p[c] - ground[c]) * axis[c];
+        gray.ptr<uchar>(y)[x] = uchar(255.5 - std::clamp(t, 0.0, 255.0));
+    });
     cv::Mat scaled;
     // A little narrower than it is high: as well read, and in less time, which goes with the width.
     const double across = 0.9 * scale;
@@ -568,6 +573,7 @@ UniformLine makeUniform(const QImage& picture, const LinePatch& line) {
     for (int y = 0; y < gray.rows; ++y)
         std::copy(gray.ptr<uchar>(y), gray.ptr<uchar>(y) + gray.cols, uniform.ink.scanLine(y));
     uniform.inkOrigin = QPoint(r.x, r.y);
+    uniform.ground = qRgb(ground[2], ground[1], ground[0]);
     uniform.scale = across;
     uniform.baseline = above + int(uniformX) + topRoom;
     uniform.offset = QPointF(r.x - side / across, r.y - (top + topRoom) / scale);

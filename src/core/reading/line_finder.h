@@ -24,8 +24,9 @@ struct LinePatch {
 inline constexpr int plainInk = 26; ///< grey on grey down to about 2:1 at full stroke width
 inline constexpr int faintInk = 7;  ///< what a stretched contrast would bring out
 
-/// `picture` must be RGB32. Lines come from top to bottom, then from left to right.
-std::vector<LinePatch> findLines(const QImage& picture, int leastInk = plainInk);
+/// `picture` must be RGB32. Lines come from top to bottom, then from left to right. `sideBySide`: dark and light type
+/// are looked for on two threads, with the same result.
+std::vector<LinePatch> findLines(const QImage& picture, int leastInk = plainInk, bool sideBySide = false);
 
 /// Where the line's picture came to lie after it was made uniform.
 struct UniformLine {
@@ -35,6 +36,7 @@ struct UniformLine {
     int baseline = 0; ///< row of the image the letters stand on
     QImage ink;       ///< Grayscale8, black on white, in the picture's own pixels
     QPoint inkOrigin; ///< where on the picture `ink` lies
+    QRgb ground = 0;  ///< the colour around the letters
 };
 
 /// Makes black on white of one x-height from a line of any colour and size; what is not the line's own ink is left out.

@@ -1,6 +1,7 @@
 #include "reading/reader.h"
 
 #include "base/shipped.h"
+#include "reading/bare_picture.h"
 #include "reading/codes.h"
 #include "reading/faces.h"
 #include "reading/line_finder.h"
@@ -11,7 +12,7 @@
 
 #include <algorithm>
 #include <future>
-#include <QCryptographicHash>
+#include <optional>
 #include <QDir>
 #include <QHash>
 #include <QSet>
@@ -22,14 +23,15 @@ namespace {
 
 constexpr qsizetype mostRemembered = 60'000; // line pictures; a glyph list is well under a kilobyte
 
+// Two hashes of 64 bits from different seeds: no two lines that are ever met have both in common.
 QByteArray fingerprint(const QImage& line, const QString& languages) {
-    QCryptographicHash hash(QCryptographicHash::Sha1);
-    hash.addData(languages.toLatin1());
-    const qint32 size[2] = {line.width(), line.height()};
-    hash.addData(QByteArrayView(reinterpret_cast<const char*>(size), sizeof size));
-    for (int y = 0; y < line.height(); ++y)
-        hash.addData(QByteArrayView(reinterpret_cast<const char*>(line.constScanLine(y)), line.width()));
-    return hash.result();
+    const size_t size[2] = {size_t(line.width()), size_t(line.height())};
+    size_t hashes[2] = {qHash(languages, 0x517cc1b7), qHash(languages, 0x27220a95)};
+    for (size_t& hash : hashes) {
+        hash = qHashBits(size, sizeof size, hash);
+        for (int y = 0; y < line.height(); ++y) hash = qHashBits(line.constScanLine(y), size_t(line.width()), hash);
+    }
+    return QByteArray(reinterpret_cast<const char*>(hashes), sizeof hashes);
 }
 
 // The columns of a line that carry ink, and the gaps between them.
@@ -322,7 +324,7 @@ public:
         page.size = whole.size();
         page.languages = *languages;
         progress.setDoing(QStringLiteral("Finding lines"));
-        std::vector<LinePatch> patches = findLines(picture, options.faint ? faintInk : plainInk);
+        std::vector<LinePatch> patches = findLines(picture, options.faint ? faintInk : plainInk, m_count > 1);
         if (options.content == ReadOptions::Content::OneLine) patches = asOneLine(std::move(patches));
         if (progress.cancelled()) return cancelledError();
         if (options.sideways && options.content == ReadOptions::Content::Any) {
@@ -332,17 +334,6 @@ public:
             for (TextLine& line : page.lines) shift(line, area.topLeft());
         }
         const bool numbers = options.content == ReadOptions::Content::Numbers;
-        // Codes are looked for beside the reading.
-        std::future<std::vector<Code>> codes;
-        if (options.codes && options.content == ReadOptions::Content::Any)
-            codes = std::async(m_count > 1 ? std::launch::async : std::launch::deferred,
-                               [&picture] { return findCodes(picture); });
-
-        std::future<std::vector<QRectF>> faces;
-        if (options.faces && options.content == ReadOptions::Content::Any)
-            faces = std::async(m_count > 1 ? std::launch::async : std::launch::deferred,
-                               [&picture] { return findFaces(picture); });
-
         struct Job {
             UniformLine uniform;
             QByteArray key;
@@ -376,6 +367,10 @@ public:
             glyphs[i] = m_remembered.constFind(jobs[i].key)->glyphs;
             shaped.push_back({&patches[i], &jobs[i].uniform, &glyphs[i]});
         }
+        // Codes and faces are looked for beside what is left to do.
+        std::optional<Search> search;
+        if (options.content == ReadOptions::Content::Any)
+            search.emplace(*this, barePicture(picture, shaped), options.codes, options.faces);
         mendByShape(shaped, isWord,
                     [this](size_t count, const std::function<void(size_t)>& work) { m_lines.inParallel(count, work); });
         for (size_t i = 0; i < patches.size(); ++i) {
@@ -406,15 +401,12 @@ public:
             std::stable_sort(page.lines.begin(), page.lines.end(), [](const TextLine& a, const TextLine& b) {
                 return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.box.left() < b.box.left();
             });
-        if (codes.valid()) {
-            page.codes = codes.get();
+        if (search) {
+            search->finish(page.codes, page.faces);
             for (Code& code : page.codes) {
                 code.box.translate(area.topLeft());
                 code.corners.translate(area.topLeft());
             }
-        }
-        if (faces.valid()) {
-            page.faces = faces.get();
             for (QRectF& face : page.faces) face.translate(area.topLeft());
         }
         progress.setFraction(1);
@@ -422,6 +414,38 @@ public:
     }
 
 private:
+    // The last picture that was searched for codes and faces, and what was found on it.
+    struct Searched {
+        QImage bare;
+        std::optional<std::vector<Code>> codes;
+        std::optional<std::vector<QRectF>> faces;
+    };
+
+    // A search on threads of its own; nothing is searched that was the last time.
+    class Search {
+    public:
+        Search(Engines& engines, QImage bare, bool codes, bool faces) : m_last(engines.m_searched) {
+            if (m_last.bare != bare) m_last = {std::move(bare), {}, {}};
+            const auto how = engines.m_count > 1 ? std::launch::async : std::launch::deferred;
+            if (codes && !m_last.codes) m_codes = std::async(how, findCodes, m_last.bare);
+            if (faces && !m_last.faces) m_faces = std::async(how, findFaces, m_last.bare);
+            m_wantsCodes = codes;
+            m_wantsFaces = faces;
+        }
+        void finish(std::vector<Code>& codes, std::vector<QRectF>& faces) {
+            if (m_codes.valid()) m_last.codes = m_codes.get();
+            if (m_faces.valid()) m_last.faces = m_faces.get();
+            if (m_wantsCodes) codes = *m_last.codes;
+            if (m_wantsFaces) faces = *m_last.faces;
+        }
+
+    private:
+        Searched& m_last;
+        std::future<std::vector<Code>> m_codes;
+        std::future<std::vector<QRectF>> m_faces;
+        bool m_wantsCodes = false, m_wantsFaces = false;
+    };
+
     // The languages that are here and known by their common words.
     static QStringList tellable() {
         QStringList all;
@@ -589,6 +613,7 @@ private:
     Bars m_bars{m_words};
     LineReader m_lines;
     QHash<QByteArray, LineReading> m_remembered;
+    Searched m_searched;
 };
 
 Reader::Reader(int threads) : m_engines(std::make_unique<Engines>(threads)) {}

@@ -205,6 +205,7 @@ std::vector<ReadGlyph> weighed(const std::vector<ReadGlyph>& model, const std::v
         p = end;
     }
     markSure(out);
+    for (ReadGlyph& glyph : out) glyph.doubted = true;
     return out;
 }
 

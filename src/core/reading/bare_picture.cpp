@@ -1,0 +1,72 @@
+#include "reading/bare_picture.h"
+
+#include "reading/second_look.h"
+
+#include <algorithm>
+#include <opencv2/imgproc.hpp>
+
+namespace eyelid {
+namespace {
+
+constexpr double leastGlyph = 0.75, leastMean = 0.9; // pieces of a code are read with less, and as shorter words
+constexpr int leastTelling = 4;                      // the upper edge of a small code looks like "Day" or "DBO"
+constexpr int fringe = 2;                            // pixels around the ink that are lighter than ink
+
+// Letters and figures that no row of stripes is taken for.
+bool tells(const ReadGlyph& glyph) {
+    static const QString stripes = QStringLiteral("Il1|iHNMUTL");
+    return glyph.text[0].isLetterOrNumber() && !stripes.contains(glyph.text);
+}
+
+// Words that are read for certain, and those that are likely between two of them.
+std::vector<Stretch> certainWords(const std::vector<ReadGlyph>& glyphs) {
+    std::vector<Stretch> certain, likely;
+    for (size_t begin = 0, end = 0; begin < glyphs.size(); begin = end) {
+        int telling = 0;
+        double sum = 0, least = 1;
+        for (end = begin; end == begin || (end < glyphs.size() && !glyphs[end].startsWord); ++end) {
+            const ReadGlyph& glyph = glyphs[end];
+            sum += glyph.confidence;
+            least = glyph.doubted ? 0 : std::min(least, glyph.confidence);
+            telling += tells(glyph);
+        }
+        if (least >= leastGlyph && telling >= leastTelling && sum >= leastMean * double(end - begin)) {
+            certain.insert(certain.end(), likely.begin(), likely.end());
+            certain.push_back({begin, end});
+            likely.clear();
+        } else if (least >= leastGlyph && !certain.empty()) {
+            likely.push_back({begin, end});
+        }
+    }
+    return certain;
+}
+
+} // namespace
+
+QImage barePicture(const QImage& picture, const std::vector<ShapedLine>& lines) {
+    QImage bare(picture.size(), QImage::Format_Grayscale8);
+    if (bare.isNull()) return bare;
+    const cv::Mat bgra(picture.height(), picture.width(), CV_8UC4, const_cast<uchar*>(picture.constBits()),
+                       size_t(picture.bytesPerLine()));
+    cv::Mat gray(bare.height(), bare.width(), CV_8U, bare.bits(), size_t(bare.bytesPerLine()));
+    cv::cvtColor(bgra, gray, cv::COLOR_BGRA2GRAY);
+    for (const ShapedLine& line : lines) {
+        const std::vector<ReadGlyph>& glyphs = *line.glyphs;
+        const UniformLine& uniform = *line.uniform;
+        const auto toX = [&](double x) { return x / uniform.scale + uniform.offset.x(); };
+        for (const auto& [begin, end] : certainWords(glyphs)) {
+            const double beside = 0.4 * line.patch->xHeight; // a glyph's place is known to about a stroke
+            const double left = toX(glyphs[begin].box.left()) - beside,
+                         right = toX(glyphs[end - 1].box.right()) + beside;
+            for (const QRect& ink : line.patch->inks) {
+                const double x = ink.left() + ink.width() / 2.0;
+                if (x < left || x > right) continue;
+                const QRect place = ink.adjusted(-fringe, -fringe, fringe, fringe).intersected(bare.rect());
+                gray(cv::Rect(place.left(), place.top(), place.width(), place.height())) = qGray(uniform.ground);
+            }
+        }
+    }
+    return bare;
+}
+
+} // namespace eyelid
