@@ -1,7 +1,5 @@
 #include "reading/bare_picture.h"
 
-#include "reading/second_look.h"
-
 #include <algorithm>
 #include <opencv2/imgproc.hpp>
 
@@ -18,9 +16,19 @@ bool tells(const ReadGlyph& glyph) {
     return glyph.text[0].isLetterOrNumber() && !stripes.contains(glyph.text);
 }
 
-// Words that are read for certain, and those that are likely between two of them.
-std::vector<Stretch> certainWords(const std::vector<ReadGlyph>& glyphs) {
-    std::vector<Stretch> certain, likely;
+struct WordInk {
+    bool certain = false; // otherwise likely
+    QRect box;
+    std::vector<QRect> inks;
+};
+
+// The words of a line that are text by what was read, with their ink.
+std::vector<WordInk> wordsOf(const ShapedLine& line) {
+    const std::vector<ReadGlyph>& glyphs = *line.glyphs;
+    const UniformLine& uniform = *line.uniform;
+    const auto toX = [&](double x) { return x / uniform.scale + uniform.offset.x(); };
+    const double beside = 0.4 * line.patch->xHeight; // a glyph's place is known to about a stroke
+    std::vector<WordInk> words;
     for (size_t begin = 0, end = 0; begin < glyphs.size(); begin = end) {
         int telling = 0;
         double sum = 0, least = 1;
@@ -30,15 +38,19 @@ std::vector<Stretch> certainWords(const std::vector<ReadGlyph>& glyphs) {
             least = glyph.doubted ? 0 : std::min(least, glyph.confidence);
             telling += tells(glyph);
         }
-        if (least >= leastGlyph && telling >= leastTelling && sum >= leastMean * double(end - begin)) {
-            certain.insert(certain.end(), likely.begin(), likely.end());
-            certain.push_back({begin, end});
-            likely.clear();
-        } else if (least >= leastGlyph && !certain.empty()) {
-            likely.push_back({begin, end});
+        WordInk word;
+        word.certain = least >= leastGlyph && telling >= leastTelling && sum >= leastMean * double(end - begin);
+        if (!word.certain && least < leastMean) continue;
+        const double left = toX(glyphs[begin].box.left()) - beside, right = toX(glyphs[end - 1].box.right()) + beside;
+        for (const QRect& ink : line.patch->inks) {
+            const double x = ink.left() + ink.width() / 2.0;
+            if (x < left || x > right) continue;
+            word.inks.push_back(ink);
+            word.box = word.box.united(ink);
         }
+        words.push_back(std::move(word));
     }
-    return certain;
+    return words;
 }
 
 } // namespace
@@ -51,18 +63,16 @@ QImage barePicture(const QImage& picture, const std::vector<ShapedLine>& lines) 
     cv::Mat gray(bare.height(), bare.width(), CV_8U, bare.bits(), size_t(bare.bytesPerLine()));
     cv::cvtColor(bgra, gray, cv::COLOR_BGRA2GRAY);
     for (const ShapedLine& line : lines) {
-        const std::vector<ReadGlyph>& glyphs = *line.glyphs;
-        const UniformLine& uniform = *line.uniform;
-        const auto toX = [&](double x) { return x / uniform.scale + uniform.offset.x(); };
-        for (const auto& [begin, end] : certainWords(glyphs)) {
-            const double beside = 0.4 * line.patch->xHeight; // a glyph's place is known to about a stroke
-            const double left = toX(glyphs[begin].box.left()) - beside,
-                         right = toX(glyphs[end - 1].box.right()) + beside;
-            for (const QRect& ink : line.patch->inks) {
-                const double x = ink.left() + ink.width() / 2.0;
-                if (x < left || x > right) continue;
+        const std::vector<WordInk> words = wordsOf(line);
+        // What stands beside a certain word and no higher or lower is of its line: pieces of a code reach out of it.
+        QRect band;
+        for (const WordInk& word : words)
+            if (word.certain) band = band.united(word.box);
+        for (const WordInk& word : words) {
+            if (!word.certain && (word.box.top() < band.top() - 1 || word.box.bottom() > band.bottom() + 1)) continue;
+            for (const QRect& ink : word.inks) {
                 const QRect place = ink.adjusted(-fringe, -fringe, fringe, fringe).intersected(bare.rect());
-                gray(cv::Rect(place.left(), place.top(), place.width(), place.height())) = qGray(uniform.ground);
+                gray(cv::Rect(place.left(), place.top(), place.width(), place.height())) = qGray(line.uniform->ground);
             }
         }
     }
