@@ -10,28 +10,70 @@
 namespace eyelid {
 namespace {
 
+// Takes the letters out of a word that lie under covers; it is what is left of it.
+void uncover(Word& word, const std::vector<Cover>& covers) {
+    const auto covered = [&](const QRectF& box) {
+        double share = 0;
+        for (const Cover& cover : covers) share += shareWithin(box, QRectF(cover.rect));
+        return share > 0.6;
+    };
+    if (covered(word.box)) {
+        word = Word{};
+        return;
+    }
+    if (std::erase_if(word.glyphs, [&](const Glyph& glyph) { return covered(glyph.box); }) == 0) return;
+    word.text.clear();
+    word.alternatives.clear();
+    word.box = {};
+    for (const Glyph& glyph : word.glyphs) {
+        word.text += glyph.text;
+        word.box = word.box.united(glyph.box);
+    }
+}
+
+// The line a cover belongs to: it stands within it, or directly before or after.
+TextLine* lineOf(Page& page, const QRectF& box) {
+    for (TextLine& line : page.lines) {
+        const double reach = 1.5 * std::max(4.0, line.xHeight);
+        if (verticalShare(line.box, box) >= 0.5 && box.left() < line.box.right() + reach &&
+            box.right() > line.box.left() - reach)
+            return &line;
+    }
+    return nullptr;
+}
+
 // What a reader makes of a cover's own look is not text; that nothing shows through is checked by the pixels. In place
 // of what is covered a block stands on the page, so that a label still has its value and a column its cells: otherwise
 // the neighbours of a cover would be taken for what it hides.
 void withoutCovers(Page& page, const CheckRequest& request) {
-    for (TextLine& line : page.lines)
-        std::erase_if(line.words, [&](const Word& word) {
-            double share = 0;
-            for (const Cover& cover : request.covers) share += shareWithin(word.box, QRectF(cover.rect));
-            return share > 0.6;
-        });
+    for (TextLine& line : page.lines) {
+        for (Word& word : line.words) uncover(word, request.covers);
+        std::erase_if(line.words, [](const Word& word) { return word.text.isEmpty(); });
+        QRectF left;
+        for (const Word& word : line.words) left = left.united(word.box);
+        line.box = QRectF(left.left(), line.box.top(), left.width(), line.box.height());
+    }
     std::erase_if(page.lines, [](const TextLine& line) { return line.words.empty(); });
+    std::vector<TextLine> cells;
     for (const Item& item : request.items) {
         if (item.decision != Decision::Cover || item.finding.kind == Kind::Area) continue;
         for (const QRectF& box : item.finding.boxes) {
+            const Word block{QString(coverBlock), box, 1, {}, {}};
+            if (TextLine* line = lineOf(page, box)) {
+                const auto after = std::find_if(line->words.begin(), line->words.end(),
+                                                [&](const Word& word) { return word.box.left() > box.left(); });
+                line->words.insert(after, block);
+                continue;
+            }
             TextLine line;
-            line.words.push_back(Word{QString(QChar(0x2588)), box, 1, {}, {}});
+            line.words.push_back(block);
             line.box = box;
             line.baseline = box.bottom();
             line.xHeight = item.finding.textHeight;
-            page.lines.push_back(std::move(line));
+            cells.push_back(std::move(line));
         }
     }
+    page.lines.insert(page.lines.end(), std::make_move_iterator(cells.begin()), std::make_move_iterator(cells.end()));
     std::stable_sort(page.lines.begin(), page.lines.end(), [](const TextLine& a, const TextLine& b) {
         return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.box.left() < b.box.left();
     });

@@ -2,6 +2,7 @@
 
 #include "finding/confusables.h"
 #include "finding/labels.h"
+#include "picture/geometry.h"
 #include "reading/page_text.h"
 
 #include <algorithm>
@@ -10,15 +11,6 @@
 #include <QRegularExpression>
 
 namespace eyelid {
-namespace {
-
-double verticalShare(const QRectF& a, const QRectF& b) {
-    const double common = std::min(a.bottom(), b.bottom()) - std::max(a.top(), b.top());
-    return common / std::max(1.0, std::min(a.height(), b.height()));
-}
-
-} // namespace
-
 QString LabelledValue::because() const {
     switch (how) {
     case How::Inside:
@@ -136,7 +128,8 @@ void ScreenText::findLabels(std::span<const QStringList> labels) {
     const size_t n = lines.size();
     const auto whole = [&](size_t i) { return Span{0, int(m_runs[i].text().size())}; };
     std::vector<std::optional<LabelHit>> hits(n);
-    for (size_t i = 0; i < n; ++i) hits[i] = hitOf(m_runs[i].text());
+    for (size_t i = 0; i < n; ++i)
+        if (!m_runs[i].text().contains(coverBlock)) hits[i] = hitOf(m_runs[i].text()); // else it has its value
 
     // After a colon or an equals sign on the same line: "Name: …", "token=…", "\"email\": \"…\"".
     static const Pattern keyed(

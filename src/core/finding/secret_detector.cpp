@@ -135,7 +135,7 @@ private:
     Pattern m_spoken{R"((?i)\b(?:key|token|secret|password|passphrase|bearer)\s["']?([^\s"',;]{8,}))"};
     Pattern m_token{R"((?:^|[\s"'=:(\[<,/])([A-Za-z0-9+_\-]{20,}={0,2})(?:$|[\s"')\]>,;&.]))"};
     Pattern m_placeholder{
-        R"((?i)[*•·.xX●_\-]+|<.*>|\$\{?.*|%.*%|null|none|true|false|yes|no|required|optional|hidden|expired|changeme.*|\[.*\]?)"};
+        R"((?i)[*•·.xX●_\-]+|<.*>|\$\{?.*|%.*%|null|none|true|false|yes|no|required|optional|hidden|expired|changeme.*|bearer|basic|digest|\[.*\]?)"};
 };
 
 } // namespace

@@ -23,4 +23,9 @@ double shareWithin(const QRectF& inner, const QRectF& outer) {
     return common.isEmpty() ? 0 : common.width() * common.height() / area;
 }
 
+double verticalShare(const QRectF& a, const QRectF& b) {
+    const double common = std::min(a.bottom(), b.bottom()) - std::max(a.top(), b.top());
+    return common / std::max(1.0, std::min(a.height(), b.height()));
+}
+
 } // namespace eyelid

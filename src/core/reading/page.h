@@ -1,6 +1,7 @@
 // What a reader saw on a picture: lines of words of glyphs, each with its place in device pixels.
 #pragma once
 
+#include <QChar>
 #include <QPolygonF>
 #include <QRectF>
 #include <QSize>
@@ -9,6 +10,9 @@
 #include <vector>
 
 namespace eyelid {
+
+/// Stands in place of what a cover hides, on a page that was read with covers.
+inline constexpr QChar coverBlock{0x2588};
 
 struct Glyph {
     QString text; ///< one character as read (may be a surrogate pair)
