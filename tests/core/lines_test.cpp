@@ -179,3 +179,63 @@ TEST_CASE("letters that run together in small type are type; a bar of a chart is
         for (int y = 20; y < 28; ++y) image.setPixel(x, y, x % 4 < 2 ? qRgb(30, 30, 30) : qRgb(170, 170, 170));
     CHECK(findLines(image).size() == 1);
 }
+
+TEST_CASE("text on low coloured rows, badges and buttons is found, dark on light or light on dark") {
+    struct Row {
+        QColor ground, ink;
+    };
+    const Row rows[] = {{QColor(0xb0, 0xe4, 0xe0), QColor(0x30, 0x40, 0x40)}, {Qt::white, Qt::black},
+                        {QColor(0x2c, 0x38, 0x30), QColor(0xd8, 0xf0, 0x90)}, {QColor(0x20, 0xd8, 0x70), Qt::black},
+                        {QColor(0x18, 0x18, 0x18), QColor(0xc0, 0xc0, 0xc0)}, {Qt::white, QColor(0x60, 0x60, 0x60)},
+                        {QColor(0x50, 0x60, 0x30), QColor(0x10, 0x10, 0x10)}};
+    for (const int height : {15, 17, 20, 24}) {
+        QImage image(500, 40 + height * int(std::size(rows)), QImage::Format_RGB32);
+        image.fill(Qt::white);
+        QPainter painter(&image);
+        painter.setFont(made::font(height - 6));
+        int y = 20;
+        std::vector<QRect> places;
+        for (const Row& row : rows) {
+            painter.fillRect(QRect(0, y, 500, height), row.ground);
+            painter.setPen(row.ink);
+            painter.drawText(QRect(30, y, 200, height), Qt::AlignVCenter, QStringLiteral("Meter 44710032"));
+            places.emplace_back(28, y, 204, height);
+            y += height;
+        }
+        // A badge with round ends.
+        painter.setRenderHint(QPainter::Antialiasing);
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(QColor(0x2e, 0x6b, 0x57));
+        painter.drawRoundedRect(QRect(300, 22 + height, 90, height - 4), 8, 8);
+        painter.setPen(Qt::white);
+        painter.setFont(made::font(height - 7));
+        painter.drawText(QRect(300, 22 + height, 90, height - 4), Qt::AlignCenter, QStringLiteral("Settled"));
+        places.emplace_back(300, 22 + height, 90, height - 2); // its lower edge may count as ink
+        painter.end();
+        const auto lines = findLines(image);
+        for (const QRect& place : places) {
+            INFO("row of " << height << " pixels at " << place.left() << ", " << place.top());
+            const auto on = std::find_if(lines.begin(), lines.end(), [&](const LinePatch& line) {
+                return place.contains(line.box) && line.box.height() < place.height() - 2 && line.box.width() > 20;
+            });
+            CHECK(on != lines.end());
+        }
+    }
+}
+
+TEST_CASE("large bold type is found whole") {
+    for (const int pixels : {28, 36, 44, 52}) {
+        QImage image(1200, 3 * pixels, QImage::Format_RGB32);
+        image.fill(Qt::white);
+        QPainter painter(&image);
+        QFont font = made::font(pixels);
+        font.setBold(true);
+        painter.setFont(font);
+        painter.drawText(20, 2 * pixels, QStringLiteral("WHEEL ETHEL Water bill"));
+        painter.end();
+        const auto lines = findLines(image);
+        INFO(pixels);
+        REQUIRE(lines.size() == 1);
+        CHECK(lines[0].inks.size() == 20); // a letter each, and the dot of the i
+    }
+}

@@ -1,5 +1,7 @@
 #include "reading/line_finder.h"
 
+#include "picture/geometry.h"
+
 #include <algorithm>
 #include <cmath>
 #include <future>
@@ -9,8 +11,10 @@
 namespace eyelid {
 namespace {
 
-constexpr int structureSize = 21;    // thicker strokes than this are not text of up to 40 pixels
+constexpr int structureWidth = 21;   // thicker strokes than this are not text of up to 40 pixels
+constexpr int structureHeight = 13;  // what is higher, and wide, is a row, badge or button with text on it
 constexpr int tallestGlyph = 110;    // pixels
+constexpr int widestPiece = 6;       // heights; a line of one wider piece is a block, or small type run together
 constexpr int shortestLetter = 5;    // pixels; less is a dot, a comma or a dash
 constexpr double leastGround = 0.55; // of a line's surroundings must be nearer to its ground than to its ink
 constexpr int tile = 64;             // pixels
@@ -191,6 +195,28 @@ double onePitch(const std::vector<QRect>& inks) {
     return double(even) >= 0.75 * double(steps.size()) ? pitch : 0;
 }
 
+// Small type runs together where its soft edges meet: the letters of a piece by what is at least half as strong as the
+// strongest of it. Empty where that does not part it.
+std::vector<QRect> parted(const cv::Mat& strength, const QRect& box) {
+    const cv::Mat part = strength(cv::Rect(box.left(), box.top(), box.width(), box.height()));
+    double most = 0;
+    cv::minMaxLoc(part, nullptr, &most);
+    cv::Mat labels, stats, centres;
+    const int n = cv::connectedComponentsWithStats(part > most / 2, labels, stats, centres, 8, CV_32S);
+    std::vector<QRect> found;
+    for (int i = 1; i < n; ++i) {
+        const int* s = stats.ptr<int>(i);
+        found.emplace_back(box.left() + s[cv::CC_STAT_LEFT], box.top() + s[cv::CC_STAT_TOP], s[cv::CC_STAT_WIDTH],
+                           s[cv::CC_STAT_HEIGHT]);
+    }
+    // Parted into more than letters it is no type.
+    if (found.size() < 2 || int(found.size()) > box.width() / 2) found.clear();
+    std::sort(found.begin(), found.end(), [](const QRect& a, const QRect& b) {
+        return a.left() != b.left() ? a.left() < b.left() : a.top() < b.top();
+    });
+    return found;
+}
+
 std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool lightOnDark) {
     const cv::Mat ink = strength > leastInk;
     cv::Mat labels, stats, centres;
@@ -363,10 +389,11 @@ std::vector<LinePatch> findLines(const QImage& picture, int leastInk, bool sideB
     // Each channel on its own: red on green of the same lightness is text too. The strongest answer counts.
     cv::Mat gray;
     cv::cvtColor(bgra, gray, cv::COLOR_BGRA2GRAY);
-    const int k = std::min({structureSize, picture.width() | 1, picture.height() | 1});
-    const cv::Mat kernel = cv::getStructuringElement(cv::MORPH_RECT, {k, k});
+    const cv::Mat kernel = cv::getStructuringElement(cv::MORPH_RECT, {std::min(structureWidth, picture.width() | 1),
+                                                                      std::min(structureHeight, picture.height() | 1)});
+    cv::Mat dark, light;
     const auto look = [&](bool lightOnDark) {
-        cv::Mat strength;
+        cv::Mat& strength = lightOnDark ? light : dark;
         cv::morphologyEx(gray, strength, lightOnDark ? cv::MORPH_TOPHAT : cv::MORPH_BLACKHAT, kernel, {-1, -1}, 1,
                          cv::BORDER_REPLICATE);
         return segmentsOf(strength, leastInk, lightOnDark);
@@ -374,8 +401,8 @@ std::vector<LinePatch> findLines(const QImage& picture, int leastInk, bool sideB
     auto others = std::async(sideBySide ? std::launch::async : std::launch::deferred, look, true);
     std::vector<Segment> segments = look(false);
     {
-        auto light = others.get();
-        segments.insert(segments.end(), light.begin(), light.end());
+        auto found = others.get();
+        segments.insert(segments.end(), found.begin(), found.end());
     }
     // Between dark letters stand light gaps, and the other way round. Of two lines in one place the true one is that
     // whose ink is the rarer colour there: the ground is the greater part of a line of type.
@@ -411,6 +438,16 @@ std::vector<LinePatch> findLines(const QImage& picture, int leastInk, bool sideB
     std::vector<std::vector<size_t>> rows(size_t(picture.height() / 16 + 2));
     for (size_t i = 0; i < segments.size(); ++i)
         for (int r = segments[i].box.top() / 16; r <= segments[i].box.bottom() / 16; ++r) rows[size_t(r)].push_back(i);
+    // A badge or button as low as type, with type on it.
+    for (size_t i = 0; i < segments.size(); ++i) {
+        const QRect& whole = segments[i].box;
+        if (!keep[i] || segments[i].inks.size() > 1 || whole.width() < 2 * whole.height()) continue;
+        for (int r = whole.top() / 16; r <= whole.bottom() / 16; ++r)
+            for (size_t j : rows[size_t(r)])
+                if (keep[j] && segments[j].lightOnDark != segments[i].lightOnDark && segments[j].inks.size() >= 3 &&
+                    shareWithin(segments[j].box, whole) >= 0.75 && 5 * segments[j].box.height() >= 2 * whole.height())
+                    keep[i] = 0;
+    }
     // What is far smaller than a line and lies within it is the hole of a letter, or text on a picture that stands
     // beside the line's own: neither speaks against the line as a whole.
     for (size_t i = 0; i < segments.size(); ++i) {
@@ -469,10 +506,13 @@ std::vector<LinePatch> findLines(const QImage& picture, int leastInk, bool sideB
         std::sort(line.inks.begin(), line.inks.end(), [](const QRect& a, const QRect& b) {
             return a.left() != b.left() ? a.left() < b.left() : a.top() < b.top();
         });
-        measure(line);
         // Nothing that can be a letter: a lone dot, or a block.
-        if (line.box.height() < shortestLetter || (line.inks.size() == 1 && line.box.width() > 6 * line.box.height()))
-            continue;
+        if (line.box.height() < shortestLetter) continue;
+        if (line.inks.size() == 1 && line.box.width() > widestPiece * line.box.height()) {
+            line.inks = parted(line.lightOnDark ? light : dark, line.box);
+            if (line.inks.empty()) continue;
+        }
+        measure(line);
         result.push_back(std::move(line));
     }
     std::sort(result.begin(), result.end(), [](const LinePatch& a, const LinePatch& b) {
