@@ -193,8 +193,8 @@ std::vector<Code> findCodes(const QImage& picture) {
         if (inverted) left.invertPixels();
         for (const ZXing::DecodeHints& hints : {matrices, linears})
             for (const QRect& area : areas)
-                while (int(codes.size()) < most && search(left, area, hints, codes)) {
-                }
+                for (int turn = 0; turn < most && int(codes.size()) < most; ++turn)
+                    if (!search(left, area, hints, codes)) break;
     }
     std::sort(codes.begin(), codes.end(), [](const Code& a, const Code& b) {
         return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.box.left() < b.box.left();
