@@ -218,6 +218,39 @@ TEST_CASE("what stands beside or below a cover is not taken for what it hides") 
     CHECK(report.clean());
 }
 
+TEST_CASE("whatever part of a page is covered, the check tells of the rest and of nothing else") {
+    const QImage image = made::picture(
+        {QStringLiteral("Account holder: Ines Hartwell"), QStringLiteral("Mail: ines.hartwell@mail.example"),
+         QStringLiteral("Phone: 020 7946 0018"), QStringLiteral("Last seen at 192.0.2.121"),
+         QStringLiteral("Card 4111 1111 1111 1111"), QStringLiteral("Balance due 38.20, next visit on 14 March")},
+        14);
+    Progress progress;
+    auto page = reader().read(image, {}, progress);
+    REQUIRE(page);
+    const auto all = finder().find(*page, everything(), {});
+    REQUIRE(all.size() == 5);
+    for (unsigned subset = 0; subset < 32; subset += 3) {
+        std::vector<Item> items;
+        QStringList open;
+        for (size_t i = 0; i < all.size(); ++i) {
+            if (!(subset >> i & 1)) {
+                open << all[i].text;
+                continue;
+            }
+            Item item = covered(all[i].kind, all[i].text, {});
+            item.finding = all[i];
+            items.push_back(item);
+        }
+        const CheckReport report = check(encodePng(render(image, coversOf(items, image.size(), 0))), &image, items);
+        QStringList told;
+        for (const Leak& leak : report.leaks) told << leak.finding.text;
+        open.sort();
+        told.sort();
+        INFO(subset);
+        CHECK(told == open);
+    }
+}
+
 TEST_CASE("the check sees what was missed, and what is covered elsewhere") {
     const QImage image = made::picture(
         {QStringLiteral("Write to ines.hartwell@mail.example"), QStringLiteral("ask for Quillfeather there")}, 15);

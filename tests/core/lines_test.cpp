@@ -239,3 +239,27 @@ TEST_CASE("large bold type is found whole") {
         CHECK(lines[0].inks.size() == 20); // a letter each, and the dot of the i
     }
 }
+
+TEST_CASE("lines are the same on one thread and on two") {
+    for (unsigned seed = 0; seed < 12; ++seed) {
+        std::mt19937 random(seed);
+        QImage image(400, 300, QImage::Format_RGB32);
+        image.fill(QColor::fromHsv(int(random() % 360), 40, 255 - int(random() % 2) * 220));
+        QPainter painter(&image);
+        for (int y = 20; y < 300; y += 30) {
+            painter.fillRect(QRect(0, y - 14, 400, 20), QColor::fromHsv(int(random() % 360), 120, int(random() % 256)));
+            painter.setFont(made::font(9 + int(random() % 8)));
+            painter.setPen(QColor::fromHsv(int(random() % 360), 60, int(random() % 256)));
+            painter.drawText(12, y, QStringLiteral("Account 44710032 of Tannery Row"));
+        }
+        painter.end();
+        const auto one = findLines(image), two = findLines(image, plainInk, true);
+        REQUIRE(one.size() == two.size());
+        for (size_t i = 0; i < one.size(); ++i) {
+            CHECK(one[i].box == two[i].box);
+            CHECK(one[i].inks == two[i].inks);
+            CHECK(one[i].baseline == two[i].baseline);
+            CHECK(one[i].lightOnDark == two[i].lightOnDark);
+        }
+    }
+}

@@ -575,3 +575,54 @@ TEST_CASE("a picture without its text keeps all else, and does not tell what the
     CHECK(left == QRect(5, 5, 1, 1));
     CHECK(one.copy(0, 0, 100, one.height()) == two.copy(0, 0, 100, two.height()));
 }
+
+TEST_CASE("codes are looked for on any picture without harm") {
+    std::mt19937 random(31);
+    for (int round = 0; round < 40; ++round) {
+        const QSize size(1 + int(random() % 300), 1 + int(random() % 200));
+        QImage picture = made::noise(size, unsigned(random()));
+        // Blocks and stripes of all kinds, as far as they can be from a code.
+        QPainter painter(&picture);
+        for (int i = 0; i < 60; ++i)
+            painter.fillRect(
+                QRect(int(random() % 300), int(random() % 200), 1 + int(random() % 20), 1 + int(random() % 60)),
+                random() % 2 ? Qt::black : Qt::white);
+        painter.end();
+        for (const Code& code : findCodes(picture)) {
+            CHECK(code.corners.size() == 4);
+            CHECK(code.box.intersects(QRectF(picture.rect())));
+        }
+    }
+}
+
+TEST_CASE("a bare picture is of the picture's size and keeps what was not read, whatever was read on it") {
+    std::mt19937 random(32);
+    const QString signs = QStringLiteral("abIl1|5.-XW");
+    for (int round = 0; round < 60; ++round) {
+        const QImage picture = made::picture({QStringLiteral("Meter reading 0447 of March")}, 10 + int(random() % 20));
+        const std::vector<LinePatch> patches = findLines(picture);
+        REQUIRE_FALSE(patches.empty());
+        const UniformLine uniform = makeUniform(picture, patches[0]);
+        std::vector<ReadGlyph> glyphs(random() % 30);
+        double x = 0;
+        for (ReadGlyph& g : glyphs) {
+            g.text = signs[qsizetype(random() % unsigned(signs.size()))];
+            x += double(random() % 40);
+            g.box = QRectF(x, 0, double(random() % 20), 30);
+            g.confidence = double(random() % 101) / 100;
+            g.startsWord = random() % 4 == 0;
+            g.doubted = random() % 5 == 0;
+        }
+        const QImage bare = barePicture(picture, {{&patches[0], &uniform, &glyphs}});
+        REQUIRE(bare.size() == picture.size());
+        const bool any =
+            std::any_of(glyphs.begin(), glyphs.end(), [](const ReadGlyph& g) { return g.confidence > 0.74; });
+        const QImage before = barePicture(picture, {});
+        if (!any) CHECK(bare == before);
+        // Outside the line nothing changes.
+        const QRect line = patches[0].box.adjusted(-3, -3, 3, 3);
+        for (int y = 0; y < bare.height(); ++y)
+            for (int i = 0; i < bare.width(); ++i)
+                if (!line.contains(i, y)) REQUIRE(bare.constScanLine(y)[i] == before.constScanLine(y)[i]);
+    }
+}

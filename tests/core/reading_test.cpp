@@ -1,7 +1,9 @@
 #include "reading/reader.h"
 #include "support/made.h"
 
+#include <atomic>
 #include <catch2/catch.hpp>
+#include <thread>
 
 using namespace eyelid;
 
@@ -176,4 +178,27 @@ TEST_CASE("type beside noise is still read") {
     const QImage noise = made::noise({300, 50}, 8);
     QPainter(&image).drawImage(QPoint(550, 5), noise);
     CHECK(textsOf(image).contains(QStringLiteral("Beside a photograph")));
+}
+
+TEST_CASE("the progress of reading only grows, and ends at the whole") {
+    QStringList texts;
+    for (int i = 0; i < 40; ++i) texts << QStringLiteral("Meter %1 at Tannery Row lI1O0").arg(1000 + 37 * i);
+    const QImage image = made::picture(texts, 11);
+    Reader reader(2);
+    Progress progress;
+    std::atomic<bool> done{false};
+    std::vector<double> seen;
+    std::thread watcher([&] {
+        while (!done) {
+            const double now = progress.fraction();
+            if (seen.empty() || now != seen.back()) seen.push_back(now);
+            std::this_thread::yield();
+        }
+    });
+    const auto page = reader.read(image, {}, progress);
+    done = true;
+    watcher.join();
+    REQUIRE(page);
+    CHECK(std::is_sorted(seen.begin(), seen.end()));
+    CHECK(progress.fraction() == 1);
 }

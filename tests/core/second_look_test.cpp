@@ -160,3 +160,28 @@ TEST_CASE("a part of a line is cut in the gaps beside it, with nothing of its ne
         for (size_t i = 0; i < glyphs.size(); ++i) CHECK(bool(seen[i]) == (i >= part.begin && i < part.end));
     }
 }
+
+TEST_CASE("every glyph in doubt stands in a part that is asked for, and the parts are apart and in order") {
+    std::mt19937 random(21);
+    for (int round = 0; round < 500; ++round) {
+        QString text;
+        for (int n = int(random() % 30); n > 0; --n) text += QStringLiteral("ab1 I|x. ")[qsizetype(random() % 9)];
+        auto glyphs = reading(text, 0.99);
+        for (ReadGlyph& g : glyphs)
+            if (random() % 4 == 0) g.confidence = double(random() % 100) / 100;
+        const auto parts = unsureWords(glyphs, noWord);
+        size_t end = 0;
+        std::vector<char> asked(glyphs.size(), 0);
+        for (const Stretch& part : parts) {
+            CHECK(part.begin >= end);
+            REQUIRE(part.begin < part.end);
+            REQUIRE(part.end <= glyphs.size());
+            CHECK((part.begin == 0 || glyphs[part.begin].startsWord));
+            CHECK((part.begin == 0 || part.begin > end || end == 0)); // neighbours are one part
+            for (size_t i = part.begin; i < part.end; ++i) asked[i] = 1;
+            end = part.end;
+        }
+        for (size_t i = 0; i < glyphs.size(); ++i)
+            if (glyphs[i].confidence < 0.5) CHECK(asked[i]);
+    }
+}
