@@ -1,6 +1,7 @@
 #include "casefile/identities.h"
 #include "checking/check.h"
 #include "editing/item.h"
+#include "picture/geometry.h"
 #include "picture/picture_file.h"
 #include "releasing/digest.h"
 #include "releasing/release.h"
@@ -391,4 +392,24 @@ TEST_CASE("a sanitised picture is written, read back and not written over anothe
     REQUIRE(picture);
     CHECK(picture->pixel(10, 10) == solidColour());
     CHECK_FALSE(writeSanitised(folder.filePath(QStringLiteral("a.png")), image, covers, false));
+}
+
+TEST_CASE("shares of boxes are told by what they have in common") {
+    const QRectF line(10, 20, 100, 12);
+    CHECK(verticalShare(line, line) == 1);
+    CHECK(verticalShare(line, QRectF(500, 26, 5, 12)) == 0.5); // beside it, however far
+    CHECK(verticalShare(line, QRectF(10, 22, 5, 4)) == 1);     // the lower of the two counts
+    CHECK(verticalShare(line, QRectF(10, 32, 5, 12)) == 0);
+    CHECK(verticalShare(line, QRectF(10, 44, 5, 12)) < 0);
+    std::mt19937 random(41);
+    for (int round = 0; round < 300; ++round) {
+        const auto any = [&] { return double(random() % 60); };
+        const QRectF a(any(), any(), 1 + any(), 1 + any()), b(any(), any(), 1 + any(), 1 + any());
+        CHECK(verticalShare(a, b) == verticalShare(b, a));
+        CHECK(verticalShare(a, b) <= 1);
+        CHECK(shareWithin(a, b) >= 0);
+        CHECK(shareWithin(a, b) <= 1);
+        CHECK((shareWithin(a, b) > 0) == a.intersects(b));
+        CHECK(shareWithin(a, a.united(b)) == Approx(1));
+    }
 }

@@ -12,6 +12,7 @@
 #include "support/made.h"
 
 #include <catch2/catch.hpp>
+#include <functional>
 #include <random>
 #include <ZXing/BitMatrix.h>
 #include <ZXing/MultiFormatWriter.h>
@@ -574,6 +575,27 @@ TEST_CASE("a picture without its text keeps all else, and does not tell what the
             if (one.constScanLine(y)[x] < 250) left = left.united(QRect(x, y, 1, 1));
     CHECK(left == QRect(5, 5, 1, 1));
     CHECK(one.copy(0, 0, 100, one.height()) == two.copy(0, 0, 100, two.height()));
+}
+
+TEST_CASE("what may be part of a code stays on the bare picture") {
+    const QImage picture = made::picture({QStringLiteral("Payment received")}, 16);
+    const std::vector<LinePatch> patches = findLines(picture);
+    REQUIRE(patches.size() == 1);
+    const UniformLine uniform = makeUniform(picture, patches[0]);
+    const std::vector<ReadGlyph> read = (*LineModel::load())->read(uniform);
+    REQUIRE(read.size() == 15);
+    const QImage whole = barePicture(picture, {});
+    const auto bareWith = [&](const std::function<void(ReadGlyph&)>& change) {
+        std::vector<ReadGlyph> glyphs = read;
+        for (ReadGlyph& g : glyphs) change(g);
+        return barePicture(picture, {{&patches[0], &uniform, &glyphs}});
+    };
+    CHECK(bareWith([](ReadGlyph&) {}) != whole);
+    CHECK(bareWith([](ReadGlyph& g) { g.doubted = true; }) == whole);             // another engine's word for it
+    CHECK(bareWith([](ReadGlyph& g) { g.confidence = 0.7; }) == whole);           // not sure enough
+    CHECK(bareWith([](ReadGlyph& g) { g.text = QStringLiteral("|"); }) == whole); // stripes
+    CHECK(bareWith([](ReadGlyph& g) { g.text = QStringLiteral("."); }) == whole); // spots
+    CHECK(bareWith([](ReadGlyph& g) { g.startsWord = true; }) == whole);          // single signs are no words
 }
 
 TEST_CASE("codes are looked for on any picture without harm") {

@@ -145,7 +145,7 @@ TEST_CASE("a watch list of any bytes is read or refused") {
     }
 }
 
-TEST_CASE("a policy with any damage to it is read or refused with its place, and never guessed at") {
+TEST_CASE("a policy with any damage to it is read, or refused in a sentence that names its file") {
     std::mt19937 random(14);
     const QByteArray whole("name = \"Office\"\nlook_for = [\"person\", \"card\"]\nleave_out = [\"Larkmoor\"]\n"
                            "[labels]\nperson = [\"crew\"]\n[[pattern]]\nname = \"ticket\"\nmatch = 'LW-\\d+'\n"

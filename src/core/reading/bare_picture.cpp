@@ -40,7 +40,7 @@ std::vector<WordInk> wordsOf(const ShapedLine& line) {
         }
         WordInk word;
         word.certain = least >= leastGlyph && telling >= leastTelling && sum >= leastMean * double(end - begin);
-        if (!word.certain && least < leastMean) continue;
+        if (!word.certain && (least < leastMean || telling == 0)) continue;
         const double left = toX(glyphs[begin].box.left()) - beside, right = toX(glyphs[end - 1].box.right()) + beside;
         for (const QRect& ink : line.patch->inks) {
             const double x = ink.left() + ink.width() / 2.0;
@@ -68,6 +68,7 @@ QImage barePicture(const QImage& picture, const std::vector<ShapedLine>& lines) 
         QRect band;
         for (const WordInk& word : words)
             if (word.certain) band = band.united(word.box);
+        if (band.isNull()) continue;
         for (const WordInk& word : words) {
             if (!word.certain && (word.box.top() < band.top() - 1 || word.box.bottom() > band.bottom() + 1)) continue;
             for (const QRect& ink : word.inks) {

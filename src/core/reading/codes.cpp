@@ -101,13 +101,17 @@ QPolygonF stretched(const QImage& gray, const QPolygonF& found) {
         const QPoint at = p.toPoint();
         return gray.rect().contains(at) ? int(gray.constScanLine(at.y())[at.x()]) : -1;
     };
+    std::vector<std::pair<QPointF, int>> stripes;
+    for (int i = 0; i <= samples; ++i) {
+        const QPointF p = from + along * (double(i) / samples);
+        stripes.push_back({p, level(p)});
+    }
     const auto reach = [&](double side) {
         int far = 0;
         for (int n = 1; n < gray.width() + gray.height(); ++n) {
             long different = 0;
-            for (int i = 0; i <= samples; ++i) {
-                const QPointF p = from + along * (double(i) / samples);
-                const int here = level(p), there = level(p + side * n * step);
+            for (const auto& [p, here] : stripes) {
+                const int there = level(p + side * n * step);
                 if (there < 0) return far;
                 different += std::abs(there - here);
             }

@@ -386,7 +386,7 @@ std::vector<LinePatch> findLines(const QImage& picture, int leastInk, bool sideB
     if (picture.isNull() || picture.width() < 3 || picture.height() < shortestLetter) return result;
     const cv::Mat bgra(picture.height(), picture.width(), CV_8UC4, const_cast<uchar*>(picture.constBits()),
                        size_t(picture.bytesPerLine()));
-    // Each channel on its own: red on green of the same lightness is text too. The strongest answer counts.
+    // By lightness alone: type that differs from its ground in hue only is not found.
     cv::Mat gray;
     cv::cvtColor(bgra, gray, cv::COLOR_BGRA2GRAY);
     const cv::Mat kernel = cv::getStructuringElement(cv::MORPH_RECT, {std::min(structureWidth, picture.width() | 1),

@@ -145,6 +145,7 @@ Result<std::vector<LineReading>> LineReader::read(const std::vector<const Unifor
             LineReading& reading = readings[i];
             if (!reading.byModel) {
                 reading.glyphs = tesseract->recognise(lines[i]->image, numbers);
+                for (ReadGlyph& glyph : reading.glyphs) glyph.doubted = true;
                 return;
             }
             std::vector<ReadGlyph> mended, seconds;

@@ -20,7 +20,7 @@ struct ReadGlyph {
     bool exact = false;      ///< the box is that of its own ink
     QStringList others;      ///< what else it could be, likeliest first
     bool sure = false;       ///< read beyond doubt; not for what many types draw alike
-    bool doubted = false;    ///< stands in a word that was read a second time
+    bool doubted = false;    ///< not the line model's own: it has no letters for it, or its word was read a second time
     double spaceBefore = -1; ///< how likely a space stands before it, where the reader tells; otherwise -1
 };
 

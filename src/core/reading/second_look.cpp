@@ -10,7 +10,7 @@ namespace {
 const QString bars = QStringLiteral("Il1|");
 // One drawing in some types: settled by the page's own shapes.
 const QString shapesTell = QStringLiteral("0OoIl1|");
-// A line is the model's own when it is as sure as this of every glyph.
+// A word is the model's own when it is as sure as this of every glyph.
 constexpr double modelSure = 0.9;
 // A letter of a known word may be as unsure as this; a space is a place to cut when it is as sure.
 constexpr double leastInWord = 0.5, spaceSure = 0.95;
