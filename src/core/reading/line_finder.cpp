@@ -1,6 +1,7 @@
 #include "reading/line_finder.h"
 
 #include "picture/geometry.h"
+#include "reading/ink_pieces.h"
 
 #include <algorithm>
 #include <cmath>
@@ -19,11 +20,6 @@ constexpr int shortestLetter = 5;    // pixels; less is a dot, a comma or a dash
 constexpr double leastGround = 0.55; // of a line's surroundings must be nearer to its ground than to its ink
 constexpr int tile = 64;             // pixels
 constexpr int mostInTile = 140; // pieces; type of 9 pixels fills a tile with fewer, so more is noise or a photograph
-
-struct Piece {
-    QRect box;
-    int area = 0;
-};
 
 struct Segment {
     QRect box;
@@ -201,14 +197,8 @@ std::vector<QRect> parted(const cv::Mat& strength, const QRect& box) {
     const cv::Mat part = strength(cv::Rect(box.left(), box.top(), box.width(), box.height()));
     double most = 0;
     cv::minMaxLoc(part, nullptr, &most);
-    cv::Mat labels, stats, centres;
-    const int n = cv::connectedComponentsWithStats(part > most / 2, labels, stats, centres, 8, CV_32S);
     std::vector<QRect> found;
-    for (int i = 1; i < n; ++i) {
-        const int* s = stats.ptr<int>(i);
-        found.emplace_back(box.left() + s[cv::CC_STAT_LEFT], box.top() + s[cv::CC_STAT_TOP], s[cv::CC_STAT_WIDTH],
-                           s[cv::CC_STAT_HEIGHT]);
-    }
+    for (const InkPiece& piece : inkPieces(part, int(most / 2))) found.push_back(piece.box.translated(box.topLeft()));
     // Parted into more than letters it is no type.
     if (found.size() < 2 || int(found.size()) > box.width() / 2) found.clear();
     std::sort(found.begin(), found.end(), [](const QRect& a, const QRect& b) {
@@ -218,22 +208,15 @@ std::vector<QRect> parted(const cv::Mat& strength, const QRect& box) {
 }
 
 std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool lightOnDark) {
-    const cv::Mat ink = strength > leastInk;
-    cv::Mat labels, stats, centres;
-    const int n = cv::connectedComponentsWithStats(ink, labels, stats, centres, 8, CV_32S, cv::CCL_GRANA);
+    const std::vector<InkPiece> pieces = inkPieces(strength, leastInk);
     std::vector<QRect> letters, small;
     // Noise is left out where it is, not with the text beside it; what is left keeps the work linear.
-    const int across = ink.cols / tile + 1;
-    std::vector<int> crowd(size_t(across * (ink.rows / tile + 1)), 0);
-    const auto tileOf = [&](const int* s) {
-        return size_t(s[cv::CC_STAT_TOP] / tile * across + s[cv::CC_STAT_LEFT] / tile);
-    };
-    for (int i = 1; i < n; ++i) ++crowd[tileOf(stats.ptr<int>(i))];
-    for (int i = 1; i < n; ++i) {
-        if (crowd[tileOf(stats.ptr<int>(i))] > mostInTile) continue;
-        const int* s = stats.ptr<int>(i);
-        const QRect box(s[cv::CC_STAT_LEFT], s[cv::CC_STAT_TOP], s[cv::CC_STAT_WIDTH], s[cv::CC_STAT_HEIGHT]);
-        const int area = s[cv::CC_STAT_AREA];
+    const int across = strength.cols / tile + 1;
+    std::vector<int> crowd(size_t(across * (strength.rows / tile + 1)), 0);
+    const auto tileOf = [&](const QRect& box) { return size_t(box.top() / tile * across + box.left() / tile); };
+    for (const InkPiece& piece : pieces) ++crowd[tileOf(piece.box)];
+    for (const auto& [box, area] : pieces) {
+        if (crowd[tileOf(box)] > mostInTile) continue;
         if (box.height() > tallestGlyph) continue;
         if (box.height() <= 3 && box.width() > std::max(14, 8 * box.height())) continue; // rules and underlines
         if (box.width() > 24 * box.height()) continue;
@@ -251,11 +234,11 @@ std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool ligh
         else
             small.push_back(box);
     }
-    const std::vector<QRect> pictures = takePictures(letters, ink.rows);
+    const std::vector<QRect> pictures = takePictures(letters, strength.rows);
     // Letters into words, words into lines.
     std::vector<Segment> words;
     std::vector<QRect> wordBoxes;
-    for (const auto& group : joinSideBySide(letters, ink.rows, tallestGlyph, [&](size_t a, size_t b) {
+    for (const auto& group : joinSideBySide(letters, strength.rows, tallestGlyph, [&](size_t a, size_t b) {
              return int(0.45 * std::max(letters[a].height(), letters[b].height())) + 1;
          })) {
         Segment word;
@@ -273,7 +256,7 @@ std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool ligh
         std::vector<size_t> lone;
         for (size_t i = 0; i < words.size(); ++i)
             if (words[i].inks.size() <= 2 && words[i].box.height() <= 16) lone.push_back(i);
-        const Neighbourhood near(wordBoxes, ink.rows);
+        const Neighbourhood near(wordBoxes, strength.rows);
         std::vector<char> gone(words.size(), 0);
         for (size_t i : lone) {
             const QRect& dot = wordBoxes[i];
@@ -309,7 +292,7 @@ std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool ligh
         words.resize(to);
         wordBoxes.resize(to);
     }
-    attachSmall(words, wordBoxes, small, ink.rows);
+    attachSmall(words, wordBoxes, small, strength.rows);
     // Words into lines. In type of one pitch a space is as wide as a letter, and low words stand no nearer than high
     // ones; short words do not tell the pitch, so they are tried again beside what they may belong to.
     std::vector<Segment> lines = std::move(words);
@@ -320,7 +303,7 @@ std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool ligh
             boxes.push_back(turn == 0 ? wordBoxes[boxes.size()] : line.box);
             pitch.push_back(onePitch(line.inks));
         }
-        const auto groups = joinSideBySide(boxes, ink.rows, 2 * tallestGlyph, [&](size_t a, size_t b) {
+        const auto groups = joinSideBySide(boxes, strength.rows, 2 * tallestGlyph, [&](size_t a, size_t b) {
             const int high = std::max(boxes[a].height(), boxes[b].height());
             // No such type is set wider than this; letters spaced out in a heading may seem to be.
             const double cell = std::min(1.75 * std::max(pitch[a], pitch[b]), 2.0 * high);

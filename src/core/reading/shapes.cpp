@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <cstdint>
 #include <map>
 #include <QHash>
 
@@ -45,6 +46,7 @@ struct Shape {
     std::vector<int> fonts;  // where it is vouched for; see Mender::fontOf
     QString like;            // what the nearest sure shape reads, where it is near
     std::vector<uchar> soft; // the drawing, blurred sideways, with a margin of one pixel
+    int softInk = 0;         // of all its pixels
 };
 
 // The grid of type of one pitch.
@@ -61,9 +63,13 @@ std::vector<Run> runsOf(const ShapedLine& line, size_t index, const Cells& cells
     const QImage& ink = line.uniform->ink;
     std::vector<Run> runs;
     std::vector<int> strongest(size_t(ink.width()), 0);
-    for (int y = 0; y < ink.height(); ++y) {
-        const uchar* row = ink.constScanLine(y);
-        for (int x = 0; x < ink.width(); ++x) strongest[size_t(x)] = std::max(strongest[size_t(x)], 255 - row[x]);
+    {
+        std::vector<uchar> least(size_t(ink.width()), 255);
+        for (int y = 0; y < ink.height(); ++y) {
+            const uchar* row = ink.constScanLine(y);
+            for (size_t x = 0; x < least.size(); ++x) least[x] = std::min(least[x], row[x]);
+        }
+        for (size_t x = 0; x < least.size(); ++x) strongest[x] = 255 - least[x];
     }
     for (int x = 0; x < ink.width(); ++x) {
         if (strongest[size_t(x)] < inked) continue;
@@ -127,12 +133,14 @@ std::vector<Run> runsOf(const ShapedLine& line, size_t index, const Cells& cells
         int most = 0;
         for (int x = run.left; x <= run.right; ++x) most = std::max(most, strongest[size_t(x)]);
         const int least = most < inked ? faint : inked;
-        for (int y = 0; y < ink.height(); ++y)
-            for (int x = run.left; x <= run.right; ++x)
-                if (inkAt(ink, x, y) >= least) {
-                    run.top = std::min(run.top, y);
-                    run.bottom = std::max(run.bottom, y);
-                }
+        const auto carries = [&](int y) {
+            const uchar* row = ink.constScanLine(y);
+            return std::any_of(row + run.left, row + run.right + 1, [&](uchar level) { return 255 - level >= least; });
+        };
+        for (int y = 0; y < ink.height() && run.bottom < 0; ++y)
+            if (carries(y)) run.top = run.bottom = y;
+        for (int y = ink.height() - 1; y > run.bottom && run.bottom >= 0; --y)
+            if (carries(y)) run.bottom = y;
     }
     // The two strokes of a quotation mark are one.
     std::vector<Run> joined;
@@ -153,8 +161,10 @@ std::vector<Run> runsOf(const ShapedLine& line, size_t index, const Cells& cells
     }
     for (Run& run : joined) {
         run.overBase = int(std::lround(base)) - run.top;
-        for (int y = run.top; y <= run.bottom; ++y)
-            for (int x = run.left; x <= run.right; ++x) run.ink += inkAt(ink, x, y);
+        for (int y = run.top; y <= run.bottom; ++y) {
+            const uchar* row = ink.constScanLine(y);
+            for (int x = run.left; x <= run.right; ++x) run.ink += 255 - row[x];
+        }
     }
     return joined;
 }
@@ -296,7 +306,7 @@ double misfit(const Run& run, const QString& label, double xHeight) {
 std::vector<double> align(Run* runs, size_t R, const std::vector<ReadGlyph>& glyphs, const ShapedLine& line,
                           const std::vector<Knowledge>& knows) {
     constexpr size_t mostInRun = 14;
-    constexpr double never = 1e18;
+    constexpr double never = 1e18, asKnown = -0.4, leastOdd = asKnown;
     const double xHeight = std::max(3.0, line.patch->xHeight);
     const size_t G = glyphs.size();
     const UniformLine& uniform = *line.uniform;
@@ -321,7 +331,7 @@ std::vector<double> align(Run* runs, size_t R, const std::vector<ReadGlyph>& gly
             bool same = qsizetype(k) == k0.label->size();
             for (size_t i = 0; same && i < k; ++i)
                 same = glyphs[g + i].text == QStringView(*k0.label).mid(qsizetype(i), 1);
-            odd += same ? -0.4 : 0.5;
+            odd += same ? asKnown : 0.5;
         } else if (k0.label) {
             odd += 0.5;
         }
@@ -354,6 +364,8 @@ std::vector<double> align(Run* runs, size_t R, const std::vector<ReadGlyph>& gly
                     if (middles[g + k - 1] < left || middles[g + k - 1] > right) break;
                     take(fit, g, g + k - 1);
                 }
+                // Nothing is less odd than this, and the rest need not be weighed.
+                if (best[g] + leastOdd >= next[g + k]) continue;
                 const double sum = best[g] + oddness(r, g, k, fit);
                 if (sum < next[g + k]) {
                     next[g + k] = sum;
@@ -384,16 +396,15 @@ public:
         : m_lines(lines), m_isWord(isWord), m_workers(workers) {}
 
     void run() {
-        for (size_t i = 0; i < m_lines.size(); ++i) gather(i);
+        gather();
+        weighTokens();
         m_fits.assign(m_lines.size(), 0);
         m_workers(m_lines.size(), [this](size_t i) { label(i); });
         findFonts();
         if (std::any_of(m_pitch.begin(), m_pitch.end(), [](double p) { return p > 0; })) {
             // Once more, with touching letters of one pitch parted at their cells.
             findCells();
-            m_runs.clear();
-            m_begin.clear();
-            for (size_t i = 0; i < m_lines.size(); ++i) gather(i);
+            gather();
             m_workers(m_lines.size(), [this](size_t i) { label(i); });
         }
         cluster();
@@ -407,11 +418,35 @@ public:
     }
 
 private:
-    void gather(size_t index) {
-        m_begin.push_back(m_runs.size());
-        if (m_lines[index].glyphs->empty()) return;
-        const std::vector<Run> runs = runsOf(m_lines[index], index, m_cells.empty() ? Cells{} : m_cells[index]);
-        m_runs.insert(m_runs.end(), runs.begin(), runs.end());
+    void gather() {
+        std::vector<std::vector<Run>> runs(m_lines.size());
+        m_workers(m_lines.size(), [&](size_t i) {
+            if (m_lines[i].glyphs->empty()) return;
+            runs[i] = runsOf(m_lines[i], i, m_cells.empty() ? Cells{} : m_cells[i]);
+        });
+        m_runs.clear();
+        m_begin.clear();
+        for (const std::vector<Run>& ofLine : runs) {
+            m_begin.push_back(m_runs.size());
+            m_runs.insert(m_runs.end(), ofLine.begin(), ofLine.end());
+        }
+    }
+
+    // How much each token's form vouches for its characters: the same whatever runs they are put to.
+    void weighTokens() {
+        m_tokens.resize(m_lines.size());
+        m_workers(m_lines.size(), [&](size_t i) {
+            const auto& glyphs = *m_lines[i].glyphs;
+            QString text;
+            for (size_t g = 0; g < glyphs.size(); ++g) {
+                text += glyphs[g].text;
+                if (g + 1 < glyphs.size() && !glyphs[g + 1].startsWord) continue;
+                Token token{g + 1};
+                weigh(text, m_isWord, token.letters, token.digits);
+                m_tokens[i].push_back(token);
+                text.clear();
+            }
+        });
     }
     size_t endOf(size_t index) const { return index + 1 < m_begin.size() ? m_begin[index + 1] : m_runs.size(); }
 
@@ -444,15 +479,9 @@ private:
             for (size_t k = 0; k < runs[r].count; ++k) of[runs[r].first + k] = r;
         }
         size_t start = 0;
-        for (size_t g = 0; g < glyphs.size(); ++g) {
-            if (glyphs[g].startsWord) start = g;
-            if (g + 1 < glyphs.size() && !glyphs[g + 1].startsWord) continue;
-            QString token;
-            for (size_t k = start; k <= g; ++k) token += glyphs[k].text;
-            double letters = 0, digits = 0;
-            weigh(token, m_isWord, letters, digits);
+        for (const auto& [end, letters, digits] : m_tokens[index]) {
             const bool mixed = std::max(letters, digits) <= 0.15;
-            for (size_t k = start; k <= g; ++k) {
+            for (size_t k = start; k < end; ++k) {
                 Run& run = runs[of[k]];
                 run.label += glyphs[k].text;
                 // Signs that stand for misread letters and digits as often as for themselves.
@@ -462,6 +491,7 @@ private:
                 const double w = (c.isDigit() ? digits : c.isLetter() ? letters : 0.3) * glyphs[k].confidence;
                 run.weight = k == run.first ? w : std::min(run.weight, w);
             }
+            start = end;
         }
         // What fits badly where it was put says nothing of this shape.
         for (size_t r = 0; r < count; ++r)
@@ -601,13 +631,16 @@ private:
         const QImage& ink = m_lines[run.line].uniform->ink;
         const int w = run.width() + 2, h = run.height();
         shape.soft.assign(size_t(w) * size_t(h), 0);
-        const auto at = [&](int x, int y) {
-            x += run.left - 1;
-            return x < run.left || x > run.right ? 0 : inkAt(ink, x, run.top + y);
-        };
-        for (int y = 0; y < h; ++y)
-            for (int x = 0; x < w; ++x)
-                shape.soft[size_t(y) * size_t(w) + size_t(x)] = uchar((at(x - 1, y) + 2 * at(x, y) + at(x + 1, y)) / 4);
+        shape.softInk = 0;
+        for (int y = 0; y < h; ++y) {
+            const uchar* row = ink.constScanLine(run.top + y) + run.left - 1;
+            const auto at = [&](int x) { return x < 1 || x > run.width() ? 0 : 255 - row[x]; };
+            uchar* soft = shape.soft.data() + size_t(y) * size_t(w);
+            for (int x = 0; x < w; ++x) {
+                soft[x] = uchar((at(x - 1) + 2 * at(x) + at(x + 1)) / 4);
+                shape.softInk += soft[x];
+            }
+        }
     }
 
     // The share of the ink by which two blurred drawings differ, laid over each other as well as can be, to the quarter
@@ -616,34 +649,56 @@ private:
     double distance(const Shape& a, const Shape& b, double enough = 0.5) const {
         const Run &ra = m_runs[a.leader], &rb = m_runs[b.leader];
         const int wa = ra.width() + 2, wb = rb.width() + 2;
-        double least = 9;
         const int lift = ra.overBase - rb.overBase; // rows of b above a's
         const int from = std::min(0, lift), to = std::max(ra.height(), rb.height() + lift);
         const double most = 4.0 * double(ra.ink + rb.ink); // no overlap has more ink
-        for (int quarter = -5; quarter <= 5 + 4 * std::max(0, wa - wb); ++quarter) {
-            const int dx = quarter >= 0 ? quarter / 4 : -((3 - quarter) / 4), part = quarter - 4 * dx;
-            long differ = 0, ink = 0;
-            for (int y = from; y < to; ++y) {
-                const bool rowA = y >= 0 && y < ra.height();
-                const int yb = y - lift;
-                const bool rowB = yb >= 0 && yb < rb.height();
-                const uchar* pa = rowA ? a.soft.data() + size_t(y) * size_t(wa) : nullptr;
-                const uchar* pb = rowB ? b.soft.data() + size_t(yb) * size_t(wb) : nullptr;
-                for (int x = std::min(0, dx); x < std::max(wa, wb + dx + 1); ++x) {
-                    const int va = pa && x >= 0 && x < wa ? 4 * pa[x] : 0;
-                    const int xb = x - dx;
-                    int vb = pb && xb >= 0 && xb < wb ? (4 - part) * pb[xb] : 0;
-                    vb += pb && xb > 0 && xb <= wb ? part * pb[xb - 1] : 0;
-                    differ += std::abs(va - vb);
-                    ink += std::max(va, vb);
+        // However they are laid, they differ by what one has more of.
+        const int bothInk = 4 * (a.softInk + b.softInk);
+        if (4 * std::abs(a.softInk - b.softInk) > enough * most) return enough + 0.01;
+        // Both in one frame that has room for all places, in quarters of a level; b at each quarter of a pixel.
+        constexpr int farthestLeft = -5;
+        const int farthestRight = 5 + 4 * std::max(0, wa - wb);
+        const int room = 2 + farthestRight / 4, width = std::max(wa, wb) + 2 * room + 1, height = to - from;
+        std::vector<std::int16_t> frames(size_t(width) * size_t(height) * 5, 0);
+        const auto rowOf = [&](int frame, int y) {
+            return frames.data() + (size_t(frame) * size_t(height) + size_t(y - from)) * size_t(width) + room;
+        };
+        for (int y = 0; y < ra.height(); ++y)
+            for (int x = 0; x < wa; ++x) rowOf(0, y)[x] = std::int16_t(4 * a.soft[size_t(y) * size_t(wa) + size_t(x)]);
+        for (int part = 0; part < 4; ++part)
+            for (int y = 0; y < rb.height(); ++y) {
+                std::int16_t* row = rowOf(1 + part, y + lift);
+                const uchar* soft = b.soft.data() + size_t(y) * size_t(wb);
+                for (int x = 0; x < wb; ++x) {
+                    row[x] = std::int16_t(row[x] + (4 - part) * soft[x]);
+                    row[x + 1] = std::int16_t(row[x + 1] + part * soft[x]);
                 }
-                if (double(differ) > std::min(least, enough) * most) break;
             }
-            if (double(differ) > std::min(least, enough) * most) {
-                least = std::min(least, enough + 0.01);
-                continue;
+        double least = 9;
+        const auto lay = [&](int quarter) {
+            const int dx = quarter >= 0 ? quarter / 4 : -((3 - quarter) / 4), part = quarter - 4 * dx;
+            const int left = std::min(0, dx), right = std::max(wa, wb + dx + 1);
+            const double limit = std::min(least, enough) * most;
+            int differ = 0;
+            for (int y = from; y < to; ++y) {
+                const std::int16_t *pa = rowOf(0, y), *pb = rowOf(1 + part, y) - dx;
+                int inRow = 0;
+#pragma omp simd reduction(+ : inRow)
+                for (int x = left; x < right; ++x) inRow += std::abs(pa[x] - pb[x]);
+                differ += inRow;
+                if (differ > limit) {
+                    least = std::min(least, enough + 0.01);
+                    return;
+                }
             }
-            if (ink > 0) least = std::min(least, double(differ) / double(ink));
+            // The greater of both, over all pixels: half of their sum and their difference.
+            if (const int ink = (bothInk + differ) / 2; ink > 0) least = std::min(least, double(differ) / double(ink));
+        };
+        // From the middle outwards: the best is near it, and tells soonest what need not be laid to its end.
+        lay(0);
+        for (int quarter = 1; quarter <= std::max(-farthestLeft, farthestRight); ++quarter) {
+            if (quarter <= farthestRight) lay(quarter);
+            if (-quarter >= farthestLeft) lay(-quarter);
         }
         return least;
     }
@@ -1002,11 +1057,17 @@ private:
         }
     }
 
+    struct Token {
+        size_t end = 0; // one past its last glyph
+        double letters = 0, digits = 0;
+    };
+
     std::vector<ShapedLine>& m_lines;
     const std::function<bool(const QString&)>& m_isWord;
     const Workers& m_workers;
     std::vector<Run> m_runs;
     std::vector<size_t> m_begin;
+    std::vector<std::vector<Token>> m_tokens; // by line
     std::vector<int> m_fonts;    // by line
     std::vector<Cells> m_cells;  // by line, empty until they are known
     std::vector<double> m_pitch; // by line; 0 where letters are as wide as they are

@@ -1,0 +1,108 @@
+#include "reading/ink_pieces.h"
+
+#include <algorithm>
+#include <bit>
+#include <cstdint>
+#include <cstring>
+
+namespace eyelid {
+namespace {
+
+struct Run {
+    int begin, end; // columns, `end` one past the last
+    int label;
+};
+
+struct Label {
+    int parent;
+    int left, top, right, bottom; // right and bottom one past the last
+    int area;
+};
+
+int rootOf(std::vector<Label>& labels, int label) {
+    while (labels[size_t(label)].parent != label) {
+        int& parent = labels[size_t(label)].parent;
+        parent = labels[size_t(parent)].parent;
+        label = parent;
+    }
+    return label;
+}
+
+// The older label stays, so that pieces keep the order they were first met in.
+int join(std::vector<Label>& labels, int a, int b) {
+    a = rootOf(labels, a);
+    b = rootOf(labels, b);
+    if (a > b) std::swap(a, b);
+    labels[size_t(b)].parent = a;
+    return a;
+}
+
+// Calls `visit(begin, end)` for each run of bytes that are not 0. `row` is followed by eight bytes of 0.
+template <typename Visit>
+void eachRun(const uchar* row, int width, Visit visit) {
+    static_assert(std::endian::native == std::endian::little);
+    for (int x = 0; x < width;) {
+        std::uint64_t eight;
+        std::memcpy(&eight, row + x, sizeof eight);
+        if (eight == 0) {
+            x += 8;
+            continue;
+        }
+        x += std::countr_zero(eight) / 8;
+        const int begin = x;
+        while (row[x] != 0) ++x;
+        visit(begin, x);
+    }
+}
+
+} // namespace
+
+std::vector<InkPiece> inkPieces(const cv::Mat& strength, int least) {
+    std::vector<Label> labels;
+    std::vector<Run> above, here;
+    std::vector<uchar> row(size_t(strength.cols) + 8, 0);
+    const int columns = strength.cols;
+    const uchar limit = uchar(std::clamp(least, 0, 255));
+    for (int y = 0; y < strength.rows; ++y) {
+        const uchar* levels = strength.ptr<uchar>(y);
+        uchar* inked = row.data();
+#pragma omp simd
+        for (int x = 0; x < columns; ++x) inked[x] = levels[x] > limit ? 255 : 0;
+        here.clear();
+        size_t first = 0; // of the runs above, the first that may touch this one
+        eachRun(row.data(), strength.cols, [&](int begin, int end) {
+            while (first < above.size() && above[first].end < begin) ++first;
+            int label = -1;
+            for (size_t a = first; a < above.size() && above[a].begin <= end; ++a)
+                label = label < 0 ? rootOf(labels, above[a].label) : join(labels, label, above[a].label);
+            if (label < 0) {
+                label = int(labels.size());
+                labels.push_back({label, begin, y, end, y + 1, 0});
+            }
+            Label& piece = labels[size_t(label)];
+            piece.left = std::min(piece.left, begin);
+            piece.right = std::max(piece.right, end);
+            piece.bottom = y + 1;
+            piece.area += end - begin;
+            here.push_back({begin, end, label});
+        });
+        above.swap(here);
+    }
+    for (size_t i = labels.size(); i-- > 0;) {
+        const Label& part = labels[i];
+        if (part.parent == int(i)) continue;
+        Label& whole = labels[size_t(rootOf(labels, int(i)))];
+        whole.left = std::min(whole.left, part.left);
+        whole.top = std::min(whole.top, part.top);
+        whole.right = std::max(whole.right, part.right);
+        whole.bottom = std::max(whole.bottom, part.bottom);
+        whole.area += part.area;
+    }
+    std::vector<InkPiece> pieces;
+    for (size_t i = 0; i < labels.size(); ++i)
+        if (const Label& l = labels[i]; l.parent == int(i))
+            pieces.push_back({QRect(l.left, l.top, l.right - l.left, l.bottom - l.top), l.area});
+    return pieces;
+}
+
+} // namespace eyelid

@@ -1,0 +1,24 @@
+// Connected pieces of ink on a picture of ink strengths.
+//
+// Method: runs of ink in a row are joined to those they touch in the row above, also cornerwise, by union-find
+// (Rosenfeld and Pfaltz, Sequential Operations in Digital Picture Processing, JACM 1966; by runs: He, Chao and Suzuki,
+// A Run-Based Two-Scan Labeling Algorithm, IEEE TIP 2008). Labels are kept a run, not a pixel: most of a screen is
+// ground, and only boxes and areas are asked for.
+#pragma once
+
+#include <opencv2/core/mat.hpp>
+#include <QRect>
+#include <vector>
+
+namespace eyelid {
+
+struct InkPiece {
+    QRect box;    ///< device pixels
+    int area = 0; ///< pixels of ink
+};
+
+/// The pieces of what is stronger than `least`, in the order of their topmost, then leftmost, run. `strength` is
+/// CV_8UC1; an empty one has no pieces.
+std::vector<InkPiece> inkPieces(const cv::Mat& strength, int least);
+
+} // namespace eyelid
