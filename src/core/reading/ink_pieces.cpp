@@ -38,8 +38,7 @@ int join(std::vector<Label>& labels, int a, int b) {
 }
 
 // Calls `visit(begin, end)` for each run of bytes that are not 0. `row` is followed by eight bytes of 0.
-template <typename Visit>
-void eachRun(const uchar* row, int width, Visit visit) {
+template <typename Visit> void eachRun(const uchar* row, int width, Visit visit) {
     static_assert(std::endian::native == std::endian::little);
     for (int x = 0; x < width;) {
         std::uint64_t eight;

@@ -513,10 +513,9 @@ UniformLine makeUniform(const QImage& picture, const LinePatch& line) {
     const cv::Mat bgra(picture.height(), picture.width(), CV_8UC4, const_cast<uchar*>(picture.constBits()),
                        size_t(picture.bytesPerLine()));
     const double scale = uniformX / std::max(3.0, line.xHeight);
-    const int pad = 2;
-    const cv::Rect r =
-        cv::Rect(line.box.left() - pad, line.box.top() - pad, line.box.width() + 2 * pad, line.box.height() + 2 * pad) &
-        cv::Rect(0, 0, bgra.cols, bgra.rows);
+    const cv::Rect r = cv::Rect(line.box.left() - linePad, line.box.top() - linePad, line.box.width() + 2 * linePad,
+                                line.box.height() + 2 * linePad) &
+                       cv::Rect(0, 0, bgra.cols, bgra.rows);
     const cv::Mat part = bgra(r);
     cv::Mat mask = cv::Mat::zeros(part.size(), CV_8U);
     for (const QRect& ink : line.inks)
@@ -595,11 +594,11 @@ UniformLine makeUniform(const QImage& picture, const LinePatch& line) {
     uniform.ink = QImage(gray.cols, gray.rows, QImage::Format_Grayscale8);
     for (int y = 0; y < gray.rows; ++y)
         std::copy(gray.ptr<uchar>(y), gray.ptr<uchar>(y) + gray.cols, uniform.ink.scanLine(y));
-    uniform.inkOrigin = QPoint(r.x, r.y);
     uniform.ground = qRgb(ground[2], ground[1], ground[0]);
     uniform.scale = across;
     uniform.baseline = above + int(uniformX) + topRoom;
-    uniform.offset = QPointF(r.x - side / across, r.y - (top + topRoom) / scale);
+    uniform.margin = QPointF(side / across, (top + topRoom) / scale);
+    uniform.moveTo(QPoint(r.x, r.y));
     return uniform;
 }
 

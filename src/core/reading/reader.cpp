@@ -34,6 +34,33 @@ QByteArray fingerprint(const QImage& line, const QString& languages) {
     return QByteArray(reinterpret_cast<const char*>(hashes), sizeof hashes);
 }
 
+// What makeUniform looks at.
+QRect placeOf(const QImage& picture, const LinePatch& line) {
+    return line.box.adjusted(-linePad, -linePad, linePad, linePad).intersected(picture.rect());
+}
+
+// Of all a line's reading depends on but where on the picture it stands.
+QByteArray fingerprint(const QImage& picture, const LinePatch& line, const QString& languages) {
+    const QRect looked = placeOf(picture, line);
+    const QPoint origin = line.box.topLeft();
+    const double measures[] = {line.baseline - origin.y(),        line.xHeight,
+                               line.lightOnDark ? 1.0 : 0.0,      double(looked.left() - origin.x()),
+                               double(looked.top() - origin.y()), double(looked.width()),
+                               double(looked.height()),           double(line.box.width()),
+                               double(line.box.height())};
+    std::vector<int> inks;
+    for (const QRect& ink : line.inks)
+        inks.insert(inks.end(), {ink.left() - origin.x(), ink.top() - origin.y(), ink.width(), ink.height()});
+    size_t hashes[2] = {qHash(languages, 0x517cc1b7), qHash(languages, 0x27220a95)};
+    for (size_t& hash : hashes) {
+        hash = qHashBits(measures, sizeof measures, hash);
+        hash = qHashBits(inks.data(), inks.size() * sizeof(int), hash);
+        for (int y = looked.top(); y <= looked.bottom(); ++y)
+            hash = qHashBits(picture.constScanLine(y) + 4 * looked.left(), 4 * size_t(looked.width()), hash);
+    }
+    return QByteArray(reinterpret_cast<const char*>(hashes), sizeof hashes);
+}
+
 // The columns of a line that carry ink, and the gaps between them.
 class Columns {
 public:
@@ -336,14 +363,28 @@ public:
         const bool numbers = options.content == ReadOptions::Content::Numbers;
         struct Job {
             UniformLine uniform;
-            QByteArray key;
+            QByteArray drawn, key;
+            std::shared_ptr<const KnownLine> known; // null until it is read
         };
+        const QString reader = numbers ? *languages + QLatin1Char('#') : *languages;
         std::vector<Job> jobs(patches.size());
         std::vector<size_t> todo; // one line of each picture not read before
         QSet<QByteArray> queued;
-        m_lines.inParallel(patches.size(), [&](size_t i) {
-            jobs[i].uniform = makeUniform(picture, patches[i]);
-            jobs[i].key = fingerprint(jobs[i].uniform.image, numbers ? *languages + QLatin1Char('#') : *languages);
+        const Workers inParallel = [this](size_t count, const std::function<void(size_t)>& work) {
+            m_lines.inParallel(count, work);
+        };
+        inParallel(patches.size(), [&](size_t i) {
+            Job& job = jobs[i];
+            job.drawn = fingerprint(picture, patches[i], reader);
+            job.known = m_known.value(job.drawn);
+            if (job.known) {
+                job.uniform = job.known->uniform;
+                job.uniform.moveTo(placeOf(picture, patches[i]).topLeft());
+                job.key = job.known->key;
+            } else {
+                job.uniform = makeUniform(picture, patches[i]);
+                job.key = fingerprint(job.uniform.image, reader);
+            }
         });
         for (size_t i = 0; i < patches.size(); ++i) {
             if (!m_remembered.contains(jobs[i].key) && !queued.contains(jobs[i].key)) {
@@ -362,19 +403,25 @@ public:
             m_remembered.insert(jobs[todo[i]].key, std::move((*readings)[i]));
         }
         std::vector<std::vector<ReadGlyph>> glyphs(patches.size());
-        std::vector<ShapedLine> shaped;
-        for (size_t i = 0; i < patches.size(); ++i) {
-            glyphs[i] = m_remembered.constFind(jobs[i].key)->glyphs;
-            shaped.push_back({&patches[i], &jobs[i].uniform, &glyphs[i]});
-        }
+        std::vector<ShapedLine> shaped(patches.size());
+        inParallel(patches.size(), [&](size_t i) {
+            Job& job = jobs[i];
+            glyphs[i] = m_remembered.constFind(job.key)->glyphs;
+            if (!job.known)
+                job.known = std::make_shared<KnownLine>(
+                    KnownLine{job.uniform, job.key, shapesOf(patches[i], job.uniform, glyphs[i], isWord)});
+            shaped[i] = {&patches[i], &job.uniform, &glyphs[i], &job.known->shapes};
+        });
+        m_known.clear();
+        for (const Job& job : jobs) m_known.insert(job.drawn, job.known);
         // Codes and faces are looked for beside what is left to do.
         std::optional<Search> search;
         if (options.content == ReadOptions::Content::Any)
             search.emplace(*this, barePicture(picture, shaped), options.codes, options.faces);
-        mendByShape(shaped, isWord,
-                    [this](size_t count, const std::function<void(size_t)>& work) { m_lines.inParallel(count, work); });
-        for (size_t i = 0; i < patches.size(); ++i) {
-            if (glyphs[i].empty()) continue;
+        mendByShape(shaped, isWord, inParallel);
+        std::vector<TextLine> assembled(patches.size());
+        inParallel(patches.size(), [&](size_t i) {
+            if (glyphs[i].empty()) return;
             TextLine line = assemble(patches[i], glyphs[i], jobs[i].uniform, numbers);
             for (size_t w = 0; w < line.words.size(); ++w) {
                 Word& word = line.words[w];
@@ -395,8 +442,10 @@ public:
             for (const std::vector<ReadGlyph>& other : m_remembered.constFind(jobs[i].key)->others)
                 keepReading(line, other, [&](double x) { return x / uniform.scale + uniform.offset.x(); });
             if (area.topLeft() != QPoint(0, 0)) shift(line, area.topLeft());
-            page.lines.push_back(std::move(line));
-        }
+            assembled[i] = std::move(line);
+        });
+        for (size_t i = 0; i < patches.size(); ++i)
+            if (!glyphs[i].empty()) page.lines.push_back(std::move(assembled[i]));
         if (page.lines.size() > 1)
             std::stable_sort(page.lines.begin(), page.lines.end(), [](const TextLine& a, const TextLine& b) {
                 return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.box.left() < b.box.left();
@@ -419,6 +468,13 @@ private:
         QImage bare;
         std::optional<std::vector<Code>> codes;
         std::optional<std::vector<QRectF>> faces;
+    };
+
+    // A line of the last reading, by what is drawn there: what follows from that alone, wherever it stands.
+    struct KnownLine {
+        UniformLine uniform;
+        QByteArray key; // into m_remembered
+        LineShapes shapes;
     };
 
     // A search on threads of its own; nothing is searched that was the last time.
@@ -613,6 +669,7 @@ private:
     Bars m_bars{m_words};
     LineReader m_lines;
     QHash<QByteArray, LineReading> m_remembered;
+    QHash<QByteArray, std::shared_ptr<const KnownLine>> m_known;
     Searched m_searched;
 };
 

@@ -4,32 +4,15 @@
 #include <cmath>
 #include <cstdint>
 #include <map>
+#include <mutex>
 #include <QHash>
 
 namespace eyelid {
 namespace {
 
-constexpr int inked = 72;          // levels of 255; a column with less is a gap between letters
-constexpr int faint = 28;          // a dot between letters may have as little
-constexpr int thin = 150;          // columns of touching letters that may part them
 constexpr double sameShape = 0.09; // share of the ink by which two drawings of one letter may differ
 constexpr double nearShape = 0.15, clearlyNearer = 0.6, sameBlurred = 0.125; // of blurred drawings
 constexpr double leastWeight = 1.2, leastLead = 3;
-
-struct Run {
-    size_t line = 0;
-    int left = 0, right = 0;     // columns in the line's ink picture
-    int top = 0, bottom = 0;     // rows with ink
-    int overBase = 0;            // from the baseline up to the top row
-    size_t first = 0, count = 0; // its glyphs
-    QString label;
-    double weight = 0;
-    bool mixed = false; // of a token that is neither a word nor a number
-    size_t shape = 0;
-    long ink = 0;
-    int width() const { return right - left + 1; }
-    int height() const { return bottom - top + 1; }
-};
 
 struct Votes {
     double weight = 0;
@@ -49,170 +32,6 @@ struct Shape {
     int softInk = 0;         // of all its pixels
 };
 
-// The grid of type of one pitch.
-struct Cells {
-    double pitch = 0;  // 0: none
-    double middle = 0; // of some cell
-};
-
-int inkAt(const QImage& ink, int x, int y) {
-    return 255 - ink.constScanLine(y)[x];
-}
-
-std::vector<Run> runsOf(const ShapedLine& line, size_t index, const Cells& cells) {
-    const QImage& ink = line.uniform->ink;
-    std::vector<Run> runs;
-    std::vector<int> strongest(size_t(ink.width()), 0);
-    {
-        std::vector<uchar> least(size_t(ink.width()), 255);
-        for (int y = 0; y < ink.height(); ++y) {
-            const uchar* row = ink.constScanLine(y);
-            for (size_t x = 0; x < least.size(); ++x) least[x] = std::min(least[x], row[x]);
-        }
-        for (size_t x = 0; x < least.size(); ++x) strongest[x] = 255 - least[x];
-    }
-    for (int x = 0; x < ink.width(); ++x) {
-        if (strongest[size_t(x)] < inked) continue;
-        Run run;
-        run.line = index;
-        run.left = x;
-        while (x + 1 < ink.width() && strongest[size_t(x) + 1] >= inked) ++x;
-        run.right = x;
-        runs.push_back(run);
-    }
-    const double base = line.patch->baseline - line.uniform->inkOrigin.y(), xHeight = line.patch->xHeight;
-    // The dots of small type are fainter than its letters: what stands free between two letters counts as well.
-    for (int x = 1; x + 1 < ink.width(); ++x) {
-        if (strongest[size_t(x)] < faint || strongest[size_t(x)] >= inked) continue;
-        int end = x;
-        while (end + 1 < ink.width() && strongest[size_t(end) + 1] >= faint && strongest[size_t(end) + 1] < inked)
-            ++end;
-        const int peak = *std::max_element(strongest.begin() + x, strongest.begin() + end + 1);
-        const auto lower = [&](int at) {
-            return at < 0 || at >= ink.width() || (strongest[size_t(at)] < inked && strongest[size_t(at)] < peak);
-        };
-        if (end - x < 3 && lower(x - 1) && lower(end + 1)) {
-            Run run;
-            run.line = index;
-            run.left = x;
-            run.right = end;
-            runs.push_back(run);
-        }
-        x = end;
-    }
-    std::sort(runs.begin(), runs.end(), [](const Run& a, const Run& b) { return a.left < b.left; });
-    // Small type runs together where letters come near: parted at its thinnest columns, as wide as a letter may be.
-    for (size_t r = 0; r < runs.size();) {
-        const Run run = runs[r];
-        int thinnest = -1;
-        if (cells.pitch > 0) {
-            // Between cells, whatever the ink says.
-            if (run.width() > 1.1 * cells.pitch) {
-                const double k = std::ceil((run.left - cells.middle) / cells.pitch - 0.5 + 0.25);
-                const int border = int(std::lround(cells.middle + (k + 0.5) * cells.pitch - 0.5));
-                for (int x = std::max(run.left + 1, border - 1); x <= std::min(run.right - 1, border + 1); ++x)
-                    if (thinnest < 0 || strongest[size_t(x)] < strongest[size_t(thinnest)]) thinnest = x;
-            }
-        } else if (run.width() > 1.4 * xHeight + 2)
-            for (int x = run.left + 2; x <= run.right - 2; ++x) {
-                const int here = strongest[size_t(x)];
-                if (here < thin && (thinnest < 0 || here < strongest[size_t(thinnest)])) thinnest = x;
-            }
-        if (thinnest < 0) {
-            ++r;
-            continue;
-        }
-        runs[r].right = thinnest - 1;
-        Run rest = run;
-        rest.left = thinnest + 1;
-        runs.insert(runs.begin() + std::ptrdiff_t(r) + 1, rest);
-    }
-    for (Run& run : runs) {
-        run.top = ink.height();
-        run.bottom = -1;
-        int most = 0;
-        for (int x = run.left; x <= run.right; ++x) most = std::max(most, strongest[size_t(x)]);
-        const int least = most < inked ? faint : inked;
-        const auto carries = [&](int y) {
-            const uchar* row = ink.constScanLine(y);
-            return std::any_of(row + run.left, row + run.right + 1, [&](uchar level) { return 255 - level >= least; });
-        };
-        for (int y = 0; y < ink.height() && run.bottom < 0; ++y)
-            if (carries(y)) run.top = run.bottom = y;
-        for (int y = ink.height() - 1; y > run.bottom && run.bottom >= 0; --y)
-            if (carries(y)) run.bottom = y;
-    }
-    // The two strokes of a quotation mark are one.
-    std::vector<Run> joined;
-    for (const Run& run : runs) {
-        const auto high = [&](const Run& r) {
-            return r.bottom < base - 0.45 * xHeight && r.width() <= std::max(3.0, 0.4 * xHeight);
-        };
-        if (!joined.empty()) {
-            Run& last = joined.back();
-            if (high(last) && high(run) && last.width() < 0.45 * xHeight &&
-                run.left - last.right - 1 <= 0.35 * xHeight + 1 && std::abs(last.top - run.top) <= 1 &&
-                std::abs(last.bottom - run.bottom) <= 1) {
-                last.right = run.right;
-                continue;
-            }
-        }
-        joined.push_back(run);
-    }
-    for (Run& run : joined) {
-        run.overBase = int(std::lround(base)) - run.top;
-        for (int y = run.top; y <= run.bottom; ++y) {
-            const uchar* row = ink.constScanLine(y);
-            for (int x = run.left; x <= run.right; ++x) run.ink += 255 - row[x];
-        }
-    }
-    return joined;
-}
-
-bool isPunctuation(QChar c) {
-    return !c.isLetterOrNumber();
-}
-
-// How much a token's own form vouches for its characters.
-void weigh(const QString& token, const std::function<bool(const QString&)>& isWord, double& letters, double& digits) {
-    qsizetype from = 0, to = token.size();
-    while (from < to && isPunctuation(token[from])) ++from;
-    while (to > from && isPunctuation(token[to - 1])) --to;
-    const QString core = token.mid(from, to - from);
-    int nDigits = 0, nLetters = 0, nUpper = 0;
-    for (const QChar c : core) {
-        nDigits += c.isDigit();
-        nLetters += c.isLetter();
-        nUpper += c.isUpper();
-    }
-    letters = digits = 0.1;
-    if (nDigits >= 2 && nLetters == 0)
-        digits = 1;
-    else if (nDigits == 1 && nLetters == 0)
-        digits = 0.5;
-    if (nLetters == 0 || nDigits > 0) return;
-    // Words joined by punctuation: each must be one.
-    bool all = true;
-    QString word;
-    int longest = 0;
-    for (qsizetype i = 0; i <= core.size(); ++i) {
-        const bool hump = i < core.size() && core[i].isUpper() && !word.isEmpty() && word.back().isLower();
-        if (i < core.size() && core[i].isLetter() && !hump) {
-            word += core[i];
-            continue;
-        }
-        if (!word.isEmpty()) {
-            // "Is" is a word, "iS" and "lS" are not.
-            const bool cased = word.mid(1) == word.mid(1).toLower() || word == word.toUpper();
-            all = all && cased && isWord(word.toLower());
-            longest = std::max(longest, int(word.size()));
-        }
-        word.clear();
-        if (hump) word += core[i]; // camelCase
-    }
-    letters = all ? (longest >= 3 ? 1 : longest == 2 ? 0.7 : 0.4) : (nUpper > 1 ? 0.15 : 0.3);
-}
-
 // Characters that are taken for one another, digits first.
 QStringList family(const QString& character) {
     static const char* const families[] = {"0OoQ@", "1lIiJL", "5Ss$", "2Zz", "8B&", "6Gb", "vV", "wW",
@@ -227,6 +46,7 @@ QStringList family(const QString& character) {
     return others;
 }
 
+const QString quotes = QStringLiteral("\"“”„");
 const QString bars = QStringLiteral("Il1|");
 
 // Pairs that many fonts draw alike to the pixel.
@@ -235,177 +55,28 @@ bool maySameInFont(const QString& a, const QString& b) {
            bars.contains(b);
 }
 
-const QString quotes = QStringLiteral("\"“”„");
-
-// What the ink of a character looks like, in heights of a small x over the baseline; type differs, so roughly.
-struct Build {
-    double top, bottom, width;
-};
-
-Build buildOf(QChar c) {
-    static const QString small = QStringLiteral("acemnorsuvwxz"), tall = QStringLiteral("bdfhkl"),
-                         hanging = QStringLiteral("gpqy"), narrow = QStringLiteral("ijlI1|!"),
-                         wide = QStringLiteral("mwMWQ@%");
-    const double width = narrow.contains(c) ? 0.35 : wide.contains(c) ? 1.3 : c.isUpper() ? 1.0 : 0.85;
-    if (small.contains(c)) return {1, 0, c == u'r' ? 0.55 : width};
-    if (tall.contains(c)) return {1.42, 0, c == u'f' ? 0.55 : width};
-    if (hanging.contains(c)) return {1, -0.38, width};
-    if (c == u't') return {1.3, 0, 0.55};
-    if (c == u'i') return {1.4, 0, width};
-    if (c == u'j') return {1.4, -0.38, width};
-    if (c == u'$') return {1.55, -0.15, 0.85};
-    if (c == u'Q') return {1.38, -0.1, width};
-    if (c.isUpper() || c.isDigit()) return {1.38, 0, width};
-    if (c == u'.') return {0.2, 0, 0.2};
-    if (c == u',') return {0.2, -0.25, 0.25};
-    if (c == u':') return {1, 0, 0.2};
-    if (c == u';') return {1, -0.25, 0.25};
-    if (c == u'-' || c == u'–' || c == u'—') return {0.6, 0.4, c == u'-' ? 0.5 : 1};
-    if (c == u'_') return {-0.1, -0.25, 0.9};
-    if (quotes.contains(c) || c == u'\'' || c == u'’' || c == u'‘' || c == u'*' || c == u'`' || c == u'°')
-        return {1.4, 0.95, 0.4};
-    if (c == u'=') return {0.85, 0.25, 0.9};
-    if (c == u'~') return {0.7, 0.4, 0.9};
-    if (c.isLetter()) return {1.4, 0, width};
-    return {1.4, -0.2, 0.6};
-}
-
-// What a run's shape is known to read; null where nothing is.
-struct Knowledge {
-    const QString* label = nullptr;
-};
-
-constexpr double doubtfulFit = 1.1;
-
-// How odd it would be if the run were built so, by its height, place and width.
-double misfit(const Run& run, const Build& build, double xHeight) {
-    const auto [top, bottom, width] = build;
-    const double isTop = run.overBase / xHeight, isBottom = (run.overBase - run.height()) / xHeight,
-                 isWidth = run.width() / xHeight;
-    double odd = std::min(1.0, std::max(0.0, std::abs(isTop - top) - 0.15) * 1.2);
-    odd += std::min(1.0, std::max(0.0, std::abs(isBottom - bottom) - 0.15) * 1.2);
-    // One pitch makes narrow letters wide; what is too narrow for its letters is odder.
-    odd += isWidth < width ? std::min(1.5, std::max(0.0, width - isWidth - 0.15) * 1.5)
-                           : std::min(1.5, std::max(0.0, isWidth - width - 0.35) * 0.8);
-    return odd;
-}
-
-double misfit(const Run& run, const QString& label, double xHeight) {
-    Build whole{-9, 9, 0.12 * double(label.size() - 1)};
-    for (const QChar c : label) {
-        const Build b = buildOf(c);
-        whole.top = std::max(whole.top, b.top);
-        whole.bottom = std::min(whole.bottom, b.bottom);
-        whole.width += b.width;
-    }
-    return misfit(run, whole, xHeight);
-}
-
-// Gives each run its glyphs, in the order of both, by the least sum of what is odd about it (dynamic programming): the
-// recogniser says only roughly where a glyph stands. Gives what is odd about each run's; empty when nothing fits.
-std::vector<double> align(Run* runs, size_t R, const std::vector<ReadGlyph>& glyphs, const ShapedLine& line,
-                          const std::vector<Knowledge>& knows) {
-    constexpr size_t mostInRun = 14;
-    constexpr double never = 1e18, asKnown = -0.4, leastOdd = asKnown;
-    const double xHeight = std::max(3.0, line.patch->xHeight);
-    const size_t G = glyphs.size();
-    const UniformLine& uniform = *line.uniform;
-    std::vector<double> middles;
-    for (const ReadGlyph& g : glyphs)
-        middles.push_back(g.box.center().x() / uniform.scale + uniform.offset.x() - uniform.inkOrigin.x());
-    std::vector<Build> builds;
-    for (const ReadGlyph& g : glyphs) builds.push_back(buildOf(g.text[0]));
-    // What is odd about run r being read as the glyphs g to g + k: fed glyph by glyph.
-    struct Fit {
-        double top = -9, bottom = 9, width = -0.12, middle = 0;
-        int inner = 0;
-    };
-    const auto oddness = [&](size_t r, size_t g, size_t k, const Fit& fit) {
-        const Run& run = runs[r];
-        if (k == 0)
-            return (run.ink < 255 * 4 ? 0.5 : run.height() < 0.5 * xHeight ? 0.9 : 1.3) + (knows[r].label ? 0.5 : 0);
-        double odd = std::min(2.0, std::abs((run.left + run.right + 1) / 2.0 - fit.middle / double(k)) / xHeight * 0.6);
-        odd += misfit(run, {fit.top, fit.bottom, fit.width}, xHeight) + fit.inner * 0.8;
-        const Knowledge k0 = knows[r];
-        if (k0.label && qsizetype(k) <= k0.label->size()) {
-            bool same = qsizetype(k) == k0.label->size();
-            for (size_t i = 0; same && i < k; ++i)
-                same = glyphs[g + i].text == QStringView(*k0.label).mid(qsizetype(i), 1);
-            odd += same ? asKnown : 0.5;
-        } else if (k0.label) {
-            odd += 0.5;
-        }
-        if (r > 0) {
-            const bool gap = run.left - runs[r - 1].right - 1 > 0.5 * xHeight;
-            odd += gap != glyphs[g].startsWord ? 0.25 : 0;
-        }
-        return odd;
-    };
-    const auto take = [&](Fit& fit, size_t g, size_t i) {
-        const Build& b = builds[i];
-        fit.top = std::max(fit.top, b.top);
-        fit.bottom = std::min(fit.bottom, b.bottom);
-        fit.width += b.width + 0.12;
-        fit.middle += middles[i];
-        fit.inner += i > g && glyphs[i].startsWord;
-    };
-    // best[g]: the least for the runs so far having taken the first g glyphs.
-    std::vector<double> best(G + 1, never), next(G + 1);
-    std::vector<unsigned char> taken((R + 1) * (G + 1), 0);
-    best[0] = 0;
-    for (size_t r = 0; r < R; ++r) {
-        std::fill(next.begin(), next.end(), never);
-        const double left = runs[r].left - 4 * xHeight, right = runs[r].right + 4 * xHeight;
-        for (size_t g = 0; g <= G; ++g) {
-            if (best[g] >= never) continue;
-            Fit fit;
-            for (size_t k = 0; k <= mostInRun && g + k <= G; ++k) {
-                if (k > 0) {
-                    if (middles[g + k - 1] < left || middles[g + k - 1] > right) break;
-                    take(fit, g, g + k - 1);
-                }
-                // Nothing is less odd than this, and the rest need not be weighed.
-                if (best[g] + leastOdd >= next[g + k]) continue;
-                const double sum = best[g] + oddness(r, g, k, fit);
-                if (sum < next[g + k]) {
-                    next[g + k] = sum;
-                    taken[(r + 1) * (G + 1) + g + k] = static_cast<unsigned char>(k);
-                }
-            }
-        }
-        best.swap(next);
-    }
-    if (best[G] >= never) return {};
-    std::vector<double> costs(R);
-    size_t g = G;
-    for (size_t r = R; r-- > 0;) {
-        const size_t k = taken[(r + 1) * (G + 1) + g];
-        g -= k;
-        runs[r].first = g;
-        runs[r].count = k;
-        Fit fit;
-        for (size_t i = g; i < g + k; ++i) take(fit, g, i);
-        costs[r] = oddness(r, g, k, fit);
-    }
-    return costs;
-}
-
 class Mender {
 public:
     Mender(std::vector<ShapedLine>& lines, const std::function<bool(const QString&)>& isWord, const Workers& workers)
         : m_lines(lines), m_isWord(isWord), m_workers(workers) {}
 
     void run() {
-        gather();
-        weighTokens();
-        m_fits.assign(m_lines.size(), 0);
-        m_workers(m_lines.size(), [this](size_t i) { label(i); });
+        std::vector<LineShapes> shapes(m_lines.size());
+        m_workers(m_lines.size(), [&](size_t i) {
+            const ShapedLine& line = m_lines[i];
+            shapes[i] = line.shapes ? *line.shapes : shapesOf(*line.patch, *line.uniform, *line.glyphs, m_isWord);
+        });
+        gather(shapes);
         findFonts();
         if (std::any_of(m_pitch.begin(), m_pitch.end(), [](double p) { return p > 0; })) {
             // Once more, with touching letters of one pitch parted at their cells.
-            findCells();
-            gather();
-            m_workers(m_lines.size(), [this](size_t i) { label(i); });
+            const std::vector<LineCells> cells = findCells();
+            m_workers(m_lines.size(), [&](size_t i) {
+                const ShapedLine& line = m_lines[i];
+                if (cells[i].pitch > 0)
+                    shapes[i] = shapesOf(*line.patch, *line.uniform, *line.glyphs, m_isWord, cells[i]);
+            });
+            gather(shapes);
         }
         cluster();
         vote();
@@ -414,91 +85,40 @@ public:
         vote();
         findFonts();
         compare();
-        for (size_t i = 0; i < m_lines.size(); ++i) mend(i);
+        m_workers(m_lines.size(), [this](size_t i) { mend(i); });
     }
 
 private:
-    void gather() {
-        std::vector<std::vector<Run>> runs(m_lines.size());
-        m_workers(m_lines.size(), [&](size_t i) {
-            if (m_lines[i].glyphs->empty()) return;
-            runs[i] = runsOf(m_lines[i], i, m_cells.empty() ? Cells{} : m_cells[i]);
-        });
+    void gather(const std::vector<LineShapes>& shapes) {
         m_runs.clear();
         m_begin.clear();
-        for (const std::vector<Run>& ofLine : runs) {
+        m_tokens.clear();
+        m_fits.clear();
+        for (size_t i = 0; i < shapes.size(); ++i) {
             m_begin.push_back(m_runs.size());
-            m_runs.insert(m_runs.end(), ofLine.begin(), ofLine.end());
+            m_runs.insert(m_runs.end(), shapes[i].runs.begin(), shapes[i].runs.end());
+            for (size_t r = m_begin.back(); r < m_runs.size(); ++r) m_runs[r].line = i;
+            m_tokens.push_back(shapes[i].tokens);
+            m_fits.push_back(shapes[i].fits);
         }
-    }
-
-    // How much each token's form vouches for its characters: the same whatever runs they are put to.
-    void weighTokens() {
-        m_tokens.resize(m_lines.size());
-        m_workers(m_lines.size(), [&](size_t i) {
-            const auto& glyphs = *m_lines[i].glyphs;
-            QString text;
-            for (size_t g = 0; g < glyphs.size(); ++g) {
-                text += glyphs[g].text;
-                if (g + 1 < glyphs.size() && !glyphs[g + 1].startsWord) continue;
-                Token token{g + 1};
-                weigh(text, m_isWord, token.letters, token.digits);
-                m_tokens[i].push_back(token);
-                text.clear();
-            }
-        });
     }
     size_t endOf(size_t index) const { return index + 1 < m_begin.size() ? m_begin[index + 1] : m_runs.size(); }
 
-    // Which glyphs each run of a line is read as, and how much their surroundings vouch for it.
+    // Labels a line again, by what the shapes of its runs are known to read.
     void label(size_t index) {
         const ShapedLine& line = m_lines[index];
-        const auto& glyphs = *line.glyphs;
-        Run* runs = m_runs.data() + m_begin[index];
-        const size_t count = endOf(index) - m_begin[index];
-        if (count == 0) return;
-        std::vector<Knowledge> knows(count);
-        for (size_t r = 0; r < count && !m_shapes.empty(); ++r) {
+        const std::span<InkRun> runs(m_runs.data() + m_begin[index], endOf(index) - m_begin[index]);
+        if (runs.empty()) return;
+        std::vector<const QString*> known(runs.size(), nullptr);
+        for (size_t r = 0; r < runs.size(); ++r) {
             const Shape& shape = m_shapes[runs[r].shape];
-            if (shape.bestWeight >= leastWeight && shape.bestWeight >= 0.6 * shape.total) knows[r].label = &shape.best;
+            if (shape.bestWeight >= leastWeight && shape.bestWeight >= 0.6 * shape.total) known[r] = &shape.best;
         }
-        const std::vector<double> costs = align(runs, count, glyphs, line, knows);
-        m_fits[index] = !costs.empty();
-        if (costs.empty()) {
-            for (size_t r = 0; r < count; ++r) {
-                runs[r].label.clear();
-                runs[r].weight = 0;
-                runs[r].count = 0;
-            }
-            return;
-        }
-        std::vector<size_t> of(glyphs.size());
-        for (size_t r = 0; r < count; ++r) {
-            runs[r].label.clear();
-            runs[r].weight = 0.3;
-            for (size_t k = 0; k < runs[r].count; ++k) of[runs[r].first + k] = r;
-        }
-        size_t start = 0;
-        for (const auto& [end, letters, digits] : m_tokens[index]) {
-            const bool mixed = std::max(letters, digits) <= 0.15;
-            for (size_t k = start; k < end; ++k) {
-                Run& run = runs[of[k]];
-                run.label += glyphs[k].text;
-                // Signs that stand for misread letters and digits as often as for themselves.
-                run.mixed = mixed || glyphs[k].text == QLatin1String("$") ||
-                            (digits == 1 && glyphs[k].text == QLatin1String("&"));
-                const QChar c = glyphs[k].text[0];
-                const double w = (c.isDigit() ? digits : c.isLetter() ? letters : 0.3) * glyphs[k].confidence;
-                run.weight = k == run.first ? w : std::min(run.weight, w);
-            }
-            start = end;
-        }
-        // What fits badly where it was put says nothing of this shape.
-        for (size_t r = 0; r < count; ++r)
-            if (costs[r] > doubtfulFit) runs[r].weight *= 0.1;
+        m_fits[index] =
+            labelRuns(runs, *line.patch, *line.uniform, *line.glyphs, m_tokens[index], known, bool(m_fits[index]));
     }
 
-    bool alike(const Run& a, const Run& b) const {
+    bool alike(const InkRun& a, const InkRun& b) const {
         const QImage &inkA = m_lines[a.line].uniform->ink, &inkB = m_lines[b.line].uniform->ink;
         const double most = sameShape * double(std::max(a.ink, b.ink));
         if (double(std::abs(a.ink - b.ink)) > most) return false;
@@ -513,10 +133,13 @@ private:
 
     void cluster() {
         QHash<quint64, std::vector<size_t>> buckets;
+        QHash<size_t, size_t> drawings;
         for (size_t r = 0; r < m_runs.size(); ++r) {
-            Run& run = m_runs[r];
-            size_t found = m_shapes.size();
-            for (int off = -1; off <= 1 && found == m_shapes.size(); ++off) {
+            InkRun& run = m_runs[r];
+            // Drawn like an earlier one to the pixel, as most are: of the same shape.
+            size_t found = drawings.value(run.drawing, m_shapes.size());
+            for (const int off : {0, -1, 1}) {
+                if (found != m_shapes.size()) break;
                 const auto it = buckets.constFind(key(run, off));
                 if (it == buckets.constEnd()) continue;
                 for (const size_t s : *it)
@@ -531,16 +154,17 @@ private:
                 m_shapes.push_back(shape);
                 buckets[key(run, 0)].push_back(found);
             }
+            drawings.insert(run.drawing, found);
             run.shape = found;
             ++m_shapes[found].members;
         }
     }
-    static quint64 key(const Run& run, int off) {
+    static quint64 key(const InkRun& run, int off) {
         return quint64(run.width()) << 40 | quint64(run.height()) << 20 | quint64(run.overBase + off + 512);
     }
 
-    void findCells() {
-        m_cells.assign(m_lines.size(), {});
+    std::vector<LineCells> findCells() const {
+        std::vector<LineCells> cells(m_lines.size());
         for (size_t i = 0; i < m_lines.size(); ++i) {
             if (m_pitch[i] <= 0) continue;
             // The pitch to a fraction of a pixel and the grid's place, by least squares over the letters' middles.
@@ -560,10 +184,11 @@ private:
             }
             const double spreadOf = n * sxx - sx * sx;
             if (spreadOf <= 0) continue;
-            m_cells[i].pitch = (n * sxy - sx * sy) / spreadOf;
-            m_cells[i].middle = (sy - m_cells[i].pitch * sx) / n;
-            if (std::abs(m_cells[i].pitch - m_pitch[i]) > 0.12 * m_pitch[i]) m_cells[i] = {};
+            cells[i].pitch = (n * sxy - sx * sy) / spreadOf;
+            cells[i].middle = (sy - cells[i].pitch * sx) / n;
+            if (std::abs(cells[i].pitch - m_pitch[i]) > 0.12 * m_pitch[i]) cells[i] = {};
         }
+        return cells;
     }
 
     // Type of one pitch is of one font over all lines of that pitch and height; other type only on its own line.
@@ -599,7 +224,7 @@ private:
             shape.best.clear();
             shape.bestWeight = shape.total = 0;
         }
-        for (const Run& run : m_runs) {
+        for (const InkRun& run : m_runs) {
             Votes& v = m_shapes[run.shape].votes[run.label];
             v.weight += run.weight;
             v.sure += run.weight > 0.55;
@@ -627,7 +252,7 @@ private:
 
     // Letters are also drawn at fractions of a pixel: such drawings differ, and blurred they are alike again.
     void soften(Shape& shape) const {
-        const Run& run = m_runs[shape.leader];
+        const InkRun& run = m_runs[shape.leader];
         const QImage& ink = m_lines[run.line].uniform->ink;
         const int w = run.width() + 2, h = run.height();
         shape.soft.assign(size_t(w) * size_t(h), 0);
@@ -647,7 +272,7 @@ private:
     // of a pixel: type is drawn at such places.
     // Beyond `enough` it need not be exact.
     double distance(const Shape& a, const Shape& b, double enough = 0.5) const {
-        const Run &ra = m_runs[a.leader], &rb = m_runs[b.leader];
+        const InkRun &ra = m_runs[a.leader], &rb = m_runs[b.leader];
         const int wa = ra.width() + 2, wb = rb.width() + 2;
         const int lift = ra.overBase - rb.overBase; // rows of b above a's
         const int from = std::min(0, lift), to = std::max(ra.height(), rb.height() + lift);
@@ -713,7 +338,7 @@ private:
             if (shape.sure) m_sure[shape.best].push_back(s);
             if (shape.sure) known[m_runs[shape.leader].width()].push_back(s);
         }
-        for (const Run& run : m_runs) {
+        for (const InkRun& run : m_runs) {
             Shape& shape = m_shapes[run.shape];
             if (!shape.sure || run.weight <= 0.55 || run.label != shape.best) continue;
             const int font = m_fonts[run.line];
@@ -722,7 +347,7 @@ private:
         }
         m_workers(m_shapes.size(), [&](size_t at) {
             Shape& shape = m_shapes[at];
-            const Run& run = m_runs[shape.leader];
+            const InkRun& run = m_runs[shape.leader];
             if (shape.sure && shape.bestWeight >= leastWeight) return;
             double nearest = 9, other = 9, own = 9;
             QString label;
@@ -732,7 +357,7 @@ private:
                 for (const size_t k : *it) {
                     const Shape& candidate = m_shapes[k];
                     if (&candidate == &shape) continue;
-                    const Run& r = m_runs[candidate.leader];
+                    const InkRun& r = m_runs[candidate.leader];
                     if (std::abs(r.height() - run.height()) > 1 || std::abs(r.overBase - run.overBase) > 1) continue;
                     if (double(std::abs(r.ink - run.ink)) > 0.25 * double(std::max(r.ink, run.ink))) continue;
                     const double d = distance(shape, candidate);
@@ -764,10 +389,12 @@ private:
             return s != &besides && std::abs(xHeightOf(*s) - xHeight) <= 1 && s->best == label;
         });
     }
-    double xHeightOf(const Shape& shape) const { return m_lines[m_runs[shape.leader].line].patch->xHeight; }
+    double xHeightOf(const Shape& shape) const {
+        return m_lines[m_runs[shape.leader].line].patch->xHeight;
+    }
 
     // What the run should read, by what its like elsewhere are read as; nothing to say: its own label.
-    QString verdict(const Run& run) const {
+    QString verdict(const InkRun& run) const {
         if (!run.mixed && run.label.size() == 1 && run.label[0].isDigit() && m_shapes[run.shape].members < 4)
             return settledDigit(run);
         const QString reads = byShape(run);
@@ -775,14 +402,14 @@ private:
     }
 
     // Capitals that are small letters grown large are told by their height alone.
-    QString cased(const Run& run, const QString& reads) const {
+    QString cased(const InkRun& run, const QString& reads) const {
         static const QString twins = QStringLiteral("cosuvwxz");
         if (reads.size() != 1 || !twins.contains(reads[0].toLower())) return reads;
         const double high = run.overBase / m_lines[run.line].patch->xHeight;
         return high > 1.22 ? reads.toUpper() : high < 1.16 ? reads.toLower() : reads;
     }
 
-    QString byShape(const Run& run) const {
+    QString byShape(const InkRun& run) const {
         const Shape& shape = m_shapes[run.shape];
         const double xHeight = m_lines[run.line].patch->xHeight;
         QString best = shape.best;
@@ -827,7 +454,7 @@ private:
     struct Evidence {
         double near = 9, inFont = 9;
     };
-    Evidence evidence(const Run& run, const QString& character) const {
+    Evidence evidence(const InkRun& run, const QString& character) const {
         Evidence e;
         const auto it = m_sure.constFind(character);
         if (it == m_sure.constEnd()) return e;
@@ -835,7 +462,7 @@ private:
         const Shape& shape = m_shapes[run.shape];
         for (const size_t s : *it) {
             const Shape& known = m_shapes[s];
-            const Run& r = m_runs[known.leader];
+            const InkRun& r = m_runs[known.leader];
             const bool sameFont =
                 std::find(known.fonts.begin(), known.fonts.end(), m_fonts[run.line]) != known.fonts.end();
             if (!sameFont && std::abs(m_lines[r.line].patch->xHeight - xHeight) > 0.6) continue;
@@ -851,7 +478,7 @@ private:
     }
 
     // A digit among digits: another one only where this very shape is known as that.
-    QString settledDigit(const Run& run) const {
+    QString settledDigit(const InkRun& run) const {
         const double own = evidence(run, run.label).near;
         QString best = run.label;
         double nearest = 9;
@@ -869,6 +496,7 @@ private:
     // How far apart the drawings of one character lie in a font: 0 where all are the same to the pixel.
     double spread(const QString& character, int font) const {
         const auto key = std::make_pair(character, font);
+        const std::lock_guard lock(m_spreadsLock);
         if (const auto it = m_spreads.find(key); it != m_spreads.end()) return it->second;
         std::vector<size_t> of;
         for (const size_t s : m_sure.value(character))
@@ -886,7 +514,7 @@ private:
     }
 
     // Where nothing around a run vouches for its reading: told among the characters that look like it.
-    QString settled(const Run& run) const {
+    QString settled(const InkRun& run) const {
         const ShapedLine& line = m_lines[run.line];
         const double xHeight = line.patch->xHeight;
         const Shape& shape = m_shapes[run.shape];
@@ -941,7 +569,7 @@ private:
     }
 
     // A mark the recogniser left out, told by its build alone; empty for anything else.
-    QString markOf(const Run& run) const {
+    QString markOf(const InkRun& run) const {
         const double xHeight = m_lines[run.line].patch->xHeight;
         const double top = run.overBase / xHeight, bottom = (run.overBase - run.height()) / xHeight,
                      width = run.width() / xHeight;
@@ -951,11 +579,9 @@ private:
         if (top < 0.45 && bottom <= -0.12 && bottom > -0.5) return QStringLiteral(",");
         if (top > 0.6 && top < 1.15 && bottom > -0.12 && bottom < 0.15) {
             // Two dots, and nothing between them.
-            const QImage& ink = m_lines[run.line].uniform->ink;
-            const int middle = run.top + run.height() / 2;
-            int between = 0;
-            for (int x = run.left; x <= run.right; ++x) between = std::max(between, inkAt(ink, x, middle));
-            if (between < faint) return QStringLiteral(":");
+            const uchar* middle = m_lines[run.line].uniform->ink.constScanLine(run.top + run.height() / 2);
+            if (255 - *std::min_element(middle + run.left, middle + run.right + 1) < faintColumn)
+                return QStringLiteral(":");
         }
         return {};
     }
@@ -986,7 +612,7 @@ private:
     }
 
     // What was read beyond doubt stands, and so do the gaps of a line that was.
-    bool settledBefore(const Run& run) const {
+    bool settledBefore(const InkRun& run) const {
         const auto& glyphs = *m_lines[run.line].glyphs;
         const auto sure = [](const ReadGlyph& g) { return g.sure; };
         if (run.count > 0)
@@ -995,17 +621,17 @@ private:
     }
 
     // A bar without a dot may be any of its like, and nothing else.
-    static QString barsKept(const Run& run, const QString& reads) {
+    static QString barsKept(const InkRun& run, const QString& reads) {
         return run.label.size() == 1 && bars.contains(run.label) && reads == QLatin1String("i") ? run.label : reads;
     }
 
     double worth(const QString& token) const {
-        double letters = 0, digits = 0;
-        weigh(token, m_isWord, letters, digits);
+        const auto [end, letters, digits] = weighToken(token, m_isWord);
         return std::max(letters, digits) > 0.35 ? std::max(letters, digits) : 0;
     }
 
-    void emitRun(const Run& run, const QString& reads, const ShapedLine& line, std::vector<ReadGlyph>& mended) const {
+    void emitRun(const InkRun& run, const QString& reads, const ShapedLine& line,
+                 std::vector<ReadGlyph>& mended) const {
         const auto& old = *line.glyphs;
         const UniformLine& uniform = *line.uniform;
         const double left = (run.left + uniform.inkOrigin.x() - uniform.offset.x()) * uniform.scale;
@@ -1057,20 +683,15 @@ private:
         }
     }
 
-    struct Token {
-        size_t end = 0; // one past its last glyph
-        double letters = 0, digits = 0;
-    };
-
     std::vector<ShapedLine>& m_lines;
     const std::function<bool(const QString&)>& m_isWord;
     const Workers& m_workers;
-    std::vector<Run> m_runs;
+    std::vector<InkRun> m_runs;
     std::vector<size_t> m_begin;
-    std::vector<std::vector<Token>> m_tokens; // by line
-    std::vector<int> m_fonts;    // by line
-    std::vector<Cells> m_cells;  // by line, empty until they are known
-    std::vector<double> m_pitch; // by line; 0 where letters are as wide as they are
+    std::vector<std::vector<TokenWeight>> m_tokens; // by line
+    std::vector<int> m_fonts;                       // by line
+    std::vector<double> m_pitch;                    // by line; 0 where letters are as wide as they are
+    mutable std::mutex m_spreadsLock;               // lines are mended side by side
     mutable std::map<std::pair<QString, int>, double> m_spreads;
     QHash<QString, std::vector<size_t>> m_sure; // shapes that are known, by character
     std::vector<char> m_fits;                   // by line: whether its glyphs could be put to its ink

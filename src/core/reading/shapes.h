@@ -8,6 +8,7 @@
 #pragma once
 
 #include "reading/line_finder.h"
+#include "reading/line_shapes.h"
 #include "reading/recogniser.h"
 
 #include <functional>
@@ -19,6 +20,7 @@ struct ShapedLine {
     const LinePatch* patch = nullptr;
     const UniformLine* uniform = nullptr;
     std::vector<ReadGlyph>* glyphs = nullptr; ///< mended in place
+    const LineShapes* shapes = nullptr;       ///< as shapesOf gives them; null: worked out here
 };
 
 /// Runs work(0) to work(count - 1), in any order, perhaps side by side.

@@ -1,0 +1,383 @@
+#include "reading/line_shapes.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace eyelid {
+namespace {
+
+constexpr int inked = 72; // levels of 255; a column with less is a gap between letters
+constexpr int thin = 150; // columns of touching letters that may part them
+constexpr double doubtfulFit = 1.1;
+constexpr double asKnown = -0.4; // for a run read as its shape is known to read
+
+std::vector<InkRun> runsOf(const LinePatch& patch, const UniformLine& uniform, const LineCells& cells) {
+    const QImage& ink = uniform.ink;
+    std::vector<InkRun> runs;
+    std::vector<int> strongest(size_t(ink.width()), 0);
+    {
+        std::vector<uchar> least(size_t(ink.width()), 255);
+        for (int y = 0; y < ink.height(); ++y) {
+            const uchar* row = ink.constScanLine(y);
+            for (size_t x = 0; x < least.size(); ++x) least[x] = std::min(least[x], row[x]);
+        }
+        for (size_t x = 0; x < least.size(); ++x) strongest[x] = 255 - least[x];
+    }
+    for (int x = 0; x < ink.width(); ++x) {
+        if (strongest[size_t(x)] < inked) continue;
+        InkRun run;
+        run.left = x;
+        while (x + 1 < ink.width() && strongest[size_t(x) + 1] >= inked) ++x;
+        run.right = x;
+        runs.push_back(run);
+    }
+    const double base = patch.baseline - uniform.inkOrigin.y(), xHeight = patch.xHeight;
+    // The dots of small type are fainter than its letters: what stands free between two letters counts as well.
+    for (int x = 1; x + 1 < ink.width(); ++x) {
+        if (strongest[size_t(x)] < faintColumn || strongest[size_t(x)] >= inked) continue;
+        int end = x;
+        while (end + 1 < ink.width() && strongest[size_t(end) + 1] >= faintColumn && strongest[size_t(end) + 1] < inked)
+            ++end;
+        const int peak = *std::max_element(strongest.begin() + x, strongest.begin() + end + 1);
+        const auto lower = [&](int at) {
+            return at < 0 || at >= ink.width() || (strongest[size_t(at)] < inked && strongest[size_t(at)] < peak);
+        };
+        if (end - x < 3 && lower(x - 1) && lower(end + 1)) {
+            InkRun run;
+            run.left = x;
+            run.right = end;
+            runs.push_back(run);
+        }
+        x = end;
+    }
+    std::sort(runs.begin(), runs.end(), [](const InkRun& a, const InkRun& b) { return a.left < b.left; });
+    // Small type runs together where letters come near: parted at its thinnest columns, as wide as a letter may be.
+    for (size_t r = 0; r < runs.size();) {
+        const InkRun run = runs[r];
+        int thinnest = -1;
+        if (cells.pitch > 0) {
+            // Between cells, whatever the ink says.
+            if (run.width() > 1.1 * cells.pitch) {
+                const double k = std::ceil((run.left - cells.middle) / cells.pitch - 0.5 + 0.25);
+                const int border = int(std::lround(cells.middle + (k + 0.5) * cells.pitch - 0.5));
+                for (int x = std::max(run.left + 1, border - 1); x <= std::min(run.right - 1, border + 1); ++x)
+                    if (thinnest < 0 || strongest[size_t(x)] < strongest[size_t(thinnest)]) thinnest = x;
+            }
+        } else if (run.width() > 1.4 * xHeight + 2)
+            for (int x = run.left + 2; x <= run.right - 2; ++x) {
+                const int here = strongest[size_t(x)];
+                if (here < thin && (thinnest < 0 || here < strongest[size_t(thinnest)])) thinnest = x;
+            }
+        if (thinnest < 0) {
+            ++r;
+            continue;
+        }
+        runs[r].right = thinnest - 1;
+        InkRun rest = run;
+        rest.left = thinnest + 1;
+        runs.insert(runs.begin() + std::ptrdiff_t(r) + 1, rest);
+    }
+    for (InkRun& run : runs) {
+        run.top = ink.height();
+        run.bottom = -1;
+        int most = 0;
+        for (int x = run.left; x <= run.right; ++x) most = std::max(most, strongest[size_t(x)]);
+        const int least = most < inked ? faintColumn : inked;
+        const auto carries = [&](int y) {
+            const uchar* row = ink.constScanLine(y);
+            return std::any_of(row + run.left, row + run.right + 1, [&](uchar level) { return 255 - level >= least; });
+        };
+        for (int y = 0; y < ink.height() && run.bottom < 0; ++y)
+            if (carries(y)) run.top = run.bottom = y;
+        for (int y = ink.height() - 1; y > run.bottom && run.bottom >= 0; --y)
+            if (carries(y)) run.bottom = y;
+    }
+    // The two strokes of a quotation mark are one.
+    std::vector<InkRun> joined;
+    for (const InkRun& run : runs) {
+        const auto high = [&](const InkRun& r) {
+            return r.bottom < base - 0.45 * xHeight && r.width() <= std::max(3.0, 0.4 * xHeight);
+        };
+        if (!joined.empty()) {
+            InkRun& last = joined.back();
+            if (high(last) && high(run) && last.width() < 0.45 * xHeight &&
+                run.left - last.right - 1 <= 0.35 * xHeight + 1 && std::abs(last.top - run.top) <= 1 &&
+                std::abs(last.bottom - run.bottom) <= 1) {
+                last.right = run.right;
+                continue;
+            }
+        }
+        joined.push_back(run);
+    }
+    for (InkRun& run : joined) {
+        run.overBase = int(std::lround(base)) - run.top;
+        for (int y = run.top; y <= run.bottom; ++y) {
+            const uchar* row = ink.constScanLine(y);
+            for (int x = run.left; x <= run.right; ++x) run.ink += 255 - row[x];
+            run.drawing = qHashBits(row + run.left, size_t(run.width()), run.drawing);
+        }
+        const int place[] = {run.width(), run.height(), run.overBase};
+        run.drawing = qHashBits(place, sizeof place, run.drawing);
+    }
+    return joined;
+}
+
+bool isPunctuation(QChar c) {
+    return !c.isLetterOrNumber();
+}
+
+const QString quotes = QStringLiteral("\"“”„");
+
+// How odd it would be if the run were built so, by its height, place and width.
+double misfit(const InkRun& run, const GlyphBuild& build, double xHeight) {
+    const auto [top, bottom, width] = build;
+    const double isTop = run.overBase / xHeight, isBottom = (run.overBase - run.height()) / xHeight,
+                 isWidth = run.width() / xHeight;
+    double odd = std::min(1.0, std::max(0.0, std::abs(isTop - top) - 0.15) * 1.2);
+    odd += std::min(1.0, std::max(0.0, std::abs(isBottom - bottom) - 0.15) * 1.2);
+    // One pitch makes narrow letters wide; what is too narrow for its letters is odder.
+    odd += isWidth < width ? std::min(1.5, std::max(0.0, width - isWidth - 0.15) * 1.5)
+                           : std::min(1.5, std::max(0.0, isWidth - width - 0.35) * 0.8);
+    return odd;
+}
+
+// Whether `count` glyphs from `first` on are the characters of `label`, one each.
+bool readsAs(const QString& label, const std::vector<ReadGlyph>& glyphs, size_t first, size_t count) {
+    bool same = qsizetype(count) == label.size();
+    for (size_t i = 0; same && i < count; ++i) same = glyphs[first + i].text == QStringView(label).mid(qsizetype(i), 1);
+    return same;
+}
+
+// Gives each run its glyphs, in the order of both, by the least sum of what is odd about it (dynamic programming): the
+// recogniser says only roughly where a glyph stands. False when nothing fits.
+bool align(std::span<InkRun> runs, const LinePatch& patch, const UniformLine& uniform,
+           const std::vector<ReadGlyph>& glyphs, const std::vector<const QString*>& known) {
+    constexpr size_t mostInRun = 14;
+    constexpr double never = 1e18, leastOdd = asKnown;
+    const double xHeight = std::max(3.0, patch.xHeight);
+    const size_t R = runs.size(), G = glyphs.size();
+    std::vector<double> middles;
+    for (const ReadGlyph& g : glyphs) middles.push_back(g.box.center().x() / uniform.scale - uniform.margin.x());
+    std::vector<GlyphBuild> builds;
+    for (const ReadGlyph& g : glyphs) builds.push_back(buildOf(g.text[0]));
+    // What is odd about run r being read as the glyphs g to g + k: fed glyph by glyph.
+    struct Fit {
+        double top = -9, bottom = 9, width = -0.12, middle = 0;
+        int inner = 0;
+    };
+    const auto oddness = [&](size_t r, size_t g, size_t k, const Fit& fit) {
+        const InkRun& run = runs[r];
+        if (k == 0) return (run.ink < 255 * 4 ? 0.5 : run.height() < 0.5 * xHeight ? 0.9 : 1.3) + (known[r] ? 0.5 : 0);
+        double odd = std::min(2.0, std::abs((run.left + run.right + 1) / 2.0 - fit.middle / double(k)) / xHeight * 0.6);
+        odd += misfit(run, {fit.top, fit.bottom, fit.width}, xHeight) + fit.inner * 0.8;
+        if (known[r]) odd += readsAs(*known[r], glyphs, g, k) ? asKnown : 0.5;
+        if (r > 0) {
+            const bool gap = run.left - runs[r - 1].right - 1 > 0.5 * xHeight;
+            odd += gap != glyphs[g].startsWord ? 0.25 : 0;
+        }
+        return odd;
+    };
+    const auto take = [&](Fit& fit, size_t g, size_t i) {
+        const GlyphBuild& b = builds[i];
+        fit.top = std::max(fit.top, b.top);
+        fit.bottom = std::min(fit.bottom, b.bottom);
+        fit.width += b.width + 0.12;
+        fit.middle += middles[i];
+        fit.inner += i > g && glyphs[i].startsWord;
+    };
+    // best[g]: the least for the runs so far having taken the first g glyphs.
+    std::vector<double> best(G + 1, never), next(G + 1);
+    std::vector<unsigned char> taken((R + 1) * (G + 1), 0);
+    best[0] = 0;
+    for (size_t r = 0; r < R; ++r) {
+        std::fill(next.begin(), next.end(), never);
+        const double left = runs[r].left - 4 * xHeight, right = runs[r].right + 4 * xHeight;
+        for (size_t g = 0; g <= G; ++g) {
+            if (best[g] >= never) continue;
+            Fit fit;
+            for (size_t k = 0; k <= mostInRun && g + k <= G; ++k) {
+                if (k > 0) {
+                    if (middles[g + k - 1] < left || middles[g + k - 1] > right) break;
+                    take(fit, g, g + k - 1);
+                }
+                // Nothing is less odd than this, and the rest need not be weighed.
+                if (best[g] + leastOdd >= next[g + k]) continue;
+                const double sum = best[g] + oddness(r, g, k, fit);
+                if (sum < next[g + k]) {
+                    next[g + k] = sum;
+                    taken[(r + 1) * (G + 1) + g + k] = static_cast<unsigned char>(k);
+                }
+            }
+        }
+        best.swap(next);
+    }
+    if (best[G] >= never) return false;
+    size_t g = G;
+    for (size_t r = R; r-- > 0;) {
+        const size_t k = taken[(r + 1) * (G + 1) + g];
+        g -= k;
+        runs[r].first = g;
+        runs[r].count = k;
+        Fit fit;
+        for (size_t i = g; i < g + k; ++i) take(fit, g, i);
+        runs[r].oddness = oddness(r, g, k, fit);
+    }
+    return true;
+}
+
+// What fits badly where it was put says nothing of this shape.
+void weighFit(InkRun& run) {
+    run.weight = run.oddness > doubtfulFit ? 0.1 * run.plainWeight : run.plainWeight;
+}
+
+} // namespace
+
+TokenWeight weighToken(const QString& token, const std::function<bool(const QString&)>& isWord) {
+    qsizetype from = 0, to = token.size();
+    while (from < to && isPunctuation(token[from])) ++from;
+    while (to > from && isPunctuation(token[to - 1])) --to;
+    const QString core = token.mid(from, to - from);
+    int nDigits = 0, nLetters = 0, nUpper = 0;
+    for (const QChar c : core) {
+        nDigits += c.isDigit();
+        nLetters += c.isLetter();
+        nUpper += c.isUpper();
+    }
+    TokenWeight weight{0, 0.1, 0.1};
+    double &letters = weight.letters, &digits = weight.digits;
+    if (nDigits >= 2 && nLetters == 0)
+        digits = 1;
+    else if (nDigits == 1 && nLetters == 0)
+        digits = 0.5;
+    if (nLetters == 0 || nDigits > 0) return weight;
+    // Words joined by punctuation: each must be one.
+    bool all = true;
+    QString word;
+    int longest = 0;
+    for (qsizetype i = 0; i <= core.size(); ++i) {
+        const bool hump = i < core.size() && core[i].isUpper() && !word.isEmpty() && word.back().isLower();
+        if (i < core.size() && core[i].isLetter() && !hump) {
+            word += core[i];
+            continue;
+        }
+        if (!word.isEmpty()) {
+            // "Is" is a word, "iS" and "lS" are not.
+            const bool cased = word.mid(1) == word.mid(1).toLower() || word == word.toUpper();
+            all = all && cased && isWord(word.toLower());
+            longest = std::max(longest, int(word.size()));
+        }
+        word.clear();
+        if (hump) word += core[i]; // camelCase
+    }
+    letters = all ? (longest >= 3 ? 1 : longest == 2 ? 0.7 : 0.4) : (nUpper > 1 ? 0.15 : 0.3);
+    return weight;
+}
+
+GlyphBuild buildOf(QChar c) {
+    static const QString small = QStringLiteral("acemnorsuvwxz"), tall = QStringLiteral("bdfhkl"),
+                         hanging = QStringLiteral("gpqy"), narrow = QStringLiteral("ijlI1|!"),
+                         wide = QStringLiteral("mwMWQ@%");
+    const double width = narrow.contains(c) ? 0.35 : wide.contains(c) ? 1.3 : c.isUpper() ? 1.0 : 0.85;
+    if (small.contains(c)) return {1, 0, c == u'r' ? 0.55 : width};
+    if (tall.contains(c)) return {1.42, 0, c == u'f' ? 0.55 : width};
+    if (hanging.contains(c)) return {1, -0.38, width};
+    if (c == u't') return {1.3, 0, 0.55};
+    if (c == u'i') return {1.4, 0, width};
+    if (c == u'j') return {1.4, -0.38, width};
+    if (c == u'$') return {1.55, -0.15, 0.85};
+    if (c == u'Q') return {1.38, -0.1, width};
+    if (c.isUpper() || c.isDigit()) return {1.38, 0, width};
+    if (c == u'.') return {0.2, 0, 0.2};
+    if (c == u',') return {0.2, -0.25, 0.25};
+    if (c == u':') return {1, 0, 0.2};
+    if (c == u';') return {1, -0.25, 0.25};
+    if (c == u'-' || c == u'–' || c == u'—') return {0.6, 0.4, c == u'-' ? 0.5 : 1};
+    if (c == u'_') return {-0.1, -0.25, 0.9};
+    if (quotes.contains(c) || c == u'\'' || c == u'’' || c == u'‘' || c == u'*' || c == u'`' || c == u'°')
+        return {1.4, 0.95, 0.4};
+    if (c == u'=') return {0.85, 0.25, 0.9};
+    if (c == u'~') return {0.7, 0.4, 0.9};
+    if (c.isLetter()) return {1.4, 0, width};
+    return {1.4, -0.2, 0.6};
+}
+
+double misfit(const InkRun& run, const QString& label, double xHeight) {
+    GlyphBuild whole{-9, 9, 0.12 * double(label.size() - 1)};
+    for (const QChar c : label) {
+        const GlyphBuild b = buildOf(c);
+        whole.top = std::max(whole.top, b.top);
+        whole.bottom = std::min(whole.bottom, b.bottom);
+        whole.width += b.width;
+    }
+    return misfit(run, whole, xHeight);
+}
+
+bool labelRuns(std::span<InkRun> runs, const LinePatch& patch, const UniformLine& uniform,
+               const std::vector<ReadGlyph>& glyphs, const std::vector<TokenWeight>& tokens,
+               const std::vector<const QString*>& known, bool labelled) {
+    // Where every shape is known as what it was labelled, no other way to put the glyphs becomes less odd than that.
+    if (labelled) {
+        bool asLabelled = true;
+        for (size_t r = 0; asLabelled && r < runs.size(); ++r)
+            asLabelled = !known[r] || readsAs(*known[r], glyphs, runs[r].first, runs[r].count);
+        if (asLabelled) {
+            for (size_t r = 0; r < runs.size(); ++r) {
+                if (known[r]) runs[r].oddness += asKnown;
+                weighFit(runs[r]);
+            }
+            return true;
+        }
+    }
+    if (!align(runs, patch, uniform, glyphs, known)) {
+        for (InkRun& run : runs) {
+            run.label.clear();
+            run.weight = 0;
+            run.count = 0;
+        }
+        return false;
+    }
+    std::vector<size_t> of(glyphs.size());
+    for (size_t r = 0; r < runs.size(); ++r) {
+        runs[r].label.clear();
+        runs[r].plainWeight = 0.3;
+        for (size_t k = 0; k < runs[r].count; ++k) of[runs[r].first + k] = r;
+    }
+    size_t start = 0;
+    for (const auto& [end, letters, digits] : tokens) {
+        const bool mixed = std::max(letters, digits) <= 0.15;
+        for (size_t k = start; k < end; ++k) {
+            InkRun& run = runs[of[k]];
+            run.label += glyphs[k].text;
+            // Signs that stand for misread letters and digits as often as for themselves.
+            run.mixed =
+                mixed || glyphs[k].text == QLatin1String("$") || (digits == 1 && glyphs[k].text == QLatin1String("&"));
+            const QChar c = glyphs[k].text[0];
+            const double w = (c.isDigit() ? digits : c.isLetter() ? letters : 0.3) * glyphs[k].confidence;
+            run.plainWeight = k == run.first ? w : std::min(run.plainWeight, w);
+        }
+        start = end;
+    }
+    for (InkRun& run : runs) weighFit(run);
+    return true;
+}
+
+LineShapes shapesOf(const LinePatch& patch, const UniformLine& uniform, const std::vector<ReadGlyph>& glyphs,
+                    const std::function<bool(const QString&)>& isWord, const LineCells& cells) {
+    LineShapes shapes;
+    if (glyphs.empty()) return shapes;
+    shapes.runs = runsOf(patch, uniform, cells);
+    QString token;
+    for (size_t g = 0; g < glyphs.size(); ++g) {
+        token += glyphs[g].text;
+        if (g + 1 < glyphs.size() && !glyphs[g + 1].startsWord) continue;
+        shapes.tokens.push_back(weighToken(token, isWord));
+        shapes.tokens.back().end = g + 1;
+        token.clear();
+    }
+    if (shapes.runs.empty()) return shapes;
+    const std::vector<const QString*> nothing(shapes.runs.size(), nullptr);
+    shapes.fits = labelRuns(shapes.runs, patch, uniform, glyphs, shapes.tokens, nothing, false);
+    return shapes;
+}
+
+} // namespace eyelid
