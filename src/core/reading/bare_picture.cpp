@@ -1,5 +1,7 @@
 #include "reading/bare_picture.h"
 
+#include "reading/lightness.h"
+
 #include <algorithm>
 #include <opencv2/imgproc.hpp>
 
@@ -56,12 +58,10 @@ std::vector<WordInk> wordsOf(const ShapedLine& line) {
 } // namespace
 
 QImage barePicture(const QImage& picture, const std::vector<ShapedLine>& lines) {
-    QImage bare(picture.size(), QImage::Format_Grayscale8);
+    QImage bare = lightnessOf(picture);
     if (bare.isNull()) return bare;
-    const cv::Mat bgra(picture.height(), picture.width(), CV_8UC4, const_cast<uchar*>(picture.constBits()),
-                       size_t(picture.bytesPerLine()));
-    cv::Mat gray(bare.height(), bare.width(), CV_8U, bare.bits(), size_t(bare.bytesPerLine()));
-    cv::cvtColor(bgra, gray, cv::COLOR_BGRA2GRAY);
+    bare.detach();
+    cv::Mat gray = pixelsOf(bare);
     for (const ShapedLine& line : lines) {
         const std::vector<WordInk> words = wordsOf(line);
         // What stands beside a certain word and no higher or lower is of its line: pieces of a code reach out of it.

@@ -11,8 +11,9 @@
 
 namespace eyelid {
 
-/// `picture` must be RGB32; gives Grayscale8 of the same size. The ink of each word that was read with some certainty
-/// is laid over with its line's ground; what may be a part of a code (bars, figures of doubt) stays.
+/// `picture` must be RGB32, or its lightness; gives Grayscale8 of the same size. The ink of each word that was read
+/// with some certainty is laid over with its line's ground; what may be a part of a code (bars, figures of doubt)
+/// stays.
 QImage barePicture(const QImage& picture, const std::vector<ShapedLine>& lines);
 
 } // namespace eyelid

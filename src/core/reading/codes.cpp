@@ -1,5 +1,7 @@
 #include "reading/codes.h"
 
+#include "reading/lightness.h"
+
 #include <algorithm>
 #include <cmath>
 #include <opencv2/imgproc.hpp>
@@ -37,16 +39,28 @@ std::vector<QRect> places(const cv::Mat& gray) {
     constexpr int thinnest = 3;   // cells; no code can be read that is lower
     constexpr int leastSide = 20; // pixels; nor one that is smaller both ways
     constexpr int leastEdge = 12; // levels
-    constexpr size_t most = 40;
-    cv::Mat edges, busy, labels, stats, centres;
+    constexpr size_t mostPlaces = 40;
+    cv::Mat edges, labels, stats, centres;
     cv::morphologyEx(gray, edges, cv::MORPH_GRADIENT, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
-    edges = edges > leastEdge;
-    const cv::Size cells((gray.cols + cell - 1) / cell, (gray.rows + cell - 1) / cell);
-    cv::copyMakeBorder(edges, edges, 0, cells.height * cell - gray.rows, 0, cells.width * cell - gray.cols,
-                       cv::BORDER_CONSTANT, 0);
-    cv::resize(edges, busy, cells, 0, 0, cv::INTER_AREA);
+    // Cells that have an edge in them.
+    cv::Mat busy((gray.rows + cell - 1) / cell, (gray.cols + cell - 1) / cell, CV_8U);
+    std::vector<uchar> strongest(size_t(busy.cols * cell));
+    for (int row = 0; row < busy.rows; ++row) {
+        std::fill(strongest.begin(), strongest.end(), 0);
+        for (int y = row * cell; y < std::min(gray.rows, (row + 1) * cell); ++y) {
+            const uchar* edge = edges.ptr<uchar>(y);
+            uchar* most = strongest.data();
+#pragma omp simd
+            for (int x = 0; x < gray.cols; ++x) most[x] = std::max(most[x], edge[x]);
+        }
+        for (int x = 0; x < busy.cols; ++x) {
+            const auto first = strongest.begin() + x * cell;
+            busy.at<uchar>(row, x) = *std::max_element(first, first + cell) > leastEdge ? 255 : 0;
+        }
+    }
+    if (cv::countNonZero(busy) == 0) return {};
     const auto square = [](int side) { return cv::getStructuringElement(cv::MORPH_RECT, {side, side}); };
-    cv::morphologyEx(busy > 0, busy, cv::MORPH_CLOSE, square(reach));
+    cv::morphologyEx(busy, busy, cv::MORPH_CLOSE, square(reach));
     cv::morphologyEx(busy, busy, cv::MORPH_OPEN, square(thinnest)); // rules and frames part places, and join none
     const int n = cv::connectedComponentsWithStats(busy, labels, stats, centres, 8, CV_32S);
     const QRect whole(0, 0, gray.cols, gray.rows);
@@ -62,13 +76,14 @@ std::vector<QRect> places(const cv::Mat& gray) {
         found.push_back(r.adjusted(-margin, -margin, margin, margin).intersected(whole));
         area += double(found.back().width()) * found.back().height();
     }
-    if (found.size() > most || area > 0.6 * whole.width() * whole.height()) return {whole};
+    if (found.size() > mostPlaces || area > 0.6 * whole.width() * whole.height()) return {whole};
     return found;
 }
 
 // Squares of dense black and white, where a code may be that the library looks for in the middle of a picture only.
-std::vector<QRect> squares(const cv::Mat& all) {
+std::vector<QRect> squares(const cv::Mat& gray, const QRect& place) {
     cv::Mat half, dark, labels, stats, centres;
+    const cv::Mat all = gray(cv::Rect(place.left(), place.top(), place.width(), place.height()));
     cv::resize(all, half, {}, 0.5, 0.5, cv::INTER_AREA);
     std::vector<QRect> found;
     // Small and large modules: as far as the white between two of them reaches.
@@ -80,12 +95,10 @@ std::vector<QRect> squares(const cv::Mat& all) {
             const int w = s[cv::CC_STAT_WIDTH], h = s[cv::CC_STAT_HEIGHT];
             if (std::min(w, h) < 12 || std::max(w, h) > 1.35 * std::min(w, h)) continue;
             if (s[cv::CC_STAT_AREA] < 0.6 * w * h) continue;
-            found.emplace_back(2 * s[cv::CC_STAT_LEFT], 2 * s[cv::CC_STAT_TOP], 2 * w, 2 * h);
+            found.emplace_back(place.left() + 2 * s[cv::CC_STAT_LEFT], place.top() + 2 * s[cv::CC_STAT_TOP], 2 * w,
+                               2 * h);
         }
     }
-    std::sort(found.begin(), found.end(),
-              [](const QRect& a, const QRect& b) { return a.width() * a.height() > b.width() * b.height(); });
-    if (found.size() > 32) found.resize(32);
     return found;
 }
 
@@ -179,16 +192,23 @@ std::vector<Code> findCodes(const QImage& picture) {
     QImage left = gray;
     constexpr int most = 64;
     std::vector<QRect> areas;
-    const cv::Mat pixels(gray.height(), gray.width(), CV_8U, const_cast<uchar*>(gray.constBits()),
-                         size_t(gray.bytesPerLine()));
-    for (const QRect& place : places(pixels))
+    const cv::Mat pixels = pixelsOf(gray);
+    constexpr size_t mostSquares = 32; // the largest
+    std::vector<QRect> dense;
+    for (const QRect& place : places(pixels)) {
+        const std::vector<QRect> inPlace = squares(pixels, place);
+        dense.insert(dense.end(), inPlace.begin(), inPlace.end());
         for (int y = 0; y < place.height(); y += part - overlap)
             for (int x = 0; x < place.width(); x += part - overlap) {
                 const QRect area = QRect(place.left() + x, place.top() + y, part, part).intersected(place);
                 if ((x > 0 && area.width() <= overlap) || (y > 0 && area.height() <= overlap)) continue;
                 areas.push_back(area);
             }
-    for (const QRect& square : squares(pixels)) {
+    }
+    std::sort(dense.begin(), dense.end(),
+              [](const QRect& a, const QRect& b) { return a.width() * a.height() > b.width() * b.height(); });
+    if (dense.size() > mostSquares) dense.resize(mostSquares);
+    for (const QRect& square : dense) {
         const int margin = std::max(8, square.width() / 8);
         areas.push_back(square.adjusted(-margin, -margin, margin, margin).intersected(gray.rect()));
     }

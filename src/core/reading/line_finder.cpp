@@ -2,6 +2,7 @@
 
 #include "picture/geometry.h"
 #include "reading/ink_pieces.h"
+#include "reading/lightness.h"
 
 #include <algorithm>
 #include <cmath>
@@ -25,6 +26,7 @@ struct Segment {
     QRect box;
     std::vector<QRect> inks;
     bool lightOnDark = false;
+    double share = 0; // of ground around the ink; see groundShare
 };
 
 class Groups {
@@ -362,16 +364,39 @@ void measure(LinePatch& line) {
     line.xHeight = low < 0.88 * tall ? std::max(low, 0.6 * tall) : 0.75 * tall;
 }
 
+// How far what surrounds a line's ink is ground: the ground is the greater part of a line of type.
+double groundShare(const cv::Mat& gray, const Segment& s) {
+    const cv::Rect r = cv::Rect(s.box.left() - 1, s.box.top() - 1, s.box.width() + 2, s.box.height() + 2) &
+                       cv::Rect(0, 0, gray.cols, gray.rows);
+    const cv::Mat part = gray(r);
+    double low = 0, high = 0;
+    cv::minMaxLoc(part, &low, &high);
+    // The frame around the ink is ground.
+    double sum = 0;
+    int count = 0;
+    for (int x = 0; x < r.width; ++x) {
+        sum += part.at<uchar>(0, x) + part.at<uchar>(r.height - 1, x);
+        count += 2;
+    }
+    for (int y = 0; y < r.height; ++y) {
+        sum += part.at<uchar>(y, 0) + part.at<uchar>(y, r.width - 1);
+        count += 2;
+    }
+    const double frame = sum / count;
+    const double position = high > low ? (frame - low) / (high - low) : 0.5;
+    const double middle = high > low ? (cv::mean(part)[0] - low) / (high - low) : 0.5;
+    const double lightGround = 0.65 * position + 0.35 * middle;
+    return s.lightOnDark ? 1 - lightGround : lightGround;
+}
+
 } // namespace
 
 std::vector<LinePatch> findLines(const QImage& picture, int leastInk, bool sideBySide) {
     std::vector<LinePatch> result;
     if (picture.isNull() || picture.width() < 3 || picture.height() < shortestLetter) return result;
-    const cv::Mat bgra(picture.height(), picture.width(), CV_8UC4, const_cast<uchar*>(picture.constBits()),
-                       size_t(picture.bytesPerLine()));
     // By lightness alone: type that differs from its ground in hue only is not found.
-    cv::Mat gray;
-    cv::cvtColor(bgra, gray, cv::COLOR_BGRA2GRAY);
+    const QImage lightness = lightnessOf(picture);
+    const cv::Mat gray = pixelsOf(lightness);
     const cv::Mat kernel = cv::getStructuringElement(cv::MORPH_RECT, {std::min(structureWidth, picture.width() | 1),
                                                                       std::min(structureHeight, picture.height() | 1)});
     cv::Mat dark, light;
@@ -379,7 +404,9 @@ std::vector<LinePatch> findLines(const QImage& picture, int leastInk, bool sideB
         cv::Mat& strength = lightOnDark ? light : dark;
         cv::morphologyEx(gray, strength, lightOnDark ? cv::MORPH_TOPHAT : cv::MORPH_BLACKHAT, kernel, {-1, -1}, 1,
                          cv::BORDER_REPLICATE);
-        return segmentsOf(strength, leastInk, lightOnDark);
+        std::vector<Segment> found = segmentsOf(strength, leastInk, lightOnDark);
+        for (Segment& segment : found) segment.share = groundShare(gray, segment);
+        return found;
     };
     auto others = std::async(sideBySide ? std::launch::async : std::launch::deferred, look, true);
     std::vector<Segment> segments = look(false);
@@ -388,36 +415,10 @@ std::vector<LinePatch> findLines(const QImage& picture, int leastInk, bool sideB
         segments.insert(segments.end(), found.begin(), found.end());
     }
     // Between dark letters stand light gaps, and the other way round. Of two lines in one place the true one is that
-    // whose ink is the rarer colour there: the ground is the greater part of a line of type.
+    // whose ink is the rarer colour there.
     std::vector<char> keep(segments.size(), 1);
-    const auto groundShare = [&](const Segment& s) {
-        const cv::Rect r = cv::Rect(s.box.left() - 1, s.box.top() - 1, s.box.width() + 2, s.box.height() + 2) &
-                           cv::Rect(0, 0, gray.cols, gray.rows);
-        const cv::Mat part = gray(r);
-        double low = 0, high = 0;
-        cv::minMaxLoc(part, &low, &high);
-        // The frame around the ink is ground.
-        double sum = 0;
-        int count = 0;
-        for (int x = 0; x < r.width; ++x) {
-            sum += part.at<uchar>(0, x) + part.at<uchar>(r.height - 1, x);
-            count += 2;
-        }
-        for (int y = 0; y < r.height; ++y) {
-            sum += part.at<uchar>(y, 0) + part.at<uchar>(y, r.width - 1);
-            count += 2;
-        }
-        const double frame = sum / count;
-        const double position = high > low ? (frame - low) / (high - low) : 0.5;
-        const double middle = high > low ? (cv::mean(part)[0] - low) / (high - low) : 0.5;
-        const double lightGround = 0.65 * position + 0.35 * middle;
-        return s.lightOnDark ? 1 - lightGround : lightGround;
-    };
-    std::vector<double> share(segments.size());
-    for (size_t i = 0; i < segments.size(); ++i) {
-        share[i] = groundShare(segments[i]);
-        if (share[i] < leastGround) keep[i] = 0;
-    }
+    for (size_t i = 0; i < segments.size(); ++i)
+        if (segments[i].share < leastGround) keep[i] = 0;
     std::vector<std::vector<size_t>> rows(size_t(picture.height() / 16 + 2));
     for (size_t i = 0; i < segments.size(); ++i)
         for (int r = segments[i].box.top() / 16; r <= segments[i].box.bottom() / 16; ++r) rows[size_t(r)].push_back(i);
@@ -472,7 +473,8 @@ std::vector<LinePatch> findLines(const QImage& picture, int leastInk, bool sideB
                 const double smaller = std::min(double(a.width()) * a.height(),
                                                 double(segments[j].box.width()) * segments[j].box.height());
                 if (double(common.width()) * common.height() < 0.4 * smaller) continue;
-                const bool iWins = share[i] > share[j] || (share[i] == share[j] && !segments[i].lightOnDark);
+                const bool iWins = segments[i].share > segments[j].share ||
+                                   (segments[i].share == segments[j].share && !segments[i].lightOnDark);
                 if (!iWins) {
                     keep[i] = 0;
                     break;

@@ -24,8 +24,8 @@ struct LinePatch {
 inline constexpr int plainInk = 26; ///< grey on grey down to about 2:1 at full stroke width
 inline constexpr int faintInk = 7;  ///< what a stretched contrast would bring out
 
-/// `picture` must be RGB32. Lines come from top to bottom, then from left to right. `sideBySide`: dark and light type
-/// are looked for on two threads, with the same result.
+/// `picture` must be RGB32, or its lightness. Lines come from top to bottom, then from left to right. `sideBySide`:
+/// dark and light type are looked for on two threads, with the same result.
 std::vector<LinePatch> findLines(const QImage& picture, int leastInk = plainInk, bool sideBySide = false);
 
 /// Where the line's picture came to lie after it was made uniform.

@@ -4,6 +4,7 @@
 #include "reading/bare_picture.h"
 #include "reading/codes.h"
 #include "reading/faces.h"
+#include "reading/lightness.h"
 #include "reading/line_finder.h"
 #include "reading/line_reader.h"
 #include "reading/page_text.h"
@@ -351,7 +352,8 @@ public:
         page.size = whole.size();
         page.languages = *languages;
         progress.setDoing(QStringLiteral("Finding lines"));
-        std::vector<LinePatch> patches = findLines(picture, options.faint ? faintInk : plainInk, m_count > 1);
+        const QImage lightness = lightnessOf(picture);
+        std::vector<LinePatch> patches = findLines(lightness, options.faint ? faintInk : plainInk, m_count > 1);
         if (options.content == ReadOptions::Content::OneLine) patches = asOneLine(std::move(patches));
         if (progress.cancelled()) return cancelledError();
         if (options.sideways && options.content == ReadOptions::Content::Any) {
@@ -417,7 +419,7 @@ public:
         // Codes and faces are looked for beside what is left to do.
         std::optional<Search> search;
         if (options.content == ReadOptions::Content::Any)
-            search.emplace(*this, barePicture(picture, shaped), options.codes, options.faces);
+            search.emplace(*this, barePicture(lightness, shaped), options.codes, options.faces);
         mendByShape(shaped, isWord, inParallel);
         std::vector<TextLine> assembled(patches.size());
         inParallel(patches.size(), [&](size_t i) {
