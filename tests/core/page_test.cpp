@@ -565,8 +565,7 @@ TEST_CASE("a picture without its text keeps all else, and does not tell what the
         REQUIRE(patches.size() == 1);
         UniformLine uniform = makeUniform(picture, patches[0]);
         std::vector<ReadGlyph> glyphs = (*LineModel::load())->read(uniform);
-        std::vector<ShapedLine> lines{{&patches[0], &uniform, &glyphs}};
-        return barePicture(picture, lines);
+        return barePicture(picture, {{&patches[0], &uniform, &glyphs}});
     };
     const QImage one = bare(QStringLiteral("Payment received")), two = bare(QStringLiteral("Balance agreed on"));
     QRect left;

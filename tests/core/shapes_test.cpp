@@ -54,12 +54,12 @@ struct Stage {
 
     void mend(const Workers& workers = {}) {
         std::vector<ShapedLine> lines;
-        for (size_t i = 0; i < patches.size(); ++i) lines.push_back({&patches[i], &uniforms[i], &glyphs[i]});
+        for (size_t i = 0; i < patches.size(); ++i) lines.push_back({{&patches[i], &uniforms[i], &glyphs[i]}, nullptr});
         static const std::set<QString> words{QStringLiteral("the"),  QStringLiteral("meter"), QStringLiteral("water"),
                                              QStringLiteral("bill"), QStringLiteral("still"), QStringLiteral("call"),
                                              QStringLiteral("open"), QStringLiteral("order"), QStringLiteral("on"),
                                              QStringLiteral("of"),   QStringLiteral("is"),    QStringLiteral("all")};
-        mendByShape(
+        glyphs = mendByShape(
             lines, [](const QString& word) { return words.count(word) > 0; }, workers);
     }
 

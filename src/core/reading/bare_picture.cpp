@@ -25,7 +25,7 @@ struct WordInk {
 };
 
 // The words of a line that are text by what was read, with their ink.
-std::vector<WordInk> wordsOf(const ShapedLine& line) {
+std::vector<WordInk> wordsOf(const ReadLine& line) {
     const std::vector<ReadGlyph>& glyphs = *line.glyphs;
     const UniformLine& uniform = *line.uniform;
     const auto toX = [&](double x) { return x / uniform.scale + uniform.offset.x(); };
@@ -57,12 +57,12 @@ std::vector<WordInk> wordsOf(const ShapedLine& line) {
 
 } // namespace
 
-QImage barePicture(const QImage& picture, const std::vector<ShapedLine>& lines) {
+QImage barePicture(const QImage& picture, const std::vector<ReadLine>& lines) {
     QImage bare = lightnessOf(picture);
     if (bare.isNull()) return bare;
     bare.detach();
     cv::Mat gray = pixelsOf(bare);
-    for (const ShapedLine& line : lines) {
+    for (const ReadLine& line : lines) {
         const std::vector<WordInk> words = wordsOf(line);
         // What stands beside a certain word and no higher or lower is of its line: pieces of a code reach out of it.
         QRect band;

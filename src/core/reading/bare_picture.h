@@ -4,7 +4,7 @@
 // for them again; and rows of letters are not taken for stripes.
 #pragma once
 
-#include "reading/shapes.h"
+#include "reading/line_shapes.h"
 
 #include <QImage>
 #include <vector>
@@ -14,6 +14,6 @@ namespace eyelid {
 /// `picture` must be RGB32, or its lightness; gives Grayscale8 of the same size. The ink of each word that was read
 /// with some certainty is laid over with its line's ground; what may be a part of a code (bars, figures of doubt)
 /// stays.
-QImage barePicture(const QImage& picture, const std::vector<ShapedLine>& lines);
+QImage barePicture(const QImage& picture, const std::vector<ReadLine>& lines);
 
 } // namespace eyelid

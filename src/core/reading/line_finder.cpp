@@ -73,15 +73,18 @@ private:
     std::vector<std::vector<size_t>> m_rows;
 };
 
-// Joins boxes that stand side by side within `reach(i, j)` pixels and overlap vertically.
+// Joins boxes that stand side by side within `reach(i, j)` pixels and overlap vertically. `reach` gives no more than
+// `widest` heights of the higher box.
 template <typename Reach>
-std::vector<std::vector<size_t>> joinSideBySide(const std::vector<QRect>& boxes, int height, int widestReach,
+std::vector<std::vector<size_t>> joinSideBySide(const std::vector<QRect>& boxes, int height, double widest,
                                                 Reach reach) {
     Groups groups(boxes.size());
     const Neighbourhood near(boxes, height);
     for (size_t i = 0; i < boxes.size(); ++i) {
         const QRect& a = boxes[i];
-        near.each(boxes, a, a.left(), a.right() + widestReach, [&](size_t j) {
+        // None is joined that is more than four times as high.
+        const int farthest = a.right() + int(widest * 4 * a.height()) + 2;
+        near.each(boxes, a, a.left(), farthest, [&](size_t j) {
             if (j == i) return;
             const QRect& b = boxes[j];
             const int lower = std::min(a.height(), b.height()), higher = std::max(a.height(), b.height());
@@ -240,7 +243,7 @@ std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool ligh
     // Letters into words, words into lines.
     std::vector<Segment> words;
     std::vector<QRect> wordBoxes;
-    for (const auto& group : joinSideBySide(letters, strength.rows, tallestGlyph, [&](size_t a, size_t b) {
+    for (const auto& group : joinSideBySide(letters, strength.rows, 0.45, [&](size_t a, size_t b) {
              return int(0.45 * std::max(letters[a].height(), letters[b].height())) + 1;
          })) {
         Segment word;
@@ -305,7 +308,7 @@ std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool ligh
             boxes.push_back(turn == 0 ? wordBoxes[boxes.size()] : line.box);
             pitch.push_back(onePitch(line.inks));
         }
-        const auto groups = joinSideBySide(boxes, strength.rows, 2 * tallestGlyph, [&](size_t a, size_t b) {
+        const auto groups = joinSideBySide(boxes, strength.rows, 2.0, [&](size_t a, size_t b) {
             const int high = std::max(boxes[a].height(), boxes[b].height());
             // No such type is set wider than this; letters spaced out in a heading may seem to be.
             const double cell = std::min(1.75 * std::max(pitch[a], pitch[b]), 2.0 * high);

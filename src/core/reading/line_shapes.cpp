@@ -150,11 +150,12 @@ bool readsAs(const QString& label, const std::vector<ReadGlyph>& glyphs, size_t 
 
 // Gives each run its glyphs, in the order of both, by the least sum of what is odd about it (dynamic programming): the
 // recogniser says only roughly where a glyph stands. False when nothing fits.
-bool align(std::span<InkRun> runs, const LinePatch& patch, const UniformLine& uniform,
-           const std::vector<ReadGlyph>& glyphs, const std::vector<const QString*>& known) {
+bool align(std::span<InkRun> runs, const ReadLine& line, const std::vector<const QString*>& known) {
+    const std::vector<ReadGlyph>& glyphs = *line.glyphs;
+    const UniformLine& uniform = *line.uniform;
     constexpr size_t mostInRun = 14;
     constexpr double never = 1e18, leastOdd = asKnown;
-    const double xHeight = std::max(3.0, patch.xHeight);
+    const double xHeight = std::max(3.0, line.patch->xHeight);
     const size_t R = runs.size(), G = glyphs.size();
     std::vector<double> middles;
     for (const ReadGlyph& g : glyphs) middles.push_back(g.box.center().x() / uniform.scale - uniform.margin.x());
@@ -312,9 +313,9 @@ double misfit(const InkRun& run, const QString& label, double xHeight) {
     return misfit(run, whole, xHeight);
 }
 
-bool labelRuns(std::span<InkRun> runs, const LinePatch& patch, const UniformLine& uniform,
-               const std::vector<ReadGlyph>& glyphs, const std::vector<TokenWeight>& tokens,
+bool labelRuns(std::span<InkRun> runs, const ReadLine& line, const std::vector<TokenWeight>& tokens,
                const std::vector<const QString*>& known, bool labelled) {
+    const std::vector<ReadGlyph>& glyphs = *line.glyphs;
     // Where every shape is known as what it was labelled, no other way to put the glyphs becomes less odd than that.
     if (labelled) {
         bool asLabelled = true;
@@ -328,7 +329,7 @@ bool labelRuns(std::span<InkRun> runs, const LinePatch& patch, const UniformLine
             return true;
         }
     }
-    if (!align(runs, patch, uniform, glyphs, known)) {
+    if (!align(runs, line, known)) {
         for (InkRun& run : runs) {
             run.label.clear();
             run.weight = 0;
@@ -361,11 +362,11 @@ bool labelRuns(std::span<InkRun> runs, const LinePatch& patch, const UniformLine
     return true;
 }
 
-LineShapes shapesOf(const LinePatch& patch, const UniformLine& uniform, const std::vector<ReadGlyph>& glyphs,
-                    const std::function<bool(const QString&)>& isWord, const LineCells& cells) {
+LineShapes shapesOf(const ReadLine& line, const std::function<bool(const QString&)>& isWord, const LineCells& cells) {
+    const std::vector<ReadGlyph>& glyphs = *line.glyphs;
     LineShapes shapes;
     if (glyphs.empty()) return shapes;
-    shapes.runs = runsOf(patch, uniform, cells);
+    shapes.runs = runsOf(*line.patch, *line.uniform, cells);
     QString token;
     for (size_t g = 0; g < glyphs.size(); ++g) {
         token += glyphs[g].text;
@@ -376,7 +377,7 @@ LineShapes shapesOf(const LinePatch& patch, const UniformLine& uniform, const st
     }
     if (shapes.runs.empty()) return shapes;
     const std::vector<const QString*> nothing(shapes.runs.size(), nullptr);
-    shapes.fits = labelRuns(shapes.runs, patch, uniform, glyphs, shapes.tokens, nothing, false);
+    shapes.fits = labelRuns(shapes.runs, line, shapes.tokens, nothing, false);
     return shapes;
 }
 

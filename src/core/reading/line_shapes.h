@@ -13,6 +13,13 @@
 
 namespace eyelid {
 
+/// A line with what was read on it.
+struct ReadLine {
+    const LinePatch* patch = nullptr;
+    const UniformLine* uniform = nullptr;
+    const std::vector<ReadGlyph>* glyphs = nullptr;
+};
+
 /// Columns of a line that carry ink, between columns that do not: a letter, most often. In the pixels of
 /// UniformLine::ink.
 struct InkRun {
@@ -52,13 +59,12 @@ struct LineShapes {
 };
 
 /// `isWord` is asked with lower-case words. No runs where nothing was read.
-LineShapes shapesOf(const LinePatch& patch, const UniformLine& uniform, const std::vector<ReadGlyph>& glyphs,
-                    const std::function<bool(const QString&)>& isWord, const LineCells& cells = {});
+LineShapes shapesOf(const ReadLine& line, const std::function<bool(const QString&)>& isWord,
+                    const LineCells& cells = {});
 
 /// Gives each run its glyphs and its label. `known`: what each run's shape is known to read, null where nothing is.
 /// `labelled`: the runs bear the labels of a call without anything known. Gives whether the glyphs fit the runs.
-bool labelRuns(std::span<InkRun> runs, const LinePatch& patch, const UniformLine& uniform,
-               const std::vector<ReadGlyph>& glyphs, const std::vector<TokenWeight>& tokens,
+bool labelRuns(std::span<InkRun> runs, const ReadLine& line, const std::vector<TokenWeight>& tokens,
                const std::vector<const QString*>& known, bool labelled);
 
 /// How much a token's own form vouches for its characters.

@@ -404,23 +404,24 @@ public:
             if (progress.cancelled()) return cancelledError();
             m_remembered.insert(jobs[todo[i]].key, std::move((*readings)[i]));
         }
-        std::vector<std::vector<ReadGlyph>> glyphs(patches.size());
+        std::vector<ReadLine> read;
+        for (size_t i = 0; i < patches.size(); ++i)
+            read.push_back({&patches[i], &jobs[i].uniform, &m_remembered.constFind(jobs[i].key)->glyphs});
+        // Codes and faces are looked for beside what is left to do.
+        std::optional<Search> search;
+        if (options.content == ReadOptions::Content::Any && (options.codes || options.faces)) {
+            search.emplace(*this, lightness, read, options.codes, options.faces);
+        }
         std::vector<ShapedLine> shaped(patches.size());
         inParallel(patches.size(), [&](size_t i) {
             Job& job = jobs[i];
-            glyphs[i] = m_remembered.constFind(job.key)->glyphs;
             if (!job.known)
-                job.known = std::make_shared<KnownLine>(
-                    KnownLine{job.uniform, job.key, shapesOf(patches[i], job.uniform, glyphs[i], isWord)});
-            shaped[i] = {&patches[i], &job.uniform, &glyphs[i], &job.known->shapes};
+                job.known = std::make_shared<KnownLine>(KnownLine{job.uniform, job.key, shapesOf(read[i], isWord)});
+            shaped[i] = {read[i], &job.known->shapes};
         });
         m_known.clear();
         for (const Job& job : jobs) m_known.insert(job.drawn, job.known);
-        // Codes and faces are looked for beside what is left to do.
-        std::optional<Search> search;
-        if (options.content == ReadOptions::Content::Any)
-            search.emplace(*this, barePicture(lightness, shaped), options.codes, options.faces);
-        mendByShape(shaped, isWord, inParallel);
+        const std::vector<std::vector<ReadGlyph>> glyphs = mendByShape(shaped, isWord, inParallel);
         std::vector<TextLine> assembled(patches.size());
         inParallel(patches.size(), [&](size_t i) {
             if (glyphs[i].empty()) return;
@@ -479,29 +480,31 @@ private:
         LineShapes shapes;
     };
 
-    // A search on threads of its own; nothing is searched that was the last time.
+    // A search on threads of its own; nothing is searched that was the last time. What `lines` points to must stay
+    // until it has ended.
     class Search {
     public:
-        Search(Engines& engines, QImage bare, bool codes, bool faces) : m_last(engines.m_searched) {
-            if (m_last.bare != bare) m_last = {std::move(bare), {}, {}};
+        Search(Engines& engines, const QImage& lightness, std::vector<ReadLine> lines, bool codes, bool faces)
+            : m_last(engines.m_searched), m_wantsCodes(codes), m_wantsFaces(faces) {
             const auto how = engines.m_count > 1 ? std::launch::async : std::launch::deferred;
-            if (codes && !m_last.codes) m_codes = std::async(how, findCodes, m_last.bare);
-            if (faces && !m_last.faces) m_faces = std::async(how, findFaces, m_last.bare);
-            m_wantsCodes = codes;
-            m_wantsFaces = faces;
+            m_search = std::async(how, [this, how, lightness, read = std::move(lines)] {
+                if (QImage bare = barePicture(lightness, read); m_last.bare != bare) m_last = {std::move(bare), {}, {}};
+                std::future<std::vector<QRectF>> found;
+                if (m_wantsFaces && !m_last.faces) found = std::async(how, findFaces, m_last.bare);
+                if (m_wantsCodes && !m_last.codes) m_last.codes = findCodes(m_last.bare);
+                if (found.valid()) m_last.faces = found.get();
+            });
         }
         void finish(std::vector<Code>& codes, std::vector<QRectF>& faces) {
-            if (m_codes.valid()) m_last.codes = m_codes.get();
-            if (m_faces.valid()) m_last.faces = m_faces.get();
+            m_search.get();
             if (m_wantsCodes) codes = *m_last.codes;
             if (m_wantsFaces) faces = *m_last.faces;
         }
 
     private:
         Searched& m_last;
-        std::future<std::vector<Code>> m_codes;
-        std::future<std::vector<QRectF>> m_faces;
-        bool m_wantsCodes = false, m_wantsFaces = false;
+        const bool m_wantsCodes, m_wantsFaces;
+        std::future<void> m_search; // the last, so that it ends before the rest goes
     };
 
     // The languages that are here and known by their common words.
@@ -573,15 +576,15 @@ private:
                     if (!readings) return readings.error();
                     m_remembered.insert(key, std::move(readings->front()));
                 }
-                std::vector<ReadGlyph> glyphs = m_remembered.value(key).glyphs;
+                const std::vector<ReadGlyph> glyphs = m_remembered.value(key).glyphs;
                 if (glyphs.size() < 3) continue;
                 double sure = 0;
                 for (const ReadGlyph& g : glyphs) sure += g.confidence / double(glyphs.size());
                 if (sure <= surest) continue;
                 surest = sure;
-                std::vector<ShapedLine> shaped{{&patch, &uniform, &glyphs}};
-                mendByShape(shaped, [this](const QString& word) { return m_words.contains(word); });
-                best = assemble(patch, glyphs, uniform);
+                const auto mended = mendByShape({{{&patch, &uniform, &glyphs}, nullptr}},
+                                                [this](const QString& word) { return m_words.contains(word); });
+                best = assemble(patch, mended.front(), uniform);
                 best.turned = turned;
                 turnBack(best, turned, upright.size(), crop.topLeft());
             }

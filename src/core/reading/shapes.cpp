@@ -12,6 +12,8 @@ namespace {
 
 constexpr double sameShape = 0.09; // share of the ink by which two drawings of one letter may differ
 constexpr double nearShape = 0.15, clearlyNearer = 0.6, sameBlurred = 0.125; // of blurred drawings
+constexpr double mostSpread = 0.2;                    // of the drawings of one letter in a font, blurred
+constexpr double refutedFrom = 0.07, refutedBy = 1.5; // and more than this many spreads: not that letter
 constexpr double leastWeight = 1.2, leastLead = 3;
 
 struct Votes {
@@ -25,11 +27,11 @@ struct Shape {
     std::map<QString, Votes> votes;
     QString best;
     double bestWeight = 0, total = 0;
-    bool sure = false;       // vouched for by where it stands
-    std::vector<int> fonts;  // where it is vouched for; see Mender::fontOf
-    QString like;            // what the nearest sure shape reads, where it is near
-    std::vector<uchar> soft; // the drawing, blurred sideways, with a margin of one pixel
-    int softInk = 0;         // of all its pixels
+    bool sure = false;         // vouched for by where it stands
+    std::vector<int> fonts;    // where it is vouched for; see Mender::fontOf
+    QString like;              // what the nearest sure shape reads, where it is near
+    std::vector<uchar> soft;   // the drawing, blurred sideways, with a margin of one pixel
+    std::vector<int> softRows; // the sum of each row of it
 };
 
 // Characters that are taken for one another, digits first.
@@ -57,14 +59,17 @@ bool maySameInFont(const QString& a, const QString& b) {
 
 class Mender {
 public:
-    Mender(std::vector<ShapedLine>& lines, const std::function<bool(const QString&)>& isWord, const Workers& workers)
+    Mender(const std::vector<ShapedLine>& lines, const std::function<bool(const QString&)>& isWord,
+           const Workers& workers)
         : m_lines(lines), m_isWord(isWord), m_workers(workers) {}
 
-    void run() {
-        std::vector<LineShapes> shapes(m_lines.size());
+    std::vector<std::vector<ReadGlyph>> run() {
+        std::vector<LineShapes> own(m_lines.size());
+        std::vector<const LineShapes*> shapes(m_lines.size());
         m_workers(m_lines.size(), [&](size_t i) {
             const ShapedLine& line = m_lines[i];
-            shapes[i] = line.shapes ? *line.shapes : shapesOf(*line.patch, *line.uniform, *line.glyphs, m_isWord);
+            if (!line.shapes) own[i] = shapesOf(line, m_isWord);
+            shapes[i] = line.shapes ? line.shapes : &own[i];
         });
         gather(shapes);
         findFonts();
@@ -73,8 +78,9 @@ public:
             const std::vector<LineCells> cells = findCells();
             m_workers(m_lines.size(), [&](size_t i) {
                 const ShapedLine& line = m_lines[i];
-                if (cells[i].pitch > 0)
-                    shapes[i] = shapesOf(*line.patch, *line.uniform, *line.glyphs, m_isWord, cells[i]);
+                if (cells[i].pitch <= 0) return;
+                own[i] = shapesOf(line, m_isWord, cells[i]);
+                shapes[i] = &own[i];
             });
             gather(shapes);
         }
@@ -85,21 +91,23 @@ public:
         vote();
         findFonts();
         compare();
-        m_workers(m_lines.size(), [this](size_t i) { mend(i); });
+        std::vector<std::vector<ReadGlyph>> glyphs(m_lines.size());
+        m_workers(m_lines.size(), [&](size_t i) { glyphs[i] = mended(i); });
+        return glyphs;
     }
 
 private:
-    void gather(const std::vector<LineShapes>& shapes) {
+    void gather(const std::vector<const LineShapes*>& shapes) {
         m_runs.clear();
         m_begin.clear();
         m_tokens.clear();
         m_fits.clear();
         for (size_t i = 0; i < shapes.size(); ++i) {
             m_begin.push_back(m_runs.size());
-            m_runs.insert(m_runs.end(), shapes[i].runs.begin(), shapes[i].runs.end());
+            m_runs.insert(m_runs.end(), shapes[i]->runs.begin(), shapes[i]->runs.end());
             for (size_t r = m_begin.back(); r < m_runs.size(); ++r) m_runs[r].line = i;
-            m_tokens.push_back(shapes[i].tokens);
-            m_fits.push_back(shapes[i].fits);
+            m_tokens.push_back(&shapes[i]->tokens);
+            m_fits.push_back(shapes[i]->fits);
         }
     }
     size_t endOf(size_t index) const { return index + 1 < m_begin.size() ? m_begin[index + 1] : m_runs.size(); }
@@ -114,8 +122,7 @@ private:
             const Shape& shape = m_shapes[runs[r].shape];
             if (shape.bestWeight >= leastWeight && shape.bestWeight >= 0.6 * shape.total) known[r] = &shape.best;
         }
-        m_fits[index] =
-            labelRuns(runs, *line.patch, *line.uniform, *line.glyphs, m_tokens[index], known, bool(m_fits[index]));
+        m_fits[index] = labelRuns(runs, line, *m_tokens[index], known, bool(m_fits[index]));
     }
 
     bool alike(const InkRun& a, const InkRun& b) const {
@@ -256,14 +263,14 @@ private:
         const QImage& ink = m_lines[run.line].uniform->ink;
         const int w = run.width() + 2, h = run.height();
         shape.soft.assign(size_t(w) * size_t(h), 0);
-        shape.softInk = 0;
+        shape.softRows.assign(size_t(h), 0);
         for (int y = 0; y < h; ++y) {
             const uchar* row = ink.constScanLine(run.top + y) + run.left - 1;
             const auto at = [&](int x) { return x < 1 || x > run.width() ? 0 : 255 - row[x]; };
             uchar* soft = shape.soft.data() + size_t(y) * size_t(w);
             for (int x = 0; x < w; ++x) {
                 soft[x] = uchar((at(x - 1) + 2 * at(x) + at(x + 1)) / 4);
-                shape.softInk += soft[x];
+                shape.softRows[size_t(y)] += soft[x];
             }
         }
     }
@@ -271,15 +278,23 @@ private:
     // The share of the ink by which two blurred drawings differ, laid over each other as well as can be, to the quarter
     // of a pixel: type is drawn at such places.
     // Beyond `enough` it need not be exact.
-    double distance(const Shape& a, const Shape& b, double enough = 0.5) const {
+    double distance(const Shape& a, const Shape& b, double enough) const {
         const InkRun &ra = m_runs[a.leader], &rb = m_runs[b.leader];
         const int wa = ra.width() + 2, wb = rb.width() + 2;
         const int lift = ra.overBase - rb.overBase; // rows of b above a's
         const int from = std::min(0, lift), to = std::max(ra.height(), rb.height() + lift);
         const double most = 4.0 * double(ra.ink + rb.ink); // no overlap has more ink
-        // However they are laid, they differ by what one has more of.
-        const int bothInk = 4 * (a.softInk + b.softInk);
-        if (4 * std::abs(a.softInk - b.softInk) > enough * most) return enough + 0.01;
+        // However far they are moved sideways, they differ by what one has more of in a row.
+        int bothInk = 0, rowsDiffer = 0;
+        for (int y = from; y < to; ++y) {
+            const auto rowOf = [](const Shape& shape, int row) {
+                return row < 0 || row >= int(shape.softRows.size()) ? 0 : 4 * shape.softRows[size_t(row)];
+            };
+            const int inA = rowOf(a, y), inB = rowOf(b, y - lift);
+            bothInk += inA + inB;
+            rowsDiffer += std::abs(inA - inB);
+        }
+        if (rowsDiffer > enough * most) return enough + 0.01;
         // Both in one frame that has room for all places, in quarters of a level; b at each quarter of a pixel.
         constexpr int farthestLeft = -5;
         const int farthestRight = 5 + 4 * std::max(0, wa - wb);
@@ -360,7 +375,7 @@ private:
                     const InkRun& r = m_runs[candidate.leader];
                     if (std::abs(r.height() - run.height()) > 1 || std::abs(r.overBase - run.overBase) > 1) continue;
                     if (double(std::abs(r.ink - run.ink)) > 0.25 * double(std::max(r.ink, run.ink))) continue;
-                    const double d = distance(shape, candidate);
+                    const double d = distance(shape, candidate, nearShape / clearlyNearer + 0.01);
                     if (candidate.best == shape.best) own = std::min(own, d);
                     if (candidate.best == label) {
                         nearest = std::min(nearest, d);
@@ -454,7 +469,8 @@ private:
     struct Evidence {
         double near = 9, inFont = 9;
     };
-    Evidence evidence(const InkRun& run, const QString& character) const {
+    // Distances beyond `enough` need not be exact.
+    Evidence evidence(const InkRun& run, const QString& character, double enough) const {
         Evidence e;
         const auto it = m_sure.constFind(character);
         if (it == m_sure.constEnd()) return e;
@@ -470,7 +486,7 @@ private:
                                    std::abs(r.overBase - run.overBase) <= 1;
             // A shape seen once bears no witness of itself.
             if (s == run.shape && known.votes.at(known.best).sure < 2) continue;
-            const double d = !alikeSize ? 1 : s == run.shape ? 0 : distance(shape, known);
+            const double d = !alikeSize ? 1 : s == run.shape ? 0 : distance(shape, known, enough);
             e.near = std::min(e.near, d);
             if (sameFont) e.inFont = std::min(e.inFont, d);
         }
@@ -479,18 +495,19 @@ private:
 
     // A digit among digits: another one only where this very shape is known as that.
     QString settledDigit(const InkRun& run) const {
-        const double own = evidence(run, run.label).near;
+        constexpr double apart = 1.8, atLeast = 0.03, enough = apart * sameBlurred + 2 * atLeast;
+        const double own = evidence(run, run.label, enough).near;
         QString best = run.label;
         double nearest = 9;
         for (char c = '0'; c <= '9'; ++c) {
             const QString digit(QLatin1Char{c});
             if (digit == run.label) continue;
-            if (const double d = evidence(run, digit).near; d < nearest) {
+            if (const double d = evidence(run, digit, enough).near; d < nearest) {
                 nearest = d;
                 best = digit;
             }
         }
-        return nearest < sameBlurred && own > 1.8 * nearest + 0.03 ? best : run.label;
+        return nearest < sameBlurred && own > apart * nearest + atLeast ? best : run.label;
     }
 
     // How far apart the drawings of one character lie in a font: 0 where all are the same to the pixel.
@@ -507,8 +524,8 @@ private:
         for (const size_t a : of) {
             double nearest = 9;
             for (const size_t b : of)
-                if (a != b) nearest = std::min(nearest, distance(m_shapes[a], m_shapes[b]));
-            if (of.size() > 1) widest = std::max(widest, std::min(nearest, 0.2));
+                if (a != b) nearest = std::min(nearest, distance(m_shapes[a], m_shapes[b], mostSpread));
+            if (of.size() > 1) widest = std::max(widest, std::min(nearest, mostSpread));
         }
         return m_spreads[key] = widest;
     }
@@ -532,7 +549,8 @@ private:
                 if (!candidates.contains(other)) candidates << other;
         if (candidates.size() == 1) return run.label;
         std::vector<Evidence> all;
-        for (const QString& c : candidates) all.push_back(evidence(run, c));
+        for (const QString& c : candidates)
+            all.push_back(evidence(run, c, refutedFrom + refutedBy * mostSpread + 0.01));
         size_t best = 0;
         for (size_t i = 1; i < all.size(); ++i)
             if (all[i].near < all[best].near) best = i;
@@ -551,7 +569,7 @@ private:
         };
         const auto refuted = [&](size_t i) {
             return all[i].inFont < 9 &&
-                   all[i].inFont > 0.07 + 1.5 * spread(candidates[qsizetype(i)], m_fonts[run.line]);
+                   all[i].inFont > refutedFrom + refutedBy * spread(candidates[qsizetype(i)], m_fonts[run.line]);
         };
         const auto odd = [&](size_t i) { return misfit(run, candidates[qsizetype(i)], xHeight); };
         double least = 9;
@@ -586,12 +604,12 @@ private:
         return {};
     }
 
-    void mend(size_t index) {
+    std::vector<ReadGlyph> mended(size_t index) const {
         const size_t begin = m_begin[index], end = endOf(index);
-        if (begin == end || !m_fits[index]) return;
-        ShapedLine& line = m_lines[index];
+        const ShapedLine& line = m_lines[index];
         const auto& old = *line.glyphs;
-        std::vector<ReadGlyph> mended;
+        if (begin == end || !m_fits[index]) return old;
+        std::vector<ReadGlyph> glyphs;
         // Token by token: one that vouches for itself is not made into one that does not.
         for (size_t r = begin; r < end;) {
             size_t to = r + 1;
@@ -606,9 +624,9 @@ private:
             }
             const bool change = before != after && worth(after) >= worth(before);
             for (size_t k = 0; r < to; ++r, ++k)
-                emitRun(m_runs[r], change ? verdicts[k] : m_runs[r].label, line, mended);
+                emitRun(m_runs[r], change ? verdicts[k] : m_runs[r].label, line, glyphs);
         }
-        *line.glyphs = std::move(mended);
+        return glyphs;
     }
 
     // What was read beyond doubt stands, and so do the gaps of a line that was.
@@ -683,15 +701,15 @@ private:
         }
     }
 
-    std::vector<ShapedLine>& m_lines;
+    const std::vector<ShapedLine>& m_lines;
     const std::function<bool(const QString&)>& m_isWord;
     const Workers& m_workers;
     std::vector<InkRun> m_runs;
     std::vector<size_t> m_begin;
-    std::vector<std::vector<TokenWeight>> m_tokens; // by line
-    std::vector<int> m_fonts;                       // by line
-    std::vector<double> m_pitch;                    // by line; 0 where letters are as wide as they are
-    mutable std::mutex m_spreadsLock;               // lines are mended side by side
+    std::vector<const std::vector<TokenWeight>*> m_tokens; // by line
+    std::vector<int> m_fonts;                              // by line
+    std::vector<double> m_pitch;                           // by line; 0 where letters are as wide as they are
+    mutable std::mutex m_spreadsLock;                      // lines are mended side by side
     mutable std::map<std::pair<QString, int>, double> m_spreads;
     QHash<QString, std::vector<size_t>> m_sure; // shapes that are known, by character
     std::vector<char> m_fits;                   // by line: whether its glyphs could be put to its ink
@@ -701,12 +719,13 @@ private:
 
 } // namespace
 
-void mendByShape(std::vector<ShapedLine>& lines, const std::function<bool(const QString&)>& isWord,
-                 const Workers& workers) {
+std::vector<std::vector<ReadGlyph>> mendByShape(const std::vector<ShapedLine>& lines,
+                                                const std::function<bool(const QString&)>& isWord,
+                                                const Workers& workers) {
     const Workers oneByOne = [](size_t count, const std::function<void(size_t)>& work) {
         for (size_t i = 0; i < count; ++i) work(i);
     };
-    Mender(lines, isWord, workers ? workers : oneByOne).run();
+    return Mender(lines, isWord, workers ? workers : oneByOne).run();
 }
 
 QStringList lookalikes(const QString& character) {

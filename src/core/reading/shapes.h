@@ -7,28 +7,25 @@
 // symbol shapes, as in document image compression: Witten, Moffat, Bell, Managing Gigabytes, 1999, ch. 7.)
 #pragma once
 
-#include "reading/line_finder.h"
 #include "reading/line_shapes.h"
-#include "reading/recogniser.h"
 
 #include <functional>
 #include <vector>
 
 namespace eyelid {
 
-struct ShapedLine {
-    const LinePatch* patch = nullptr;
-    const UniformLine* uniform = nullptr;
-    std::vector<ReadGlyph>* glyphs = nullptr; ///< mended in place
-    const LineShapes* shapes = nullptr;       ///< as shapesOf gives them; null: worked out here
+struct ShapedLine : ReadLine {
+    const LineShapes* shapes = nullptr; ///< as shapesOf gives them; null: worked out here
 };
 
 /// Runs work(0) to work(count - 1), in any order, perhaps side by side.
 using Workers = std::function<void(size_t count, const std::function<void(size_t)>& work)>;
 
 /// `isWord` is asked with lower-case words, from any of the workers. The same lines give the same glyphs.
-void mendByShape(std::vector<ShapedLine>& lines, const std::function<bool(const QString&)>& isWord,
-                 const Workers& workers = {});
+/// Gives the glyphs of each line.
+std::vector<std::vector<ReadGlyph>> mendByShape(const std::vector<ShapedLine>& lines,
+                                                const std::function<bool(const QString&)>& isWord,
+                                                const Workers& workers = {});
 
 /// Other characters of the same or nearly the same shape, likeliest first; empty for most.
 QStringList lookalikes(const QString& character);
