@@ -8,6 +8,7 @@
 #include <optional>
 #include <QStringList>
 #include <thread>
+#include <utility>
 
 namespace eyelid {
 namespace {
@@ -82,94 +83,100 @@ Result<std::vector<LineReading>> LineReader::read(const std::vector<const Unifor
         const int wa = lines[a]->image.width(), wb = lines[b]->image.width();
         return wa != wb ? wa > wb : a < b;
     });
-    std::vector<size_t> unsure;
-    std::atomic<size_t> done{0};
-    size_t first = 0; // lines done when the second turn began
-    const auto tell = [&] {
-        const size_t n = ++done;
-        // The model's turn is the first half; what has to be read twice is the second, however little it is.
-        progress.setFraction(unsure.empty() ? 0.5 * double(n) / double(lines.size())
-                                            : 0.5 + 0.5 * double(n - first) / double(unsure.size()));
-        if (n % 16 == 0) progress.setDoing(QStringLiteral("Reading line %1 of %2").arg(n).arg(lines.size()));
-    };
-    const auto onWorkers = [&](size_t workers, const std::vector<size_t>& which, const auto& begin) {
-        std::atomic<size_t> next{0};
-        const auto work = [&](size_t worker) {
-            const auto one = begin(worker);
-            if (!one) return;
-            for (size_t i = next++; i < which.size() && !progress.cancelled(); i = next++) {
-                (*one)(which[i]);
-                tell();
-            }
-        };
+    const auto onWorkers = [](size_t workers, const std::function<void(size_t)>& work) {
         std::vector<std::thread> threads;
         for (size_t w = 1; w < workers; ++w) threads.emplace_back(work, w);
         work(0);
         for (std::thread& t : threads) t.join();
     };
-    const Error cancelled{Error::Kind::Cancelled, QStringLiteral("Reading was stopped.")};
+    std::mutex guard; // of these
+    std::vector<size_t> unsure;
+    std::optional<Error> trouble;
+    const auto readTwice = [&](size_t worker, size_t i) {
+        auto engine = engineOf(worker);
+        if (!engine) {
+            const std::lock_guard lock(guard);
+            trouble = engine.error();
+            return false;
+        }
+        readAgain(**engine, *lines[i], asked[i], numbers, readings[i]);
+        return true;
+    };
 
+    // The model's turn is the first half; what is left to be read twice is the second, however little it is.
+    std::atomic<size_t> next{0}, done{0};
     const bool modelled = !numbers && modelKnows(languages);
     if (modelled) {
         m_models.resize(m_workers);
-        onWorkers(std::min(m_workers, order.size()), order, [&](size_t worker) {
+        onWorkers(std::min(m_workers, order.size()), [&](size_t worker) {
             LineModel* model = modelOf(worker);
-            using Work = std::function<void(size_t)>;
-            if (!model) return std::optional<Work>();
-            return std::optional<Work>([&, model](size_t i) {
-                readings[i].glyphs = model->read(*lines[i]);
-                asked[i] = unsureWords(readings[i].glyphs, m_isWord);
-                readings[i].byModel = !readings[i].glyphs.empty();
-            });
+            if (!model) return;
+            for (size_t i = next++; i < order.size() && !progress.cancelled(); i = next++) {
+                const size_t at = order[i];
+                LineReading& reading = readings[at];
+                reading.glyphs = model->read(*lines[at]);
+                reading.byModel = !reading.glyphs.empty();
+                asked[at] = unsureWords(reading.glyphs, m_isWord);
+                const size_t n = ++done;
+                progress.setFraction(0.5 * double(n) / double(lines.size()));
+                if (n % 16 == 0) progress.setDoing(QStringLiteral("Reading line %1 of %2").arg(n).arg(lines.size()));
+                if (reading.byModel && asked[at].empty()) continue;
+                std::unique_lock lock(guard);
+                unsure.push_back(at);
+                if (worker > 0) continue;
+                // The first worker, whose engine is there in any case, need not wait until all have been read once.
+                const std::vector<size_t> now = std::exchange(unsure, {});
+                lock.unlock();
+                for (const size_t line : now)
+                    if (!readTwice(worker, line)) return;
+            }
         });
-        if (progress.cancelled()) return cancelled;
+    } else {
+        unsure = order;
     }
-    for (const size_t i : order)
-        if (!readings[i].byModel || !asked[i].empty()) unsure.push_back(i);
+    const Error cancelled{Error::Kind::Cancelled, QStringLiteral("Reading was stopped.")};
+    if (progress.cancelled()) return cancelled;
+    if (trouble) return *trouble;
+    if (modelled && done == 0) unsure = order; // the model could not be loaded
     if (unsure.empty()) return readings;
-    first = done;
 
     const size_t workers = std::min(m_workers, unsure.size());
     load(workers);
-    std::mutex troubles;
-    std::optional<Error> trouble;
-    onWorkers(workers, unsure, [&](size_t worker) {
-        using Work = std::function<void(size_t)>;
-        auto engine = engineOf(worker);
-        if (!engine) {
-            const std::lock_guard lock(troubles);
-            trouble = engine.error();
-            return std::optional<Work>();
+    next = done = 0;
+    onWorkers(workers, [&](size_t worker) {
+        for (size_t i = next++; i < unsure.size() && !progress.cancelled(); i = next++) {
+            if (!readTwice(worker, unsure[i])) return;
+            progress.setFraction(0.5 + 0.5 * double(++done) / double(unsure.size()));
         }
-        return std::optional<Work>([&, tesseract = *engine](size_t i) {
-            LineReading& reading = readings[i];
-            if (!reading.byModel) {
-                reading.glyphs = tesseract->recognise(lines[i]->image, numbers);
-                for (ReadGlyph& glyph : reading.glyphs) glyph.doubted = true;
-                return;
-            }
-            std::vector<ReadGlyph> mended, seconds;
-            size_t taken = 0;
-            for (const Stretch& part : asked[i]) {
-                int left = 0;
-                std::vector<ReadGlyph> other =
-                    tesseract->recognise(cutOut(*lines[i], reading.glyphs, part, left), numbers);
-                for (ReadGlyph& glyph : other) glyph.box.translate(left, 0);
-                const auto at = [&](size_t k) { return reading.glyphs.begin() + std::ptrdiff_t(k); };
-                mended.insert(mended.end(), at(taken), at(part.begin));
-                const auto both = weighed({at(part.begin), at(part.end)}, other, m_isWord);
-                mended.insert(mended.end(), both.begin(), both.end());
-                seconds.insert(seconds.end(), other.begin(), other.end());
-                taken = part.end;
-            }
-            mended.insert(mended.end(), reading.glyphs.begin() + std::ptrdiff_t(taken), reading.glyphs.end());
-            reading.glyphs = std::move(mended);
-            reading.others.push_back(std::move(seconds));
-        });
     });
     if (trouble) return *trouble;
     if (progress.cancelled()) return cancelled;
     return readings;
+}
+
+void LineReader::readAgain(Recogniser& tesseract, const UniformLine& line, const std::vector<Stretch>& asked,
+                           bool numbers, LineReading& reading) const {
+    if (!reading.byModel) {
+        reading.glyphs = tesseract.recognise(line.image, numbers);
+        for (ReadGlyph& glyph : reading.glyphs) glyph.doubted = true;
+        return;
+    }
+    std::vector<ReadGlyph> mended, seconds;
+    size_t taken = 0;
+    for (const Stretch& part : asked) {
+        int left = 0;
+        std::vector<ReadGlyph> other = tesseract.recognise(cutOut(line, reading.glyphs, part, left), numbers);
+        for (ReadGlyph& glyph : other) glyph.box.translate(left, 0);
+        const auto at = [&](size_t k) { return reading.glyphs.begin() + std::ptrdiff_t(k); };
+        mended.insert(mended.end(), at(taken), at(part.begin));
+        const auto both = weighed({at(part.begin), at(part.end)}, other, m_isWord);
+        mended.insert(mended.end(), both.begin(), both.end());
+        seconds.insert(seconds.end(), other.begin(), other.end());
+        taken = part.end;
+    }
+    mended.insert(mended.end(), reading.glyphs.begin() + std::ptrdiff_t(taken), reading.glyphs.end());
+    reading.glyphs = std::move(mended);
+    reading.others.push_back(std::move(seconds));
 }
 
 } // namespace eyelid

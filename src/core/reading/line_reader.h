@@ -8,6 +8,7 @@
 #include "base/result.h"
 #include "reading/line_model.h"
 #include "reading/recogniser.h"
+#include "reading/second_look.h"
 
 #include <functional>
 #include <future>
@@ -47,6 +48,8 @@ private:
     void load(size_t count);
     Result<Recogniser*> engineOf(size_t worker);
     LineModel* modelOf(size_t worker);
+    void readAgain(Recogniser& tesseract, const UniformLine& line, const std::vector<Stretch>& asked, bool numbers,
+                   LineReading& reading) const;
 
     size_t m_workers;
     std::function<bool(const QString&)> m_isWord;
