@@ -137,6 +137,22 @@ QPolygonF stretched(const QImage& gray, const QPolygonF& found) {
     return QPolygonF{{from + up, to + up, to + down, from + down}};
 }
 
+// Whether an area may show a code of dark modules on light, or of light on dark: somewhere a good part of it is of the
+// colour of its ground. Of text that was left on the picture, that is only one of them.
+bool mayBe(const cv::Mat& gray, const QRect& area, bool lightOnDark) {
+    constexpr int block = 16;      // pixels
+    constexpr double least = 0.35; // of a block within a code is ground
+    const cv::Mat within = gray(cv::Rect(area.left(), area.top(), area.width(), area.height()));
+    double low = 0, high = 0, most = 0;
+    cv::minMaxLoc(within, &low, &high);
+    const double middle = (low + high) / 2;
+    cv::Mat shares;
+    cv::resize(lightOnDark ? within < middle : within > middle, shares,
+               {std::max(1, area.width() / block), std::max(1, area.height() / block)}, 0, 0, cv::INTER_AREA);
+    cv::minMaxLoc(shares, nullptr, &most);
+    return most >= 255 * least;
+}
+
 // Adds what is found in an area, and paints it over. False when that was nothing.
 bool search(QImage& left, const QRect& area, const ZXing::DecodeHints& hints, std::vector<Code>& codes) {
     // The library measures small modules to half a pixel only, and is often off by it.
@@ -216,9 +232,11 @@ std::vector<Code> findCodes(const QImage& picture) {
     for (const bool inverted : {false, true}) {
         if (inverted) left.invertPixels();
         for (const ZXing::DecodeHints& hints : {matrices, linears})
-            for (const QRect& area : areas)
+            for (const QRect& area : areas) {
+                if (!mayBe(pixels, area, inverted)) continue;
                 for (int turn = 0; turn < most && int(codes.size()) < most; ++turn)
                     if (!search(left, area, hints, codes)) break;
+            }
     }
     std::sort(codes.begin(), codes.end(), [](const Code& a, const Code& b) {
         return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.box.left() < b.box.left();

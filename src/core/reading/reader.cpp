@@ -412,15 +412,19 @@ public:
         if (options.content == ReadOptions::Content::Any && (options.codes || options.faces)) {
             search.emplace(*this, lightness, read, options.codes, options.faces);
         }
-        std::vector<ShapedLine> shaped(patches.size());
-        inParallel(patches.size(), [&](size_t i) {
-            Job& job = jobs[i];
-            if (!job.known)
-                job.known = std::make_shared<KnownLine>(KnownLine{job.uniform, job.key, shapesOf(read[i], isWord)});
-            shaped[i] = {read[i], &job.known->shapes};
+        std::vector<size_t> fresh;
+        for (size_t i = 0; i < jobs.size(); ++i)
+            if (!jobs[i].known) fresh.push_back(i);
+        inParallel(fresh.size(), [&](size_t n) {
+            Job& job = jobs[fresh[n]];
+            job.known = std::make_shared<KnownLine>(KnownLine{job.uniform, job.key, shapesOf(read[fresh[n]], isWord)});
         });
+        std::vector<ShapedLine> shaped;
         m_known.clear();
-        for (const Job& job : jobs) m_known.insert(job.drawn, job.known);
+        for (size_t i = 0; i < jobs.size(); ++i) {
+            shaped.push_back({read[i], &jobs[i].known->shapes});
+            m_known.insert(jobs[i].drawn, jobs[i].known);
+        }
         const std::vector<std::vector<ReadGlyph>> glyphs = mendByShape(shaped, isWord, inParallel);
         std::vector<TextLine> assembled(patches.size());
         inParallel(patches.size(), [&](size_t i) {

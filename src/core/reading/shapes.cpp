@@ -66,11 +66,12 @@ public:
     std::vector<std::vector<ReadGlyph>> run() {
         std::vector<LineShapes> own(m_lines.size());
         std::vector<const LineShapes*> shapes(m_lines.size());
-        m_workers(m_lines.size(), [&](size_t i) {
-            const ShapedLine& line = m_lines[i];
-            if (!line.shapes) own[i] = shapesOf(line, m_isWord);
-            shapes[i] = line.shapes ? line.shapes : &own[i];
-        });
+        std::vector<size_t> unknown;
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            shapes[i] = m_lines[i].shapes ? m_lines[i].shapes : &own[i];
+            if (!m_lines[i].shapes) unknown.push_back(i);
+        }
+        m_workers(unknown.size(), [&](size_t n) { own[unknown[n]] = shapesOf(m_lines[unknown[n]], m_isWord); });
         gather(shapes);
         findFonts();
         if (std::any_of(m_pitch.begin(), m_pitch.end(), [](double p) { return p > 0; })) {
