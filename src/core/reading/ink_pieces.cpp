@@ -37,21 +37,38 @@ int join(std::vector<Label>& labels, int a, int b) {
     return a;
 }
 
-// Calls `visit(begin, end)` for each run of bytes that are not 0. `row` is followed by eight bytes of 0.
-template <typename Visit> void eachRun(const uchar* row, int width, Visit visit) {
+// A bit for each of 64 bytes that are 0 or 255.
+std::uint64_t bitsOf(const uchar* bytes) {
     static_assert(std::endian::native == std::endian::little);
-    for (int x = 0; x < width;) {
+    std::uint64_t bits = 0;
+    for (int i = 0; i < 8; ++i) {
         std::uint64_t eight;
-        std::memcpy(&eight, row + x, sizeof eight);
-        if (eight == 0) {
-            x += 8;
-            continue;
-        }
-        x += std::countr_zero(eight) / 8;
-        const int begin = x;
-        while (row[x] != 0) ++x;
-        visit(begin, x);
+        std::memcpy(&eight, bytes + 8 * i, sizeof eight);
+        // The lowest bit of each byte, gathered in the highest byte.
+        bits |= ((eight & 0x0101010101010101u) * 0x0102040810204080u >> 56) << (8 * i);
     }
+    return bits;
+}
+
+// Calls `visit(begin, end)` for each run of bytes that are 255. `row` has room for a multiple of 64.
+template <typename Visit> void eachRun(const uchar* row, int width, Visit visit) {
+    int begin = -1;
+    for (int x = 0; x < width; x += 64) {
+        const std::uint64_t bits = bitsOf(row + x);
+        for (int at = 0; at < 64;) {
+            // To where the bits change next.
+            const std::uint64_t ahead = (begin < 0 ? bits : ~bits) >> at;
+            if (ahead == 0) break;
+            at += std::countr_zero(ahead);
+            if (begin < 0) {
+                begin = x + at;
+            } else {
+                visit(begin, x + at);
+                begin = -1;
+            }
+        }
+    }
+    if (begin >= 0) visit(begin, width);
 }
 
 } // namespace
@@ -59,7 +76,7 @@ template <typename Visit> void eachRun(const uchar* row, int width, Visit visit)
 std::vector<InkPiece> inkPieces(const cv::Mat& strength, int least) {
     std::vector<Label> labels;
     std::vector<Run> above, here;
-    std::vector<uchar> row(size_t(strength.cols) + 8, 0);
+    std::vector<uchar> row(size_t(strength.cols + 63) / 64 * 64, 0);
     const int columns = strength.cols;
     const uchar limit = uchar(std::clamp(least, 0, 255));
     for (int y = 0; y < strength.rows; ++y) {

@@ -371,23 +371,25 @@ void measure(LinePatch& line) {
 double groundShare(const cv::Mat& gray, const Segment& s) {
     const cv::Rect r = cv::Rect(s.box.left() - 1, s.box.top() - 1, s.box.width() + 2, s.box.height() + 2) &
                        cv::Rect(0, 0, gray.cols, gray.rows);
-    const cv::Mat part = gray(r);
-    double low = 0, high = 0;
-    cv::minMaxLoc(part, &low, &high);
-    // The frame around the ink is ground.
-    double sum = 0;
-    int count = 0;
-    for (int x = 0; x < r.width; ++x) {
-        sum += part.at<uchar>(0, x) + part.at<uchar>(r.height - 1, x);
-        count += 2;
-    }
+    uchar least = 255, most = 0;
+    long all = 0, around = 0; // the frame around the ink is ground
     for (int y = 0; y < r.height; ++y) {
-        sum += part.at<uchar>(y, 0) + part.at<uchar>(y, r.width - 1);
-        count += 2;
+        const uchar* row = gray.ptr<uchar>(r.y + y) + r.x;
+        int sum = 0;
+#pragma omp simd reduction(min : least) reduction(max : most) reduction(+ : sum)
+        for (int x = 0; x < r.width; ++x) {
+            least = std::min(least, row[x]);
+            most = std::max(most, row[x]);
+            sum += row[x];
+        }
+        all += sum;
+        around += row[0] + row[r.width - 1];
+        if (y == 0 || y == r.height - 1) around += sum;
     }
-    const double frame = sum / count;
+    const double low = least, high = most, frame = double(around) / (2.0 * (r.width + r.height)),
+                 mean = double(all) / (double(r.width) * r.height);
     const double position = high > low ? (frame - low) / (high - low) : 0.5;
-    const double middle = high > low ? (cv::mean(part)[0] - low) / (high - low) : 0.5;
+    const double middle = high > low ? (mean - low) / (high - low) : 0.5;
     const double lightGround = 0.65 * position + 0.35 * middle;
     return s.lightOnDark ? 1 - lightGround : lightGround;
 }

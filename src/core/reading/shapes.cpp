@@ -611,10 +611,17 @@ private:
         const auto& old = *line.glyphs;
         if (begin == end || !m_fits[index]) return old;
         std::vector<ReadGlyph> glyphs;
+        glyphs.reserve(old.size());
         // Token by token: one that vouches for itself is not made into one that does not.
         for (size_t r = begin; r < end;) {
             size_t to = r + 1;
             while (to < end && !(m_runs[to].count > 0 && old[m_runs[to].first].startsWord)) ++to;
+            // What was read beyond doubt stands.
+            if (std::all_of(m_runs.begin() + long(r), m_runs.begin() + long(to),
+                            [&](const InkRun& run) { return settledBefore(run); })) {
+                for (; r < to; ++r) emitRun(m_runs[r], m_runs[r].label, line, glyphs);
+                continue;
+            }
             QString before, after;
             std::vector<QString> verdicts;
             for (size_t k = r; k < to; ++k) {
