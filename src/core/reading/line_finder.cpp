@@ -2,6 +2,7 @@
 
 #include "picture/geometry.h"
 #include "reading/ink_pieces.h"
+#include "reading/ink_strength.h"
 #include "reading/lightness.h"
 
 #include <algorithm>
@@ -13,8 +14,6 @@
 namespace eyelid {
 namespace {
 
-constexpr int structureWidth = 21;   // thicker strokes than this are not text of up to 40 pixels
-constexpr int structureHeight = 13;  // what is higher, and wide, is a row, badge or button with text on it
 constexpr int tallestGlyph = 110;    // pixels
 constexpr int widestPiece = 6;       // heights; a line of one wider piece is a block, or small type run together
 constexpr int shortestLetter = 5;    // pixels; less is a dot, a comma or a dash
@@ -397,19 +396,20 @@ double groundShare(const cv::Mat& gray, const Segment& s) {
 } // namespace
 
 std::vector<LinePatch> findLines(const QImage& picture, int leastInk, bool sideBySide) {
+    InkStrength strength;
+    return findLines(picture, strength, leastInk, sideBySide);
+}
+
+std::vector<LinePatch> findLines(const QImage& picture, InkStrength& strength, int leastInk, bool sideBySide) {
     std::vector<LinePatch> result;
     if (picture.isNull() || picture.width() < 3 || picture.height() < shortestLetter) return result;
     // By lightness alone: type that differs from its ground in hue only is not found.
     const QImage lightness = lightnessOf(picture);
     const cv::Mat gray = pixelsOf(lightness);
-    const cv::Mat kernel = cv::getStructuringElement(cv::MORPH_RECT, {std::min(structureWidth, picture.width() | 1),
-                                                                      std::min(structureHeight, picture.height() | 1)});
-    cv::Mat dark, light;
+    strength.setPicture(lightness);
     const auto look = [&](bool lightOnDark) {
-        cv::Mat& strength = lightOnDark ? light : dark;
-        cv::morphologyEx(gray, strength, lightOnDark ? cv::MORPH_TOPHAT : cv::MORPH_BLACKHAT, kernel, {-1, -1}, 1,
-                         cv::BORDER_REPLICATE);
-        std::vector<Segment> found = segmentsOf(strength, leastInk, lightOnDark);
+        std::vector<Segment> found =
+            segmentsOf(lightOnDark ? strength.light() : strength.dark(), leastInk, lightOnDark);
         for (Segment& segment : found) segment.share = groundShare(gray, segment);
         return found;
     };
@@ -499,7 +499,7 @@ std::vector<LinePatch> findLines(const QImage& picture, int leastInk, bool sideB
         // Nothing that can be a letter: a lone dot, or a block.
         if (line.box.height() < shortestLetter) continue;
         if (line.inks.size() == 1 && line.box.width() > widestPiece * line.box.height()) {
-            line.inks = parted(line.lightOnDark ? light : dark, line.box);
+            line.inks = parted(line.lightOnDark ? strength.light() : strength.dark(), line.box);
             if (line.inks.empty()) continue;
         }
         measure(line);

@@ -1,8 +1,7 @@
 // Finds lines of text on a screen without assuming one polarity, one size or one column.
 //
-// Method: thin structures of either polarity are picked out by the black-hat and top-hat transforms (Serra, Image
-// Analysis and Mathematical Morphology, 1982); connected pieces of glyph size are joined into words and words into
-// lines by their height, overlap and distance. Linear in the number of pixels.
+// Method: thin structures of either polarity are picked out (see ink_strength.h); connected pieces of glyph size are
+// joined into words and words into lines by their height, overlap and distance. Linear in the number of pixels.
 #pragma once
 
 #include <QImage>
@@ -10,6 +9,8 @@
 #include <vector>
 
 namespace eyelid {
+
+class InkStrength;
 
 struct LinePatch {
     QRect box;               ///< tight on the ink, device pixels
@@ -27,6 +28,9 @@ inline constexpr int faintInk = 7;  ///< what a stretched contrast would bring o
 /// `picture` must be RGB32, or its lightness. Lines come from top to bottom, then from left to right. `sideBySide`:
 /// dark and light type are looked for on two threads, with the same result.
 std::vector<LinePatch> findLines(const QImage& picture, int leastInk = plainInk, bool sideBySide = false);
+
+/// The same, where `strength` is of the last picture that was looked at: soonest done where little has changed.
+std::vector<LinePatch> findLines(const QImage& picture, InkStrength& strength, int leastInk, bool sideBySide);
 
 /// Where the line's picture came to lie after it was made uniform.
 struct UniformLine {

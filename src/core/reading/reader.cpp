@@ -4,6 +4,7 @@
 #include "reading/bare_picture.h"
 #include "reading/codes.h"
 #include "reading/faces.h"
+#include "reading/ink_strength.h"
 #include "reading/lightness.h"
 #include "reading/line_finder.h"
 #include "reading/line_reader.h"
@@ -353,7 +354,8 @@ public:
         page.languages = *languages;
         progress.setDoing(QStringLiteral("Finding lines"));
         const QImage lightness = lightnessOf(picture);
-        std::vector<LinePatch> patches = findLines(lightness, options.faint ? faintInk : plainInk, m_count > 1);
+        std::vector<LinePatch> patches =
+            findLines(lightness, m_strength, options.faint ? faintInk : plainInk, m_count > 1);
         if (options.content == ReadOptions::Content::OneLine) patches = asOneLine(std::move(patches));
         if (progress.cancelled()) return cancelledError();
         if (options.sideways && options.content == ReadOptions::Content::Any) {
@@ -680,6 +682,7 @@ private:
     QHash<QByteArray, LineReading> m_remembered;
     QHash<QByteArray, std::shared_ptr<const KnownLine>> m_known;
     Searched m_searched;
+    InkStrength m_strength; // of the last picture
 };
 
 Reader::Reader(int threads) : m_engines(std::make_unique<Engines>(threads)) {}
