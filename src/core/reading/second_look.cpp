@@ -23,6 +23,25 @@ bool drawnAlike(const ReadGlyph& glyph) {
                        [](const QString& o) { return o.size() == 1 && lidless.contains(o); });
 }
 
+// A nought or an O, and hardly anything else: another reader knows no better, and the page's own shapes tell them
+// later.
+bool roundEitherWay(const ReadGlyph& glyph) {
+    static const QString round = QStringLiteral("0O");
+    return glyph.text.size() == 1 && round.contains(glyph.text) && !glyph.others.isEmpty() &&
+           glyph.others.first().size() == 1 && round.contains(glyph.others.first());
+}
+
+// A figure in a number that could else be a letter.
+bool figureOfNumber(const QString& token, const ReadGlyph& glyph) {
+    int figures = 0;
+    for (const QChar c : token) {
+        if (c.isLetter()) return false;
+        figures += c.isDigit();
+    }
+    return figures >= 3 && glyph.text[0].isDigit() && !glyph.others.isEmpty() && glyph.others.first().size() == 1 &&
+           glyph.others.first()[0].isLetter();
+}
+
 QString plain(const QString& token) {
     qsizetype from = 0, to = token.size();
     while (from < to && !token[from].isLetterOrNumber()) ++from;
@@ -33,11 +52,12 @@ QString plain(const QString& token) {
 // Whether a word needs no other reading.
 bool isSure(const std::vector<ReadGlyph>& glyphs, Stretch word, const std::function<bool(const QString&)>& isWord) {
     QString text;
+    for (size_t i = word.begin; i < word.end; ++i) text += glyphs[i].text;
     std::vector<size_t> doubtful;
     for (size_t i = word.begin; i < word.end; ++i) {
         const ReadGlyph& g = glyphs[i];
-        text += g.text;
-        if (g.confidence >= modelSure || (g.confidence >= leastInWord && drawnAlike(g))) continue;
+        const bool told = drawnAlike(g) || roundEitherWay(g) || figureOfNumber(text, g);
+        if (g.confidence >= modelSure || (g.confidence >= leastInWord && told)) continue;
         if (g.confidence < leastInWord || (i > word.begin && g.startsWord)) return false;
         doubtful.push_back(i);
     }
