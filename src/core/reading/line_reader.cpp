@@ -116,6 +116,7 @@ Result<std::vector<LineReading>> LineReader::read(const std::vector<const Unifor
                 LineReading& reading = readings[at];
                 reading.glyphs = model->read(*lines[at]);
                 reading.byModel = !reading.glyphs.empty();
+                dropSpecks(reading.glyphs, m_isWord);
                 asked[at] = unsureWords(reading.glyphs, m_isWord);
                 const size_t n = ++done;
                 progress.setFraction(0.5 * double(n) / double(lines.size()));

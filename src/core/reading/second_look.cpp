@@ -3,6 +3,7 @@
 #include "reading/shapes.h"
 
 #include <algorithm>
+#include <utility>
 
 namespace eyelid {
 namespace {
@@ -117,6 +118,39 @@ std::vector<Pair> aligned(const std::vector<ReadGlyph>& a, const std::vector<Rea
 
 void markSure(std::vector<ReadGlyph>& glyphs) {
     for (ReadGlyph& g : glyphs) g.sure = g.confidence >= beyondDoubt && !shapesTell.contains(g.text);
+}
+
+void dropSpecks(std::vector<ReadGlyph>& glyphs, const std::function<bool(const QString&)>& isWord) {
+    constexpr qsizetype shortest = 4; // letters; chance makes words of fewer
+    const auto withoutAccent = [](const QString& text) {
+        return text.normalized(QString::NormalizationForm_D).left(1);
+    };
+    for (size_t begin = 0, end = 0; begin < glyphs.size(); begin = end) {
+        QString with, without;
+        std::vector<size_t> specks;
+        for (end = begin; end == begin || (end < glyphs.size() && !glyphs[end].startsWord); ++end) {
+            const ReadGlyph& g = glyphs[end];
+            const QString base = withoutAccent(g.text);
+            // It may be the plain letter, or nothing is known but that it is one with some accent.
+            const bool speck =
+                base != g.text && g.confidence < modelSure &&
+                (g.others.contains(base) || std::all_of(g.others.begin(), g.others.end(), [&](const QString& other) {
+                     return withoutAccent(other) == base;
+                 }));
+            if (speck) specks.push_back(end);
+            with += g.text;
+            without += speck ? base : g.text;
+        }
+        if (specks.empty() || plain(without).size() < shortest || isWord(plain(with)) || !isWord(plain(without)))
+            continue;
+        for (const size_t i : specks) {
+            ReadGlyph& g = glyphs[i];
+            const QString accented = std::exchange(g.text, withoutAccent(g.text));
+            g.others.removeAll(g.text);
+            g.others.prepend(accented);
+            g.confidence = modelSure;
+        }
+    }
 }
 
 std::vector<Stretch> unsureWords(const std::vector<ReadGlyph>& glyphs,
