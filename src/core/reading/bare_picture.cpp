@@ -3,7 +3,6 @@
 #include "reading/lightness.h"
 
 #include <algorithm>
-#include <opencv2/imgproc.hpp>
 
 namespace eyelid {
 namespace {
@@ -61,7 +60,6 @@ QImage barePicture(const QImage& picture, const std::vector<ReadLine>& lines) {
     QImage bare = lightnessOf(picture);
     if (bare.isNull()) return bare;
     bare.detach();
-    cv::Mat gray = pixelsOf(bare);
     for (const ReadLine& line : lines) {
         const std::vector<WordInk> words = wordsOf(line);
         // What stands beside a certain word and no higher or lower is of its line: pieces of a code reach out of it.
@@ -73,7 +71,9 @@ QImage barePicture(const QImage& picture, const std::vector<ReadLine>& lines) {
             if (!word.certain && (word.box.top() < band.top() - 1 || word.box.bottom() > band.bottom() + 1)) continue;
             for (const QRect& ink : word.inks) {
                 const QRect place = ink.adjusted(-fringe, -fringe, fringe, fringe).intersected(bare.rect());
-                gray(cv::Rect(place.left(), place.top(), place.width(), place.height())) = qGray(line.uniform->ground);
+                const uchar level = uchar(qGray(line.uniform->ground));
+                for (int y = place.top(); y <= place.bottom(); ++y)
+                    std::fill_n(bare.scanLine(y) + place.left(), place.width(), level);
             }
         }
     }

@@ -375,12 +375,13 @@ double groundShare(const cv::Mat& gray, const Segment& s) {
     for (int y = 0; y < r.height; ++y) {
         const uchar* row = gray.ptr<uchar>(r.y + y) + r.x;
         int sum = 0;
-#pragma omp simd reduction(min : least) reduction(max : most) reduction(+ : sum)
-        for (int x = 0; x < r.width; ++x) {
-            least = std::min(least, row[x]);
-            most = std::max(most, row[x]);
-            sum += row[x];
-        }
+        // Each by itself, as one type at a time is told by many pixels at once.
+#pragma omp simd reduction(min : least)
+        for (int x = 0; x < r.width; ++x) least = std::min(least, row[x]);
+#pragma omp simd reduction(max : most)
+        for (int x = 0; x < r.width; ++x) most = std::max(most, row[x]);
+#pragma omp simd reduction(+ : sum)
+        for (int x = 0; x < r.width; ++x) sum += row[x];
         all += sum;
         around += row[0] + row[r.width - 1];
         if (y == 0 || y == r.height - 1) around += sum;

@@ -36,16 +36,16 @@ struct Shape {
 
 // Characters that are taken for one another, digits first.
 QStringList family(const QString& character) {
-    static const char* const families[] = {"0OoQ@", "1lIiJL", "5Ss$", "2Zz", "8B&", "6Gb", "vV", "wW",
-                                           "xX",    "cC",     "kK",   "uU",  "pP",  "fF",  "HN", "yY"};
-    QStringList others;
-    for (const char* members : families) {
-        const QString all = QString::fromLatin1(members);
-        if (!all.contains(character)) continue;
-        for (const QChar c : all)
-            if (character != c) others << QString(c);
-    }
-    return others;
+    static const QHash<QString, QStringList> all = [] {
+        QHash<QString, QStringList> others;
+        for (const char* members : {"0OoQ@", "1lIiJL", "5Ss$", "2Zz", "8B&", "6Gb", "vV", "wW", "xX", "cC", "kK", "uU",
+                                    "pP", "fF", "HN", "yY"})
+            for (const char* one = members; *one; ++one)
+                for (const char* other = members; *other; ++other)
+                    if (other != one) others[QString(QLatin1Char(*one))] << QString(QLatin1Char(*other));
+        return others;
+    }();
+    return all.value(character);
 }
 
 const QString quotes = QStringLiteral("\"“”„");
@@ -139,36 +139,49 @@ private:
         return true;
     }
 
+    // Runs of one size may be of one shape; which are is found for each size by itself. A shape is that of the run it
+    // was first seen in.
     void cluster() {
-        QHash<quint64, std::vector<size_t>> buckets;
-        QHash<size_t, size_t> drawings;
+        QHash<quint64, size_t> sizes;
+        std::vector<std::vector<size_t>> ofSize;
         for (size_t r = 0; r < m_runs.size(); ++r) {
-            InkRun& run = m_runs[r];
-            // Drawn like an earlier one to the pixel, as most are: of the same shape.
-            size_t found = drawings.value(run.drawing, m_shapes.size());
-            for (const int off : {0, -1, 1}) {
-                if (found != m_shapes.size()) break;
-                const auto it = buckets.constFind(key(run, off));
-                if (it == buckets.constEnd()) continue;
-                for (const size_t s : *it)
-                    if (alike(m_runs[m_shapes[s].leader], run)) {
-                        found = s;
-                        break;
-                    }
+            const quint64 size = quint64(m_runs[r].width()) << 32 | quint64(m_runs[r].height());
+            const size_t at = sizes.value(size, ofSize.size());
+            if (at == ofSize.size()) {
+                sizes.insert(size, at);
+                ofSize.emplace_back();
             }
-            if (found == m_shapes.size()) {
-                Shape shape;
-                shape.leader = r;
-                m_shapes.push_back(shape);
-                buckets[key(run, 0)].push_back(found);
-            }
-            drawings.insert(run.drawing, found);
-            run.shape = found;
-            ++m_shapes[found].members;
+            ofSize[at].push_back(r);
         }
-    }
-    static quint64 key(const InkRun& run, int off) {
-        return quint64(run.width()) << 40 | quint64(run.height()) << 20 | quint64(run.overBase + off + 512);
+        std::vector<size_t> leaders(m_runs.size());
+        m_workers(ofSize.size(), [&](size_t at) {
+            QHash<int, std::vector<size_t>> seen; // by place over the baseline
+            QHash<size_t, size_t> drawings;
+            for (const size_t r : ofSize[at]) {
+                const InkRun& run = m_runs[r];
+                // Drawn like an earlier one to the pixel, as most are: of the same shape.
+                size_t leader = drawings.value(run.drawing, r);
+                for (const int off : {0, -1, 1}) {
+                    if (leader != r) break;
+                    const auto it = seen.constFind(run.overBase + off);
+                    if (it == seen.constEnd()) continue;
+                    const auto like =
+                        std::find_if(it->begin(), it->end(), [&](size_t other) { return alike(m_runs[other], run); });
+                    if (like != it->end()) leader = *like;
+                }
+                if (leader == r) seen[run.overBase].push_back(r);
+                drawings.insert(run.drawing, leader);
+                leaders[r] = leader;
+            }
+        });
+        for (size_t r = 0; r < m_runs.size(); ++r) {
+            if (leaders[r] == r) {
+                m_runs[r].shape = m_shapes.size();
+                m_shapes.push_back({.leader = r});
+            }
+            m_runs[r].shape = m_runs[leaders[r]].shape;
+            ++m_shapes[m_runs[r].shape].members;
+        }
     }
 
     std::vector<LineCells> findCells() const {
