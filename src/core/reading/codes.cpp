@@ -31,13 +31,20 @@ QString nameOf(ZXing::BarcodeFormat format) {
     }
 }
 
+struct Place {
+    QRect area;
+    bool stripes = true; // high enough for the stripes of a barcode
+};
+
 // Where a picture is not flat, each place with what is around it; nearly all of a screen is flat once its text is left
 // out. The picture as a whole where that is not worth parting.
-std::vector<QRect> places(const cv::Mat& gray) {
-    constexpr int cell = 4;       // pixels
-    constexpr int reach = 15;     // cells; the widest stripe of a barcode with modules of six pixels
-    constexpr int thinnest = 3;   // cells; no code can be read that is lower
-    constexpr int leastSide = 20; // pixels; nor one that is smaller both ways
+std::vector<Place> places(const cv::Mat& gray) {
+    constexpr int cell = 4;        // pixels
+    constexpr int reach = 15;      // cells; the widest stripe of a barcode with modules of six pixels
+    constexpr int thinnest = 3;    // cells; no code can be read that is lower
+    constexpr int leastSide = 20;  // pixels; nor one that is smaller both ways,
+    constexpr int leastOther = 16; // or than this either way: that of rows of letters is less, mostly
+    constexpr int leastStripe = 20;
     constexpr int leastEdge = 12; // levels
     constexpr size_t mostPlaces = 40;
     cv::Mat edges, labels, stats, centres;
@@ -64,19 +71,20 @@ std::vector<QRect> places(const cv::Mat& gray) {
     cv::morphologyEx(busy, busy, cv::MORPH_OPEN, square(thinnest)); // rules and frames part places, and join none
     const int n = cv::connectedComponentsWithStats(busy, labels, stats, centres, 8, CV_32S);
     const QRect whole(0, 0, gray.cols, gray.rows);
-    std::vector<QRect> found;
+    std::vector<Place> found;
     double area = 0;
     for (int i = 1; i < n; ++i) {
         const int* s = stats.ptr<int>(i);
         const QRect r(cell * s[cv::CC_STAT_LEFT], cell * s[cv::CC_STAT_TOP], cell * s[cv::CC_STAT_WIDTH],
                       cell * s[cv::CC_STAT_HEIGHT]);
-        if (std::max(r.width(), r.height()) < leastSide) continue;
+        if (std::max(r.width(), r.height()) < leastSide || std::min(r.width(), r.height()) < leastOther) continue;
         // The plain border that belongs to a code.
         const int margin = std::max(2 * cell, std::max(r.width(), r.height()) / 8);
-        found.push_back(r.adjusted(-margin, -margin, margin, margin).intersected(whole));
-        area += double(found.back().width()) * found.back().height();
+        const QRect around = r.adjusted(-margin, -margin, margin, margin).intersected(whole);
+        found.push_back({around, std::min(r.width(), r.height()) >= leastStripe});
+        area += double(around.width()) * around.height();
     }
-    if (found.size() > mostPlaces || area > 0.6 * whole.width() * whole.height()) return {whole};
+    if (found.size() > mostPlaces || area > 0.6 * whole.width() * whole.height()) return {{whole}};
     return found;
 }
 
@@ -207,18 +215,18 @@ std::vector<Code> findCodes(const QImage& picture) {
     // The library tells of one code of a kind at a time: what was found is painted over, and the rest looked at again.
     QImage left = gray;
     constexpr int most = 64;
-    std::vector<QRect> areas;
+    std::vector<Place> areas;
     const cv::Mat pixels = pixelsOf(gray);
     constexpr size_t mostSquares = 32; // the largest
     std::vector<QRect> dense;
-    for (const QRect& place : places(pixels)) {
+    for (const auto& [place, stripes] : places(pixels)) {
         const std::vector<QRect> inPlace = squares(pixels, place);
         dense.insert(dense.end(), inPlace.begin(), inPlace.end());
         for (int y = 0; y < place.height(); y += part - overlap)
             for (int x = 0; x < place.width(); x += part - overlap) {
                 const QRect area = QRect(place.left() + x, place.top() + y, part, part).intersected(place);
                 if ((x > 0 && area.width() <= overlap) || (y > 0 && area.height() <= overlap)) continue;
-                areas.push_back(area);
+                areas.push_back({area, stripes});
             }
     }
     std::sort(dense.begin(), dense.end(),
@@ -226,16 +234,16 @@ std::vector<Code> findCodes(const QImage& picture) {
     if (dense.size() > mostSquares) dense.resize(mostSquares);
     for (const QRect& square : dense) {
         const int margin = std::max(8, square.width() / 8);
-        areas.push_back(square.adjusted(-margin, -margin, margin, margin).intersected(gray.rect()));
+        areas.push_back({square.adjusted(-margin, -margin, margin, margin).intersected(gray.rect())});
     }
     // Dark on light, and once more light on dark.
     for (const bool inverted : {false, true}) {
         if (inverted) left.invertPixels();
-        for (const ZXing::DecodeHints& hints : {matrices, linears})
-            for (const QRect& area : areas) {
-                if (!mayBe(pixels, area, inverted)) continue;
+        for (const bool linear : {false, true})
+            for (const auto& [area, stripes] : areas) {
+                if ((linear && !stripes) || !mayBe(pixels, area, inverted)) continue;
                 for (int turn = 0; turn < most && int(codes.size()) < most; ++turn)
-                    if (!search(left, area, hints, codes)) break;
+                    if (!search(left, area, linear ? linears : matrices, codes)) break;
             }
     }
     std::sort(codes.begin(), codes.end(), [](const Code& a, const Code& b) {

@@ -341,8 +341,10 @@ public:
         const QImage picture = (area == all ? whole : whole.copy(area)).convertToFormat(QImage::Format_RGB32);
 
         if (options.languages == QLatin1String("auto")) return readTold(whole, options, progress);
-        auto languages = checkLanguages(options.languages);
+        auto languages = options.languages == m_asked ? Result<QString>(m_checked) : checkLanguages(options.languages);
         if (!languages) return languages.error();
+        m_asked = options.languages;
+        m_checked = *languages;
 
         // Before anything is looked up in it: what this page needs stays.
         if (m_remembered.size() > mostRemembered) m_remembered.clear();
@@ -679,6 +681,7 @@ private:
     QSet<QString> m_words; // of all languages that ship
     Bars m_bars{m_words};
     LineReader m_lines;
+    QString m_asked, m_checked; // languages that are here
     QHash<QByteArray, LineReading> m_remembered;
     QHash<QByteArray, std::shared_ptr<const KnownLine>> m_known;
     Searched m_searched;

@@ -24,12 +24,12 @@ bool drawnAlike(const ReadGlyph& glyph) {
                        [](const QString& o) { return o.size() == 1 && lidless.contains(o); });
 }
 
-// A nought or an O, and hardly anything else: another reader knows no better, and the page's own shapes tell them
-// later.
+// A nought or an O, however many: another reader knows no better, and the page's own shapes tell them later.
 bool roundEitherWay(const ReadGlyph& glyph) {
-    static const QString round = QStringLiteral("0O");
-    return glyph.text.size() == 1 && round.contains(glyph.text) && !glyph.others.isEmpty() &&
-           glyph.others.first().size() == 1 && round.contains(glyph.others.first());
+    const auto round = [](const QString& text) {
+        return std::all_of(text.begin(), text.end(), [](QChar c) { return c == u'0' || c == u'O'; });
+    };
+    return round(glyph.text) && !glyph.others.isEmpty() && std::all_of(glyph.others.begin(), glyph.others.end(), round);
 }
 
 // A figure in a number that could else be a letter.

@@ -367,6 +367,8 @@ private:
             if (shape.sure) m_sure[shape.best].push_back(s);
             if (shape.sure) known[m_runs[shape.leader].width()].push_back(s);
         }
+        std::vector<char> asked(m_shapes.size(), 0); // what was read beyond doubt asks no shape
+        for (const InkRun& run : m_runs) asked[run.shape] |= char(!settledBefore(run));
         for (const InkRun& run : m_runs) {
             Shape& shape = m_shapes[run.shape];
             if (!shape.sure || run.weight <= 0.55 || run.label != shape.best) continue;
@@ -377,7 +379,7 @@ private:
         m_workers(m_shapes.size(), [&](size_t at) {
             Shape& shape = m_shapes[at];
             const InkRun& run = m_runs[shape.leader];
-            if (shape.sure && shape.bestWeight >= leastWeight) return;
+            if (!asked[at] || (shape.sure && shape.bestWeight >= leastWeight)) return;
             double nearest = 9, other = 9, own = 9;
             QString label;
             for (int width = run.width() - 1; width <= run.width() + 1; ++width) {
@@ -679,7 +681,8 @@ private:
         const double share = shape.total > 0 ? shape.bestWeight / shape.total : 0;
         if (reads == run.label) {
             double whole = 0, at = left;
-            for (const QChar c : run.label) whole += buildOf(c).width;
+            if (run.count > 1)
+                for (const QChar c : run.label) whole += buildOf(c).width;
             for (size_t g = run.first; g < run.first + run.count; ++g) {
                 ReadGlyph glyph = old[g];
                 // Vouched for by many of its like.
@@ -691,8 +694,9 @@ private:
                 // Drawn alike, these are never told apart for sure.
                 if (glyph.others.isEmpty() && glyph.text.size() == 1 && bars.contains(glyph.text))
                     glyph.others = lookalikes(glyph.text);
-                double part = 0;
-                for (const QChar c : glyph.text) part += buildOf(c).width / whole * width;
+                double part = run.count > 1 ? 0 : width;
+                if (run.count > 1)
+                    for (const QChar c : glyph.text) part += buildOf(c).width / whole * width;
                 glyph.box = QRectF(at, glyph.box.y(), part, glyph.box.height());
                 glyph.exact = run.count == 1;
                 at += part;
