@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 #include <opencv2/dnn.hpp>
+#include <utility>
 
 namespace eyelid {
 namespace {
@@ -111,15 +112,16 @@ struct LineModel::Network {
         return glyphs;
     }
 
-    // In type that draws 0 and O alike, one among letters alone is a letter.
+    // In type that draws 0 and O alike, one among letters alone is a letter, and among figures alone a figure.
     static void settleNoughts(std::vector<ReadGlyph>& glyphs) {
         for (size_t begin = 0; begin < glyphs.size();) {
             size_t end = begin + 1;
             const auto plain = [&](size_t i) { return glyphs[i].text[0].isLetterOrNumber(); };
             while (end < glyphs.size() && !glyphs[end].startsWord && plain(end) == plain(begin)) ++end;
-            int letters = 0, small = 0, figures = 0, noughts = 0;
+            int letters = 0, small = 0, figures = 0, noughts = 0, round = 0;
             for (size_t i = begin; i < end; ++i) {
                 const QChar c = glyphs[i].text[0];
+                round += c == u'O';
                 letters += c.isLetter();
                 small += c.isLower();
                 noughts += c == u'0';
@@ -135,6 +137,14 @@ struct LineModel::Network {
                     if (letter == g.others.end()) continue;
                     g.text = *letter;
                     *letter = QStringLiteral("0");
+                }
+            if (letters == round && figures + noughts > 0)
+                for (size_t i = begin; i < end; ++i) {
+                    ReadGlyph& g = glyphs[i];
+                    const QString nought = QStringLiteral("0");
+                    if (g.text != QLatin1String("O") || g.confidence >= 0.9 || !g.others.contains(nought)) continue;
+                    g.others.removeAll(nought);
+                    g.others.prepend(std::exchange(g.text, nought));
                 }
             begin = end;
         }

@@ -57,7 +57,7 @@ bool isSure(const std::vector<ReadGlyph>& glyphs, Stretch word, const std::funct
     std::vector<size_t> doubtful;
     for (size_t i = word.begin; i < word.end; ++i) {
         const ReadGlyph& g = glyphs[i];
-        const bool told = drawnAlike(g) || roundEitherWay(g) || figureOfNumber(text, g);
+        const bool told = drawnAlike(g) || (text.size() > 1 && roundEitherWay(g)) || figureOfNumber(text, g);
         if (g.confidence >= modelSure || (g.confidence >= leastInWord && told)) continue;
         if (g.confidence < leastInWord || (i > word.begin && g.startsWord)) return false;
         doubtful.push_back(i);
