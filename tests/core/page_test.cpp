@@ -142,6 +142,27 @@ TEST_CASE("light codes on dark are found, and the same barcode twice") {
     CHECK(found == QStringList{QStringLiteral("LW-7"), QStringLiteral("LW3304918"), QStringLiteral("LW3304918")});
 }
 
+TEST_CASE("a light code on a dark card of a light page is found, and one of little contrast") {
+    const auto shown = [](QColor modules, QColor card, QColor around) {
+        QImage picture(500, 300, QImage::Format_RGB32);
+        picture.fill(around);
+        QPainter painter(&picture);
+        painter.fillRect(150, 60, 190, 180, card);
+        const QImage code = codePicture(ZXing::BarcodeFormat::QRCode, L"LW-4471", 100);
+        for (int y = 0; y < code.height(); ++y)
+            for (int x = 0; x < code.width(); ++x)
+                if (qGray(code.pixel(x, y)) < 128) painter.fillRect(195 + x, 100 + y, 1, 1, modules);
+        painter.end();
+        const auto codes = findCodes(picture);
+        return codes.size() == 1 ? codes[0].content : QStringLiteral("%1 codes").arg(codes.size());
+    };
+    const QString content = QStringLiteral("LW-4471");
+    CHECK(shown(Qt::white, QColor(0x22, 0x24, 0x28), Qt::white) == content);
+    CHECK(shown(Qt::black, Qt::white, QColor(0x22, 0x24, 0x28)) == content);
+    CHECK(shown(QColor(90, 90, 90), QColor(150, 150, 150), Qt::white) == content);
+    CHECK(shown(QColor(150, 150, 150), QColor(90, 90, 90), Qt::black) == content);
+}
+
 TEST_CASE("text that runs up or down is read, and says so") {
     const QString text = QStringLiteral("Larkmoor Water meter cupboard");
     const QImage upright = made::picture({text}, 16);

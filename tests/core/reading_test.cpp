@@ -3,6 +3,7 @@
 
 #include <atomic>
 #include <catch2/catch.hpp>
+#include <random>
 #include <thread>
 
 using namespace eyelid;
@@ -21,6 +22,30 @@ QStringList textsOf(const QImage& picture, const ReadOptions& options = {}) {
     QStringList lines;
     for (const TextLine& line : page->lines) lines << line.text();
     return lines;
+}
+
+// All that a page says, to the last bit.
+QStringList allOf(const Page& page) {
+    const auto box = [](const QRectF& r) {
+        return QStringLiteral("%1 %2 %3 %4")
+            .arg(r.x(), 0, 'g', 17)
+            .arg(r.y(), 0, 'g', 17)
+            .arg(r.width(), 0, 'g', 17)
+            .arg(r.height(), 0, 'g', 17);
+    };
+    QStringList all;
+    for (const TextLine& line : page.lines) {
+        all << QStringLiteral("line %1 %2 %3").arg(box(line.box)).arg(line.baseline).arg(line.xHeight);
+        for (const Word& word : line.words) {
+            all << word.text + u' ' + box(word.box) + u' ' + word.alternatives.join(u'/');
+            for (const Glyph& glyph : word.glyphs)
+                all << glyph.text + u' ' + box(glyph.box) + u' ' + QString::number(glyph.confidence, 'g', 17) + u' ' +
+                           glyph.others.join(u'/');
+        }
+    }
+    for (const Code& code : page.codes) all << code.kind + u' ' + code.content + u' ' + box(code.box);
+    for (const QRectF& face : page.faces) all << QStringLiteral("face ") + box(face);
+    return all;
 }
 
 } // namespace
@@ -171,6 +196,44 @@ TEST_CASE("a page that changed in one place is read again only there") {
     REQUIRE(cold->lines.size() == 1);
     CHECK(again == QStringList{cold->lines[0].text()});
     CHECK(warm.contains(again[0]));
+}
+
+TEST_CASE("whatever was read before, a page is read as if it were the first") {
+    std::mt19937 random(19);
+    const auto upTo = [&](int most) { return int(random() % unsigned(most)); };
+    const QStringList texts{QStringLiteral("Account 0447-1180"),      QStringLiteral("Tannery Row 12, Larkmoor"),
+                            QStringLiteral("meter@inbox.example"),    QStringLiteral("10.20.0.5 key 7Q0O1lIx"),
+                            QStringLiteral("Call the depot at 8:30"), QStringLiteral("GB29 LARK 6016 1331")};
+    const QStringList families{QStringLiteral("Inter"), QStringLiteral("JetBrains Mono")};
+    QImage picture(560, 240, QImage::Format_RGB32);
+    picture.fill(Qt::white);
+    Reader kept(2);
+    Progress progress;
+    for (int step = 0; step < 30; ++step) {
+        const int what = upTo(6);
+        if (what == 0) { // scrolled, by any number of pixels
+            picture = picture.copy(-upTo(9), upTo(40), picture.width(), picture.height());
+        } else if (what == 1) { // a line cut through
+            QPainter(&picture).fillRect(0, upTo(240), 560, 1 + upTo(6), Qt::white);
+        } else {
+            QPainter painter(&picture);
+            const int y = 20 + upTo(10) * 22;
+            const bool dark = upTo(4) == 0;
+            painter.fillRect(0, y - 16, 560, 22, dark ? QColor(0x25, 0x28, 0x2c) : QColor(Qt::white));
+            painter.setPen(dark ? QColor(0xdd, 0xdd, 0xd8) : QColor(0x22, 0x22, 0x22));
+            painter.setFont(made::font(10 + upTo(6), families[upTo(2)]));
+            painter.drawText(10 + upTo(30), y, texts[upTo(6)] + u' ' + QString::number(upTo(100)));
+        }
+        ReadOptions options;
+        options.faint = upTo(8) == 0;
+        if (upTo(5) == 0) options.area = QRect(upTo(60), upTo(100), 300 + upTo(200), 60 + upTo(70));
+        const auto page = kept.read(picture, options, progress);
+        const auto first = Reader(1).read(picture.copy(), options, progress);
+        REQUIRE(page);
+        REQUIRE(first);
+        INFO("step " << step);
+        REQUIRE(allOf(*page) == allOf(*first));
+    }
 }
 
 TEST_CASE("type beside noise is still read") {

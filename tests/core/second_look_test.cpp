@@ -131,6 +131,56 @@ TEST_CASE("another engine is asked for the words in doubt alone, and not where t
     CHECK(ranges({}) == Ranges{});
 }
 
+TEST_CASE("an accent in doubt that makes a known word unknown is a speck; any other stays") {
+    const auto isWord = [](const QString& w) {
+        return w == QLatin1String("password") || w == QStringLiteral("für") || w == QLatin1String("fur") ||
+               w == QLatin1String("due");
+    };
+    const auto read = [&](const QString& text, qsizetype at, double confidence, const QStringList& others) {
+        auto glyphs = reading(text, 0.99);
+        glyphs[size_t(at)].confidence = confidence;
+        glyphs[size_t(at)].others = others;
+        dropSpecks(glyphs, isWord);
+        return glyphs;
+    };
+    const auto word = read(QStringLiteral("passwořd"), 6, 0.6, {QStringLiteral("r")});
+    CHECK(textOf(word) == QLatin1String("password"));
+    CHECK(word[6].others == QStringList{QStringLiteral("ř")}); // nothing is lost
+    CHECK(unsureWords(word, isWord).empty());
+    CHECK(textOf(read(QStringLiteral("pásswords"), 1, 0.6, {QStringLiteral("a")})) == QStringLiteral("pásswords"));
+    // It may be any accent, and is none.
+    CHECK(textOf(read(QStringLiteral("pássword"), 1, 0.5, {QStringLiteral("ä"), QStringLiteral("â")})) ==
+          QLatin1String("password"));
+    // It may be another letter as well: not for this to say.
+    CHECK(textOf(read(QStringLiteral("pássword"), 1, 0.5, {QStringLiteral("ä"), QStringLiteral("6")})) ==
+          QStringLiteral("pássword"));
+    CHECK(textOf(read(QStringLiteral("pássword"), 1, 0.95, {QStringLiteral("a")})) == QStringLiteral("pássword"));
+    CHECK(textOf(read(QStringLiteral("für"), 1, 0.6, {QStringLiteral("u")})) == QStringLiteral("für")); // a word itself
+    CHECK(textOf(read(QStringLiteral("dué"), 2, 0.6, {QStringLiteral("e")})) == QStringLiteral("dué")); // too short
+    CHECK(textOf(read(QStringLiteral("Ořdá"), 1, 0.6, {QStringLiteral("r")})) == QStringLiteral("Ořdá"));
+}
+
+TEST_CASE("what another engine cannot tell either is not asked of it") {
+    const auto asked = [](const QString& text, qsizetype at, const QStringList& others, double confidence = 0.7) {
+        auto glyphs = reading(text, 0.99);
+        glyphs[size_t(at)].confidence = confidence;
+        glyphs[size_t(at)].others = others;
+        return !unsureWords(glyphs, noWord).empty();
+    };
+    const QString nought = QStringLiteral("0"), letter = QStringLiteral("O");
+    CHECK_FALSE(asked(QStringLiteral("ghp_x0Kq7"), 5, {letter}));
+    CHECK_FALSE(asked(QStringLiteral("ghp_xOKq7"), 5, {nought, QStringLiteral("0O"), QString()}));
+    CHECK(asked(QStringLiteral("ghp_x0Kq7"), 5, {letter, QStringLiteral("D")}));
+    CHECK(asked(QStringLiteral("ghp_x0Kq7"), 5, {}));
+    CHECK(asked(QStringLiteral("ghp_x0Kq7"), 5, {letter}, 0.4));
+    CHECK(asked(nought, 0, {letter})); // by itself, nothing else tells
+    // A figure of a number is no letter; among letters it may be.
+    CHECK_FALSE(asked(QStringLiteral("11:13"), 1, {QStringLiteral("l")}));
+    CHECK(asked(QStringLiteral("11:13"), 1, {QStringLiteral("7")}));
+    CHECK(asked(QStringLiteral("ab113"), 2, {QStringLiteral("l")}));
+    CHECK(asked(QStringLiteral("1/2"), 0, {QStringLiteral("l")}));
+}
+
 TEST_CASE("a part of a line is cut in the gaps beside it, with nothing of its neighbours") {
     std::mt19937 random(5);
     for (int round = 0; round < 200; ++round) {

@@ -217,6 +217,80 @@ TEST_CASE("whatever the recogniser says, mending ends and keeps to the line") {
     }
 }
 
+TEST_CASE("what is known of a line by itself is the same wherever it stands, and mends the page alike") {
+    for (const char* family : {"Inter", "JetBrains Mono"}) {
+        const QStringList lines = numbers + QStringList{QStringLiteral("Key x7Qw0Rt5 of Quillfeather, open"),
+                                                        QStringLiteral("the meter order id7x0q5z")};
+        Stage stage(lines, QString::fromLatin1(family), 13);
+        stage.glyph(2, QStringLiteral("0")).text = QStringLiteral("O");
+        const auto isWord = [](const QString& word) { return word == QLatin1String("meter"); };
+        std::vector<LineShapes> known;
+        std::vector<ShapedLine> with, without;
+        for (size_t i = 0; i < stage.patches.size(); ++i) {
+            const ReadLine here{&stage.patches[i], &stage.uniforms[i], &stage.glyphs[i]};
+            known.push_back(shapesOf(here, isWord));
+            // The same line on another picture.
+            LinePatch patch = stage.patches[i];
+            const QPoint by(217, 46);
+            patch.box.translate(by);
+            patch.baseline += by.y();
+            for (QRect& ink : patch.inks) ink.translate(by);
+            UniformLine uniform = stage.uniforms[i];
+            uniform.moveTo(uniform.inkOrigin + by);
+            const LineShapes there = shapesOf({&patch, &uniform, &stage.glyphs[i]}, isWord);
+            REQUIRE(there.fits == known[i].fits);
+            REQUIRE(there.runs.size() == known[i].runs.size());
+            for (size_t r = 0; r < there.runs.size(); ++r) {
+                CHECK(there.runs[r].label == known[i].runs[r].label);
+                CHECK(there.runs[r].weight == known[i].runs[r].weight);
+                CHECK(there.runs[r].drawing == known[i].runs[r].drawing);
+            }
+        }
+        for (size_t i = 0; i < stage.patches.size(); ++i) {
+            const ReadLine here{&stage.patches[i], &stage.uniforms[i], &stage.glyphs[i]};
+            with.push_back({here, &known[i]});
+            without.push_back({here, nullptr});
+        }
+        const auto a = mendByShape(with, isWord), b = mendByShape(without, isWord);
+        REQUIRE(a.size() == b.size());
+        for (size_t i = 0; i < a.size(); ++i) {
+            REQUIRE(a[i].size() == b[i].size());
+            for (size_t g = 0; g < a[i].size(); ++g) {
+                CHECK(a[i][g].text == b[i][g].text);
+                CHECK(a[i][g].confidence == b[i][g].confidence);
+                CHECK(a[i][g].box == b[i][g].box);
+            }
+        }
+    }
+}
+
+TEST_CASE("runs that are known as what they were labelled keep their labels, and weigh no less") {
+    Stage stage({QStringLiteral("Water bill 0447 still open")}, QStringLiteral("Inter"), 14);
+    const ReadLine line{&stage.patches[0], &stage.uniforms[0], &stage.glyphs[0]};
+    const LineShapes alone = shapesOf(line, [](const QString&) { return true; });
+    REQUIRE(alone.fits);
+    std::vector<QString> labels;
+    for (const InkRun& run : alone.runs) labels.push_back(run.label);
+    for (const bool labelled : {true, false}) { // by the short way and by the long one
+        std::vector<InkRun> runs = alone.runs;
+        std::vector<const QString*> known;
+        for (const QString& label : labels) known.push_back(label.isEmpty() ? nullptr : &label);
+        REQUIRE(labelRuns(runs, line, alone.tokens, known, labelled));
+        for (size_t r = 0; r < runs.size(); ++r) {
+            CHECK(runs[r].label == labels[r]);
+            CHECK(runs[r].weight >= alone.runs[r].weight);
+            CHECK(runs[r].oddness == Approx(alone.runs[r].oddness - (known[r] ? 0.4 : 0)));
+        }
+    }
+    // Known as something else: put anew.
+    std::vector<InkRun> runs = alone.runs;
+    std::vector<const QString*> known(runs.size(), nullptr);
+    const QString other = QStringLiteral("Q");
+    known[0] = &other;
+    CHECK(labelRuns(runs, line, alone.tokens, known, true));
+    CHECK(runs[0].oddness > alone.runs[0].oddness);
+}
+
 TEST_CASE("lookalikes look alike in both directions where it matters") {
     const std::pair<const char*, const char*> pairs[] = {{"0", "O"}, {"1", "l"}, {"1", "I"}, {"I", "l"}, {"5", "S"},
                                                          {"8", "B"}, {"2", "Z"}, {"n", "h"}, {"c", "e"}};
