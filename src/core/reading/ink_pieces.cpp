@@ -16,7 +16,7 @@ struct Run {
 struct Label {
     int parent;
     int left, top, right, bottom; // right and bottom one past the last
-    int area;
+    int area, first;
 };
 
 int rootOf(std::vector<Label>& labels, int label) {
@@ -93,7 +93,7 @@ std::vector<InkPiece> inkPieces(const cv::Mat& strength, int least) {
                 label = label < 0 ? rootOf(labels, above[a].label) : join(labels, label, above[a].label);
             if (label < 0) {
                 label = int(labels.size());
-                labels.push_back({label, begin, y, end, y + 1, 0});
+                labels.push_back({label, begin, y, end, y + 1, 0, begin});
             }
             Label& piece = labels[size_t(label)];
             piece.left = std::min(piece.left, begin);
@@ -117,8 +117,43 @@ std::vector<InkPiece> inkPieces(const cv::Mat& strength, int least) {
     std::vector<InkPiece> pieces;
     for (size_t i = 0; i < labels.size(); ++i)
         if (const Label& l = labels[i]; l.parent == int(i))
-            pieces.push_back({QRect(l.left, l.top, l.right - l.left, l.bottom - l.top), l.area});
+            pieces.push_back({QRect(l.left, l.top, l.right - l.left, l.bottom - l.top), l.area, l.first});
     return pieces;
+}
+
+void renewPieces(std::vector<InkPiece>& pieces, const cv::Mat& strength, int least,
+                 const std::vector<cv::Range>& changed) {
+    // Rows to look at: those that changed, one more to either side, and all of every piece that reaches into them.
+    std::vector<char> row(size_t(strength.rows), 0);
+    for (const cv::Range& rows : changed)
+        std::fill(row.begin() + std::max(0, rows.start - 1), row.begin() + std::min(strength.rows, rows.end + 1), 1);
+    std::vector<InkPiece> kept, left = std::move(pieces);
+    for (bool more = true; more;) {
+        more = false;
+        kept.clear();
+        for (const InkPiece& piece : left) {
+            const auto top = row.begin() + piece.box.top(), end = row.begin() + piece.box.bottom() + 1;
+            if (std::find(top, end, 1) == end) {
+                kept.push_back(piece);
+            } else {
+                more = more || std::find(top, end, 0) != end;
+                std::fill(top, end, 1);
+            }
+        }
+        left.swap(kept);
+    }
+    for (int y = 0; y < strength.rows;) {
+        const int begin = int(std::find(row.begin() + y, row.end(), 1) - row.begin());
+        y = int(std::find(row.begin() + begin, row.end(), 0) - row.begin());
+        for (InkPiece& piece : inkPieces(strength.rowRange(begin, y), least)) {
+            piece.box.translate(0, begin);
+            left.push_back(piece);
+        }
+    }
+    std::sort(left.begin(), left.end(), [](const InkPiece& a, const InkPiece& b) {
+        return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.first < b.first;
+    });
+    pieces = std::move(left);
 }
 
 } // namespace eyelid

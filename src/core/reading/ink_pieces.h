@@ -13,12 +13,17 @@
 namespace eyelid {
 
 struct InkPiece {
-    QRect box;    ///< device pixels
-    int area = 0; ///< pixels of ink
+    QRect box;     ///< device pixels
+    int area = 0;  ///< pixels of ink
+    int first = 0; ///< the leftmost column of ink in its top row
 };
 
-/// The pieces of what is stronger than `least`, in the order of their topmost, then leftmost, run. `strength` is
-/// CV_8UC1; an empty one has no pieces.
+/// The pieces of what is stronger than `least`, in the order of their top rows, then of their first columns. `strength`
+/// is CV_8UC1; an empty one has no pieces.
 std::vector<InkPiece> inkPieces(const cv::Mat& strength, int least);
+
+/// The same, where `pieces` are those of before these rows changed: only what touches them is looked for anew.
+void renewPieces(std::vector<InkPiece>& pieces, const cv::Mat& strength, int least,
+                 const std::vector<cv::Range>& changed);
 
 } // namespace eyelid

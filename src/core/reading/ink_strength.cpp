@@ -31,13 +31,15 @@ std::vector<cv::Range> changedRows(const QImage& before, const QImage& now) {
 void InkStrength::setPicture(const QImage& lightness) {
     const std::vector<cv::Range> changed = changedRows(m_lightness, lightness);
     for (Strength* strength : {&m_dark, &m_light}) {
-        if (m_lightness.size() != lightness.size()) strength->stale.clear();
+        if (m_lightness.size() != lightness.size()) *strength = {};
         strength->stale.insert(strength->stale.end(), changed.begin(), changed.end());
     }
     m_lightness = lightness;
 }
 
-const cv::Mat& InkStrength::brought(Strength& strength, bool light) const {
+InkStrength::Strength& InkStrength::brought(bool light) {
+    Strength& strength = light ? m_light : m_dark;
+    if (strength.stale.empty()) return strength;
     const cv::Mat gray = pixelsOf(m_lightness);
     const cv::Mat kernel = cv::getStructuringElement(
         cv::MORPH_RECT, {std::min(structureWidth, gray.cols | 1), std::min(structureHeight, gray.rows | 1)});
@@ -51,8 +53,20 @@ const cv::Mat& InkStrength::brought(Strength& strength, bool light) const {
         levels.rowRange(rows.start - around.start, rows.end - around.start)
             .copyTo(strength.levels.rowRange(rows.start, rows.end));
     }
+    strength.changed.insert(strength.changed.end(), strength.stale.begin(), strength.stale.end());
     strength.stale.clear();
-    return strength.levels;
+    return strength;
+}
+
+const std::vector<InkPiece>& InkStrength::pieces(bool light, int least) {
+    Strength& strength = brought(light);
+    if (strength.least != least)
+        strength.pieces = inkPieces(strength.levels, least);
+    else if (!strength.changed.empty())
+        renewPieces(strength.pieces, strength.levels, least, strength.changed);
+    strength.least = least;
+    strength.changed.clear();
+    return strength.pieces;
 }
 
 } // namespace eyelid

@@ -5,6 +5,8 @@
 // with the same result as of any picture.
 #pragma once
 
+#include "reading/ink_pieces.h"
+
 #include <opencv2/core/mat.hpp>
 #include <QImage>
 #include <vector>
@@ -19,16 +21,21 @@ public:
     /// Grayscale8, not empty.
     void setPicture(const QImage& lightness);
 
-    /// CV_8UC1 of the picture's size, in levels. Both may be asked side by side, from two threads.
-    const cv::Mat& dark() { return brought(m_dark, false); }
-    const cv::Mat& light() { return brought(m_light, true); }
+    /// CV_8UC1 of the picture's size, in levels. Dark and light ink may be asked for side by side, from two threads.
+    const cv::Mat& levels(bool light) { return brought(light).levels; }
+
+    /// The pieces of what is stronger than `least`; see inkPieces.
+    const std::vector<InkPiece>& pieces(bool light, int least);
 
 private:
     struct Strength {
         cv::Mat levels;
-        std::vector<cv::Range> stale; // rows
+        std::vector<cv::Range> stale; // rows whose levels are not those of the picture
+        std::vector<InkPiece> pieces;
+        int least = -1;                 // that they were looked for with
+        std::vector<cv::Range> changed; // rows, since they were
     };
-    const cv::Mat& brought(Strength& strength, bool light) const;
+    Strength& brought(bool light);
 
     QImage m_lightness;
     Strength m_dark, m_light;

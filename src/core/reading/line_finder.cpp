@@ -211,15 +211,15 @@ std::vector<QRect> parted(const cv::Mat& strength, const QRect& box) {
     return found;
 }
 
-std::vector<Segment> segmentsOf(const cv::Mat& strength, int leastInk, bool lightOnDark) {
-    const std::vector<InkPiece> pieces = inkPieces(strength, leastInk);
+std::vector<Segment> segmentsOf(const cv::Mat& strength, const std::vector<InkPiece>& pieces, int leastInk,
+                                bool lightOnDark) {
     std::vector<QRect> letters, small;
     // Noise is left out where it is, not with the text beside it; what is left keeps the work linear.
     const int across = strength.cols / tile + 1;
     std::vector<int> crowd(size_t(across * (strength.rows / tile + 1)), 0);
     const auto tileOf = [&](const QRect& box) { return size_t(box.top() / tile * across + box.left() / tile); };
     for (const InkPiece& piece : pieces) ++crowd[tileOf(piece.box)];
-    for (const auto& [box, area] : pieces) {
+    for (const auto& [box, area, column] : pieces) {
         if (crowd[tileOf(box)] > mostInTile) continue;
         if (box.height() > tallestGlyph) continue;
         if (box.height() <= 3 && box.width() > std::max(14, 8 * box.height())) continue; // rules and underlines
@@ -410,7 +410,7 @@ std::vector<LinePatch> findLines(const QImage& picture, InkStrength& strength, i
     strength.setPicture(lightness);
     const auto look = [&](bool lightOnDark) {
         std::vector<Segment> found =
-            segmentsOf(lightOnDark ? strength.light() : strength.dark(), leastInk, lightOnDark);
+            segmentsOf(strength.levels(lightOnDark), strength.pieces(lightOnDark, leastInk), leastInk, lightOnDark);
         for (Segment& segment : found) segment.share = groundShare(gray, segment);
         return found;
     };
@@ -500,7 +500,7 @@ std::vector<LinePatch> findLines(const QImage& picture, InkStrength& strength, i
         // Nothing that can be a letter: a lone dot, or a block.
         if (line.box.height() < shortestLetter) continue;
         if (line.inks.size() == 1 && line.box.width() > widestPiece * line.box.height()) {
-            line.inks = parted(line.lightOnDark ? strength.light() : strength.dark(), line.box);
+            line.inks = parted(strength.levels(line.lightOnDark), line.box);
             if (line.inks.empty()) continue;
         }
         measure(line);
