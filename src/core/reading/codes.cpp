@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <cstring>
 #include <opencv2/imgproc.hpp>
 #include <QPainter>
 #include <ZXing/ReadBarcode.h>
@@ -31,6 +32,26 @@ QString nameOf(ZXing::BarcodeFormat format) {
     }
 }
 
+// How far the pixels around each pixel of a row differ.
+void edgesOf(const uchar* above, const uchar* here, const uchar* below, std::vector<uchar>& edges) {
+    const int width = int(edges.size());
+    std::vector<uchar> light(edges.size() + 2), dark(edges.size() + 2); // with the outermost once more
+    uchar *most = light.data() + 1, *least = dark.data() + 1, *out = edges.data();
+#pragma omp simd
+    for (int x = 0; x < width; ++x) {
+        most[x] = std::max(above[x], std::max(here[x], below[x]));
+        least[x] = std::min(above[x], std::min(here[x], below[x]));
+    }
+    most[-1] = most[0];
+    most[width] = most[width - 1];
+    least[-1] = least[0];
+    least[width] = least[width - 1];
+#pragma omp simd
+    for (int x = 0; x < width; ++x)
+        out[x] = uchar(std::max(most[x - 1], std::max(most[x], most[x + 1])) -
+                       std::min(least[x - 1], std::min(least[x], least[x + 1])));
+}
+
 struct Place {
     QRect area;
     bool stripes = true; // high enough for the stripes of a barcode
@@ -47,18 +68,27 @@ std::vector<Place> places(const cv::Mat& gray) {
     constexpr int leastStripe = 20;
     constexpr int leastEdge = 12; // levels
     constexpr size_t mostPlaces = 40;
-    cv::Mat edges, labels, stats, centres;
-    cv::morphologyEx(gray, edges, cv::MORPH_GRADIENT, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
-    // Cells that have an edge in them.
+    cv::Mat labels, stats, centres;
+    // Cells that have an edge in them: the difference of the lightest and the darkest of three pixels by three.
     cv::Mat busy((gray.rows + cell - 1) / cell, (gray.cols + cell - 1) / cell, CV_8U);
-    std::vector<uchar> strongest(size_t(busy.cols * cell));
+    std::vector<uchar> strongest(size_t(busy.cols * cell)), edge(size_t(gray.cols));
+    bool even = false; // the last edges are those of rows that are all the same
     for (int row = 0; row < busy.rows; ++row) {
         std::fill(strongest.begin(), strongest.end(), 0);
         for (int y = row * cell; y < std::min(gray.rows, (row + 1) * cell); ++y) {
-            const uchar* edge = edges.ptr<uchar>(y);
+            const uchar *above = gray.ptr<uchar>(std::max(0, y - 1)), *here = gray.ptr<uchar>(y),
+                        *below = gray.ptr<uchar>(std::min(gray.rows - 1, y + 1));
+            // Nearly all rows of a screen without its text are as the next.
+            const auto same = [&](const uchar* a, const uchar* b) {
+                return a == b || std::memcmp(a, b, size_t(gray.cols)) == 0;
+            };
+            const bool all = same(here, below) && same(above, here);
+            if (!all || !even) edgesOf(above, here, below, edge);
+            even = all;
             uchar* most = strongest.data();
+            const uchar* edges = edge.data();
 #pragma omp simd
-            for (int x = 0; x < gray.cols; ++x) most[x] = std::max(most[x], edge[x]);
+            for (int x = 0; x < gray.cols; ++x) most[x] = std::max(most[x], edges[x]);
         }
         for (int x = 0; x < busy.cols; ++x) {
             const auto first = strongest.begin() + x * cell;

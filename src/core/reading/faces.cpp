@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <cstring>
 #include <numeric>
 #include <opencv2/imgproc.hpp>
 #include <opencv2/objdetect.hpp>
@@ -37,6 +38,7 @@ std::vector<cv::Rect> photographs(const cv::Mat& gray) {
         std::fill(steps.begin(), steps.end(), 0);
         for (int y = ty * tile; y < (ty + 1) * tile; ++y) {
             const uchar* row = gray.ptr<uchar>(y);
+            if (std::memcmp(row, row + 1, size_t(gray.cols - 1)) == 0) continue; // of one colour
             uchar* count = steps.data();
 #pragma omp simd
             for (int x = 0; x < gray.cols - 1; ++x) {
