@@ -121,7 +121,7 @@ void markSure(std::vector<ReadGlyph>& glyphs) {
 }
 
 void dropSpecks(std::vector<ReadGlyph>& glyphs, const std::function<bool(const QString&)>& isWord) {
-    constexpr qsizetype shortest = 4; // letters; chance makes words of fewer
+    constexpr qsizetype shortest = 3; // letters; chance makes words of fewer
     const auto withoutAccent = [](const QString& text) {
         return text.normalized(QString::NormalizationForm_D).left(1);
     };
