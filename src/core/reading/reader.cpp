@@ -24,6 +24,7 @@ namespace eyelid {
 namespace {
 
 constexpr qsizetype mostRemembered = 60'000; // line pictures; a glyph list is well under a kilobyte
+constexpr qint64 largestKept = 40'000'000;   // pixels, more than any screen has; of larger pictures nothing is kept
 
 // Two hashes of 64 bits from different seeds: no two lines that are ever met have both in common.
 QByteArray fingerprint(const QImage& line, const QString& languages) {
@@ -468,6 +469,11 @@ public:
                 code.corners.translate(area.topLeft());
             }
             for (QRectF& face : page.faces) face.translate(area.topLeft());
+        }
+        if (qint64(picture.width()) * picture.height() > largestKept) {
+            m_strength = {};
+            m_searched = {};
+            m_known.clear();
         }
         progress.setFraction(1);
         return page;
