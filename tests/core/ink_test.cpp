@@ -81,6 +81,31 @@ TEST_CASE("pieces reach from edge to edge, whatever the width, and come in the o
     CHECK(pieces[2].box.topLeft() == QPoint(2, 12));
 }
 
+TEST_CASE("pieces renewed where rows changed are those of the whole picture") {
+    std::mt19937 random(73);
+    for (int round = 0; round < 300; ++round) {
+        const int width = 1 + int(random() % 150), height = 1 + int(random() % 90);
+        cv::Mat picture = scribbled(random, width, height, int(random() % 400));
+        std::vector<InkPiece> pieces = inkPieces(picture, 26);
+        for (int change = 0; change < 3; ++change) {
+            std::vector<cv::Range> rows;
+            for (int n = int(random() % 3); n > 0; --n) {
+                const int begin = int(random() % unsigned(height)),
+                          end = std::min(height, begin + 1 + int(random() % 12));
+                rows.emplace_back(begin, end);
+                scribbled(random, width, end - begin, int(random() % 400)).copyTo(picture.rowRange(begin, end));
+            }
+            renewPieces(pieces, picture, 26, rows);
+            const std::vector<InkPiece> anew = inkPieces(picture, 26);
+            REQUIRE(pieces.size() == anew.size());
+            for (size_t i = 0; i < anew.size(); ++i) {
+                REQUIRE(pieces[i].box == anew[i].box);
+                REQUIRE(pieces[i].area == anew[i].area);
+            }
+        }
+    }
+}
+
 TEST_CASE("ink after a change is what it is on a picture seen for the first time") {
     std::mt19937 random(72);
     InkStrength kept;

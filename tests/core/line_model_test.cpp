@@ -138,6 +138,46 @@ TEST_CASE("noise of any size is read as something or nothing, and never for sure
     }
 }
 
+TEST_CASE("what is read twice is read alike by one worker and by several, and nothing of it is lost") {
+    // Letters with specks over them, which the model is not sure of.
+    std::mt19937 random(41);
+    QStringList texts;
+    for (int i = 0; i < 14; ++i) texts << QStringLiteral("Reading %1 of Tannery Row").arg(key(random, 6));
+    QImage picture = made::picture(texts, 11);
+    for (int spot = 0; spot < 700; ++spot) {
+        const int x = int(random() % unsigned(picture.width())), y = int(random() % unsigned(picture.height()));
+        picture.setPixel(x, y, qRgb(120, 120, 120));
+    }
+    std::vector<UniformLine> lines;
+    for (const LinePatch& patch : findLines(picture)) lines.push_back(makeUniform(picture, patch));
+    std::vector<const UniformLine*> all;
+    for (const UniformLine& line : lines) all.push_back(&line);
+    std::vector<std::vector<LineReading>> readings;
+    for (const size_t workers : {1, 2, 5}) {
+        LineReader reader(workers, noWord);
+        Progress progress;
+        auto read = reader.read(all, QStringLiteral("eng"), false, progress);
+        REQUIRE(read);
+        readings.push_back(std::move(*read));
+    }
+    size_t twice = 0;
+    for (size_t i = 0; i < lines.size(); ++i) {
+        const LineReading& first = readings[0][i];
+        twice += !first.others.empty() || !first.byModel;
+        for (const auto& other : readings) {
+            REQUIRE(other.size() == lines.size());
+            CHECK(textOf(other[i].glyphs) == textOf(first.glyphs));
+            CHECK(other[i].others.size() == first.others.size());
+            CHECK(other[i].byModel == first.byModel);
+            for (size_t g = 0; g < first.glyphs.size(); ++g) {
+                CHECK(other[i].glyphs[g].confidence == first.glyphs[g].confidence);
+                CHECK(other[i].glyphs[g].doubted == first.glyphs[g].doubted);
+            }
+        }
+    }
+    CHECK(twice >= 5); // otherwise this shows nothing
+}
+
 TEST_CASE("lines of a language without a model are read as well, and stop when told to") {
     const auto lines =
         uniformLines({QStringLiteral("Next visit"), QStringLiteral("on 14 March")}, 16, QStringLiteral("Inter"));

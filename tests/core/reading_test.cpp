@@ -236,6 +236,52 @@ TEST_CASE("whatever was read before, a page is read as if it were the first") {
     }
 }
 
+TEST_CASE("a page that is scrolled says the same, elsewhere") {
+    const QStringList lines{QStringLiteral("Account 0447-1180 of Tannery Row"),
+                            QStringLiteral("meter@inbox.example, 10.20.0.5"), QStringLiteral("Balance due 38.20")};
+    const QImage text = made::picture(lines, 13);
+    Reader kept(2);
+    Progress progress;
+    QStringList first;
+    QPointF at;
+    for (const QPoint by : {QPoint(0, 0), QPoint(0, 7), QPoint(3, 40), QPoint(64, 101), QPoint(-2, 16)}) {
+        QImage picture(text.width() + 100, text.height() + 140, QImage::Format_RGB32);
+        picture.fill(Qt::white);
+        QPainter painter(&picture);
+        painter.drawImage(QPoint(10, 10) + by, text);
+        painter.end();
+        const auto page = kept.read(picture, {}, progress);
+        REQUIRE(page);
+        REQUIRE(page->lines.size() == 3);
+        QStringList words;
+        for (const TextLine& line : page->lines)
+            for (const Word& word : line.words)
+                words << QStringLiteral("%1 %2x%3").arg(word.text).arg(word.box.width()).arg(word.box.height());
+        if (first.isEmpty()) {
+            first = words;
+            at = page->lines[0].box.topLeft();
+        }
+        CHECK(words == first);
+        CHECK(page->lines[0].box.topLeft() - at == QPointF(by));
+    }
+}
+
+TEST_CASE("nothing is kept of a picture larger than any screen, and it is read all the same") {
+    const QImage text = made::picture({QStringLiteral("Valve V-204 moved"), QStringLiteral("Depot key 7719")}, 14);
+    QImage large(8000, 5200, QImage::Format_RGB32);
+    large.fill(Qt::white);
+    QPainter painter(&large);
+    painter.drawImage(4000, 5000, text);
+    painter.end();
+    ReadOptions options;
+    options.codes = options.faces = false;
+    for (int twice = 0; twice < 2; ++twice) {
+        const QStringList lines = textsOf(large, options);
+        CHECK(lines == QStringList{QStringLiteral("Valve V-204 moved"), QStringLiteral("Depot key 7719")});
+        CHECK(textsOf(text, options) == lines);
+    }
+}
+
 TEST_CASE("type beside noise is still read") {
     QImage image = made::picture({QStringLiteral("Beside a photograph")}, 16);
     const QImage noise = made::noise({300, 50}, 8);
