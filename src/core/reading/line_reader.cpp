@@ -13,6 +13,8 @@
 namespace eyelid {
 namespace {
 
+constexpr double worthAnEngine = 4000; // pixels of lines; loading another engine takes as long as reading them
+
 // The alphabet of the line model is that of these.
 bool modelKnows(const QString& languages) {
     static const QStringList known{QStringLiteral("eng"), QStringLiteral("deu"), QStringLiteral("fra"),
@@ -27,17 +29,24 @@ LineReader::LineReader(size_t workers, std::function<bool(const QString&)> isWor
     : m_workers(std::max<size_t>(1, workers)), m_isWord(std::move(isWord)) {}
 LineReader::~LineReader() = default;
 
-void LineReader::prepare(const QString& languages) {
+void LineReader::prepare(const QString& languages, bool numbers) {
     if (m_languages != languages) m_engines.clear();
     m_languages = languages;
-    load(1);
+    // On many pages the model is sure of all: then no engine is loaded for nothing.
+    if (numbers || !modelKnows(languages)) load(1);
 }
 
 void LineReader::load(size_t count) {
     const QString languages = m_languages;
-    while (m_engines.size() < count)
-        m_engines.push_back(
-            {std::async(std::launch::async, [languages] { return Recogniser::create(languages); }), nullptr});
+    while (m_engines.size() < count) {
+        const auto there = std::make_shared<std::atomic<bool>>(false);
+        auto loading = std::async(std::launch::async, [languages, there] {
+            auto created = Recogniser::create(languages);
+            *there = true;
+            return created;
+        });
+        m_engines.push_back({std::move(loading), nullptr, there});
+    }
 }
 
 Result<Recogniser*> LineReader::engineOf(size_t worker) {
@@ -73,7 +82,7 @@ void LineReader::inParallel(size_t count, const std::function<void(size_t)>& wor
 
 Result<std::vector<LineReading>> LineReader::read(const std::vector<const UniformLine*>& lines,
                                                   const QString& languages, bool numbers, Progress& progress) {
-    prepare(languages);
+    prepare(languages, numbers);
     std::vector<LineReading> readings(lines.size());
     std::vector<std::vector<Stretch>> asked(lines.size()); // of the other engine
     // The longest first, so that the workers end together.
@@ -124,8 +133,9 @@ Result<std::vector<LineReading>> LineReader::read(const std::vector<const Unifor
                 if (reading.byModel && asked[at].empty()) continue;
                 std::unique_lock lock(guard);
                 unsure.push_back(at);
-                if (worker > 0) continue;
-                // The first worker, whose engine is there in any case, need not wait until all have been read once.
+                load(1);
+                // The first worker, as soon as its engine is there, need not wait until all have been read once.
+                if (worker > 0 || !*m_engines[0].there) continue;
                 const std::vector<size_t> now = std::exchange(unsure, {});
                 lock.unlock();
                 for (const size_t line : now)
@@ -141,7 +151,14 @@ Result<std::vector<LineReading>> LineReader::read(const std::vector<const Unifor
     if (modelled && done == 0) unsure = order; // the model could not be loaded
     if (unsure.empty()) return readings;
 
-    const size_t workers = std::min(m_workers, unsure.size());
+    double width = 0;
+    for (const size_t i : unsure) {
+        if (!readings[i].byModel) width += lines[i]->image.width();
+        for (const Stretch& part : asked[i])
+            width += readings[i].glyphs[part.end - 1].box.right() - readings[i].glyphs[part.begin].box.left();
+    }
+    const size_t wanted = size_t(width / worthAnEngine) + 1;
+    const size_t workers = std::min({m_workers, unsure.size(), std::max(m_engines.size(), wanted)});
     load(workers);
     next = done = 0;
     onWorkers(workers, [&](size_t worker) {

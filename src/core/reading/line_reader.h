@@ -10,6 +10,7 @@
 #include "reading/recogniser.h"
 #include "reading/second_look.h"
 
+#include <atomic>
 #include <functional>
 #include <future>
 #include <memory>
@@ -30,8 +31,8 @@ public:
     LineReader(size_t workers, std::function<bool(const QString&)> isWord);
     ~LineReader();
 
-    /// Begins to load what reading these languages takes, beside what else goes on.
-    void prepare(const QString& languages);
+    /// Begins to load what reading these languages takes in any case, beside what else goes on.
+    void prepare(const QString& languages, bool numbers);
 
     /// One reading for each line. Errors: a language that cannot be loaded, cancelled.
     Result<std::vector<LineReading>> read(const std::vector<const UniformLine*>& lines, const QString& languages,
@@ -44,6 +45,7 @@ private:
     struct Engine {
         std::future<Result<std::unique_ptr<Recogniser>>> loading;
         std::unique_ptr<Recogniser> recogniser;
+        std::shared_ptr<std::atomic<bool>> there; // it need not be waited for
     };
     void load(size_t count);
     Result<Recogniser*> engineOf(size_t worker);

@@ -349,8 +349,9 @@ public:
 
         // Before anything is looked up in it: what this page needs stays.
         if (m_remembered.size() > mostRemembered) m_remembered.clear();
+        const bool numbers = options.content == ReadOptions::Content::Numbers;
         // Loading an engine takes as long as finding the lines: both at once.
-        m_lines.prepare(*languages);
+        m_lines.prepare(*languages, numbers);
 
         Page page;
         page.size = whole.size();
@@ -367,7 +368,6 @@ public:
             page.lines = std::move(*sideways);
             for (TextLine& line : page.lines) shift(line, area.topLeft());
         }
-        const bool numbers = options.content == ReadOptions::Content::Numbers;
         struct Job {
             UniformLine uniform;
             QByteArray drawn, key;
