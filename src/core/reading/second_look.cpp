@@ -141,8 +141,8 @@ void dropSpecks(std::vector<ReadGlyph>& glyphs, const std::function<bool(const Q
             with += g.text;
             without += speck ? base : g.text;
         }
-        if (specks.empty() || plain(without).size() < shortest || isWord(plain(with))) continue;
-        if (!isWord(plain(without)) && !with.contains(u'@')) continue; // addresses of mail have no accents
+        if (specks.empty() || plain(without).size() < shortest || isWord(plain(with)) || !isWord(plain(without)))
+            continue;
         for (const size_t i : specks) {
             ReadGlyph& g = glyphs[i];
             const QString accented = std::exchange(g.text, withoutAccent(g.text));

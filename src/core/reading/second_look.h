@@ -16,8 +16,8 @@ inline constexpr double beyondDoubt = 0.97; ///< a glyph as sure as this is not 
 /// Marks the glyphs that are read beyond doubt; never what some types draw alike.
 void markSure(std::vector<ReadGlyph>& glyphs);
 
-/// Takes doubtful accents off a word that no list knows with them and one knows without, and off addresses of mail:
-/// specks over the letters, as where the line above or a rule comes near.
+/// Takes doubtful accents off a word that no list knows with them and one knows without: specks over its letters, as
+/// where the line above or a rule comes near.
 void dropSpecks(std::vector<ReadGlyph>& glyphs, const std::function<bool(const QString&)>& isWord);
 
 /// Glyphs from `begin` up to and without `end`.
