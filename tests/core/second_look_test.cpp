@@ -175,6 +175,7 @@ TEST_CASE("what another engine cannot tell either is not asked of it") {
     CHECK(asked(QStringLiteral("ghp_x0Kq7"), 5, {}));
     CHECK(asked(QStringLiteral("ghp_x0Kq7"), 5, {letter}, 0.4));
     CHECK(asked(nought, 0, {letter})); // by itself, nothing else tells
+    CHECK(asked(QStringLiteral("O)"), 0, {nought}));
     // A figure of a number is no letter; among letters it may be.
     CHECK_FALSE(asked(QStringLiteral("11:13"), 1, {QStringLiteral("l")}));
     CHECK(asked(QStringLiteral("11:13"), 1, {QStringLiteral("7")}));

@@ -54,10 +54,12 @@ QString plain(const QString& token) {
 bool isSure(const std::vector<ReadGlyph>& glyphs, Stretch word, const std::function<bool(const QString&)>& isWord) {
     QString text;
     for (size_t i = word.begin; i < word.end; ++i) text += glyphs[i].text;
+    // By itself nothing else tells a nought.
+    const bool among = std::count_if(text.begin(), text.end(), [](QChar c) { return c.isLetterOrNumber(); }) > 1;
     std::vector<size_t> doubtful;
     for (size_t i = word.begin; i < word.end; ++i) {
         const ReadGlyph& g = glyphs[i];
-        const bool told = drawnAlike(g) || (text.size() > 1 && roundEitherWay(g)) || figureOfNumber(text, g);
+        const bool told = drawnAlike(g) || (among && roundEitherWay(g)) || figureOfNumber(text, g);
         if (g.confidence >= modelSure || (g.confidence >= leastInWord && told)) continue;
         if (g.confidence < leastInWord || (i > word.begin && g.startsWord)) return false;
         doubtful.push_back(i);
