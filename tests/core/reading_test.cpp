@@ -266,7 +266,7 @@ TEST_CASE("a page that is scrolled says the same, elsewhere") {
     }
 }
 
-TEST_CASE("nothing is kept of a picture larger than any screen, and it is read all the same") {
+TEST_CASE("a picture larger than any screen is read as any other, and so is what is read after it") {
     const QImage text = made::picture({QStringLiteral("Valve V-204 moved"), QStringLiteral("Depot key 7719")}, 14);
     QImage large(8000, 5200, QImage::Format_RGB32);
     large.fill(Qt::white);

@@ -23,6 +23,14 @@ bool modelKnows(const QString& languages) {
     return std::all_of(asked.begin(), asked.end(), [](const QString& code) { return known.contains(code); });
 }
 
+// Runs work(0) to work(workers - 1) side by side, the first on this thread.
+void onWorkers(size_t workers, const std::function<void(size_t)>& work) {
+    std::vector<std::thread> threads;
+    for (size_t w = 1; w < workers; ++w) threads.emplace_back(work, w);
+    work(0);
+    for (std::thread& t : threads) t.join();
+}
+
 } // namespace
 
 LineReader::LineReader(size_t workers, std::function<bool(const QString&)> isWord)
@@ -71,13 +79,9 @@ LineModel* LineReader::modelOf(size_t worker) {
 
 void LineReader::inParallel(size_t count, const std::function<void(size_t)>& work) const {
     std::atomic<size_t> next{0};
-    const auto run = [&] {
+    onWorkers(std::min(m_workers, count), [&](size_t) {
         for (size_t i = next++; i < count; i = next++) work(i);
-    };
-    std::vector<std::thread> threads;
-    for (size_t w = 1; w < std::min(m_workers, count); ++w) threads.emplace_back(run);
-    run();
-    for (std::thread& t : threads) t.join();
+    });
 }
 
 Result<std::vector<LineReading>> LineReader::read(const std::vector<const UniformLine*>& lines,
@@ -92,12 +96,6 @@ Result<std::vector<LineReading>> LineReader::read(const std::vector<const Unifor
         const int wa = lines[a]->image.width(), wb = lines[b]->image.width();
         return wa != wb ? wa > wb : a < b;
     });
-    const auto onWorkers = [](size_t workers, const std::function<void(size_t)>& work) {
-        std::vector<std::thread> threads;
-        for (size_t w = 1; w < workers; ++w) threads.emplace_back(work, w);
-        work(0);
-        for (std::thread& t : threads) t.join();
-    };
     std::mutex guard; // of these
     std::vector<size_t> unsure;
     std::optional<Error> trouble;

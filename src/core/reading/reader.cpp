@@ -414,9 +414,8 @@ public:
             read.push_back({&patches[i], &jobs[i].uniform, &m_remembered.constFind(jobs[i].key)->glyphs});
         // Codes and faces are looked for beside what is left to do.
         std::optional<Search> search;
-        if (options.content == ReadOptions::Content::Any && (options.codes || options.faces)) {
+        if (options.content == ReadOptions::Content::Any && (options.codes || options.faces))
             search.emplace(*this, lightness, read, options.codes, options.faces);
-        }
         std::vector<size_t> fresh;
         for (size_t i = 0; i < jobs.size(); ++i)
             if (!jobs[i].known) fresh.push_back(i);

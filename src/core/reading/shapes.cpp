@@ -28,7 +28,7 @@ struct Shape {
     QString best;
     double bestWeight = 0, total = 0;
     bool sure = false;         // vouched for by where it stands
-    std::vector<int> fonts;    // where it is vouched for; see Mender::fontOf
+    std::vector<int> fonts;    // where it is vouched for; see Mender::findFonts
     QString like;              // what the nearest sure shape reads, where it is near
     std::vector<uchar> soft;   // the drawing, blurred sideways, with a margin of one pixel
     std::vector<int> softRows; // the sum of each row of it
