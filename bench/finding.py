@@ -27,7 +27,7 @@ leaks = {}
 for title, folder in (('practice', practice), ('other trades', os.path.join(drawn, 'trades')), ('nothing sensitive', os.path.join(drawn, 'plain'))):
     out = tempfile.mkdtemp()
     pictures = sorted(glob.glob(folder + '/*.png'))
-    subprocess.run([cli, 'redact', '--style', 'solid', '--force', '--out', out, *pictures], env=env, stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL)
+    subprocess.run([cli, 'redact', '--style', 'solid', '--force', '--keep-names', '--out', out, *pictures], env=env, stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL)
     score = subprocess.run(['/usr/bin/python3', os.path.join(practice, 'score.py'), folder, out, '-v'], capture_output=True, text=True).stdout
     print(f'\n{title}: {len(pictures)} screens')
     over = re.search(r'over-covered (\d+)/(\d+)', score)

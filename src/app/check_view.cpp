@@ -1,6 +1,7 @@
 #include "app/check_view.h"
 
 #include "app/theme.h"
+#include "base/sentence.h"
 #include "picture/picture_file.h"
 
 #include <QApplication>
@@ -44,8 +45,7 @@ void PictureBeside::paintEvent(QPaintEvent*) {
         const QRectF view = QRectF(side * half, 0, half, height()).adjusted(12, 26, -12, -10);
         p.setPen(side ? t.ink : t.faint);
         p.drawText(QRectF(view.left(), 4, view.width(), 20), Qt::AlignLeft | Qt::AlignVCenter,
-                   side ? QStringLiteral("As written, read again from the disk")
-                        : QStringLiteral("Capture, stays here"));
+                   side ? QStringLiteral("As it will leave") : QStringLiteral("Capture, stays here"));
         const QImage& image = side ? m_released : m_capture;
         const double scale = std::min({view.width() / image.width(), view.height() / image.height(), 1.0});
         const QRectF target(view.topLeft(), QSizeF(image.size()) * scale);
@@ -114,23 +114,30 @@ CheckView::CheckView(Case& owner, QWidget* parent) : QWidget(parent), m_case(own
     connect(m_list, &QListWidget::currentRowChanged, this, &CheckView::showRow);
     connect(m_cover, &QPushButton::clicked, this, [this] {
         const int row = m_list->currentItem() ? m_list->currentItem()->data(Qt::UserRole).toInt() : -1;
-        if (row >= 0) emit coverAsked(m_files[m_rows[size_t(row)].file].capture, m_rows[size_t(row)].leak.place);
+        if (row >= 0) emit coverAsked(m_files[m_rows[size_t(row)].file].capture, m_rows[size_t(row)].leak);
     });
     connect(m_pass, &QPushButton::clicked, this, [this] {
         const int row = m_list->currentItem() ? m_list->currentItem()->data(Qt::UserRole).toInt() : -1;
         if (row < 0) return;
-        bool ok = false;
-        const QString reason = QInputDialog::getText(
-            this, QStringLiteral("Let pass"), QStringLiteral("Why may this leave? The reason goes into the log:"),
-            QLineEdit::Normal, {}, &ok);
-        if (ok && !reason.trimmed().isEmpty()) letPass(size_t(row), reason.trimmed());
+        // Asked again while the reason itself says what must not leave.
+        QString hint = QStringLiteral("Why may this leave? The reason goes into the log:"), reason;
+        while (!hint.isEmpty()) {
+            bool ok = false;
+            reason = QInputDialog::getText(this, QStringLiteral("Let pass"), hint, QLineEdit::Normal, reason, &ok);
+            // The check may have been run again meanwhile.
+            if (!ok || reason.trimmed().isEmpty() || size_t(row) >= m_rows.size()) return;
+            hint = letPass(size_t(row), reason.trimmed());
+        }
     });
 }
 
-void CheckView::letPass(size_t row, const QString& reason) {
+QString CheckView::letPass(size_t row, const QString& reason) {
+    if (const QString trouble = m_reasonCheck ? m_reasonCheck(reason) : QString(); !trouble.isEmpty())
+        return trouble + QStringLiteral(" Give a reason without it:");
     m_rows[row].reason = reason;
     fill();
     emit changed();
+    return {};
 }
 
 void CheckView::show(const std::vector<CheckedFile>& files) {
@@ -153,7 +160,7 @@ void CheckView::fill() {
             const Row& row = m_rows[r];
             const bool passed = !row.reason.isEmpty();
             clean = clean && passed;
-            QString text = QStringLiteral("%1: %2").arg(m_files[f].fileName, row.leak.sentence);
+            QString text = QStringLiteral("%1: %2").arg(m_files[f].artifact.fileName, row.leak.sentence);
             if (!row.leak.finding.text.isEmpty()) text += QStringLiteral("  “%1”").arg(row.leak.finding.text);
             if (passed) text += QStringLiteral("  Let pass: %1").arg(row.reason);
             auto* item =
@@ -169,21 +176,20 @@ void CheckView::fill() {
             auto* item = new QListWidgetItem(
                 themedIcon(QStringLiteral("shield-check"), t.pine),
                 QStringLiteral("%1: whole, opaque, nothing but the picture; nothing sensitive can be read.")
-                    .arg(m_files[f].fileName));
+                    .arg(m_files[f].artifact.fileName));
             item->setData(Qt::UserRole, -1);
             item->setData(Qt::UserRole + 1, int(f));
             m_list->addItem(item);
         }
     }
     const bool clean = dirty == 0;
-    m_title->setText(
-        clean ? QStringLiteral("Check passed: %1 of %1 pictures are clean").arg(m_files.size())
-              : QStringLiteral("Check failed: %1 of %2 pictures still show something").arg(dirty).arg(m_files.size()));
+    m_title->setText(clean ? QStringLiteral("Check passed: %1 of %1 pictures are clean").arg(m_files.size())
+                           : sentence(u"Check failed: %1 of %2 pictures still show something", dirty, m_files.size()));
     m_title->setStyleSheet(
         QStringLiteral("font-size: 17px; font-weight: 600; color: %1;").arg((clean ? t.pine : t.brick).name()));
     m_hint->setText(
-        clean ? QStringLiteral("Each file was read back from the disk, taken apart, read with its contrast stretched, "
-                               "and searched for what the case covers.")
+        clean ? QStringLiteral("Each file was taken apart, read, read again with its contrast stretched, and searched "
+                               "for what the case covers. A release writes these very bytes.")
               : QStringLiteral("Cover what is listed and check again, or let single places pass with a reason."));
     // What needs a decision first.
     int first = 0;
@@ -202,8 +208,8 @@ void CheckView::showRow(int listRow) {
     m_file = row >= 0 ? m_rows[size_t(row)].file : size_t(item->data(Qt::UserRole + 1).toInt());
     const CheckedFile& file = m_files[m_file];
     const Capture* capture = m_case.capture(file.capture);
-    auto released = decodePicture(file.written.bytes, file.fileName);
-    m_captureTitle->setText(file.fileName);
+    auto released = decodePicture(file.artifact.bytes, file.artifact.fileName);
+    m_captureTitle->setText(file.artifact.fileName);
     m_pictures->setPictures(capture ? capture->picture : QImage(), released ? *released : QImage(),
                             blockingLeaks(file.capture));
     m_pictures->setFocusPlace(row >= 0 ? m_rows[size_t(row)].leak.place : QRectF());

@@ -4,6 +4,7 @@
 #include "app/reading_room.h"
 #include "casefile/case.h"
 
+#include <functional>
 #include <QWidget>
 
 class QLabel;
@@ -40,12 +41,15 @@ public:
     int blocking() const;
     std::vector<Override> overrides(int capture) const;
     std::vector<Leak> blockingLeaks(int capture) const;
-    /// Lets one leak pass, with a reason for the log.
-    void letPass(size_t row, const QString& reason);
+    /// Lets one leak pass, with a reason for the log. A reason that says itself what must not leave is refused: the
+    /// sentence why, or empty.
+    QString letPass(size_t row, const QString& reason);
+    /// Asked of every reason: the sentence why it must not leave, or empty.
+    void setReasonCheck(std::function<QString(const QString&)> check) { m_reasonCheck = std::move(check); }
 
 signals:
     void closed();
-    void coverAsked(int capture, QRectF place);
+    void coverAsked(int capture, Leak leak);
     void changed();
 
 private:
@@ -65,6 +69,7 @@ private:
     PictureBeside* m_pictures;
     QPushButton *m_cover, *m_pass;
     size_t m_file = 0;
+    std::function<QString(const QString&)> m_reasonCheck;
 };
 
 } // namespace eyelid

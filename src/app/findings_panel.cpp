@@ -1,6 +1,7 @@
 #include "app/findings_panel.h"
 
 #include "app/theme.h"
+#include "base/sentence.h"
 
 #include <algorithm>
 #include <cmath>
@@ -22,7 +23,6 @@ namespace eyelid {
 
 /// One row a value: all places it stands in.
 struct Group {
-    int identity = 0;
     Kind kind = Kind::Area;
     QString text;
     double confidence = 0;
@@ -42,7 +42,7 @@ public:
     void rebuild() {
         beginResetModel();
         m_groups.clear();
-        std::map<int, size_t> byIdentity;
+        std::map<std::pair<Kind, QString>, size_t> byValue; // to the letter: what looks alike is another row
         for (const Capture& capture : m_case.captures()) {
             std::vector<const Item*> items;
             for (const Item& item : capture.items) items.push_back(&item);
@@ -55,29 +55,24 @@ public:
                 if (m_state && item->decision != *m_state) continue;
                 size_t at = m_groups.size();
                 if (item->identity > 0) {
-                    const auto found = byIdentity.find(item->identity);
-                    if (found != byIdentity.end())
-                        at = found->second;
-                    else
-                        byIdentity[item->identity] = at;
+                    const auto [found, fresh] =
+                        byValue.try_emplace({item->finding.kind, exactly(item->finding.text)}, at);
+                    if (!fresh) at = found->second;
                 }
                 if (at == m_groups.size()) {
                     const QRectF box = item->finding.boxes.front();
-                    m_groups.push_back(
-                        {item->identity,
-                         item->finding.kind,
-                         item->finding.kind == Kind::Area
-                             ? QStringLiteral("Area %1 × %2").arg(int(box.width())).arg(int(box.height()))
-                         : item->finding.text.isEmpty() ? QStringLiteral("%1 %2 × %3")
-                                                              .arg(kindTitle(item->finding.kind))
-                                                              .arg(int(box.width()))
-                                                              .arg(int(box.height()))
-                                                        : item->finding.text,
-                         item->finding.confidence,
-                         {},
-                         0,
-                         0,
-                         0});
+                    m_groups.push_back({item->finding.kind,
+                                        item->finding.kind == Kind::Area
+                                            ? sentence(u"Area %1 × %2", int(box.width()), int(box.height()))
+                                        : item->finding.text.isEmpty()
+                                            ? sentence(u"%1 %2 × %3", kindTitle(item->finding.kind), int(box.width()),
+                                                       int(box.height()))
+                                            : item->finding.text,
+                                        item->finding.confidence,
+                                        {},
+                                        0,
+                                        0,
+                                        0});
                 }
                 Group& g = m_groups[at];
                 g.items.push_back(item->id);
@@ -104,12 +99,10 @@ public:
         if (role == Qt::DisplayRole) return g.text;
         if (role == Qt::ToolTipRole) return g.text;
         if (role == Qt::AccessibleTextRole)
-            return QStringLiteral("%1, %2, %3 places, %4")
-                .arg(g.text, kindTitle(g.kind))
-                .arg(g.items.size())
-                .arg(g.open    ? QStringLiteral("open")
-                     : g.cover ? QStringLiteral("covered")
-                               : QStringLiteral("kept"));
+            return sentence(u"%1, %2, %3 places, %4", g.text, kindTitle(g.kind), g.items.size(),
+                            g.open    ? QStringLiteral("open")
+                            : g.cover ? QStringLiteral("covered")
+                                      : QStringLiteral("kept"));
         return {};
     }
 
@@ -180,12 +173,11 @@ public:
         f.setPixelSize(11);
         p->setFont(f);
         p->setPen(t.faint);
-        QString second =
-            g.kind == Kind::Area
-                ? QStringLiteral("Covered by hand")
-                : QStringLiteral("%1 · %2 % sure").arg(kindTitle(g.kind)).arg(int(std::lround(100 * g.confidence)));
+        QString second = g.kind == Kind::Area
+                             ? QStringLiteral("Covered by hand")
+                             : sentence(u"%1 · %2 % sure", kindTitle(g.kind), int(std::lround(100 * g.confidence)));
         const int kinds = (g.open > 0) + (g.cover > 0) + (g.keep > 0);
-        if (kinds > 1) second += QStringLiteral(" · %1 open, %2 covered, %3 kept").arg(g.open).arg(g.cover).arg(g.keep);
+        if (kinds > 1) second += sentence(u" · %1 open, %2 covered, %3 kept", g.open, g.cover, g.keep);
         p->drawText(QRectF(left, r.top() + 23, r.right() - 12 - left, 16), Qt::AlignVCenter | Qt::AlignLeft,
                     QFontMetricsF(f).elidedText(second, Qt::ElideRight, r.right() - 12 - left));
         p->restore();
@@ -386,7 +378,7 @@ void FindingsPanel::select(int itemId) {
     if (n.all() == 0)
         m_count->clear();
     else
-        m_count->setText(QStringLiteral("%1 open, %2 covered, %3 kept").arg(n.open).arg(n.cover).arg(n.keep));
+        m_count->setText(sentence(u"%1 open, %2 covered, %3 kept", n.open, n.cover, n.keep));
     showDetails();
 }
 
@@ -413,9 +405,8 @@ void FindingsPanel::showDetails() {
                      : item->finding.text.isEmpty() ? kindTitle(item->finding.kind)
                                                     : item->finding.text);
     m_kindLabel->setText(area ? QStringLiteral("Covered by hand; Delete removes it")
-                              : QStringLiteral("%1 · %2 % sure")
-                                    .arg(kindTitle(item->finding.kind))
-                                    .arg(int(std::lround(100 * item->finding.confidence))));
+                              : sentence(u"%1 · %2 % sure", kindTitle(item->finding.kind),
+                                         int(std::lround(100 * item->finding.confidence))));
     m_reason->setText(area ? QString()
                            : QStringLiteral("Why: it %1.").arg(item->finding.reason) +
                                  (item->finding.ground.isEmpty()
@@ -424,9 +415,8 @@ void FindingsPanel::showDetails() {
     m_reason->setVisible(!area);
     const auto same = m_case.itemsInScope(m_selected, Scope::SameValue);
     const auto at = std::find(same.begin(), same.end(), m_selected) - same.begin();
-    m_place->setText(same.size() > 1
-                         ? QStringLiteral("Place %1 of %2, on %3").arg(at + 1).arg(same.size()).arg(capture->name)
-                         : QStringLiteral("On %1").arg(capture->name));
+    m_place->setText(same.size() > 1 ? sentence(u"Place %1 of %2, on %3", at + 1, same.size(), capture->name)
+                                     : QStringLiteral("On %1").arg(capture->name));
     m_cover->setChecked(item->decision == Decision::Cover);
     m_keep->setChecked(item->decision == Decision::Keep);
     m_open->setChecked(item->decision == Decision::Open);

@@ -46,15 +46,20 @@ Gate::Gate(QWidget* parent) : QWidget(parent) {
     m_cancel->setAccessibleName(QStringLiteral("Stop reading or checking"));
     connect(m_cancel, &QToolButton::clicked, this, &Gate::cancelAsked);
     layout->addWidget(m_cancel);
+    m_read = new QPushButton(QStringLiteral("Read now"));
+    m_read->setObjectName(QStringLiteral("readButton"));
+    m_read->setToolTip(QStringLiteral("Read the captures whose reading was stopped or failed (Ctrl+R)"));
+    connect(m_read, &QPushButton::clicked, this, &Gate::readAsked);
+    m_read->hide();
     m_check = new QPushButton(QStringLiteral("Check"));
     m_check->setObjectName(QStringLiteral("checkButton"));
     m_check->setToolTip(
-        QStringLiteral("Write the pictures to a private place, read them again and search them (Ctrl+Return)"));
+        QStringLiteral("Make the pictures as they will leave, read them again and search them (Ctrl+Return)"));
     m_release = new QPushButton(QStringLiteral("Release…"));
     m_release->setObjectName(QStringLiteral("releaseButton"));
     m_release->setToolTip(QStringLiteral("Hand the checked pictures and their log on (Ctrl+Shift+Return)"));
     m_release->setProperty("primary", true);
-    for (QPushButton* b : {m_check, m_release}) {
+    for (QPushButton* b : {m_read, m_check, m_release}) {
         b->setMinimumWidth(96);
         layout->addWidget(b);
     }
@@ -85,6 +90,10 @@ void Gate::setBusy(const QString& doing, double fraction) {
 void Gate::setIdle() {
     m_progress->hide();
     m_cancel->hide();
+}
+
+void Gate::setReadable(bool readable) {
+    m_read->setVisible(readable);
 }
 
 QString Gate::message() const {

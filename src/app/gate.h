@@ -23,19 +23,22 @@ public:
     void setMessage(const QString& text, const QString& detail, Tone tone);
     void setBusy(const QString& doing, double fraction);
     void setIdle();
+    /// Whether there are captures whose reading was stopped, and may be begun again.
+    void setReadable(bool readable);
     QPushButton* checkButton() const { return m_check; }
     QPushButton* releaseButton() const { return m_release; }
     QString message() const;
 
 signals:
     void cancelAsked();
+    void readAsked();
 
 private:
     LidGauge* m_lid;
     QLabel *m_message, *m_detail;
     QProgressBar* m_progress;
     QToolButton* m_cancel;
-    QPushButton *m_check, *m_release;
+    QPushButton *m_read, *m_check, *m_release;
 };
 
 } // namespace eyelid

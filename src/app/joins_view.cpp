@@ -1,6 +1,7 @@
 #include "app/joins_view.h"
 
 #include "app/theme.h"
+#include "base/sentence.h"
 
 #include <QApplication>
 #include <QHBoxLayout>
@@ -149,10 +150,8 @@ void JoinsView::refreshList() {
     for (int i = 0; i < m_list->count(); ++i) {
         const Join& join = m_page.joins()[size_t(i)];
         auto* item = m_list->item(i);
-        item->setText(QStringLiteral("%1 at pixel %2%3")
-                          .arg(i + 1)
-                          .arg(m_page.seamAt(size_t(i)))
-                          .arg(join.sure ? (join.byHand ? QStringLiteral(", by hand") : QString())
+        item->setText(sentence(u"%1 at pixel %2%3", i + 1, m_page.seamAt(size_t(i)),
+                               join.sure ? (join.byHand ? QStringLiteral(", by hand") : QString())
                                          : QStringLiteral(", not sure")));
         item->setIcon(join.sure ? themedIcon(QStringLiteral("check"), t.pine)
                                 : themedIcon(QStringLiteral("triangle-alert"), t.clay));
@@ -160,7 +159,7 @@ void JoinsView::refreshList() {
     const int unsure = m_page.unsure();
     m_title->setText(unsure == 0   ? QStringLiteral("All %1 joins are settled").arg(m_list->count())
                      : unsure == 1 ? QStringLiteral("One of %1 joins is not sure").arg(m_list->count())
-                                   : QStringLiteral("%1 of %2 joins are not sure").arg(unsure).arg(m_list->count()));
+                                   : sentence(u"%1 of %2 joins are not sure", unsure, m_list->count()));
 }
 
 void JoinsView::showJoin(int index) {

@@ -1,6 +1,7 @@
 #include "app/demo_drive.h"
 #include "app/main_window.h"
 #include "app/theme.h"
+#include "base/process.h"
 #include "base/version.h"
 #include "capture/fonts.h"
 #include "capture/global_shortcuts.h"
@@ -20,7 +21,11 @@
 using namespace eyelid;
 
 int main(int argc, char** argv) {
+    keepMemoryPrivate(Portal::Yes);
+    allowManyFiles();
     QApplication application(argc, argv);
+    // On X11 nobody has to look at this process to answer it.
+    if (QApplication::platformName() == QLatin1String("xcb")) keepMemoryPrivate(Portal::No);
     QApplication::setOrganizationName(QStringLiteral("eyelid"));
     QApplication::setApplicationName(QStringLiteral("eyelid"));
     QApplication::setApplicationDisplayName(QStringLiteral("Eyelid"));

@@ -1,5 +1,6 @@
 #include "app/main_window.h"
 
+#include "app/file_dialogs.h"
 #include "app/findings_panel.h"
 #include "app/gate.h"
 #include "app/joins_view.h"
@@ -14,6 +15,7 @@
 #include "app/taken_notice.h"
 #include "app/theme.h"
 #include "app/words_view.h"
+#include "base/sentence.h"
 #include "picture/picture_file.h"
 #include "reading/page_text.h"
 
@@ -180,6 +182,7 @@ MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, std
     connect(m_findings, &FindingsPanel::itemChosen, this, &MainWindow::selectItem);
     connect(m_findings, &FindingsPanel::decisionAsked, this, &MainWindow::decide);
     connect(m_gate, &Gate::cancelAsked, &m_room, &ReadingRoom::cancel);
+    connect(m_gate, &Gate::readAsked, this, &MainWindow::readWhatIsNotRead);
     connect(m_gate->checkButton(), &QPushButton::clicked, this, [this] { runCheck(); });
     connect(m_gate->releaseButton(), &QPushButton::clicked, this, &MainWindow::askRelease);
     connect(m_check, &CheckView::closed, this, [this] {
@@ -187,11 +190,18 @@ MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, std
         m_sheet->setFocus();
     });
     connect(m_check, &CheckView::changed, this, &MainWindow::refreshGate);
-    connect(m_check, &CheckView::coverAsked, this, [this](int capture, const QRectF& place) {
+    m_check->setReasonCheck([this](const QString& reason) {
+        const auto leaks = m_room.checkText(reason, QStringLiteral("The reason"), m_case.coveredValues());
+        return leaks.empty() ? QString() : leaks.front().sentence;
+    });
+    connect(m_check, &CheckView::coverAsked, this, [this](int capture, const Leak& leak) {
         showCapture(capture);
-        // Whole glyphs and a little more, as for a finding.
-        const int id = m_case.addArea(capture, place.adjusted(-3, -3, 3, 3).toAlignedRect(), CoverStyle::Solid,
-                                      m_case.policy().strength);
+        // What has a value is covered as a finding is, so that its value counts everywhere. Whole glyphs and a little
+        // more where there is only a place.
+        const int id = leak.finding.boxes.empty()
+                           ? m_case.addArea(capture, leak.place.adjusted(-3, -3, 3, 3).toAlignedRect(),
+                                            CoverStyle::Solid, m_case.policy().strength)
+                           : m_case.coverFinding(capture, leak.finding);
         m_stack->setCurrentIndex(0);
         if (id) selectItem(id);
     });
@@ -292,6 +302,8 @@ MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, std
     }
     qApp->installEventFilter(this);
     QSettings settings;
+    // Folders that earlier versions remembered: their names may be anybody's.
+    for (const char* key : {"release/folder", "bringIn/folder", "words/folder"}) settings.remove(QLatin1String(key));
     if (!restoreGeometry(settings.value(QStringLiteral("window/geometry")).toByteArray())) resize(1280, 800);
     m_areaStyle->setCurrentIndex(settings.value(QStringLiteral("cover/style"), 0).toInt());
     m_areaStrength->setValue(settings.value(QStringLiteral("cover/strength"), 50).toInt());
@@ -302,6 +314,8 @@ MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, std
 }
 
 MainWindow::~MainWindow() {
+    m_leaving = true;
+    m_pool.waitForDone();
     qApp->removeEventFilter(this);
     // The views go before the case they look at, and nobody listens to the case while it is taken down.
     m_case.undoStack()->disconnect(this);
@@ -398,6 +412,8 @@ void MainWindow::makeActions() {
         });
     m_do.readAgain->setCheckable(true);
     separator();
+    m_do.readAll = action(QStringLiteral("Read what is not read"), {}, {QKeySequence(QStringLiteral("Ctrl+R"))},
+                          [this] { readWhatIsNotRead(); });
     m_do.words = action(QStringLiteral("Words and tables…"), {}, {QKeySequence(Qt::Key_W)}, [this] { showWords(); });
     action(QStringLiteral("Policies…"), {}, {QKeySequence(Qt::Key_P)}, [this] { showPolicies(); });
     m_do.copy = action(QStringLiteral("Copy the chosen words"), {}, {QKeySequence::Copy}, [this] { copyWords(); });
@@ -465,6 +481,7 @@ QWidget* MainWindow::makeHeader() {
     connect(m_name, &QLineEdit::editingFinished, this, [this] {
         if (m_name->text().trimmed().isEmpty()) m_name->setText(m_case.name());
         m_case.setName(m_name->text().trimmed());
+        refreshGate();
     });
     connect(m_name, &QLineEdit::returnPressed, this, [this] { m_sheet->setFocus(); });
     row->addWidget(m_name);
@@ -610,21 +627,24 @@ void MainWindow::takeBy(const QString& kind) {
 
 void MainWindow::onCaptured(const QImage& picture, const QString& origin, const QRect& place,
                             const std::shared_ptr<ScrolledPage>& page, bool front) {
-    const int id = addCapture(picture, origin);
-    if (page) m_pages.insert(id, page);
-    refreshJoins();
+    const int id = addCapture(picture, origin, page);
     if (!front) m_taker->announce(id, picture, place);
 }
 
-int MainWindow::addCapture(const QImage& picture, const QString& origin) {
-    const int id = m_case.add(picture, origin);
+std::shared_ptr<const ScrolledPage> MainWindow::pageOf(int capture) const {
+    const Capture* c = m_case.capture(capture);
+    return c ? c->joined : nullptr;
+}
+
+int MainWindow::addCapture(const QImage& picture, const QString& origin, std::shared_ptr<const ScrolledPage> joined) {
+    const int id = m_case.add(picture, origin, std::move(joined));
     m_stack->setCurrentIndex(0);
     showCapture(id);
     return id;
 }
 
 void MainWindow::refreshJoins() {
-    const auto page = m_pages.value(m_sheet->captureId());
+    const auto page = pageOf(m_sheet->captureId());
     const int unsure = page ? page->unsure() : 0;
     m_joinsBar->setVisible(unsure > 0);
     m_joinsText->setText(
@@ -636,22 +656,25 @@ void MainWindow::refreshJoins() {
 
 void MainWindow::showJoins() {
     const int id = m_sheet->captureId();
-    const auto page = m_pages.value(id);
+    const auto page = pageOf(id);
     if (!page || page->joins().empty()) return;
     JoinsView view(*page, this);
     view.exec();
-    m_pages.insert(id, std::make_shared<ScrolledPage>(view.page()));
-    if (view.moved()) m_case.setPicture(id, view.page().compose());
+    const auto joined = std::make_shared<const ScrolledPage>(view.page());
+    if (view.moved())
+        m_case.setPicture(id, joined->compose(), joined);
+    else
+        m_case.setJoined(id, joined);
     refreshJoins();
     m_sheet->setFocus();
 }
 
 void MainWindow::joinChosen() {
+    const FileDialogTraces traces;
     QStringList patterns;
     for (const QString& ending : readableEndings()) patterns << QStringLiteral("*.") + ending;
     QStringList files = QFileDialog::getOpenFileNames(
-        this, QStringLiteral("Pictures of one page that overlap"),
-        QSettings().value(QStringLiteral("bringIn/folder")).toString(),
+        this, QStringLiteral("Pictures of one page that overlap"), m_case.folders.bringIn,
         QStringLiteral("Pictures (%1);;All files (*)").arg(patterns.join(QLatin1Char(' '))));
     if (files.isEmpty()) return;
     // File dialogs give them in the order they were clicked or in none; their names say the order.
@@ -660,9 +683,10 @@ void MainWindow::joinChosen() {
 }
 
 void MainWindow::joinFiles(const QStringList& files) {
-    QThreadPool::globalInstance()->start([this, files] {
+    m_pool.start([this, files] {
         std::vector<QImage> pictures;
         for (const QString& file : files) {
+            if (m_leaving) return;
             auto picture = readPicture(file);
             if (!picture) {
                 QMetaObject::invokeMethod(this, [this, t = picture.error().sentence] { showTrouble(t); });
@@ -680,8 +704,7 @@ void MainWindow::joinFiles(const QStringList& files) {
         auto page = std::make_shared<ScrolledPage>(*joined);
         const QImage picture = page->compose();
         QMetaObject::invokeMethod(this, [this, picture, page, n = files.size()] {
-            m_pages.insert(addCapture(picture, QStringLiteral("Joined from %1 pictures").arg(n)), page);
-            refreshJoins();
+            addCapture(picture, QStringLiteral("Joined from %1 pictures").arg(n), page);
         });
     });
 }
@@ -739,7 +762,7 @@ void MainWindow::bringInPdf(const QString& file) {
         progress.setValue(int(i));
         auto picture = pdf->render(pages[i], view.dpi());
         if (picture)
-            addCapture(*picture, QStringLiteral("%1, page %2").arg(QFileInfo(file).fileName()).arg(pages[i] + 1));
+            addCapture(*picture, sentence(u"%1, page %2", QFileInfo(file).fileName(), pages[i] + 1));
         else
             troubles << picture.error().sentence;
     }
@@ -749,14 +772,14 @@ void MainWindow::bringInPdf(const QString& file) {
 }
 
 void MainWindow::chooseFiles() {
-    QSettings settings;
+    const FileDialogTraces traces;
     QStringList patterns;
     for (const QString& ending : readableEndings()) patterns << QStringLiteral("*.") + ending;
     const QStringList files = QFileDialog::getOpenFileNames(
-        this, QStringLiteral("Bring in pictures"), settings.value(QStringLiteral("bringIn/folder")).toString(),
+        this, QStringLiteral("Bring in pictures"), m_case.folders.bringIn,
         QStringLiteral("Pictures and PDFs (%1 *.pdf);;All files (*)").arg(patterns.join(QLatin1Char(' '))));
     if (files.isEmpty()) return;
-    settings.setValue(QStringLiteral("bringIn/folder"), QFileInfo(files.first()).absolutePath());
+    m_case.folders.bringIn = QFileInfo(files.first()).absolutePath();
     bringIn(files);
 }
 
@@ -780,9 +803,10 @@ void MainWindow::bringIn(const QStringList& given) {
     for (const QString& pdf : pdfs) bringInPdf(pdf);
     if (files.isEmpty()) return;
     // Large pictures take a while to decode; the window goes on meanwhile.
-    QThreadPool::globalInstance()->start([this, files] {
+    m_pool.start([this, files] {
         QStringList troubles;
         for (const QString& file : files) {
+            if (m_leaving) return;
             auto picture = readPicture(file);
             if (!picture) {
                 troubles << picture.error().sentence;
@@ -897,15 +921,37 @@ void MainWindow::showWords() {
     m_wordsView->activateWindow();
 }
 
+// Reading that was stopped, or that failed, begun again.
+void MainWindow::readWhatIsNotRead() {
+    std::vector<int> ids;
+    for (const Capture& c : m_case.captures())
+        if (c.reading == Capture::Reading::Waiting || c.reading == Capture::Reading::Failed) ids.push_back(c.id);
+    for (const int id : ids) {
+        m_case.setReading(id, Capture::Reading::Running);
+        if (const Capture* c = m_case.capture(id)) m_room.read(id, c->picture);
+    }
+}
+
 void MainWindow::readAgain(const QRect& area) {
     const Capture* capture = m_case.capture(m_sheet->captureId());
     if (!capture || !capture->page) {
         showTrouble(QStringLiteral("This capture is still being read; an area can be read again after that."));
         return;
     }
+    // While the view is open captures come and go: nothing of them is held on to.
+    const int id = capture->id;
     ReadAgainView view(*capture, area, m_room, this);
-    if (view.exec() == QDialog::Accepted) m_case.replaceReading(capture->id, area, view.reading());
+    if (view.exec() == QDialog::Accepted) m_case.replaceReading(id, area, view.reading());
     m_sheet->setTool(Sheet::Tool::Select);
+}
+
+// The chosen words that are on the page as it is now.
+std::vector<Sheet::WordAt> MainWindow::chosenOn(const Page& page) const {
+    std::vector<Sheet::WordAt> there;
+    for (const Sheet::WordAt& at : m_sheet->chosenWords())
+        if (size_t(at.line) < page.lines.size() && size_t(at.word) < page.lines[size_t(at.line)].words.size())
+            there.push_back(at);
+    return there;
 }
 
 QString MainWindow::chosenText(bool sanitised) const {
@@ -915,10 +961,8 @@ QString MainWindow::chosenText(bool sanitised) const {
     Page page;
     page.size = capture->page->size;
     int last = -1;
-    for (const auto& [l, w] : m_sheet->chosenWords()) {
-        if (l >= int(capture->page->lines.size())) continue;
+    for (const auto& [l, w] : chosenOn(*capture->page)) {
         const TextLine& from = capture->page->lines[size_t(l)];
-        if (w >= int(from.words.size())) continue;
         if (l != last) {
             TextLine line;
             line.box = from.box;
@@ -929,7 +973,7 @@ QString MainWindow::chosenText(bool sanitised) const {
         page.lines.back().words.push_back(from.words[size_t(w)]);
         last = l;
     }
-    if (sanitised) page = sanitisedPageOf(page, capture->items);
+    if (sanitised) page = sanitisedPageOf(page, *capture, m_case.policy());
     QString text;
     const TextLine* before = nullptr;
     for (const TextLine& line : page.lines) {
@@ -953,8 +997,7 @@ void MainWindow::coverWords() {
     // One cover for the words of a line that stand together.
     std::vector<QRectF> places;
     Sheet::WordAt last{-1, -1};
-    for (const Sheet::WordAt& at : m_sheet->chosenWords()) {
-        if (at.line >= int(capture->page->lines.size())) continue;
+    for (const Sheet::WordAt& at : chosenOn(*capture->page)) {
         const QRectF& box = capture->page->lines[size_t(at.line)].words[size_t(at.word)].box;
         if (at.line == last.line && at.word == last.word + 1)
             places.back() = places.back().united(box);
@@ -979,7 +1022,7 @@ void MainWindow::watchWords() {
     if (text.isEmpty()) return;
     QStringList words = m_room.watchWords();
     if (!words.contains(text, Qt::CaseInsensitive)) words << text;
-    m_room.setWatch(words);
+    if (auto set = m_room.setWatch(words); !set) return showTrouble(set.error().sentence);
     m_sheet->chooseWords({});
     for (const Capture& c : m_case.captures())
         if (c.page) m_room.find(c.id, c.page);
@@ -987,8 +1030,8 @@ void MainWindow::watchWords() {
 
 void MainWindow::correctWord() {
     const Capture* capture = m_case.capture(m_sheet->captureId());
-    if (!capture || !capture->page || m_sheet->chosenWords().size() != 1) return;
-    const auto [l, w] = m_sheet->chosenWords().front();
+    if (!capture || !capture->page || chosenOn(*capture->page).size() != 1) return;
+    const auto [l, w] = chosenOn(*capture->page).front();
     const Word word = capture->page->lines[size_t(l)].words[size_t(w)];
     const int id = capture->id;
     // In place: over the word, in the type of the interface.
@@ -1018,8 +1061,7 @@ void MainWindow::refreshWordsBar() {
     if (n == 0) return;
     QString text = chosenText(true).simplified();
     if (text.size() > 60) text = text.left(57) + QStringLiteral("…");
-    m_wordsText->setText(n == 1 ? QStringLiteral("One word: %1").arg(text)
-                                : QStringLiteral("%1 words: %2").arg(n).arg(text));
+    m_wordsText->setText(n == 1 ? QStringLiteral("One word: %1").arg(text) : sentence(u"%1 words: %2", n, text));
     m_correct->setEnabled(n == 1);
     placeWordsBar();
 }
@@ -1061,6 +1103,8 @@ void MainWindow::search(bool forward) {
 void MainWindow::onRead(int id, std::shared_ptr<const Page> page, const std::vector<Finding>& findings) {
     // A page that was joined anew meanwhile is being read again; this reading is of the old picture.
     if (const Capture* c = m_case.capture(id); c && page->size != c->picture.size()) return;
+    // Words are chosen by their number; on another page they would be others.
+    if (id == m_sheet->captureId()) m_sheet->chooseWords({});
     m_case.setFindings(id, page, findings);
     // What was found here is looked for on the other captures, and what was found there is looked for here.
     std::vector<Finding> elsewhere;
@@ -1083,14 +1127,13 @@ QStringList MainWindow::releaseNames() const {
     if (stem.isEmpty()) stem = QStringLiteral("case");
     QStringList names;
     for (size_t i = 0; i < m_case.captures().size(); ++i)
-        names << QStringLiteral("%1-%2.png").arg(stem).arg(i + 1, 2, 10, QLatin1Char('0'));
+        names << releaseName(stem, qsizetype(i) + 1, qsizetype(m_case.captures().size()));
     return names;
 }
 
 void MainWindow::runCheck() {
     if (!m_gate->checkButton()->isEnabled()) return;
     CheckJob job;
-    job.folder = m_private.path();
     job.coveredValues = m_case.coveredValues();
     const QStringList names = releaseNames();
     for (size_t i = 0; i < m_case.captures().size(); ++i) {
@@ -1112,13 +1155,12 @@ void MainWindow::askRelease() {
         m_stack->setCurrentIndex(1);
         return;
     }
-    QSettings settings;
     const QString usual =
         QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + QStringLiteral("/Released");
     QStringList names;
-    for (const CheckedFile& file : m_check->files()) names << file.fileName;
+    for (const CheckedFile& file : m_check->files()) names << file.artifact.fileName;
     names << redactionLogName();
-    auto* view = new ReleaseView(names, settings.value(QStringLiteral("release/folder"), usual).toString(), this);
+    auto* view = new ReleaseView(names, m_case.folders.release.isEmpty() ? usual : m_case.folders.release, this);
     view->setAttribute(Qt::WA_DeleteOnClose);
     m_releaseView = view;
     connect(view, &QObject::destroyed, this, [this] { m_releaseView = nullptr; });
@@ -1129,37 +1171,23 @@ void MainWindow::askRelease() {
 void MainWindow::writeRelease() {
     if (!m_releaseView) return;
     const QString folder = m_releaseView->folder();
-    if (!QDir().mkpath(folder)) {
-        m_releaseView->showTrouble(
-            QStringLiteral("The folder %1 cannot be made; choose one you may write to.").arg(folder));
-        return;
-    }
     LogInput log{&m_case.policy(), m_room.languages(), m_case.secret(), {}};
-    QStringList paths;
-    const auto failed = [&](const Error& error) {
-        // A release is whole or not at all.
-        for (const QString& path : paths) QFile::remove(path);
-        m_releaseView->showTrouble(error.sentence);
-    };
+    std::vector<Artifact> artifacts;
+    QStringList outputs, origins;
     for (const CheckedFile& file : m_check->files()) {
-        const QString path = QDir(folder).absoluteFilePath(file.fileName);
-        if (auto written = writeFileWhole(path, file.written.bytes, m_releaseView->mayReplace()); !written)
-            return failed(written.error());
-        paths << path;
-        // The very bytes that were checked.
-        auto back = readFile(path);
-        if (!back || *back != file.written.bytes)
-            return failed(back ? Error{Error::Kind::NotWritable,
-                                       QStringLiteral("%1 is not what was written; is the disk sound?").arg(path)}
-                               : back.error());
-        log.entries.push_back({file.fileName, file.size, file.written.sha256, file.items,
+        artifacts.push_back(file.artifact);
+        outputs << QDir(folder).absoluteFilePath(file.artifact.fileName);
+        log.entries.push_back({file.artifact.fileName, file.size, file.sha256, file.items,
                                m_check->blockingLeaks(file.capture), m_check->overrides(file.capture)});
     }
-    const QString logPath = QDir(folder).absoluteFilePath(redactionLogName());
-    if (auto written = writeFileWhole(logPath, redactionLog(log), m_releaseView->mayReplace()); !written)
-        return failed(written.error());
-    paths << logPath;
-    QSettings().setValue(QStringLiteral("release/folder"), folder);
+    for (const Capture& c : m_case.captures()) origins << c.origin;
+    if (const QString path = overwritten(outputs, origins); !path.isEmpty())
+        return m_releaseView->showTrouble(
+            sentence(u"%1 is one of this case's own pictures and would be replaced; choose another folder.", path));
+    auto written = eyelid::writeRelease(folder, artifacts, redactionLog(log), m_releaseView->mayReplace());
+    if (!written) return m_releaseView->showTrouble(written.error().sentence);
+    const QStringList& paths = *written;
+    m_case.folders.release = folder;
     m_releasedRevision = m_case.revision();
     m_releaseView->showReleased(paths);
     emit released(paths);
@@ -1190,7 +1218,7 @@ void MainWindow::refreshGate() {
     } else if (ways.isEmpty()) {
         message = QStringLiteral("Checked; ready to release");
         tone = Gate::Tone::Ready;
-        detail = QStringLiteral("%1 covered, %2 kept.").arg(n.cover).arg(n.keep);
+        detail = sentence(u"%1 covered, %2 kept.", n.cover, n.keep);
     } else {
         message = ways.join(QStringLiteral(", "));
         message[0] = message[0].toUpper();
@@ -1213,6 +1241,10 @@ void MainWindow::refreshGate() {
     else
         m_gate->setIdle();
     const bool mayCheck = any && !n.unread && !m_room.busy();
+    const bool halted = std::any_of(m_case.captures().begin(), m_case.captures().end(),
+                                    [](const Capture& c) { return c.reading == Capture::Reading::Failed; });
+    m_gate->setReadable(halted && !m_room.busy());
+    m_do.readAll->setEnabled(halted && !m_room.busy());
     m_gate->checkButton()->setEnabled(mayCheck);
     m_gate->releaseButton()->setEnabled(mayCheck && !n.open && !failed);
     m_do.check->setEnabled(mayCheck);

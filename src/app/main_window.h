@@ -9,9 +9,10 @@
 #include "capture/source.h"
 #include "casefile/case.h"
 
+#include <atomic>
 #include <memory>
 #include <QMainWindow>
-#include <QTemporaryDir>
+#include <QThreadPool>
 
 class QComboBox;
 class QLabel;
@@ -49,13 +50,13 @@ public:
     ReadingRoom& readingRoom() { return m_room; }
     Taker& taker() { return *m_taker; }
     /// How a scrolled capture was joined; null for others.
-    std::shared_ptr<const ScrolledPage> pageOf(int capture) const { return m_pages.value(capture); }
+    std::shared_ptr<const ScrolledPage> pageOf(int capture) const;
 
     /// Opens picture files, all pictures of folders, and pages of PDFs, which are asked about; those that cannot be
     /// opened are told of in one message.
     void bringIn(const QStringList& files);
     void bringInClipboard();
-    int addCapture(const QImage& picture, const QString& origin);
+    int addCapture(const QImage& picture, const QString& origin, std::shared_ptr<const ScrolledPage> joined = {});
     /// A way of taking by its id (takeKinds), as a shortcut from the background asks for it.
     void takeBy(const QString& kind);
     void setDark(bool dark);
@@ -101,6 +102,8 @@ private:
     void coverWords();
     void watchWords();
     void correctWord();
+    void readWhatIsNotRead();
+    std::vector<Sheet::WordAt> chosenOn(const Page& page) const;
     void refreshWordsBar();
     void placeWordsBar();
     QString chosenText(bool sanitised) const;
@@ -116,7 +119,6 @@ private:
     Case m_case;
     std::unique_ptr<Taker> m_taker;
     std::unique_ptr<GlobalShortcuts> m_shortcuts;
-    QHash<int, std::shared_ptr<const ScrolledPage>> m_pages;
     QWidget *m_joinsBar = nullptr, *m_wordsBar = nullptr;
     QLabel* m_wordsText = nullptr;
     QPushButton* m_correct = nullptr;
@@ -124,7 +126,6 @@ private:
     PoliciesView* m_policiesView = nullptr;
     QLabel* m_joinsText = nullptr;
     ReadingRoom m_room;
-    QTemporaryDir m_private; ///< rendered pictures wait here to be checked; what is still open shows on them
     QStackedWidget* m_stack;
     Sheet* m_sheet;
     Strip* m_strip;
@@ -139,7 +140,8 @@ private:
     QTimer* m_ticker;
     struct Actions {
         QAction *take, *bringIn, *paste, *joins, *stopTaking, *undo, *redo, *select, *cover, *fit, *actual, *zoomIn,
-            *zoomOut, *check, *release, *stop, *dark, *remove, *next, *previous, *readAgain, *unsure, *words, *copy;
+            *zoomOut, *check, *release, *stop, *dark, *remove, *next, *previous, *readAgain, *readAll, *unsure, *words,
+            *copy;
         std::vector<QAction*> decisions;
     } m_do{};
     std::vector<std::pair<QAction*, QString>> m_icons;
@@ -151,6 +153,8 @@ private:
     std::vector<std::pair<int, QRectF>> m_hits;
     int m_hit = -1;
     QString m_hitText;
+    std::atomic<bool> m_leaving{false}; ///< what is being decoded is not wanted any more
+    QThreadPool m_pool;                 ///< decodes and joins; ends before the window does
 };
 
 } // namespace eyelid

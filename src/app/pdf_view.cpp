@@ -1,5 +1,7 @@
 #include "app/pdf_view.h"
 
+#include "base/sentence.h"
+
 #include <QComboBox>
 #include <QFileInfo>
 #include <QHBoxLayout>
@@ -121,10 +123,9 @@ void PdfView::refresh() {
     }
     const QSize size = (m_file.pageSize(pages->front()) * dpi() / 72).toSize();
     m_told->setText(
-        QStringLiteral("%1, %2 × %3 pixels")
-            .arg(pages->size() == 1 ? QStringLiteral("1 page") : QStringLiteral("%1 pages").arg(pages->size()))
-            .arg(size.width())
-            .arg(size.height()));
+        sentence(u"%1, %2 × %3 pixels",
+                 pages->size() == 1 ? QStringLiteral("1 page") : QStringLiteral("%1 pages").arg(pages->size()),
+                 size.width(), size.height()));
 }
 
 } // namespace eyelid

@@ -1,6 +1,9 @@
 #include "app/policies_view.h"
 
+#include "app/file_dialogs.h"
+
 #include "app/reading_room.h"
+#include "base/sentence.h"
 
 #include <map>
 #include <QCheckBox>
@@ -194,6 +197,7 @@ void PoliciesView::choose(int index) {
 }
 
 void PoliciesView::openFile() {
+    const FileDialogTraces traces;
     const QString path = QFileDialog::getOpenFileName(this, QStringLiteral("Open a policy"), policyFolder(),
                                                       QStringLiteral("Policies (*.toml)"));
     if (path.isEmpty()) return;
@@ -213,7 +217,13 @@ void PoliciesView::fill(const Policy& policy) {
     for (int row = 0; row < int(kinds.size()); ++row) {
         const KindRule& rule = policy.rule(kinds[size_t(row)]);
         const Row& fields = m_rows[size_t(row)];
-        fields.on->setChecked(rule.on);
+        // What a pattern of the policy finds is looked for, whatever else is.
+        const bool byPattern =
+            std::any_of(policy.patterns.begin(), policy.patterns.end(),
+                        [&](const PolicyPattern& pattern) { return pattern.kind == kinds[size_t(row)]; });
+        fields.on->setChecked(rule.on || byPattern);
+        fields.on->setEnabled(!byPattern);
+        fields.on->setToolTip(byPattern ? QStringLiteral("A pattern of this policy finds it") : QString());
         fields.sure->setValue(qRound(rule.threshold * 100));
         fields.style->setCurrentIndex(fields.style->findData(int(rule.style)));
         fields.ground->setText(rule.ground);
@@ -298,15 +308,12 @@ void PoliciesView::showEffect(int id, const std::vector<Finding>& findings) {
         m_kinds->item(row, HereColumn)
             ->setText(a == b   ? (a ? QString::number(a) : QStringLiteral("–"))
                       : a == 0 ? QStringLiteral("%1 more").arg(b)
-                               : QStringLiteral("%1, now %2").arg(b).arg(a));
+                               : sentence(u"%1, now %2", b, a));
     }
     m_effect->setText(
         m_use->isEnabled()
-            ? QStringLiteral("On %1 this policy finds %2; the case's finds %3.")
-                  .arg(capture->name)
-                  .arg(findings.size())
-                  .arg(total)
-            : QStringLiteral("The case uses this policy; on %1 it finds %2.").arg(capture->name).arg(findings.size()));
+            ? sentence(u"On %1 this policy finds %2; the case's finds %3.", capture->name, findings.size(), total)
+            : sentence(u"The case uses this policy; on %1 it finds %2.", capture->name, findings.size()));
     emit effectShown(id, more);
 }
 

@@ -1,7 +1,9 @@
 #include "app/reading_room.h"
 
+#include "releasing/digest.h"
+
 #include <functional>
-#include <QDir>
+#include <QFileInfo>
 
 namespace eyelid {
 
@@ -24,7 +26,6 @@ void ReadingRoom::start(std::function<void(Progress&)> work) {
     emit busyChanged();
     m_pool.start([this, work = std::move(work), progress] {
         if (!m_reader) m_reader = std::make_unique<Reader>();
-        if (!m_finder) m_finder = std::make_unique<Finder>();
         work(*progress);
         QMetaObject::invokeMethod(this, [this, progress] {
             std::erase(m_progresses, progress);
@@ -49,7 +50,7 @@ void ReadingRoom::read(int capture, const QImage& picture) {
         }
         progress.setDoing(QStringLiteral("Finding"));
         auto shared = std::make_shared<const Page>(std::move(*page));
-        auto findings = m_finder->find(*shared, *policy, *watch);
+        auto findings = finder().find(*shared, *policy, *watch);
         QMetaObject::invokeMethod(
             this, [this, capture, shared, findings = std::move(findings)] { emit read(capture, shared, findings); });
     });
@@ -58,7 +59,7 @@ void ReadingRoom::read(int capture, const QImage& picture) {
 void ReadingRoom::find(int capture, std::shared_ptr<const Page> page) {
     start([this, capture, page = std::move(page), watch = m_watch, policy = m_policy](Progress& progress) {
         progress.setDoing(QStringLiteral("Finding"));
-        auto findings = m_finder->find(*page, *policy, *watch);
+        auto findings = finder().find(*page, *policy, *watch);
         QMetaObject::invokeMethod(
             this, [this, capture, page, findings = std::move(findings)] { emit read(capture, page, findings); });
     });
@@ -83,15 +84,18 @@ void ReadingRoom::tryPolicy(int capture, std::shared_ptr<const Page> page, const
     start([this, capture, page = std::move(page), watch = m_watch, asked, trial](Progress& progress) {
         if (trial != m_trial) return;
         progress.setDoing(QStringLiteral("Trying the policy"));
-        auto findings = m_finder->find(*page, asked, *watch);
+        auto findings = finder().find(*page, asked, *watch);
         QMetaObject::invokeMethod(this, [this, capture, trial, findings = std::move(findings)] {
             if (trial == m_trial) emit tried(capture, findings);
         });
     });
 }
 
-void ReadingRoom::setWatch(const QStringList& words) {
-    if (auto list = WatchList::make(words, {})) m_watch = std::make_shared<const WatchList>(std::move(*list));
+Result<Done> ReadingRoom::setWatch(const QStringList& words) {
+    auto list = WatchList::make(words, {});
+    if (!list) return list.error();
+    m_watch = std::make_shared<const WatchList>(std::move(*list));
+    return Done{};
 }
 
 void ReadingRoom::carry(int capture, std::shared_ptr<const Page> page, std::vector<Finding> already,
@@ -99,7 +103,7 @@ void ReadingRoom::carry(int capture, std::shared_ptr<const Page> page, std::vect
     start([this, capture, page = std::move(page), already = std::move(already), known = std::move(known),
            policy = m_policy](Progress& progress) {
         progress.setDoing(QStringLiteral("Looking for known values"));
-        auto found = m_finder->carry(*page, already, known, *policy);
+        auto found = finder().carry(*page, already, known, *policy);
         if (!found.empty())
             QMetaObject::invokeMethod(this,
                                       [this, capture, found = std::move(found)] { emit carried(capture, found); });
@@ -115,24 +119,39 @@ void ReadingRoom::check(CheckJob job) {
         };
         for (const CheckJob::One& one : job.files) {
             if (progress.cancelled()) return failed({Error::Kind::Cancelled, QStringLiteral("The check was stopped.")});
-            progress.setDoing(QStringLiteral("Writing %1").arg(one.fileName));
-            auto written = writeSanitised(QDir(job.folder).filePath(one.fileName), one.picture, one.covers, true);
-            if (!written) return failed(written.error());
+            progress.setDoing(QStringLiteral("Making ") + one.fileName);
+            auto png = sanitisedPng(one.picture, one.covers);
+            if (!png) return failed(png.error());
             CheckRequest request;
             request.policy = policy.get();
             request.watch = watch.get();
             request.languages = m_languages;
+            request.name = QFileInfo(one.fileName).completeBaseName();
             request.capture = &one.picture;
             request.covers = one.covers;
             request.items = one.items;
             request.coveredValues = job.coveredValues;
-            auto report = checkBytes(written->bytes, one.fileName, request, *m_reader, *m_finder, progress);
+            auto report = checkBytes(*png, request, *m_reader, finder(), progress);
             if (!report) return failed(report.error());
             files.push_back(
-                {one.capture, one.fileName, std::move(*written), one.items, one.picture.size(), std::move(*report)});
+                {one.capture, {one.fileName, *png}, sha256(*png), one.items, one.picture.size(), std::move(*report)});
         }
         QMetaObject::invokeMethod(this, [this, files = std::move(files)] { emit checked(files); });
     });
+}
+
+const Finder& ReadingRoom::finder() {
+    std::call_once(m_finderMade, [this] { m_finder = std::make_unique<Finder>(); });
+    return *m_finder;
+}
+
+std::vector<Leak> ReadingRoom::checkText(const QString& text, const QString& what,
+                                         const std::vector<Finding>& coveredValues) {
+    CheckRequest request;
+    request.policy = m_policy.get();
+    request.watch = m_watch.get();
+    request.coveredValues = coveredValues;
+    return eyelid::checkText(text, what, request, finder());
 }
 
 void ReadingRoom::cancel() {

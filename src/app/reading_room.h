@@ -10,16 +10,17 @@
 #include <atomic>
 #include <deque>
 #include <memory>
+#include <mutex>
 #include <QObject>
 #include <QThreadPool>
 
 namespace eyelid {
 
-/// A picture written for checking, and what the check saw on it.
+/// A picture made for checking, and what the check saw on it.
 struct CheckedFile {
     int capture = 0;
-    QString fileName;
-    WrittenFile written; ///< in a private folder; sanitised
+    Artifact artifact; ///< in memory: it may still show what is open
+    QString sha256;
     std::vector<Item> items;
     QSize size;
     CheckReport report;
@@ -35,7 +36,6 @@ struct CheckJob {
     };
     std::vector<One> files;
     std::vector<Finding> coveredValues;
-    QString folder;
 };
 
 class ReadingRoom final : public QObject {
@@ -55,12 +55,12 @@ public:
     void setPolicy(const Policy& policy) { m_policy = std::make_shared<const Policy>(policy); }
     /// What a policy would find; answers with tried() unless another is asked for meanwhile.
     void tryPolicy(int capture, std::shared_ptr<const Page> page, const Policy& policy);
-    /// Words that are always findings, in this case.
-    void setWatch(const QStringList& words);
+    /// Words that are always findings, in this case. Errors: a word nothing could be found by.
+    Result<Done> setWatch(const QStringList& words);
     QStringList watchWords() const { return m_watch->words(); }
     /// Looks on a page that was read before for values found elsewhere; answers with carried().
     void carry(int capture, std::shared_ptr<const Page> page, std::vector<Finding> already, std::vector<Finding> known);
-    /// Writes and checks; answers with checked() or checkFailed().
+    /// Makes the files and checks them, in memory; answers with checked() or checkFailed().
     void check(CheckJob job);
     /// Stops the job that is running and drops those that wait.
     void cancel();
@@ -69,6 +69,8 @@ public:
     QString doing() const;
     double fraction() const;
     QString languages() const { return m_languages; }
+    /// What a text that is to leave with the pictures must not say, as checkText() tells it; safe at any time.
+    std::vector<Leak> checkText(const QString& text, const QString& what, const std::vector<Finding>& coveredValues);
 
 signals:
     void busyChanged();
@@ -84,6 +86,7 @@ signals:
 
 private:
     void start(std::function<void(Progress&)> work);
+    const Finder& finder();
 
     std::shared_ptr<const Policy> m_policy;
     std::atomic<int> m_trial = 0; // the latest; earlier ones that still wait are passed over
@@ -91,6 +94,7 @@ private:
     std::shared_ptr<const WatchList> m_watch = std::make_shared<WatchList>();
     QThreadPool m_pool;
     std::unique_ptr<Reader> m_reader;
+    std::once_flag m_finderMade;
     std::unique_ptr<Finder> m_finder;
     std::vector<std::shared_ptr<Progress>> m_progresses; // running and waiting, in order
     int m_jobs = 0;

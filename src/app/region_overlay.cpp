@@ -1,6 +1,7 @@
 #include "app/region_overlay.h"
 
 #include "app/theme.h"
+#include "base/sentence.h"
 
 #include <QApplication>
 #include <QCloseEvent>
@@ -259,7 +260,7 @@ void OverlayPane::paintLabel(QPainter& p, const QRectF& region) {
     const QRect chosen = chooser.region();
     // On the screen that holds the region's lower left corner.
     if (!m_part.contains(QPoint(chosen.left(), std::min(chosen.bottom(), m_part.bottom())))) return;
-    QString text = QStringLiteral("%1 × %2").arg(chosen.width()).arg(chosen.height());
+    QString text = sentence(u"%1 × %2", chosen.width(), chosen.height());
     if (!m_overlay.typed().isEmpty()) text = m_overlay.typed() + QStringLiteral("▏");
     if (const QString title = chooser.title(); !title.isEmpty()) {
         text = QFontMetrics(font()).elidedText(title, Qt::ElideRight, 360) + QStringLiteral("   ") + text;
@@ -318,7 +319,7 @@ void OverlayPane::paintMagnifier(QPainter& p) {
     p.drawRoundedRect(swatch, 3, 3);
     p.setFont(valueFont(11));
     p.drawText(QRectF(swatch.right() + 6, lens.bottom() + 4, side - 22, 24), Qt::AlignLeft | Qt::AlignVCenter,
-               QStringLiteral("%1 %2,%3").arg(colour.name().toUpper()).arg(at.x()).arg(at.y()));
+               sentence(u"%1 %2,%3", colour.name().toUpper(), at.x(), at.y()));
 }
 
 void OverlayPane::paintHints(QPainter& p) {

@@ -1,5 +1,6 @@
 #include "app/release_view.h"
 
+#include "app/file_dialogs.h"
 #include "app/theme.h"
 
 #include <QApplication>
@@ -60,6 +61,7 @@ ReleaseView::ReleaseView(const QStringList& fileNames, const QString& folder, QW
     buttons->addWidget(m_release);
     layout->addLayout(buttons);
     connect(m_browse, &QPushButton::clicked, this, [this] {
+        const FileDialogTraces traces;
         const QString chosen = QFileDialog::getExistingDirectory(this, QStringLiteral("Release to"), m_folder->text());
         if (!chosen.isEmpty()) m_folder->setText(chosen);
     });

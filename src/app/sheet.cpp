@@ -2,6 +2,7 @@
 
 #include "app/lid_gauge.h"
 #include "app/theme.h"
+#include "base/sentence.h"
 #include "reading/page_text.h"
 
 #include <algorithm>
@@ -267,8 +268,7 @@ void Sheet::paintEvent(QPaintEvent*) {
         painter.drawRect(r);
         const QRectF p = QRectF(m_from, m_to).normalized();
         painter.setPen(t.ink);
-        painter.drawText(r.bottomRight() + QPointF(6, 14),
-                         QStringLiteral("%1 × %2").arg(int(p.width())).arg(int(p.height())));
+        painter.drawText(r.bottomRight() + QPointF(6, 14), sentence(u"%1 × %2", int(p.width()), int(p.height())));
     }
 }
 

@@ -1,10 +1,11 @@
 #include "app/shortcuts_view.h"
 
+#include "app/keys_edit.h"
 #include "app/theme.h"
 
 #include <QApplication>
 #include <QGridLayout>
-#include <QKeySequenceEdit>
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
 #include <QSettings>
@@ -18,7 +19,8 @@ std::vector<GlobalShortcut> rememberedShortcuts() {
     for (const TakeKindName& kind : takeKinds) {
         const QString id = QLatin1String(kind.id);
         const QString keys = settings.value(QStringLiteral("shortcuts/") + id, QLatin1String(kind.keys)).toString();
-        all.push_back({id, QLatin1String(kind.text), QKeySequence::fromString(keys, QKeySequence::PortableText)});
+        const QKeySequence sequence = QKeySequence::fromString(keys, QKeySequence::PortableText);
+        all.push_back({id, QLatin1String(kind.text), mayBeGlobal(sequence) ? sequence : QKeySequence()});
     }
     return all;
 }
@@ -44,7 +46,7 @@ ShortcutsView::ShortcutsView(GlobalShortcuts* global, QWidget* parent) : QDialog
     int y = 2;
     for (const GlobalShortcut& shortcut : rememberedShortcuts()) {
         auto* name = new QLabel(shortcut.description);
-        auto* keys = new QKeySequenceEdit(shortcut.keys);
+        auto* keys = new KeysEdit(shortcut.keys);
         keys->setObjectName(QStringLiteral("keys-") + shortcut.id);
         keys->setAccessibleName(shortcut.description);
         keys->setFixedWidth(170);
@@ -64,27 +66,34 @@ ShortcutsView::ShortcutsView(GlobalShortcuts* global, QWidget* parent) : QDialog
         grid->addWidget(trouble, y, 3);
         ++y;
         m_rows.push_back({shortcut.id, shortcut.description, keys, trouble});
-        connect(clear, &QToolButton::clicked, keys, &QKeySequenceEdit::clear);
-        connect(keys, &QKeySequenceEdit::keySequenceChanged, this, [this, keys](const QKeySequence& now) {
-            // One key, not a row of them.
-            if (now.count() > 1) {
-                keys->setKeySequence(QKeySequence(now[0]));
-                return;
-            }
-            bind();
-        });
+        connect(clear, &QToolButton::clicked, keys, [keys] { keys->setKeys({}); });
+        connect(keys, &KeysEdit::keysChanged, this, &ShortcutsView::refresh);
+        connect(keys, &KeysEdit::refused, trouble, &QLabel::setText);
     }
     grid->setRowMinimumHeight(y++, 8);
-    auto* close = new QPushButton(QStringLiteral("Close"));
-    close->setProperty("primary", true);
-    grid->addWidget(close, y, 3, Qt::AlignRight);
-    connect(close, &QPushButton::clicked, this, &QDialog::accept);
+    auto* leave = new QPushButton(global ? QStringLiteral("Leave as before") : QStringLiteral("Close"));
+    leave->setObjectName(QStringLiteral("leaveKeys"));
+    auto* use = new QPushButton(QStringLiteral("Use these keys"));
+    use->setObjectName(QStringLiteral("useKeys"));
+    use->setProperty("primary", true);
+    use->setVisible(global != nullptr);
+    use->setAutoDefault(false);
+    leave->setAutoDefault(false);
+    auto* buttons = new QHBoxLayout;
+    buttons->addStretch();
+    buttons->addWidget(leave);
+    buttons->addWidget(use);
+    grid->addLayout(buttons, y, 0, 1, 4);
+    connect(leave, &QPushButton::clicked, this, &QDialog::reject);
+    connect(use, &QPushButton::clicked, this, &ShortcutsView::agree);
     if (m_global)
         connect(m_global, &GlobalShortcuts::refused, this, [this](const QString& id, const QString& sentence) {
             for (Row& row : m_rows)
                 if (row.id == id) row.trouble->setText(sentence);
         });
-    bind();
+    refresh();
+    // No field has the keyboard at first: a key that is pressed to leave must not be taken for an answer.
+    leave->setFocus();
 }
 
 ShortcutsView::~ShortcutsView() {
@@ -94,7 +103,7 @@ ShortcutsView::~ShortcutsView() {
 
 std::vector<GlobalShortcut> ShortcutsView::current() const {
     std::vector<GlobalShortcut> all;
-    for (const Row& row : m_rows) all.push_back({row.id, row.description, row.keys->keySequence()});
+    for (const Row& row : m_rows) all.push_back({row.id, row.description, row.keys->keys()});
     return all;
 }
 
@@ -104,20 +113,25 @@ QString ShortcutsView::trouble(const QString& id) const {
     return {};
 }
 
-void ShortcutsView::bind() {
+void ShortcutsView::refresh() {
+    const QHash<QString, QString> troubles = clashes(current());
+    for (Row& row : m_rows) row.trouble->setText(troubles.value(row.id));
+}
+
+// Only now are the keys taken. What cannot be had is told of, and the view stays open.
+void ShortcutsView::agree() {
     const std::vector<GlobalShortcut> all = current();
+    QHash<QString, QString> troubles = clashes(all);
     QSettings settings;
     for (const GlobalShortcut& s : all)
         settings.setValue(QStringLiteral("shortcuts/") + s.id, s.keys.toString(QKeySequence::PortableText));
-    QHash<QString, QString> troubles = clashes(all);
-    if (m_global) {
-        // Keys that two kinds want are bound for neither: which one would act could not be seen.
-        std::vector<GlobalShortcut> clear;
-        for (const GlobalShortcut& s : all)
-            if (!troubles.contains(s.id)) clear.push_back(s);
-        troubles.insert(m_global->bind(clear));
-    }
+    // Keys that two kinds want are bound for neither: which one would act could not be seen.
+    std::vector<GlobalShortcut> clear;
+    for (const GlobalShortcut& s : all)
+        if (!troubles.contains(s.id)) clear.push_back(s);
+    troubles.insert(m_global->bind(clear));
     for (Row& row : m_rows) row.trouble->setText(troubles.value(row.id));
+    if (troubles.isEmpty()) accept();
 }
 
 } // namespace eyelid

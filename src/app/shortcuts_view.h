@@ -8,27 +8,31 @@
 #include <QDialog>
 #include <QHash>
 
-class QKeySequenceEdit;
 class QLabel;
+class QPushButton;
 
 namespace eyelid {
 
-/// As remembered; at first the keys takeKinds names.
+class KeysEdit;
+
+/// As remembered; at first the keys takeKinds names. Keys that may not be taken from other programs are none.
 std::vector<GlobalShortcut> rememberedShortcuts();
 
 class ShortcutsView final : public QDialog {
     Q_OBJECT
 public:
-    /// `global` binds what is set; null where this desktop lets no program have such keys.
+    /// `global` binds what is set, once that is agreed to and not before; null where this desktop lets no program have
+    /// such keys.
     explicit ShortcutsView(GlobalShortcuts* global, QWidget* parent = nullptr);
     ~ShortcutsView() override;
     QString trouble(const QString& id) const;
 
 private:
-    void bind();
+    void refresh();
+    void agree();
     struct Row {
         QString id, description;
-        QKeySequenceEdit* keys;
+        KeysEdit* keys;
         QLabel* trouble;
     };
     std::vector<GlobalShortcut> current() const;

@@ -2,6 +2,7 @@
 
 #include "app/lid_gauge.h"
 #include "app/theme.h"
+#include "base/sentence.h"
 
 #include <QAbstractListModel>
 #include <QApplication>
@@ -47,11 +48,8 @@ public:
         if (role == Qt::ToolTipRole) return c.origin;
         if (role == Qt::AccessibleTextRole) {
             const Case::Counts n = m_case.counts(c);
-            return QStringLiteral("%1, %2 open, %3 settled%4")
-                .arg(c.name)
-                .arg(n.open)
-                .arg(n.settled())
-                .arg(n.unread ? QStringLiteral(", not read") : QString());
+            return sentence(u"%1, %2 open, %3 settled%4", c.name, n.open, n.settled(),
+                            n.unread ? QStringLiteral(", not read") : QString());
         }
         return {};
     }

@@ -1,6 +1,7 @@
 #include "app/take_view.h"
 
 #include "app/theme.h"
+#include "base/sentence.h"
 
 #include <cmath>
 #include <QApplication>
@@ -71,11 +72,7 @@ void DeskMap::paintEvent(QPaintEvent*) {
         p.drawRoundedRect(r, 3, 3);
         p.setPen(t.faint);
         p.drawText(QRectF(r.left(), r.bottom() + 4, r.width(), 18), Qt::AlignHCenter | Qt::AlignTop,
-                   QStringLiteral("%1 · %2 × %3 at %4×")
-                       .arg(m.name)
-                       .arg(m.geometry.width())
-                       .arg(m.geometry.height())
-                       .arg(m.scale));
+                   sentence(u"%1 · %2 × %3 at %4×", m.name, m.geometry.width(), m.geometry.height(), m.scale));
         if (m_target.what == Target::What::Monitor && m_target.id == m.name) chosen = r;
     }
     for (size_t i = m_layout.windows.size(); i-- > 0;) {
@@ -239,11 +236,10 @@ TakeView::TakeView(const Source& source, const QRect& last, QWidget* parent) : Q
                QStringLiteral("Draw a line around a place; nothing outside it is kept"), TakeKind::Outline);
     kindButton(QStringLiteral("&Point at it"), QStringLiteral("mouse-pointer-2"), QStringLiteral("takePoint"),
                QStringLiteral("Point at a window or a part of one"), TakeKind::Point);
-    auto* again =
-        kindButton(last.isEmpty() ? QStringLiteral("&Last region")
-                                  : QStringLiteral("&Last region, %1 × %2").arg(last.width()).arg(last.height()),
-                   QStringLiteral("repeat"), QStringLiteral("takeLast"),
-                   QStringLiteral("The same place of the desk once more"), TakeKind::LastRegion);
+    auto* again = kindButton(last.isEmpty() ? QStringLiteral("&Last region")
+                                            : sentence(u"&Last region, %1 × %2", last.width(), last.height()),
+                             QStringLiteral("repeat"), QStringLiteral("takeLast"),
+                             QStringLiteral("The same place of the desk once more"), TakeKind::LastRegion);
     again->setEnabled(!last.isEmpty());
     onScreen->addStretch();
     left->addLayout(onScreen);
@@ -358,19 +354,18 @@ TakeView::TakeView(const Source& source, const QRect& last, QWidget* parent) : Q
 QString TakeView::describe(const Target& target) const {
     if (target.what == Target::What::Desk) {
         const QRect b = m_layout.bounds();
-        return QStringLiteral("Whole desk, %1 × %2").arg(b.width()).arg(b.height());
+        return sentence(u"Whole desk, %1 × %2", b.width(), b.height());
     }
     for (const Monitor& m : m_layout.monitors)
         if (target.what == Target::What::Monitor && m.name == target.id)
-            return QStringLiteral("Monitor %1, %2 × %3").arg(m.name).arg(m.geometry.width()).arg(m.geometry.height());
+            return sentence(u"Monitor %1, %2 × %3", m.name, m.geometry.width(), m.geometry.height());
     for (const DeskWindow& w : m_layout.windows) {
         if (w.id == target.id) return w.title;
         for (const Pane& pane : w.panes)
-            if (pane.id == target.id)
-                return QStringLiteral("Part, %1 × %2").arg(pane.geometry.width()).arg(pane.geometry.height());
+            if (pane.id == target.id) return sentence(u"Part, %1 × %2", pane.geometry.width(), pane.geometry.height());
     }
     if (target.what == Target::What::Region)
-        return QStringLiteral("Region, %1 × %2").arg(target.region.width()).arg(target.region.height());
+        return sentence(u"Region, %1 × %2", target.region.width(), target.region.height());
     return {};
 }
 

@@ -1,6 +1,7 @@
 #include "app/taken_notice.h"
 
 #include "app/theme.h"
+#include "base/sentence.h"
 
 #include <QApplication>
 #include <QHBoxLayout>
@@ -65,7 +66,7 @@ void TakenNotice::show(int capture, const QImage& picture, const QRect& near) {
                                                       Qt::KeepAspectRatio, Qt::SmoothTransformation));
     small.setDevicePixelRatio(ratio);
     m_thumbnail->setPixmap(small);
-    m_text->setText(QStringLiteral("Taken: %1 × %2. It is in the case.").arg(picture.width()).arg(picture.height()));
+    m_text->setText(sentence(u"Taken: %1 × %2. It is in the case.", picture.width(), picture.height()));
     adjustSize();
     const QScreen* screen = QGuiApplication::screenAt(near.center());
     if (!screen) screen = QGuiApplication::primaryScreen();

@@ -2,6 +2,7 @@
 
 #include "app/region_overlay.h"
 #include "app/taken_notice.h"
+#include "base/sentence.h"
 #include "capture/scroll_capture.h"
 
 #include <cmath>
@@ -106,8 +107,8 @@ bool Taker::hasLastRegion() const {
 QString Taker::describe(const Target& target) const {
     if (target.what == Target::What::Region) {
         const QRect r = target.outline.isEmpty() ? target.region : target.outline.boundingRect();
-        return target.outline.isEmpty() ? QStringLiteral("Region, %1 × %2").arg(r.width()).arg(r.height())
-                                        : QStringLiteral("Drawn around, %1 × %2").arg(r.width()).arg(r.height());
+        return target.outline.isEmpty() ? sentence(u"Region, %1 × %2", r.width(), r.height())
+                                        : sentence(u"Drawn around, %1 × %2", r.width(), r.height());
     }
     if (target.what == Target::What::Monitor) return QStringLiteral("Monitor %1").arg(target.id);
     if (target.what == Target::What::ActiveWindow) return QStringLiteral("Active window");
@@ -295,11 +296,10 @@ void Taker::runSeries(const Target& target, const TakeOptions& options, const QI
     m_taken = 1;
     deliver(first, place);
     const auto text = [this, onChange] {
-        return QStringLiteral("Series: %1 taken%2, %3")
-            .arg(m_taken)
-            .arg(m_skipped && !onChange ? QStringLiteral(", %1 the same left out").arg(m_skipped) : QString(),
-                 onChange ? QStringLiteral("again when it changes")
-                          : QStringLiteral("every %1 s").arg(m_request.timing.every));
+        return sentence(u"Series: %1 taken%2, %3", m_taken,
+                        m_skipped && !onChange ? QStringLiteral(", %1 the same left out").arg(m_skipped) : QString(),
+                        onChange ? QStringLiteral("again when it changes")
+                                 : QStringLiteral("every %1 s").arg(m_request.timing.every));
     };
     const QRect shown = m_source->showsOurselves() ? onScreen(place) : QRect();
     m_pill->open(text(), true, shown);
@@ -309,8 +309,12 @@ void Taker::runSeries(const Target& target, const TakeOptions& options, const QI
                               target.what != Target::What::Pane && m_pill->geometry().intersects(onScreen(place));
         if (inTheWay) m_pill->hide();
         const auto now = [this, target, options, place, last, text, onChange, inTheWay] {
-            if (m_state != State::Series) return;
+            if (m_state != State::Series || m_taking) return;
+            // A portal is waited for in a loop of events, among which is the next tick.
+            m_taking = true;
             auto taken = takeTarget(*m_source, target, options);
+            m_taking = false;
+            if (m_state != State::Series) return; // stopped meanwhile
             if (inTheWay) m_pill->show();
             if (!taken) return finish(QStringLiteral("The series has ended: %1").arg(taken.error().sentence));
             const double changed = changedPercent(*last, *taken);

@@ -99,6 +99,7 @@ private:
     std::function<void()> m_tick;
     std::shared_ptr<Progress> m_progress;
     int m_taken = 0, m_skipped = 0;
+    bool m_taking = false; ///< a picture of a series is being taken; the source may run a loop of events meanwhile
 };
 
 /// How much of two pictures differs, in percent of the pixels; 100 when their sizes differ.

@@ -1,5 +1,9 @@
 #include "app/words_view.h"
 
+#include "app/file_dialogs.h"
+#include "base/files.h"
+
+#include "base/sentence.h"
 #include "editing/sanitised_page.h"
 #include "picture/picture_file.h"
 #include "reading/page_text.h"
@@ -20,18 +24,17 @@
 #include <QMimeData>
 #include <QPlainTextEdit>
 #include <QPushButton>
-#include <QSaveFile>
-#include <QSettings>
 #include <QTableWidget>
 #include <QTabWidget>
 #include <QVBoxLayout>
 
 namespace eyelid {
 
-Page sanitisedPageOf(const Page& page, const std::vector<Item>& items) {
+Page sanitisedPageOf(const Page& page, const Capture& capture, const Policy& policy) {
     std::vector<HiddenValue> hidden;
-    for (const Item& item : items)
-        if (item.decision == Decision::Cover) hidden.push_back({item.finding.kind, item.identity, item.finding.boxes});
+    for (const Item& item : capture.items)
+        if (item.decision != Decision::Keep)
+            hidden.push_back(hiddenValue(item.finding, item.identity, capture.picture.size(), policy.evenWidth));
     return sanitisedPage(page, hidden);
 }
 
@@ -85,7 +88,8 @@ WordsView::WordsView(Case& owner, QWidget* parent) : QDialog(parent), m_case(own
     auto* bottom = new QHBoxLayout;
     m_sanitised = new QCheckBox(QStringLiteral("sanitised"));
     m_sanitised->setObjectName(QStringLiteral("wordsSanitised"));
-    m_sanitised->setToolTip(QStringLiteral("Names like [e-mail 1] stand in place of what is covered"));
+    m_sanitised->setToolTip(
+        QStringLiteral("Names like [e-mail 1] stand in place of all that is covered or still open"));
     m_sanitised->setChecked(true); // each time anew: bare text is asked for, never left on
     bottom->addWidget(m_sanitised);
     bottom->addStretch(1);
@@ -146,7 +150,7 @@ const Table* WordsView::table() const {
 void WordsView::refresh() {
     const Capture* capture = m_case.capture(m_capture);
     const bool read = capture && capture->page;
-    m_page = !read ? Page() : sanitised() ? sanitisedPageOf(*capture->page, capture->items) : *capture->page;
+    m_page = !read ? Page() : sanitised() ? sanitisedPageOf(*capture->page, *capture, m_case.policy()) : *capture->page;
     m_title->setText(!capture ? QStringLiteral("No capture is open") : capture->name);
     const QString text = pageText(m_page);
     if (m_text->toPlainText() != text) m_text->setPlainText(text);
@@ -159,10 +163,8 @@ void WordsView::refresh() {
     m_tables->blockSignals(true);
     m_tables->clear();
     for (size_t i = 0; i < tables.size(); ++i)
-        m_tables->addItem(QStringLiteral("Table %1: %2 rows, %3 columns")
-                              .arg(i + 1)
-                              .arg(tables[i].rows.size())
-                              .arg(tables[i].columns()));
+        m_tables->addItem(
+            sentence(u"Table %1: %2 rows, %3 columns", i + 1, tables[i].rows.size(), tables[i].columns()));
     if (tables.empty()) m_tables->addItem(QStringLiteral("No table was found on this capture"));
     m_tables->setEnabled(!tables.empty());
     m_tables->setCurrentIndex(std::min(at, m_tables->count() - 1));
@@ -225,24 +227,23 @@ void WordsView::search() {
 void WordsView::save() {
     const Capture* capture = m_case.capture(m_capture);
     if (!capture) return;
-    QSettings settings;
-    const QString folder = settings.value(QStringLiteral("words/folder")).toString();
+    const QString folder = m_case.folders.words;
+    const FileDialogTraces traces;
     QString kind = QStringLiteral("Text (*.txt)");
     const QString file = QFileDialog::getSaveFileName(
         this, QStringLiteral("Save the words"), folder + QLatin1Char('/') + capture->name + QStringLiteral(".txt"),
         QStringLiteral("Text (*.txt);;Words with places, CSV (*.csv);;hOCR (*.html)"), &kind);
     if (file.isEmpty()) return;
-    settings.setValue(QStringLiteral("words/folder"), QFileInfo(file).absolutePath());
+    m_case.folders.words = QFileInfo(file).absolutePath();
     const QString ending = QFileInfo(file).suffix().toLower();
     const QString all = ending == QLatin1String("csv") ? pageCsv(m_page)
                         : ending.startsWith(QLatin1String("htm")) || ending == QLatin1String("hocr")
                             ? pageHocr(m_page, capture->name)
                             : pageText(m_page);
-    // Written whole or not at all.
-    QSaveFile out(file);
-    if (!out.open(QIODevice::WriteOnly) || out.write(all.toUtf8()) < 0 || !out.commit())
-        QMessageBox::warning(this, QStringLiteral("Save the words"),
-                             QStringLiteral("%1 could not be written: %2").arg(file, out.errorString()));
+    // Words as they are on the capture are for nobody else's eyes.
+    const FileMode mode = sanitised() ? FileMode::Ordinary : FileMode::Private;
+    if (auto written = writeFileWhole(file, all.toUtf8(), true, mode); !written)
+        QMessageBox::warning(this, QStringLiteral("Save the words"), written.error().sentence);
 }
 
 } // namespace eyelid

@@ -53,7 +53,7 @@ private:
     QPushButton *m_copy, *m_copyTable, *m_save;
 };
 
-/// A page with names in place of what is decided to be covered.
-Page sanitisedPageOf(const Page& page, const std::vector<Item>& items);
+/// A page of a capture, or a part of it, with names in place of all that nobody has decided to keep.
+Page sanitisedPageOf(const Page& page, const Capture& capture, const Policy& policy);
 
 } // namespace eyelid

@@ -39,6 +39,10 @@ std::unique_ptr<GlobalShortcuts> x11Shortcuts(const QString& display = {});
 /// user, and may give other keys than those wanted. Null when there is no such portal.
 std::unique_ptr<GlobalShortcuts> portalShortcuts(const QString& address = {});
 
+/// Whether a key may be taken from every program: one with Ctrl, Alt or the Super key, or one that nothing else needs
+/// (Print, the keys beyond F12, those for media). Escape, Tab, letters and figures by themselves may not.
+bool mayBeGlobal(const QKeySequence& keys);
+
 /// Ids whose keys another of `shortcuts` has as well, and a sentence that names it.
 QHash<QString, QString> clashes(const std::vector<GlobalShortcut>& shortcuts);
 

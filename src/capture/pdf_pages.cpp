@@ -1,10 +1,11 @@
 #include "capture/pdf_pages.h"
 
+#include "base/sentence.h"
 #include "picture/picture_file.h"
 
 #include <algorithm>
-#include <QFile>
-#include <QFileInfo>
+#include <cstdio>
+#include <QBuffer>
 #include <QPainter>
 #include <QPdfDocument>
 #include <QRegularExpression>
@@ -20,9 +21,14 @@ PdfFile::PdfFile() : m_document(std::make_unique<QPdfDocument>(nullptr)) {}
 PdfFile::~PdfFile() = default;
 
 bool PdfFile::isPdf(const QString& path) {
-    QFile file(path);
+    const QByteArray name = bytesOfPath(path);
+    std::FILE* file = std::fopen(name.constData(), "rbe");
+    if (!file) return false;
+    QByteArray start(1024, 0);
+    start.resize(qsizetype(std::fread(start.data(), 1, size_t(start.size()), file)));
+    std::fclose(file);
     // The mark may stand anywhere in the first kilobyte (ISO 32000-1, annex H).
-    return file.open(QIODevice::ReadOnly) && file.read(1024).contains("%PDF-");
+    return start.contains("%PDF-");
 }
 
 bool PdfFile::needsPassword(const Error& error) {
@@ -30,15 +36,20 @@ bool PdfFile::needsPassword(const Error& error) {
 }
 
 Result<std::unique_ptr<PdfFile>> PdfFile::open(const QString& path, const QString& password) {
-    if (!QFileInfo::exists(path)) return Error{Error::Kind::Missing, QStringLiteral("%1 is not there.").arg(path)};
+    auto bytes = readFile(path);
+    if (!bytes) return bytes.error();
     std::unique_ptr<PdfFile> file(new PdfFile);
     file->m_document->setPassword(password);
-    switch (file->m_document->load(path)) {
+    file->m_bytes = std::make_unique<QBuffer>();
+    file->m_bytes->setData(*bytes);
+    file->m_bytes->open(QIODevice::ReadOnly);
+    file->m_document->load(file->m_bytes.get());
+    switch (file->m_document->error()) {
     case QPdfDocument::Error::None:
         break;
     case QPdfDocument::Error::IncorrectPassword:
     case QPdfDocument::Error::UnsupportedSecurityScheme:
-        return Error{Error::Kind::NotReadable, passwordSentence.arg(path)};
+        return Error{Error::Kind::NotReadable, QString(passwordSentence).replace(QStringLiteral("%1"), path)};
     default:
         return Error{Error::Kind::BadInput,
                      QStringLiteral("%1 is not a PDF that can be read; it may be damaged.").arg(path)};
@@ -61,11 +72,8 @@ Result<QImage> PdfFile::render(int page, double dpi) const {
     const PictureLimits limits;
     if (size.isEmpty() || std::max(size.width(), size.height()) > limits.side ||
         qint64(size.width()) * size.height() > limits.pixels)
-        return Error{Error::Kind::BadInput,
-                     QStringLiteral("Page %1 would be %2 × %3 pixels; choose a lower resolution.")
-                         .arg(page + 1)
-                         .arg(size.width())
-                         .arg(size.height())};
+        return Error{Error::Kind::BadInput, sentence(u"Page %1 would be %2 × %3 pixels; choose a lower resolution.",
+                                                     page + 1, size.width(), size.height())};
     const QImage drawn = m_document->render(page, size);
     if (drawn.isNull()) return Error{Error::Kind::BadInput, QStringLiteral("Page %1 cannot be drawn.").arg(page + 1)};
     return flattened(drawn);
@@ -73,9 +81,8 @@ Result<QImage> PdfFile::render(int page, double dpi) const {
 
 Result<std::vector<int>> parsePages(const QString& text, int count) {
     std::vector<int> pages;
-    const Error wrong{
-        Error::Kind::BadInput,
-        QStringLiteral("\"%1\" names no pages of these %2; write them like 1-3, 7.").arg(text).arg(count)};
+    const Error wrong{Error::Kind::BadInput,
+                      sentence(u"\"%1\" names no pages of these %2; write them like 1-3, 7.", text, count)};
     if (text.trimmed().isEmpty()) {
         for (int i = 0; i < count; ++i) pages.push_back(i);
         return pages;

@@ -10,6 +10,7 @@
 #include <QString>
 #include <vector>
 
+class QBuffer;
 class QPdfDocument;
 
 namespace eyelid {
@@ -31,6 +32,7 @@ public:
 
 private:
     PdfFile();
+    std::unique_ptr<QBuffer> m_bytes; // outlives the document
     std::unique_ptr<QPdfDocument> m_document;
 };
 

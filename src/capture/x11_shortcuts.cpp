@@ -159,6 +159,17 @@ std::unique_ptr<GlobalShortcuts> x11Shortcuts(const QString& display) {
     return std::make_unique<X11Shortcuts>(c);
 }
 
+bool mayBeGlobal(const QKeySequence& keys) {
+    if (keys.count() != 1) return false;
+    const int key = keys[0].key();
+    if (key == Qt::Key_Escape || key == Qt::Key_Tab || key == Qt::Key_Backtab) return false;
+    if (keys[0].keyboardModifiers() & (Qt::ControlModifier | Qt::AltModifier | Qt::MetaModifier)) return true;
+    const bool needed = key != Qt::Key_Print && key != Qt::Key_SysReq && key != Qt::Key_Pause &&
+                        key != Qt::Key_ScrollLock && !(key >= Qt::Key_F13 && key <= Qt::Key_F35) &&
+                        !(key >= Qt::Key_Back && key < Qt::Key_AltGr);
+    return !needed;
+}
+
 QHash<QString, QString> clashes(const std::vector<GlobalShortcut>& shortcuts) {
     QHash<QString, QString> found;
     for (const GlobalShortcut& a : shortcuts)

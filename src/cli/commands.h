@@ -2,15 +2,12 @@
 // return the exit status.
 #pragma once
 
-#include "base/result.h"
+#include "cli/console.h"
 
-#include <QRect>
 #include <QString>
 #include <QStringList>
 
 namespace eyelid {
-
-inline constexpr int done = 0, remains = 1, wrongUsage = 2, unusableInput = 3;
 
 struct FindSettings {
     QString policy = QStringLiteral("everything");
@@ -25,8 +22,9 @@ struct RedactSettings {
     QStringList covers;   ///< "x,y,w,h"
     bool look = true;
     bool force = false;
+    bool keepNames = false; ///< the inputs' own names instead of neutral ones
     QString folder;
-    QString keyFile;
+    QString keyFile; ///< empty: this user's own
 };
 
 struct TakeSettings {
@@ -52,7 +50,8 @@ int runJoin(const QStringList& files, const JoinSettings& settings);
 struct PagesSettings {
     QString pages; ///< "1-3, 7"; empty: all
     double dpi = 150;
-    QString password, folder;
+    QString passwordFile; ///< "-": standard input
+    QString folder;
     bool force = false;
 };
 
@@ -70,12 +69,6 @@ struct ReadSettings {
 int runRead(const QString& file, const ReadSettings& settings);
 int runFind(const QStringList& files, const FindSettings& settings, bool json);
 int runRedact(const QStringList& files, const RedactSettings& settings);
-/// One sentence of trouble to standard error.
-void complain(const QString& sentence);
-
-/// "x,y,w,h", in pixels; `option` is named in the error.
-Result<QRect> parseRect(const QString& text, const char* option);
-
 int runCheck(const QStringList& files, const FindSettings& settings);
 
 } // namespace eyelid

@@ -1,32 +1,55 @@
 // eyelid-cli: the core without a window. Exit status: 0 done and clean, 1 done but something sensitive remains or a
 // check failed, 2 wrong usage, 3 an input could not be used (the others are still done).
+#include "base/files.h"
+#include "base/process.h"
 #include "base/version.h"
 #include "cli/commands.h"
 
 #include <CLI/CLI.hpp>
 #include <cstdio>
+#include <cstdlib>
 #include <memory>
 #include <QGuiApplication>
-#include <QStandardPaths>
 
 using namespace eyelid;
 
 namespace {
 
+// Arguments are bytes; names of files may be any.
+QString qt(const std::string& text) {
+    return pathFromBytes(QByteArray::fromStdString(text));
+}
+
 QStringList qt(const std::vector<std::string>& list) {
     QStringList out;
-    for (const std::string& s : list) out << QString::fromStdString(s);
+    for (const std::string& s : list) out << qt(s);
     return out;
+}
+
+// A number in a range; "nan" lies in none.
+CLI::Validator within(double least, double most) {
+    return CLI::Validator(
+        [=](std::string& text) {
+            char* end = nullptr;
+            const double value = std::strtod(text.c_str(), &end);
+            if (end != text.c_str() && *end == 0 && value >= least && value <= most) return std::string();
+            return "a number from " + CLI::detail::to_string(least) + " to " + CLI::detail::to_string(most) +
+                   " is expected, not " + text;
+        },
+        "NUMBER");
 }
 
 } // namespace
 
 int main(int argc, char** argv) {
+    openConsole();
+    keepMemoryPrivate(Portal::No);
+    allowManyFiles();
     // Nothing is ever shown: no display is needed, not even for the simulated desk.
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
     // What Qt has to say about its surroundings is not for the user; ours is written by ourselves.
     qInstallMessageHandler([](QtMsgType type, const QMessageLogContext&, const QString& text) {
-        if (type == QtFatalMsg || type == QtCriticalMsg) std::fprintf(stderr, "%s\n", qPrintable(text));
+        if (type == QtFatalMsg || type == QtCriticalMsg) complain(text);
     });
     // Qt takes options like --style for itself where it sees them; ours are ours.
     int onlyName = 1;
@@ -47,7 +70,7 @@ int main(int argc, char** argv) {
 
     std::string lang = "eng", area, format = "text", policy = "everything", watch, style, out, key;
     std::vector<std::string> files, covers;
-    bool noFind = false, force = false;
+    bool noFind = false, force = false, keepNames = false;
     double strength = -1;
     const auto fileArguments = [&](CLI::App* command) {
         command->add_option("files", files, "Pictures: PNG, JPEG, WebP, BMP, TIFF or GIF")->required();
@@ -87,12 +110,15 @@ int main(int argc, char** argv) {
     findOptions(redact);
     redact->add_option("--style", style, "How places are covered (else as the policy says)")
         ->check(CLI::IsMember({"solid", "mosaic", "blur"}));
-    redact->add_option("--strength", strength, "Of mosaic and blur, 0 to 1")->check(CLI::Range(0.0, 1.0));
+    redact->add_option("--strength", strength, "Of mosaic and blur, 0 to 1")->check(within(0, 1));
     redact->add_option("--cover", covers, "Cover this place as well: x,y,width,height in pixels")
         ->expected(1)
         ->allow_extra_args(false)
         ->take_all();
     redact->add_flag("--no-find", noFind, "Cover only what --cover names");
+    redact->add_flag("--keep-names", keepNames,
+                     "Name the pictures as the files they are made from, unless a name holds what is covered "
+                     "(default: picture-01.png and so on)");
     redact->add_flag("--force", force, "Replace files that are there already");
     redact->add_option("--out", out, "The folder to write to; made if it is not there")->required();
     redact->add_option("--key", key, "The file with the key for the log's digests (default: one of this user's)");
@@ -109,11 +135,11 @@ int main(int argc, char** argv) {
     what->add_option("--region", takeRegion, "A part of the desk: x,y,width,height in pixels");
     what->add_flag("--desk", take.desk, "The whole desk");
     what->require_option(0, 1);
-    taking->add_option("--delay", take.delay, "Wait this many seconds first")->check(CLI::Range(0.0, 86400.0));
+    taking->add_option("--delay", take.delay, "Wait this many seconds first")->check(within(0, 86400));
     taking->add_flag("--pointer", take.pointer, "With the pointer in it");
     taking->add_flag("--no-frame", take.withoutFrame, "A window without its title bar and border");
     taking->add_option("--every", take.every, "Again every so many seconds; what is the same as the last is left out")
-        ->check(CLI::Range(0.05, 86400.0));
+        ->check(within(0.05, 86400));
     taking->add_option("--count", take.count, "So many times")->check(CLI::Range(1, 100000));
     auto* scroll = taking->add_flag("--scroll", take.scroll, "Scroll the window and take the whole page");
     taking->add_flag("--sideways", take.sideways, "Scroll to the right instead of down")->needs(scroll);
@@ -133,10 +159,9 @@ int main(int argc, char** argv) {
     std::string pagesChosen, pagesOut, pagesPassword;
     CLI::App* pages = app.add_subcommand("pages", "Write pages of a PDF as pictures");
     pages->add_option("--pages", pagesChosen, "Which, like 1-3,7 (all if not said)");
-    pages->add_option("--dpi", pagesSettings.dpi, "Pixels an inch")
-        ->check(CLI::Range(20.0, 1200.0))
-        ->capture_default_str();
-    pages->add_option("--password", pagesPassword, "Of a locked PDF");
+    pages->add_option("--dpi", pagesSettings.dpi, "Pixels an inch")->check(within(20, 1200))->capture_default_str();
+    pages->add_option("--password-file", pagesPassword,
+                      "The file with the password of a locked PDF, - for standard input (default: asked for)");
     pages->add_flag("--force", pagesSettings.force, "Replace files that are there already");
     pages->add_option("--out", pagesOut, "The folder to write to; made if it is not there")->required();
     pages->add_option("file", files, "A PDF")->required()->expected(1);
@@ -147,44 +172,51 @@ int main(int argc, char** argv) {
 
     try {
         app.parse(argc, argv);
+    } catch (const CLI::Success& e) {
+        app.exit(e);
+        return closeConsole(done);
     } catch (const CLI::ParseError& e) {
-        const int status = app.exit(e);
-        return status == 0 ? 0 : wrongUsage;
+        complain(qt(e.what()) + QStringLiteral(" (--help tells what there is.)"));
+        return wrongUsage;
     }
 
-    if (taking->parsed()) {
-        take.monitor = QString::fromStdString(takeMonitor);
-        take.window = QString::fromStdString(takeWindow);
-        take.region = QString::fromStdString(takeRegion);
-        take.out = QString::fromStdString(takeOut);
-        return runTake(take);
+    const auto run = [&]() -> int {
+        if (taking->parsed()) {
+            take.monitor = qt(takeMonitor);
+            take.window = qt(takeWindow);
+            take.region = qt(takeRegion);
+            take.out = qt(takeOut);
+            return runTake(take);
+        }
+        if (pages->parsed()) {
+            pagesSettings.pages = qt(pagesChosen);
+            pagesSettings.folder = qt(pagesOut);
+            pagesSettings.passwordFile = qt(pagesPassword);
+            return runPages(qt(files).first(), pagesSettings);
+        }
+        if (joining->parsed()) {
+            joinSettings.out = qt(joinOut);
+            return runJoin(qt(files), joinSettings);
+        }
+        FindSettings settings{qt(policy), qt(watch), qt(lang)};
+        if (read->parsed()) return runRead(qt(files).first(), {settings, qt(area), qt(readFormat), sanitised});
+        if (find->parsed()) return runFind(qt(files), settings, format == "json");
+        if (check->parsed()) return runCheck(qt(files), settings);
+        RedactSettings redaction;
+        redaction.find = settings;
+        redaction.style = qt(style);
+        redaction.strength = strength;
+        redaction.covers = qt(covers);
+        redaction.look = !noFind;
+        redaction.force = force;
+        redaction.folder = qt(out);
+        redaction.keepNames = keepNames;
+        redaction.keyFile = qt(key);
+        return runRedact(qt(files), redaction);
+    };
+    try {
+        return closeConsole(run());
+    } catch (const std::exception&) {
+        endAtOnce();
     }
-    if (pages->parsed()) {
-        pagesSettings.pages = QString::fromStdString(pagesChosen);
-        pagesSettings.folder = QString::fromStdString(pagesOut);
-        pagesSettings.password = QString::fromStdString(pagesPassword);
-        return runPages(qt(files).first(), pagesSettings);
-    }
-    if (joining->parsed()) {
-        joinSettings.out = QString::fromStdString(joinOut);
-        return runJoin(qt(files), joinSettings);
-    }
-    FindSettings settings{QString::fromStdString(policy), QString::fromStdString(watch), QString::fromStdString(lang)};
-    if (read->parsed())
-        return runRead(qt(files).first(),
-                       {settings, QString::fromStdString(area), QString::fromStdString(readFormat), sanitised});
-    if (find->parsed()) return runFind(qt(files), settings, format == "json");
-    if (check->parsed()) return runCheck(qt(files), settings);
-    RedactSettings redaction;
-    redaction.find = settings;
-    redaction.style = QString::fromStdString(style);
-    redaction.strength = strength;
-    redaction.covers = qt(covers);
-    redaction.look = !noFind;
-    redaction.force = force;
-    redaction.folder = QString::fromStdString(out);
-    redaction.keyFile = key.empty() ? QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
-                                          QStringLiteral("/eyelid/digest-key")
-                                    : QString::fromStdString(key);
-    return runRedact(qt(files), redaction);
 }

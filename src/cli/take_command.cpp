@@ -1,15 +1,16 @@
+#include "base/sentence.h"
 #include "capture/fonts.h"
 #include "capture/scroll_capture.h"
 #include "capture/simulated_desk.h"
 #include "capture/x11_source.h"
 #include "cli/commands.h"
+#include "cli/search.h"
 #include "picture/picture_file.h"
+#include "releasing/release.h"
 
 #include <atomic>
 #include <chrono>
 #include <csignal>
-#include <cstdio>
-#include <nlohmann/json.hpp>
 #include <QDir>
 #include <QFileInfo>
 #include <thread>
@@ -72,10 +73,8 @@ Result<Target> targetOf(const TakeSettings& settings, const DeskLayout& layout) 
             return Error{Error::Kind::Missing,
                          QStringLiteral("No window has \"%1\" in its title; --list shows them.").arg(settings.window)};
         // Guessing which of them was meant would be taking what was not asked for.
-        return Error{Error::Kind::BadInput,
-                     QStringLiteral("%1 windows have \"%2\" in their titles; name one by its id: %3.")
-                         .arg(hits.size())
-                         .arg(settings.window, hits.join(QStringLiteral(", ")))};
+        return Error{Error::Kind::BadInput, sentence(u"%1 windows have \"%2\" in their titles; name one by its id: %3.",
+                                                     hits.size(), settings.window, hits.join(QStringLiteral(", ")))};
     }
     return Target{Target::What::Desk, {}, {}};
 }
@@ -100,15 +99,11 @@ int tellJoins(const ScrolledPage& page) {
         QStringList others;
         for (const int c : join.candidates)
             if (c != join.offset) others << QString::number(c);
-        complain(
-            QStringLiteral("Not sure at pixel %1 (between pictures %2 and %3, %4 apart): %5%6")
-                .arg(page.seamAt(i))
-                .arg(i + 1)
-                .arg(i + 2)
-                .arg(join.offset)
-                .arg(join.doubt, others.isEmpty()
-                                     ? QString()
-                                     : QStringLiteral(" It could also be %1.").arg(others.join(QStringLiteral(", ")))));
+        complain(sentence(u"Not sure at pixel %1 (between pictures %2 and %3, %4 apart): %5%6", page.seamAt(i), i + 1,
+                          i + 2, join.offset, join.doubt,
+                          others.isEmpty()
+                              ? QString()
+                              : QStringLiteral(" It could also be %1.").arg(others.join(QStringLiteral(", ")))));
     }
     return page.unsure() > 0 ? remains : done;
 }
@@ -138,12 +133,11 @@ int takeScrolled(const Source& source, Target target, const DeskLayout& layout, 
         return unusableInput;
     }
     const QImage page = run->page.compose();
-    if (auto written = writeFileWhole(path, encodePng(page), settings.force); !written) {
-        complain(written.error().sentence);
-        return unusableInput;
+    if (auto written = writeFileWhole(path, encodePng(page), settings.force, FileMode::Private); !written) {
+        return fail(written.error());
     }
-    std::fprintf(stdout, "%s\n", QFileInfo(path).absoluteFilePath().toUtf8().constData());
-    std::fflush(stdout);
+    say(QFileInfo(path).absoluteFilePath());
+    flush();
     const int status = tellJoins(run->page);
     if (!run->whole) {
         complain(run->ended);
@@ -155,14 +149,18 @@ int takeScrolled(const Source& source, Target target, const DeskLayout& layout, 
 } // namespace
 
 int runJoin(const QStringList& files, const JoinSettings& settings) {
-    if (!settings.force && QFileInfo::exists(settings.out)) {
+    if (!settings.force && fileExists(settings.out)) {
         complain(QStringLiteral("%1 is there already; choose another name, or give --force to replace it.")
                      .arg(settings.out));
         return wrongUsage;
     }
+    if (!overwritten({settings.out}, files).isEmpty())
+        return fail(
+            {Error::Kind::Exists,
+             sentence(u"%1 is one of the pictures to be joined; choose another name for --out.", settings.out)});
     std::vector<QImage> pictures;
     for (const QString& file : files) {
-        auto picture = readPicture(file);
+        auto picture = readFirst(file);
         if (!picture) {
             complain(picture.error().sentence);
             return unusableInput;
@@ -174,11 +172,11 @@ int runJoin(const QStringList& files, const JoinSettings& settings) {
         complain(page.error().sentence);
         return files.size() < 2 ? wrongUsage : unusableInput;
     }
-    if (auto written = writeFileWhole(settings.out, encodePng(page->compose()), settings.force); !written) {
-        complain(written.error().sentence);
-        return unusableInput;
+    if (auto written = writeFileWhole(settings.out, encodePng(page->compose()), settings.force, FileMode::Private);
+        !written) {
+        return fail(written.error());
     }
-    std::fprintf(stdout, "%s\n", QFileInfo(settings.out).absoluteFilePath().toUtf8().constData());
+    say(QFileInfo(settings.out).absoluteFilePath());
     return tellJoins(*page);
 }
 
@@ -210,7 +208,7 @@ int runTake(const TakeSettings& settings) {
         return unusableInput;
     }
     if (settings.list) {
-        std::fprintf(stdout, "%s\n", listJson(*layout).dump(2, ' ', false, Json::error_handler_t::replace).c_str());
+        print(listJson(*layout));
         return done;
     }
     auto target = targetOf(settings, *layout);
@@ -220,11 +218,9 @@ int runTake(const TakeSettings& settings) {
     }
     const bool series = settings.every > 0;
     const bool folder = series || QFileInfo(settings.out).isDir() || settings.out.endsWith(QLatin1Char('/'));
-    if (folder && !QDir().mkpath(settings.out)) {
-        complain(QStringLiteral("The folder %1 cannot be made; choose one you may write to.").arg(settings.out));
-        return unusableInput;
-    }
-    if (!folder && !settings.force && QFileInfo::exists(settings.out)) {
+    if (folder)
+        if (auto made = makeFolder(settings.out); !made) return fail(made.error());
+    if (!folder && !settings.force && fileExists(settings.out)) {
         complain(QStringLiteral("%1 is there already; choose another name, or give --force to replace it.")
                      .arg(settings.out));
         return wrongUsage;
@@ -232,7 +228,7 @@ int runTake(const TakeSettings& settings) {
     if (settings.scroll) {
         std::this_thread::sleep_for(std::chrono::duration<double>(settings.delay));
         QString path = settings.out;
-        for (int n = 1; folder && (n == 1 || (QFileInfo::exists(path) && !settings.force)); ++n)
+        for (int n = 1; folder && (n == 1 || (fileExists(path) && !settings.force)); ++n)
             path = QDir(settings.out).filePath(QStringLiteral("capture-%1.png").arg(n, 3, 10, QLatin1Char('0')));
         return takeScrolled(**source, *target, *layout, settings, path);
     }
@@ -257,14 +253,13 @@ int runTake(const TakeSettings& settings) {
             do
                 path = QDir(settings.out)
                            .filePath(QStringLiteral("capture-%1.png").arg(++number, 3, 10, QLatin1Char('0')));
-            while (!settings.force && QFileInfo::exists(path));
+            while (!settings.force && fileExists(path));
         }
-        if (auto written = writeFileWhole(path, encodePng(*picture), settings.force); !written) {
-            complain(written.error().sentence);
-            return unusableInput;
+        if (auto written = writeFileWhole(path, encodePng(*picture), settings.force, FileMode::Private); !written) {
+            return fail(written.error());
         }
-        std::fprintf(stdout, "%s\n", QFileInfo(path).absoluteFilePath().toUtf8().constData());
-        std::fflush(stdout);
+        say(QFileInfo(path).absoluteFilePath());
+        flush();
     }
     return done;
 }

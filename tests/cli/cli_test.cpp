@@ -81,7 +81,8 @@ TEST_CASE("find lists kinds, texts, boxes, confidence and reason for each file")
 TEST_CASE("redact writes checked pictures and a log that reveals nothing") {
     QTemporaryDir folder;
     const QString out = folder.filePath(QStringLiteral("out"));
-    const Run done = run({QStringLiteral("redact"), QStringLiteral("--out"), out, data("note.png"), data("dark.png")});
+    const Run done = run({QStringLiteral("redact"), QStringLiteral("--keep-names"), QStringLiteral("--out"), out,
+                          data("note.png"), data("dark.png")});
     INFO(done.err.toStdString() << done.out.toStdString());
     CHECK(done.status == 0);
     CHECK(done.out.contains(QDir(out).absoluteFilePath(QStringLiteral("note.png"))));
@@ -102,9 +103,13 @@ TEST_CASE("redact writes checked pictures and a log that reveals nothing") {
 
 TEST_CASE("redact never writes over a file without --force") {
     QTemporaryDir folder;
-    const QStringList call{QStringLiteral("redact"),  QStringLiteral("--no-find"),
-                           QStringLiteral("--cover"), QStringLiteral("5,5,60,20"),
-                           QStringLiteral("--out"),   folder.path(),
+    const QStringList call{QStringLiteral("redact"),
+                           QStringLiteral("--keep-names"),
+                           QStringLiteral("--no-find"),
+                           QStringLiteral("--cover"),
+                           QStringLiteral("5,5,60,20"),
+                           QStringLiteral("--out"),
+                           folder.path(),
                            data("note.png")};
     CHECK(run(call).status == 0);
     const QByteArray first = bytesOf(folder.filePath(QStringLiteral("note.png")));
@@ -130,10 +135,11 @@ TEST_CASE("captures that differ only under a cover give byte-identical files and
                           out = in + QStringLiteral("-out");
             REQUIRE(QDir().mkpath(in));
             REQUIRE((i ? b : a).save(in + QStringLiteral("/screen.png")));
-            const Run done = run({QStringLiteral("redact"), QStringLiteral("--style"), QLatin1String(style),
-                                  QStringLiteral("--no-find"), QStringLiteral("--cover"), QStringLiteral("38,48,84,34"),
-                                  QStringLiteral("--cover"), QStringLiteral("280,190,50,50"), QStringLiteral("--out"),
-                                  out, in + QStringLiteral("/screen.png")});
+            const Run done =
+                run({QStringLiteral("redact"), QStringLiteral("--keep-names"), QStringLiteral("--style"),
+                     QLatin1String(style), QStringLiteral("--no-find"), QStringLiteral("--cover"),
+                     QStringLiteral("38,48,84,34"), QStringLiteral("--cover"), QStringLiteral("280,190,50,50"),
+                     QStringLiteral("--out"), out, in + QStringLiteral("/screen.png")});
             REQUIRE(done.status == 0);
             pictures[i] = bytesOf(out + QStringLiteral("/screen.png"));
             logs[i] = bytesOf(out + QStringLiteral("/redaction-log.json"));
@@ -157,8 +163,8 @@ TEST_CASE("one bad input is told of in one sentence, and the others are still do
     put(empty, {});
     const QString out = folder.filePath(QStringLiteral("out"));
     for (const QString& input : {bad, cut, empty, folder.filePath(QStringLiteral("none.png")), folder.path()}) {
-        const Run r = run({QStringLiteral("redact"), QStringLiteral("--force"), QStringLiteral("--out"), out, input,
-                           data("note.png")});
+        const Run r = run({QStringLiteral("redact"), QStringLiteral("--keep-names"), QStringLiteral("--force"),
+                           QStringLiteral("--out"), out, input, data("note.png")});
         CHECK(r.status == 3);
         CHECK(sentences(r.err) == 1);
         CHECK(QFile::exists(out + QStringLiteral("/note.png")));
@@ -180,11 +186,11 @@ TEST_CASE("wrong usage is told of in one sentence") {
     };
     wrong({});
     wrong({QStringLiteral("paint"), data("note.png")});
-    wrong({QStringLiteral("redact"), data("note.png")});
-    wrong({QStringLiteral("redact"), QStringLiteral("--style"), QStringLiteral("scribble"), QStringLiteral("--out"),
-           folder.path(), data("note.png")});
-    wrong({QStringLiteral("redact"), QStringLiteral("--cover"), QStringLiteral("1,2,3"), QStringLiteral("--out"),
-           folder.path(), data("note.png")});
+    wrong({QStringLiteral("redact"), QStringLiteral("--keep-names"), data("note.png")});
+    wrong({QStringLiteral("redact"), QStringLiteral("--keep-names"), QStringLiteral("--style"),
+           QStringLiteral("scribble"), QStringLiteral("--out"), folder.path(), data("note.png")});
+    wrong({QStringLiteral("redact"), QStringLiteral("--keep-names"), QStringLiteral("--cover"), QStringLiteral("1,2,3"),
+           QStringLiteral("--out"), folder.path(), data("note.png")});
     CHECK(wrong({QStringLiteral("find"), QStringLiteral("--policy"), QStringLiteral("no such"), data("note.png")})
               .contains(QStringLiteral("everything")));
     CHECK(wrong({QStringLiteral("read"), QStringLiteral("--lang"), QStringLiteral("tlh"), data("note.png")})
@@ -198,7 +204,8 @@ TEST_CASE("wrong usage is told of in one sentence") {
     file.close();
     CHECK(wrong({QStringLiteral("find"), QStringLiteral("--policy"), policy, data("note.png")})
               .contains(QStringLiteral("line 2, column 12")));
-    CHECK(wrong({QStringLiteral("redact"), QStringLiteral("--out"), QStringLiteral(EYELID_TEST_DATA), data("note.png")})
+    CHECK(wrong({QStringLiteral("redact"), QStringLiteral("--keep-names"), QStringLiteral("--out"),
+                 QStringLiteral(EYELID_TEST_DATA), data("note.png")})
               .contains(QStringLiteral("already")));
 }
 
@@ -208,8 +215,8 @@ TEST_CASE("a folder that cannot be written to is told of, and nothing is left") 
     QFile file(blocked);
     REQUIRE(file.open(QIODevice::WriteOnly));
     file.close();
-    const Run r =
-        run({QStringLiteral("redact"), QStringLiteral("--out"), blocked + QStringLiteral("/below"), data("note.png")});
+    const Run r = run({QStringLiteral("redact"), QStringLiteral("--keep-names"), QStringLiteral("--out"),
+                       blocked + QStringLiteral("/below"), data("note.png")});
     CHECK(r.status == 3);
     CHECK(sentences(r.err) == 1);
 }
@@ -232,8 +239,8 @@ TEST_CASE("two inputs of one stem are both written") {
     REQUIRE(QDir().mkpath(folder.filePath(QStringLiteral("a"))));
     REQUIRE(QFile::copy(data("note.png"), folder.filePath(QStringLiteral("a/note.png"))));
     const QString out = folder.filePath(QStringLiteral("out"));
-    CHECK(run({QStringLiteral("redact"), QStringLiteral("--no-find"), QStringLiteral("--out"), out, data("note.png"),
-               folder.filePath(QStringLiteral("a/note.png"))})
+    CHECK(run({QStringLiteral("redact"), QStringLiteral("--keep-names"), QStringLiteral("--no-find"),
+               QStringLiteral("--out"), out, data("note.png"), folder.filePath(QStringLiteral("a/note.png"))})
               .status == 0);
     CHECK(QFile::exists(out + QStringLiteral("/note.png")));
     CHECK(QFile::exists(out + QStringLiteral("/note-2.png")));
@@ -244,7 +251,8 @@ TEST_CASE("a picture is never replaced by its own sanitised one") {
     const QString file = folder.filePath(QStringLiteral("note.png"));
     REQUIRE(QFile::copy(data("note.png"), file));
     const QByteArray before = bytesOf(file);
-    CHECK(run({QStringLiteral("redact"), QStringLiteral("--force"), QStringLiteral("--out"), folder.path(), file})
+    CHECK(run({QStringLiteral("redact"), QStringLiteral("--keep-names"), QStringLiteral("--force"),
+               QStringLiteral("--out"), folder.path(), file})
               .status == 2);
     CHECK(bytesOf(file) == before);
 }
@@ -426,8 +434,8 @@ TEST_CASE("the style that is asked for is the style that is drawn") {
     QHash<QString, QByteArray> drawn;
     for (const char* style : {"solid", "mosaic", "blur"}) {
         const QString out = folder.filePath(QString::fromLatin1(style));
-        REQUIRE(run({QStringLiteral("redact"), QStringLiteral("--style"), QString::fromLatin1(style),
-                     QStringLiteral("--out"), out, data("note.png")})
+        REQUIRE(run({QStringLiteral("redact"), QStringLiteral("--keep-names"), QStringLiteral("--style"),
+                     QString::fromLatin1(style), QStringLiteral("--out"), out, data("note.png")})
                     .status == 0);
         drawn.insert(QString::fromLatin1(style), bytesOf(out + QStringLiteral("/note.png")));
         CHECK(bytesOf(out + QStringLiteral("/redaction-log.json")).contains(style));

@@ -72,7 +72,7 @@ CheckReport check(const QByteArray& bytes, const QImage* capture = nullptr, cons
     request.coveredValues = values;
     if (capture) request.covers = covers ? *covers : coversOf(items, capture->size(), 0);
     Progress progress;
-    auto report = checkBytes(bytes, QStringLiteral("a.png"), request, reader(), finder(), progress);
+    auto report = checkBytes(bytes, request, reader(), finder(), progress);
     REQUIRE(report);
     return *report;
 }
@@ -350,7 +350,7 @@ TEST_CASE("the log says what, where and why, and reveals no value") {
     CHECK(file["items"][0]["kind"] == "email");
     CHECK(file["items"][0]["decision"] == "cover");
     CHECK(file["items"][0]["boxes"][0].size() == 4);
-    CHECK(file["items"][0]["reason"] == "has the form of one");
+    CHECK(file["items"][0]["reason"] == "was found as: E-mail address"); // not how: that depends on the value
     CHECK(file["items"][0]["digest"].get<std::string>().size() == 32);
     CHECK_FALSE(file["items"][1].contains("digest"));
     CHECK(file["check"]["result"] == "let pass");
@@ -366,9 +366,13 @@ TEST_CASE("digests are the same for the same value of a case, and tell cases apa
     CHECK(identityDigest(a, 1) != identityDigest(b, 1));
     QTemporaryDir folder;
     const QString key = folder.filePath(QStringLiteral("keys/digest-key"));
-    const QByteArray first = secretForNames(key, {QStringLiteral("a.png")});
-    CHECK(first == secretForNames(key, {QStringLiteral("a.png")}));
-    CHECK(first != secretForNames(key, {QStringLiteral("b.png")}));
+    const auto mine = userKey(key);
+    REQUIRE(mine);
+    CHECK(*mine == *userKey(key));
+    const QByteArray first = secretForRelease(*mine, {QStringLiteral("a.png\t00")});
+    CHECK(first == secretForRelease(*mine, {QStringLiteral("a.png\t00")}));
+    // The same name for another picture is another release.
+    CHECK(first != secretForRelease(*mine, {QStringLiteral("a.png\t01")}));
     CHECK((QFile::permissions(key) & (QFile::ReadGroup | QFile::ReadOther)) == QFile::Permissions());
     Identities numbers;
     Finding f;
@@ -381,17 +385,38 @@ TEST_CASE("digests are the same for the same value of a case, and tell cases apa
     CHECK(numbers.numberOf(f) == 1);
 }
 
-TEST_CASE("a sanitised picture is written, read back and not written over another") {
+TEST_CASE("a key for digests that is none is told of, never passed over") {
     QTemporaryDir folder;
+    const QString key = folder.filePath(QStringLiteral("key"));
+    REQUIRE(writeFileWhole(key, "short", false));
+    REQUIRE_FALSE(userKey(key));
+    CHECK(userKey(key).error().sentence.contains(QStringLiteral("5 bytes")));
+    CHECK(userKey(folder.path()).error().kind == Error::Kind::NotReadable);
+}
+
+TEST_CASE("a release stands whole, with its log, or not at all") {
+    QTemporaryDir folder;
+    const QString out = folder.filePath(QStringLiteral("out"));
     const QImage image = made::noise({50, 40}, 41);
-    const std::vector<Cover> covers{{QRect(5, 5, 20, 20), CoverStyle::Solid, 0.5}};
-    auto written = writeSanitised(folder.filePath(QStringLiteral("a.png")), image, covers, false);
-    REQUIRE(written);
-    CHECK(written->sha256 == sha256(*readFile(written->path)));
-    auto picture = decodePicture(written->bytes, QStringLiteral("a.png"));
-    REQUIRE(picture);
-    CHECK(picture->pixel(10, 10) == solidColour());
-    CHECK_FALSE(writeSanitised(folder.filePath(QStringLiteral("a.png")), image, covers, false));
+    auto png = sanitisedPng(image, {{QRect(5, 5, 20, 20), CoverStyle::Solid, 0.5}});
+    REQUIRE(png);
+    CHECK(decodePicture(*png, QStringLiteral("a.png"))->pixel(10, 10) == solidColour());
+    const std::vector<Artifact> artifacts{{QStringLiteral("a.png"), *png}, {QStringLiteral("b.png"), *png}};
+    auto paths = writeRelease(out, artifacts, "the log", false);
+    REQUIRE(paths);
+    CHECK(paths->size() == 3);
+    for (const QString& path : *paths) CHECK(readFile(path));
+    // Again, over one of them only: nothing is touched.
+    REQUIRE(QFile::remove(out + QStringLiteral("/a.png")));
+    CHECK_FALSE(writeRelease(out, artifacts, "another log", false));
+    CHECK_FALSE(QFile::exists(out + QStringLiteral("/a.png")));
+    CHECK(*readFile(out + QStringLiteral("/redaction-log.json")) == "the log");
+    // A replacement that cannot be finished leaves the release that was there.
+    REQUIRE(QDir(out).mkdir(QStringLiteral("a.png")));
+    CHECK_FALSE(writeRelease(out, {{QStringLiteral("b.png"), "new"}, {QStringLiteral("a.png"), "new"}}, "new", true));
+    CHECK(*readFile(out + QStringLiteral("/b.png")) == *png);
+    CHECK(*readFile(out + QStringLiteral("/redaction-log.json")) == "the log");
+    CHECK(QDir(out).entryList(QDir::AllEntries | QDir::Hidden | QDir::NoDotAndDotDot).size() == 3);
 }
 
 TEST_CASE("shares of boxes are told by what they have in common") {

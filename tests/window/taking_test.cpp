@@ -1,6 +1,7 @@
 // Taking, driven for real: the region overlay, the desk map, series, scrolling, joins, shortcuts, and bringing in.
 #include "app/gate.h"
 #include "app/joins_view.h"
+#include "app/keys_edit.h"
 #include "app/pdf_view.h"
 #include "app/region_overlay.h"
 #include "app/shortcuts_view.h"
@@ -14,7 +15,6 @@
 #include <QClipboard>
 #include <QComboBox>
 #include <QDoubleSpinBox>
-#include <QKeySequenceEdit>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMessageBox>
@@ -475,17 +475,16 @@ TEST_CASE("two ways of taking with the same keys are told at both, and neither i
     auto keys = x11Shortcuts();
     ShortcutsView view(keys.get());
     view.show();
-    view.findChild<QKeySequenceEdit*>(QStringLiteral("keys-region"))
-        ->setKeySequence(QKeySequence(QStringLiteral("Ctrl+Shift+F8")));
+    view.findChild<KeysEdit*>(QStringLiteral("keys-region"))->setKeys(QKeySequence(QStringLiteral("Ctrl+Shift+F8")));
     CHECK(view.trouble(QStringLiteral("region")).isEmpty());
-    view.findChild<QKeySequenceEdit*>(QStringLiteral("keys-desk"))
-        ->setKeySequence(QKeySequence(QStringLiteral("Ctrl+Shift+F8")));
+    view.findChild<KeysEdit*>(QStringLiteral("keys-desk"))->setKeys(QKeySequence(QStringLiteral("Ctrl+Shift+F8")));
     CHECK_FALSE(view.trouble(QStringLiteral("region")).isEmpty());
     CHECK_FALSE(view.trouble(QStringLiteral("desk")).isEmpty());
     QString pressed;
     QObject::connect(keys.get(), &GlobalShortcuts::activated, [&](const QString& id) { pressed = id; });
-    view.findChild<QKeySequenceEdit*>(QStringLiteral("keys-desk"))->clear();
+    view.findChild<KeysEdit*>(QStringLiteral("keys-desk"))->setKeys({});
     CHECK(view.trouble(QStringLiteral("region")).isEmpty());
+    view.findChild<QPushButton*>(QStringLiteral("useKeys"))->click();
     pressOnServer({0xffe3, 0xffe1, 0xffc5});
     CHECK(until([&] { return pressed == QStringLiteral("region"); }));
     // Remembered.

@@ -1,5 +1,6 @@
 #include "casefile/case.h"
 
+#include "base/sentence.h"
 #include "picture/geometry.h"
 #include "picture/picture_file.h"
 #include "releasing/digest.h"
@@ -42,9 +43,11 @@ private:
         for (const auto& [before, after] : m_changes) {
             Capture* capture = nullptr;
             Item* item = m_case.findItem(before.id, &capture);
-            if (!item) continue;
+            // What was not found again meanwhile comes back with what was decided about it.
+            if (!item && !(item = m_case.findDormant(before.id, &capture))) continue;
             const Item& to = forward ? after : before;
             item->decision = to.decision;
+            item->ownStyle = to.ownStyle;
             item->style = to.style;
             item->strength = to.strength;
             item->note = to.note;
@@ -136,8 +139,8 @@ protected:
 // The picture with everything that was read and found on it.
 class PictureCommand final : public SwapCommand {
 public:
-    PictureCommand(Case& owner, int capture, const QImage& picture)
-        : SwapCommand(owner, capture, QStringLiteral("join anew")), m_picture(picture) {
+    PictureCommand(Case& owner, int capture, const QImage& picture, std::shared_ptr<const ScrolledPage> joined)
+        : SwapCommand(owner, capture, QStringLiteral("join anew")), m_picture(picture), m_joined(std::move(joined)) {
         if (const Capture* c = owner.find(capture))
             for (const Item& item : c->items)
                 if (item.finding.kind == Kind::Area) m_items.push_back(item);
@@ -149,14 +152,17 @@ private:
         if (!c) return;
         std::swap(c->picture, m_picture);
         std::swap(c->items, m_items);
+        std::swap(c->dormant, m_dormant);
         std::swap(c->page, m_page);
+        std::swap(c->joined, m_joined);
         c->reading = c->page ? Capture::Reading::Done : Capture::Reading::Waiting;
         ++m_case.m_revision;
         emit m_case.capturesChanged();
     }
     QImage m_picture;
-    std::vector<Item> m_items;
+    std::vector<Item> m_items, m_dormant;
     std::shared_ptr<const Page> m_page;
+    std::shared_ptr<const ScrolledPage> m_joined;
 };
 
 // The page as it is read, with what was put right on it.
@@ -185,7 +191,9 @@ Case::Case(Policy policy, QObject* parent)
 Case::~Case() = default;
 
 void Case::setName(const QString& name) {
+    if (name == m_name) return;
     m_name = name;
+    ++m_revision; // released files bear it
 }
 
 void Case::setPolicy(const Policy& policy) {
@@ -211,6 +219,20 @@ Item* Case::findItem(int id, Capture** owner) {
     return nullptr;
 }
 
+// Gives a dormant finding its place back; null where there is none.
+Item* Case::findDormant(int id, Capture** owner) {
+    for (Capture& capture : m_captures) {
+        const auto at =
+            std::find_if(capture.dormant.begin(), capture.dormant.end(), [&](const Item& i) { return i.id == id; });
+        if (at == capture.dormant.end()) continue;
+        capture.items.push_back(std::move(*at));
+        capture.dormant.erase(at);
+        *owner = &capture;
+        return &capture.items.back();
+    }
+    return nullptr;
+}
+
 const Capture* Case::captureOf(int itemId) const {
     Capture* owner = nullptr;
     const_cast<Case*>(this)->findItem(itemId, &owner);
@@ -228,20 +250,21 @@ std::vector<int> Case::itemsInScope(int itemId, Scope scope) const {
     for (const Capture& capture : m_captures)
         for (const Item& other : capture.items) {
             const bool same =
-                other.id == itemId ||
-                (scope == Scope::SameValue && origin->identity > 0 && other.identity == origin->identity) ||
+                other.id == itemId || (scope == Scope::SameValue && sameValue(origin->finding, other.finding)) ||
+                (scope == Scope::LooksAlike && origin->identity > 0 && other.identity == origin->identity) ||
                 (scope == Scope::SameKind && other.finding.kind == origin->finding.kind);
             if (same) ids.push_back(other.id);
         }
     return ids;
 }
 
-int Case::add(const QImage& picture, const QString& origin) {
+int Case::add(const QImage& picture, const QString& origin, std::shared_ptr<const ScrolledPage> joined) {
     Capture capture;
     capture.id = m_nextCapture++;
     capture.name = QStringLiteral("Capture %1").arg(capture.id);
     capture.origin = origin;
     capture.picture = flattened(picture);
+    capture.joined = std::move(joined);
     const int id = capture.id;
     const QString text = QStringLiteral("adding %1").arg(capture.name);
     m_undo.push(new CaptureCommand(*this, text, std::move(capture), m_captures.size(), true));
@@ -259,9 +282,14 @@ void Case::touched(int captureId) {
     emit captureChanged(captureId);
 }
 
-void Case::setPicture(int captureId, const QImage& picture) {
+void Case::setPicture(int captureId, const QImage& picture, std::shared_ptr<const ScrolledPage> joined) {
     if (const Capture* c = find(captureId); c && !picture.isNull() && c->picture != picture)
-        m_undo.push(new PictureCommand(*this, captureId, flattened(picture)));
+        m_undo.push(new PictureCommand(*this, captureId, flattened(picture), std::move(joined)));
+}
+
+void Case::setJoined(int captureId, std::shared_ptr<const ScrolledPage> joined) {
+    Capture* c = find(captureId);
+    if (c && c->joined) c->joined = std::move(joined);
 }
 
 void Case::setReading(int captureId, Capture::Reading state, const QString& trouble) {
@@ -282,6 +310,23 @@ Item Case::makeItem(const Finding& finding) {
     return item;
 }
 
+namespace {
+
+bool atTheSamePlace(const Finding& a, const Finding& b) {
+    return !a.boxes.empty() && !b.boxes.empty() &&
+           (shareWithin(a.boxes.front(), b.boxes.front()) > 0.5 || shareWithin(b.boxes.front(), a.boxes.front()) > 0.5);
+}
+
+// The item a finding is of, found again.
+std::vector<Item>::iterator foundAgain(std::vector<Item>& items, const Finding& finding) {
+    return std::find_if(items.begin(), items.end(), [&](const Item& item) {
+        return item.finding.kind == finding.kind && item.finding.key == finding.key &&
+               atTheSamePlace(item.finding, finding);
+    });
+}
+
+} // namespace
+
 void Case::setFindings(int captureId, std::shared_ptr<const Page> page, const std::vector<Finding>& findings) {
     Capture* capture = find(captureId);
     if (!capture) return;
@@ -290,7 +335,15 @@ void Case::setFindings(int captureId, std::shared_ptr<const Page> page, const st
                         : std::make_shared<const Page>(correctedPage(*page, capture->corrections));
     capture->reading = Capture::Reading::Done;
     capture->trouble.clear();
-    std::erase_if(capture->items, [](const Item& i) { return i.decision == Decision::Open; });
+    // What is open and not found again sleeps; what is found again is what it was, with its note and its style.
+    std::vector<Item> open;
+    std::erase_if(capture->items, [&](Item& item) {
+        if (item.decision != Decision::Open) return false;
+        open.push_back(std::move(item));
+        return true;
+    });
+    capture->dormant.insert(capture->dormant.end(), std::make_move_iterator(open.begin()),
+                            std::make_move_iterator(open.end()));
     addFindings(captureId, findings);
 }
 
@@ -323,24 +376,29 @@ void Case::addFindings(int captureId, const std::vector<Finding>& findings) {
                    shareWithin(finding.boxes.front(), item.finding.boxes.front()) > 0.5;
         });
         if (known) continue;
+        const auto slept = foundAgain(capture->dormant, finding);
         Item item = makeItem(finding);
-        // Keeping a value once keeps it everywhere, and so does covering it.
+        if (slept != capture->dormant.end()) {
+            item.id = slept->id;
+            item.note = slept->note;
+            item.ownStyle = slept->ownStyle;
+            if (slept->ownStyle) {
+                item.style = slept->style;
+                item.strength = slept->strength;
+            }
+            capture->dormant.erase(slept);
+        }
+        // Keeping a value once keeps it everywhere it is the same to the letter.
         for (const Capture& other : m_captures)
             for (const Item& same : other.items)
-                if (item.identity > 0 && same.identity == item.identity && same.decision == Decision::Keep)
-                    item.decision = Decision::Keep;
+                if (same.decision == Decision::Keep && sameValue(same.finding, finding)) item.decision = Decision::Keep;
         capture->items.push_back(std::move(item));
     }
     touched(captureId);
 }
 
-void Case::decide(int itemId, Scope scope, Decision decision) {
+std::vector<std::pair<Item, Item>> Case::decided(const std::vector<int>& ids, Decision decision) const {
     std::vector<std::pair<Item, Item>> changes;
-    std::vector<int> ids = itemsInScope(itemId, scope);
-    // Keeping a value once keeps it everywhere it is the same; what somebody has decided to cover stays covered.
-    if (scope == Scope::One && decision == Decision::Keep)
-        for (int id : itemsInScope(itemId, Scope::SameValue))
-            if (id != itemId && item(id)->decision == Decision::Open) ids.push_back(id);
     for (int id : ids) {
         const Item* before = item(id);
         // A cover drawn by hand is there or it is not; it cannot be kept.
@@ -349,12 +407,23 @@ void Case::decide(int itemId, Scope scope, Decision decision) {
         after.decision = decision;
         changes.push_back({*before, after});
     }
+    return changes;
+}
+
+void Case::decide(int itemId, Scope scope, Decision decision) {
+    if (scope == Scope::SameValue && decision == Decision::Cover) scope = Scope::LooksAlike;
+    std::vector<int> ids = itemsInScope(itemId, scope);
+    // Keeping a value once keeps it everywhere it is the same; what somebody has decided to cover stays covered.
+    if (scope == Scope::One && decision == Decision::Keep)
+        for (int id : itemsInScope(itemId, Scope::SameValue))
+            if (id != itemId && item(id)->decision == Decision::Open) ids.push_back(id);
+    std::vector<std::pair<Item, Item>> changes = decided(ids, decision);
     if (changes.empty()) return;
     const QString verb = decision == Decision::Cover  ? QStringLiteral("covering")
                          : decision == Decision::Keep ? QStringLiteral("keeping")
                                                       : QStringLiteral("opening");
     const QString text = changes.size() == 1 ? QStringLiteral("%1 a finding").arg(verb)
-                                             : QStringLiteral("%1 %2 findings").arg(verb).arg(changes.size());
+                                             : sentence(u"%1 %2 findings", verb, changes.size());
     m_undo.push(new ItemsCommand(*this, text, std::move(changes)));
 }
 
@@ -366,6 +435,7 @@ void Case::setStyle(int itemId, Scope scope, CoverStyle style, double strength) 
         Item after = *before;
         after.style = style;
         after.strength = strength;
+        after.ownStyle = true;
         changes.push_back({*before, after});
     }
     if (!changes.empty())
@@ -395,6 +465,22 @@ int Case::addArea(int captureId, const QRect& place, CoverStyle style, double st
     item.strength = strength;
     const int id = item.id;
     m_undo.push(new AreaCommand(*this, QStringLiteral("covering an area"), captureId, std::move(item), true));
+    return id;
+}
+
+int Case::coverFinding(int captureId, const Finding& finding) {
+    Capture* capture = find(captureId);
+    if (!capture || finding.boxes.empty()) return 0;
+    if (const auto known = foundAgain(capture->items, finding); known != capture->items.end()) {
+        const int id = known->id;
+        decide(id, Scope::One, Decision::Cover);
+        return id;
+    }
+    Item item = makeItem(finding);
+    item.decision = Decision::Cover;
+    const int id = item.id;
+    m_undo.push(
+        new AreaCommand(*this, QStringLiteral("covering what the check found"), captureId, std::move(item), true));
     return id;
 }
 
@@ -434,9 +520,13 @@ std::vector<Cover> Case::covers(const Capture& capture) const {
 
 std::vector<Finding> Case::coveredValues() const {
     std::vector<Finding> values;
-    for (const Capture& capture : m_captures)
+    for (const Capture& capture : m_captures) {
         for (const Item& item : capture.items)
             if (item.decision == Decision::Cover && !item.finding.text.isEmpty()) values.push_back(item.finding);
+        if (!capture.page) continue;
+        const auto hands = handCovers(capture.items, capture.picture.size(), m_policy.evenWidth);
+        for (Finding& value : valuesUnder(*capture.page, hands)) values.push_back(std::move(value));
+    }
     return values;
 }
 

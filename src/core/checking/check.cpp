@@ -1,5 +1,6 @@
 #include "checking/check.h"
 
+#include "base/sentence.h"
 #include "picture/container.h"
 #include "picture/geometry.h"
 #include "picture/picture_file.h"
@@ -10,25 +11,56 @@
 namespace eyelid {
 namespace {
 
-// Takes the letters out of a word that lie under covers; it is what is left of it.
-void uncover(Word& word, const std::vector<Cover>& covers) {
-    const auto covered = [&](const QRectF& box) {
-        double share = 0;
-        for (const Cover& cover : covers) share += shareWithin(box, QRectF(cover.rect));
-        return share > 0.6;
-    };
-    if (covered(word.box)) {
-        word = Word{};
-        return;
+// The share of a letter's box under covers from which on what was read there is the covers' own look. Boxes are good to
+// about a stroke; of a letter that is hidden less, enough may be left to tell it.
+constexpr double hiddenShare = 0.8;
+// What was read lies where something was kept, as far as two readings of one place agree.
+constexpr double keptShare = 0.9;
+
+using Rects = std::vector<QRect>;
+
+Rects rectsOf(const std::vector<Cover>& covers) {
+    Rects rects;
+    for (const Cover& cover : covers) rects.push_back(cover.rect);
+    return rects;
+}
+
+// A letter each; where a reader gave no places, they are spread evenly over the word.
+std::vector<Glyph> lettersOf(const Word& word) {
+    if (!word.glyphs.empty() || word.text.isEmpty()) return word.glyphs;
+    std::vector<Glyph> letters;
+    const double each = word.box.width() / double(word.text.size());
+    for (qsizetype i = 0; i < word.text.size(); ++i)
+        letters.push_back({word.text.mid(i, 1),
+                           QRectF(word.box.left() + each * double(i), word.box.top(), each, word.box.height()), 1});
+    return letters;
+}
+
+// Takes the letters out of a word that lie under covers; it is what is left of it, in all its readings.
+void uncover(Word& word, const Rects& covers) {
+    if (shareUnder(word.box, covers) <= 0) return;
+    const std::vector<Glyph> letters = lettersOf(word);
+    std::vector<size_t> left;
+    for (size_t i = 0; i < letters.size(); ++i)
+        if (shareUnder(letters[i].box, covers) < hiddenShare) left.push_back(i);
+    if (left.size() == letters.size()) return;
+    Word rest = word;
+    rest.glyphs.clear();
+    rest.text.clear();
+    rest.box = {};
+    for (const size_t i : left) {
+        rest.glyphs.push_back(letters[i]);
+        rest.text += letters[i].text;
+        rest.box = rest.box.united(letters[i].box);
     }
-    if (std::erase_if(word.glyphs, [&](const Glyph& glyph) { return covered(glyph.box); }) == 0) return;
-    word.text.clear();
-    word.alternatives.clear();
-    word.box = {};
-    for (const Glyph& glyph : word.glyphs) {
-        word.text += glyph.text;
-        word.box = word.box.united(glyph.box);
+    rest.alternatives.clear();
+    for (const QString& other : word.alternatives) {
+        if (other.size() != qsizetype(letters.size())) continue; // which letter stands where is not known
+        QString cut;
+        for (const size_t i : left) cut += other[qsizetype(i)];
+        rest.alternatives << cut;
     }
+    word = std::move(rest);
 }
 
 // The line a cover belongs to: it stands within it, or directly before or after.
@@ -42,20 +74,23 @@ TextLine* lineOf(Page& page, const QRectF& box) {
     return nullptr;
 }
 
-// What a reader makes of a cover's own look is not text; that nothing shows through is checked by the pixels. In place
-// of what is covered a block stands on the page, so that a label still has its value and a column its cells: otherwise
-// the neighbours of a cover would be taken for what it hides.
-void withoutCovers(Page& page, const CheckRequest& request) {
+// What a reader makes of a cover's own look is not text; that nothing shows through is checked by the pixels.
+void takeOutCovered(Page& page, const Rects& covers) {
     for (TextLine& line : page.lines) {
-        for (Word& word : line.words) uncover(word, request.covers);
+        for (Word& word : line.words) uncover(word, covers);
         std::erase_if(line.words, [](const Word& word) { return word.text.isEmpty(); });
         QRectF left;
         for (const Word& word : line.words) left = left.united(word.box);
         line.box = QRectF(left.left(), line.box.top(), left.width(), line.box.height());
     }
     std::erase_if(page.lines, [](const TextLine& line) { return line.words.empty(); });
+}
+
+// In place of what is covered a block stands on the page, so that a label still has its value and a column its cells:
+// otherwise the neighbours of a cover would be taken for what it hides.
+void putBlocks(Page& page, const std::vector<Item>& items) {
     std::vector<TextLine> cells;
-    for (const Item& item : request.items) {
+    for (const Item& item : items) {
         if (item.decision != Decision::Cover || item.finding.kind == Kind::Area) continue;
         for (const QRectF& box : item.finding.boxes) {
             const Word block{QString(coverBlock), box, 1, {}, {}};
@@ -93,24 +128,24 @@ QImage blindCopy(const QImage& capture, const std::vector<Cover>& covers) {
     return blind;
 }
 
-void checkCovers(const QImage& file, const CheckRequest& request, std::vector<Leak>& leaks) {
-    const QImage& capture = *request.capture;
-    // By the rule of no influence the file must be, to the pixel, what comes of a capture whose hidden places are
-    // blank. That is stricter than looking for likeness, and has no threshold to get wrong.
-    const QImage expected = render(blindCopy(capture, request.covers), request.covers);
-    const auto differs = [&](const QRect& r) {
-        for (int y = r.top(); y <= r.bottom(); ++y) {
-            const auto* a = reinterpret_cast<const QRgb*>(file.constScanLine(y));
-            const auto* b = reinterpret_cast<const QRgb*>(expected.constScanLine(y));
-            for (int x = r.left(); x <= r.right(); ++x)
-                if ((a[x] ^ b[x]) & 0xffffff) return true;
-        }
-        return false;
-    };
+bool differWithin(const QImage& one, const QImage& other, const QRect& r) {
+    for (int y = r.top(); y <= r.bottom(); ++y) {
+        const auto* a = reinterpret_cast<const QRgb*>(one.constScanLine(y));
+        const auto* b = reinterpret_cast<const QRgb*>(other.constScanLine(y));
+        for (int x = r.left(); x <= r.right(); ++x)
+            if ((a[x] ^ b[x]) & 0xffffff) return true;
+    }
+    return false;
+}
+
+// By the rule of no influence the file must be, to the pixel, what comes of a capture whose hidden places are blank.
+// That is stricter than looking for likeness, and has no threshold to get wrong.
+void comparePixels(const QImage& file, const CheckRequest& request, std::vector<Leak>& leaks) {
+    const QImage expected = render(blindCopy(*request.capture, request.covers), request.covers);
     bool underCovers = false;
     for (const Cover& cover : request.covers) {
-        const QRect r = cover.rect.intersected(capture.rect());
-        if (r.isEmpty() || !differs(r)) continue;
+        const QRect r = cover.rect.intersected(expected.rect());
+        if (r.isEmpty() || !differWithin(file, expected, r)) continue;
         underCovers = true;
         leaks.push_back({Leak::Sort::Cover,
                          r,
@@ -118,103 +153,160 @@ void checkCovers(const QImage& file, const CheckRequest& request, std::vector<Le
                                         "shows through it or lies on it."),
                          {}});
     }
-    if (!underCovers && differs(capture.rect()))
+    if (!underCovers && differWithin(file, expected, expected.rect()))
         leaks.push_back({Leak::Sort::Structure, {}, QStringLiteral("The picture is not what was to be written."), {}});
-    // A cover must take in all of its glyphs.
+}
+
+// The covers together must take in all of what each covered finding shows.
+void compareSizes(const CheckRequest& request, std::vector<Leak>& leaks) {
     for (const Item& item : request.items) {
         if (item.decision != Decision::Cover) continue;
         for (const QRectF& box : item.finding.boxes) {
-            const QRect glyphs = grownOutwards(box, 0).intersected(capture.rect());
-            int hidden = 0;
-            cv::Mat mask = cv::Mat::zeros(std::max(1, glyphs.height()), std::max(1, glyphs.width()), CV_8U);
+            const QRect glyphs = grownOutwards(box, 0).intersected(request.capture->rect());
+            if (glyphs.isEmpty()) continue;
+            cv::Mat mask = cv::Mat::zeros(glyphs.height(), glyphs.width(), CV_8U);
             for (const Cover& cover : request.covers) {
                 const QRect part = cover.rect.intersected(glyphs).translated(-glyphs.topLeft());
                 if (!part.isEmpty()) mask(cv::Rect(part.x(), part.y(), part.width(), part.height())) = 1;
             }
-            hidden = cv::countNonZero(mask);
-            if (hidden < glyphs.width() * glyphs.height()) {
+            if (cv::countNonZero(mask) < glyphs.width() * glyphs.height())
                 leaks.push_back(
-                    {Leak::Sort::Cover, box, QStringLiteral("A cover is smaller than what it should hide.")});
-            }
+                    {Leak::Sort::Cover, box, QStringLiteral("A cover is smaller than what it should hide."), {}});
         }
     }
 }
 
-} // namespace
-
-Result<CheckReport> checkBytes(const QByteArray& bytes, const QString& name, const CheckRequest& request,
-                               Reader& reader, const Finder& finder, Progress& progress) {
-    CheckReport report;
-    auto& leaks = report.leaks;
-    const Container container = inspectContainer(bytes);
+void inspectFile(const QByteArray& bytes, std::vector<Leak>& leaks) {
+    const Container container = inspectStrictly(bytes);
     if (container.complete && container.format != PictureFormat::Unknown && container.end < bytes.size())
         leaks.push_back({Leak::Sort::Extra,
                          {},
-                         QStringLiteral("%1 bytes follow the end of the picture.").arg(bytes.size() - container.end)});
+                         sentence(u"%1 bytes follow the end of the picture.", bytes.size() - container.end),
+                         {}});
     for (const QString& what : container.besides)
-        leaks.push_back(
-            {Leak::Sort::Extra, {}, QStringLiteral("The file carries more than the picture: %1.").arg(what)});
+        leaks.push_back({Leak::Sort::Extra, {}, sentence(u"The file carries more than the picture: %1.", what), {}});
     if (container.transparency)
         leaks.push_back({Leak::Sort::Transparency,
                          {},
-                         QStringLiteral("The picture is not opaque; colour may lie under what is transparent.")});
-    auto picture = decodePicture(bytes, name);
-    if (!picture) {
-        leaks.push_back({Leak::Sort::Structure, {}, picture.error().sentence});
-        return report;
+                         QStringLiteral("The picture is not opaque; colour may lie under what is transparent."),
+                         {}});
+}
+
+// One frame's search: what can be read on it that is neither covered nor kept.
+class Search {
+public:
+    Search(const CheckRequest& request, const Finder& finder, std::vector<Leak>& leaks)
+        : m_request(request), m_finder(finder), m_leaks(leaks) {}
+
+    /// `where` and `how` go into the sentences: "On page 2, ", " when the contrast is stretched".
+    void search(const Page& read, const QString& where, const QString& how) {
+        static const WatchList none;
+        for (const Finding& f : m_finder.find(read, *m_request.policy, m_request.watch ? *m_request.watch : none))
+            add(Leak::Sort::Found, f, sentence(u"%1%2 can be read%3: it %4.", where, kindTitle(f.kind), how, f.reason));
+        for (const Finding& f : m_finder.readable(read, m_request.coveredValues))
+            add(Leak::Sort::CoveredValue, f,
+                sentence(u"%1%2 that is covered elsewhere in the case can be read here%3.", where,
+                         f.kind == Kind::Area ? QStringLiteral("Something") : kindTitle(f.kind), how));
     }
-    report.size = picture->size();
-    if (request.capture) {
-        if (picture->size() != request.capture->size())
-            leaks.push_back(
-                {Leak::Sort::Structure, {}, QStringLiteral("The picture is not of the size it was written in.")});
-        else
-            checkCovers(*picture, request, leaks);
+
+private:
+    void add(Leak::Sort sort, const Finding& f, const QString& sentence) {
+        if (!kept(f) && !told(f)) m_leaks.push_back({sort, f.boxes.front(), sentence, f});
     }
-    // Reading is done twice over: as it is, and once more for what is too faint for a first look.
-    auto page = reader.read(*picture, {.languages = request.languages}, progress);
-    if (!page) return page.error();
-    auto faint = reader.read(*picture, {.languages = request.languages, .faint = true}, progress);
-    if (!faint) return faint.error();
-    withoutCovers(*page, request);
-    withoutCovers(*faint, request);
-    progress.setDoing(QStringLiteral("Searching what was read"));
-    const WatchList none;
-    const WatchList& watch = request.watch ? *request.watch : none;
-    const auto settled = [&](const Finding& f) {
-        return std::any_of(request.items.begin(), request.items.end(), [&](const Item& item) {
-            if (item.decision != Decision::Keep) return false;
-            if (!item.finding.key.isEmpty() && item.finding.key == f.key) return true;
-            return std::all_of(f.boxes.begin(), f.boxes.end(), [&](const QRectF& box) {
-                return std::any_of(item.finding.boxes.begin(), item.finding.boxes.end(),
-                                   [&](const QRectF& kept) { return shareWithin(box, kept) > 0.5; });
+    bool kept(const Finding& f) const {
+        std::vector<QRect> places;
+        for (const Item& item : m_request.items) {
+            if (item.decision != Decision::Keep) continue;
+            if (sameValue(item.finding, f)) return true;
+            for (const QRectF& box : item.finding.boxes)
+                places.push_back(grownOutwards(box, 0.35 * item.finding.textHeight));
+        }
+        return std::all_of(f.boxes.begin(), f.boxes.end(),
+                           [&](const QRectF& box) { return shareUnder(box, places) >= keptShare; });
+    }
+    bool told(const Finding& f) const {
+        return std::all_of(f.boxes.begin(), f.boxes.end(), [&](const QRectF& box) {
+            return std::any_of(m_leaks.begin(), m_leaks.end(), [&](const Leak& leak) {
+                const auto& places = leak.finding.boxes;
+                return std::any_of(places.begin(), places.end(),
+                                   [&](const QRectF& place) { return shareWithin(box, place) > keptShare; });
             });
         });
-    };
-    const auto told = [&](const Finding& f) {
-        return std::any_of(leaks.begin(), leaks.end(), [&](const Leak& leak) {
-            return !leak.place.isNull() && shareWithin(f.boxes.front(), leak.place) > 0.5;
+    }
+    const CheckRequest& m_request;
+    const Finder& m_finder;
+    std::vector<Leak>& m_leaks;
+};
+
+// Reading is done twice over: as it is, and once more for what is too faint for a first look.
+Result<Done> searchFrame(const QImage& picture, const QString& where, const CheckRequest& request, Reader& reader,
+                         const Finder& finder, std::vector<Leak>& leaks, Progress& progress) {
+    Search search(request, finder, leaks);
+    for (const bool faint : {false, true}) {
+        auto page = reader.read(picture, {.languages = request.languages, .faint = faint}, progress);
+        if (!page) return page.error();
+        progress.setDoing(QStringLiteral("Searching what was read"));
+        takeOutCovered(*page, rectsOf(request.covers));
+        putBlocks(*page, request.items);
+        search.search(*page, where, faint ? QStringLiteral(" when the contrast is stretched") : QString());
+    }
+    return Done{};
+}
+
+} // namespace
+
+std::vector<Leak> checkText(const QString& text, const QString& what, const CheckRequest& request,
+                            const Finder& finder) {
+    static const WatchList none;
+    auto found = finder.readableInText(text, request.coveredValues);
+    if (found.empty()) found = finder.findInText(text, *request.policy, request.watch ? *request.watch : none);
+    for (const Finding& f : found) {
+        const bool kept = std::any_of(request.items.begin(), request.items.end(), [&](const Item& item) {
+            return item.decision == Decision::Keep && sameValue(item.finding, f);
         });
+        if (kept) continue;
+        return {{Leak::Sort::Name,
+                 {},
+                 sentence(u"%1 holds something sensitive (%2).", what,
+                          f.kind == Kind::Area ? QStringLiteral("a covered value") : kindTitle(f.kind)),
+                 {}}};
+    }
+    return {};
+}
+
+Result<CheckReport> checkBytes(const QByteArray& bytes, const CheckRequest& request, Reader& reader,
+                               const Finder& finder, Progress& progress) {
+    CheckReport report;
+    auto& leaks = report.leaks;
+    if (!request.name.isEmpty()) leaks = checkText(request.name, QStringLiteral("The file's name"), request, finder);
+    inspectFile(bytes, leaks);
+    const auto broken = [&](const QString& sentence) {
+        leaks.push_back({Leak::Sort::Structure, {}, sentence, {}});
+        return report;
     };
-    const auto search = [&](const Page& read, const char* how) {
-        const auto found = finder.find(read, *request.policy, watch);
-        for (const Finding& f : found) {
-            if (settled(f) || told(f)) continue;
-            leaks.push_back(
-                {Leak::Sort::Found, f.boxes.front(),
-                 QStringLiteral("%1 can be read%2: it %3.").arg(kindTitle(f.kind), QLatin1String(how), f.reason), f});
+    // Under no name: what is said of the file goes into the log.
+    auto frames = PictureFrames::open(bytes, QStringLiteral("The file"));
+    if (!frames) return broken(frames.error().sentence);
+    if (request.capture && frames->count() != 1) return broken(QStringLiteral("The file holds several pictures."));
+    QImage last;
+    for (int i = 0; i < frames->count(); ++i) {
+        if (progress.cancelled()) return Error{Error::Kind::Cancelled, QStringLiteral("The check was stopped.")};
+        auto picture = frames->next();
+        if (!picture) return broken(picture.error().sentence);
+        if (i == 0) report.size = picture->size();
+        if (request.capture && picture->size() != request.capture->size())
+            return broken(QStringLiteral("The picture is not of the size it was written in."));
+        if (request.capture) {
+            comparePixels(*picture, request, leaks);
+            compareSizes(request, leaks);
         }
-        for (const Finding& f : finder.carry(read, {}, request.coveredValues, *request.policy)) {
-            if (settled(f) || told(f)) continue;
-            leaks.push_back({Leak::Sort::CoveredValue, f.boxes.front(),
-                             QStringLiteral("%1 that is covered elsewhere in the case can be read here%2.")
-                                 .arg(kindTitle(f.kind), QLatin1String(how)),
-                             f});
-        }
-    };
-    search(*page, "");
-    search(*faint, " when the contrast is stretched");
-    report.page = std::move(*page);
+        // Many frames of a GIF are as the one before.
+        if (*picture == last) continue;
+        const QString where = frames->count() > 1 ? sentence(u"On page %1: ", i + 1) : QString();
+        if (auto searched = searchFrame(*picture, where, request, reader, finder, leaks, progress); !searched)
+            return searched.error();
+        if (frames->count() > 1) last = std::move(*picture);
+    }
     return report;
 }
 

@@ -1,4 +1,5 @@
-// Reads a written file again and searches it: what can still be seen there that must not leave.
+// Takes the bytes of a finished picture apart, reads and searches them: what can still be seen there that must not
+// leave.
 #pragma once
 
 #include "base/progress.h"
@@ -17,23 +18,23 @@ namespace eyelid {
 /// One thing wrong with a file.
 struct Leak {
     enum class Sort {
-        Structure,    ///< not a whole picture file, or not the size it should have
-        Extra,        ///< metadata, or bytes after the end
+        Structure,    ///< not a whole picture file, or not the picture it should be
+        Extra,        ///< metadata, or bytes that belong to no pixel
         Transparency, ///< the picture is not opaque
         Cover,        ///< a cover that lets something through, or is smaller than what it should hide
         Found,        ///< something sensitive that was neither covered nor kept
-        CoveredValue, ///< a value covered elsewhere in the case that can be read here
+        CoveredValue, ///< a value covered somewhere in the case that can be read here
+        Name,         ///< the file's name holds something sensitive
     };
     Sort sort = Sort::Structure;
     QRectF place;     ///< device pixels; null where it concerns the whole file
-    QString sentence; ///< says what is wrong without repeating the value
+    QString sentence; ///< says what is wrong without repeating the value, or the file's name
     Finding finding;  ///< what was found, where something was; its value is for the officer's screen, never for a log
 };
 
 struct CheckReport {
     std::vector<Leak> leaks;
-    QSize size;
-    Page page; ///< what can be read on the file
+    QSize size; ///< of the first frame
     bool clean() const { return leaks.empty(); }
 };
 
@@ -42,15 +43,22 @@ struct CheckRequest {
     const Policy* policy = nullptr;
     const WatchList* watch = nullptr;
     QString languages = QStringLiteral("eng");
+    QString name;                       ///< of the file as it is to leave, without its ending; empty: not looked at
     const QImage* capture = nullptr;    ///< the unsanitised picture, to compare covers with
     std::vector<Cover> covers;          ///< as drawn
     std::vector<Item> items;            ///< of this capture
-    std::vector<Finding> coveredValues; ///< of the whole case
+    std::vector<Finding> coveredValues; ///< of the whole case, those covered by hand included
 };
 
-/// Parses, reads and searches `bytes`. Errors: a language that is missing, cancelled. A file that is no picture is not
-/// an error but a leak of sort Structure.
-Result<CheckReport> checkBytes(const QByteArray& bytes, const QString& name, const CheckRequest& request,
-                               Reader& reader, const Finder& finder, Progress& progress);
+/// Takes apart, reads and searches `bytes`, every page and frame of them. A value counts as gone only where all of its
+/// letters lie under covers: covers as their union, letter by letter. Errors: a language that is missing, cancelled. A
+/// file that is no picture is not an error but a leak of sort Structure.
+Result<CheckReport> checkBytes(const QByteArray& bytes, const CheckRequest& request, Reader& reader,
+                               const Finder& finder, Progress& progress);
+
+/// What a text that leaves beside the pictures must not say: empty, or one leak of sort Name. `what` begins its
+/// sentence: "The file's name".
+std::vector<Leak> checkText(const QString& text, const QString& what, const CheckRequest& request,
+                            const Finder& finder);
 
 } // namespace eyelid

@@ -242,7 +242,7 @@ std::vector<QRect> coverRects(const Finding& finding, const QSize& picture, int 
 }
 
 QImage render(const QImage& capture, const std::vector<Cover>& covers) {
-    const QImage source = flattened(capture);
+    const QImage source = flattened(capture); // shared with the capture where that is flat already
     QImage result = source;
     result.detach();
     const Open open(source, covers);

@@ -1,5 +1,8 @@
 #include "editing/sanitised_page.h"
 
+#include "base/sentence.h"
+#include "editing/cover.h"
+
 #include <algorithm>
 #include <set>
 
@@ -11,53 +14,73 @@ QString standInName(Kind kind, int number) {
     QString title = kindTitle(kind);
     if (title.size() > 1 && title[1].isLower()) title[0] = title[0].toLower();
     if (kind == Kind::Email) title = QStringLiteral("e-mail");
-    return QStringLiteral("[%1 %2]").arg(title).arg(number);
+    return sentence(u"[%1 %2]", title, number);
 }
+
+HiddenValue hiddenValue(const Finding& finding, int number, const QSize& picture, int evenWidth) {
+    HiddenValue value{finding.kind, number, finding.boxes, {}};
+    for (const QRectF& box : finding.boxes) {
+        Finding one = finding;
+        one.boxes = {box};
+        const auto rects = coverRects(one, picture, evenWidth);
+        value.covers.push_back(rects.empty() ? box.toAlignedRect() : rects.front());
+    }
+    return value;
+}
+
+namespace {
+
+// Where a point is hidden, and by which of a value's boxes.
+struct Hiding {
+    const HiddenValue* value = nullptr;
+    size_t box = 0;
+    QRectF cover() const { return box < value->covers.size() ? QRectF(value->covers[box]) : value->boxes[box]; }
+};
+
+Hiding hidingAt(const std::vector<HiddenValue>& hidden, const QPointF& at) {
+    for (const HiddenValue& value : hidden)
+        for (size_t i = 0; i < value.boxes.size(); ++i)
+            if (value.boxes[i].contains(at)) return {&value, i};
+    return {};
+}
+
+// Writes names in place of a word's hidden letters. False where none of them is hidden.
+bool sanitise(Word& word, const std::vector<HiddenValue>& hidden, std::set<const HiddenValue*>& told) {
+    std::vector<Glyph> letters = word.glyphs;
+    if (letters.empty()) letters.push_back({word.text, word.box, 1});
+    QString text;
+    QRectF box;
+    const HiddenValue* last = nullptr;
+    bool any = false;
+    for (const Glyph& letter : letters) {
+        const Hiding hiding = hidingAt(hidden, letter.box.center());
+        if (!hiding.value) {
+            text += letter.text;
+            box = box.united(letter.box);
+        } else {
+            any = true;
+            box = box.united(hiding.cover());
+            if (hiding.value != last && (hiding.value->kind == Kind::Area || told.insert(hiding.value).second))
+                text += standInName(hiding.value->kind, hiding.value->number);
+        }
+        last = hiding.value;
+    }
+    if (any) word = Word{text, box, 1, {}, {}};
+    return any;
+}
+
+} // namespace
 
 Page sanitisedPage(const Page& page, const std::vector<HiddenValue>& hidden) {
     Page result = page;
-    const auto hiddenAt = [&](const QPointF& at) -> const HiddenValue* {
-        for (const HiddenValue& value : hidden)
-            for (const QRectF& box : value.boxes)
-                if (box.contains(at)) return &value;
-        return nullptr;
-    };
     std::set<const HiddenValue*> told;
     for (TextLine& line : result.lines) {
-        std::vector<Word> kept;
-        for (Word& word : line.words) {
-            QString text;
-            bool touched = false;
-            const auto put = [&](const HiddenValue* value) {
-                touched = true;
-                if (value->kind == Kind::Area || told.insert(value).second)
-                    text += standInName(value->kind, value->number);
-            };
-            if (word.glyphs.empty()) {
-                if (const HiddenValue* value = hiddenAt(word.box.center()))
-                    put(value);
-                else
-                    text = word.text;
-            }
-            const HiddenValue* last = nullptr;
-            for (const Glyph& glyph : word.glyphs) {
-                const HiddenValue* value = hiddenAt(glyph.box.center());
-                if (!value)
-                    text += glyph.text;
-                else if (value != last)
-                    put(value);
-                last = value;
-            }
-            if (text.isEmpty()) continue;
-            if (touched) {
-                word.text = text;
-                word.glyphs.clear();
-                word.alternatives.clear();
-                word.confidence = 1;
-            }
-            kept.push_back(std::move(word));
-        }
-        line.words = std::move(kept);
+        bool touched = false;
+        for (Word& word : line.words) touched = sanitise(word, hidden, told) || touched;
+        if (!touched) continue;
+        std::erase_if(line.words, [](const Word& word) { return word.text.isEmpty(); });
+        line.box = {};
+        for (const Word& word : line.words) line.box = line.box.united(word.box);
     }
     std::erase_if(result.lines, [](const TextLine& line) { return line.words.empty(); });
     std::erase_if(result.codes, [&](const Code& code) {

@@ -5,6 +5,7 @@
 #include "finding/finding.h"
 #include "reading/page.h"
 
+#include <QRect>
 #include <vector>
 
 namespace eyelid {
@@ -13,13 +14,18 @@ struct HiddenValue {
     Kind kind = Kind::Area;
     int number = 0; ///< the value's number; 0 for areas, which are "[covered]"
     std::vector<QRectF> boxes;
+    std::vector<QRect> covers; ///< what a cover over each box takes in; the box itself where there is none
 };
+
+/// A finding as a value to hide; covers as coverRects() draws them.
+HiddenValue hiddenValue(const Finding& finding, int number, const QSize& picture, int evenWidth);
 
 /// "[e-mail 1]".
 QString standInName(Kind kind, int number);
 
 /// Letters whose middle lies in a hidden box go; the first of them leaves the name in their place. Other readings,
-/// codes whose box meets a hidden one, and the letters' own boxes go as well.
+/// codes whose box meets a hidden one, and the letters' own boxes go as well. A name stands where its cover would: how
+/// wide the value was is not told.
 Page sanitisedPage(const Page& page, const std::vector<HiddenValue>& hidden);
 
 } // namespace eyelid

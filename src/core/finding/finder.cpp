@@ -5,29 +5,66 @@
 #include "finding/detector.h"
 #include "finding/phrase_search.h"
 #include "picture/geometry.h"
+#include "reading/page_text.h"
 
 #include <algorithm>
+#include <map>
 #include <QRegularExpression>
+#include <set>
 
 namespace eyelid {
 namespace {
 
+// A candidate's spans on single lines; joined runs are told apart by their parts.
+struct OnLine {
+    int line = 0;
+    Span span;
+};
+std::vector<OnLine> onLines(const Candidate& c) {
+    std::vector<OnLine> parts;
+    const int first = c.run->second < 0 ? c.span.length : std::min(c.span.end(), c.run->joint) - c.span.start;
+    if (first > 0) parts.push_back({c.run->line, {c.span.start, first}});
+    if (c.run->second >= 0 && c.span.end() > c.run->joint) {
+        const int start = std::max(0, c.span.start - c.run->joint);
+        parts.push_back({c.run->second, {start, c.span.end() - c.run->joint - start}});
+    }
+    return parts;
+}
+
 bool overlap(const Candidate& a, const Candidate& b) {
-    // Spans are compared on single lines; joined runs are told apart by their parts.
-    const auto parts = [](const Candidate& c) {
-        std::vector<std::pair<int, Span>> p;
-        const int first = std::min(c.span.end(), c.run->joint) - c.span.start;
-        if (first > 0) p.push_back({c.run->line, {c.span.start, first}});
-        if (c.run->second >= 0 && c.span.end() > c.run->joint) {
-            const int start = std::max(0, c.span.start - c.run->joint);
-            p.push_back({c.run->second, {start, c.span.end() - c.run->joint - start}});
-        }
-        return p;
-    };
-    for (const auto& [lineA, spanA] : parts(a))
-        for (const auto& [lineB, spanB] : parts(b))
-            if (lineA == lineB && spanA.start < spanB.end() && spanB.start < spanA.end()) return true;
+    for (const OnLine& x : onLines(a))
+        for (const OnLine& y : onLines(b))
+            if (x.line == y.line && x.span.start < y.span.end() && y.span.start < x.span.end()) return true;
     return false;
+}
+
+// What of a candidate no surer one has taken: the rest of a case's title around the address within it.
+std::vector<Candidate> leftOver(const ScreenText& screen, const Candidate& c,
+                                const std::vector<const Candidate*>& taken) {
+    std::vector<Candidate> rest;
+    for (const OnLine& part : onLines(c)) {
+        const Run& run = screen.runs()[size_t(part.line)];
+        const QString& text = run.text();
+        const int end = std::min(part.span.end(), int(text.size()));
+        std::vector<char> free(size_t(text.size()) + 1, 0); // and a border at the end
+        std::fill(free.begin() + part.span.start, free.begin() + std::max(part.span.start, end), 1);
+        for (const Candidate* other : taken)
+            for (const OnLine& gone : onLines(*other))
+                if (gone.line == part.line)
+                    std::fill(free.begin() + std::min(gone.span.start, int(text.size())),
+                              free.begin() + std::min(gone.span.end(), int(text.size())), 0);
+        for (int i = part.span.start; i < end; ++i) {
+            if (!free[size_t(i)]) continue;
+            int stop = i;
+            while (free[size_t(stop)]) ++stop;
+            int first = i, last = stop;
+            while (first < last && !text[first].isLetterOrNumber()) ++first;
+            while (last > first && !text[last - 1].isLetterOrNumber()) --last;
+            if (last > first) rest.push_back({c.kind, &run, {first, last - first}, c.confidence, c.reason, {}});
+            i = stop;
+        }
+    }
+    return rest;
 }
 
 Finding toFinding(const ScreenText& screen, const Candidate& c) {
@@ -49,12 +86,12 @@ public:
             if (e.size() > 2 && e.startsWith(QLatin1Char('/')) && e.endsWith(QLatin1Char('/'))) {
                 if (auto p = Pattern::compile(e.mid(1, e.size() - 2))) m_patterns.push_back(std::move(*p));
             } else {
-                m_values << skeleton(e);
+                m_values << exactly(e);
             }
         }
     }
     bool holds(const QString& text) const {
-        if (m_values.contains(skeleton(text))) return true;
+        if (m_values.contains(exactly(text))) return true;
         const SearchText search(text);
         return std::any_of(m_patterns.begin(), m_patterns.end(), [&](const Pattern& p) { return p.found(search); });
     }
@@ -139,7 +176,7 @@ void findAlike(const ScreenText& screen, const std::vector<Candidate>& kept, std
         const QString shape = signature(run.text());
         if (shape.isEmpty()) continue;
         const TextLine& line = lines[size_t(run.line)];
-        QHash<int, int> votes;
+        std::map<int, int> votes;
         int others = 0;
         for (size_t j = 0; j < lines.size(); ++j) {
             const TextLine& other = lines[j];
@@ -154,9 +191,9 @@ void findAlike(const ScreenText& screen, const std::vector<Candidate>& kept, std
             else if (signature(screen.runs()[j].text()) == shape)
                 ++others;
         }
-        for (auto vote = votes.begin(); vote != votes.end(); ++vote)
-            if (*vote >= 2 && *vote >= others)
-                out.push_back({Kind(vote.key()),
+        for (const auto& [kind, count] : votes)
+            if (count >= 2 && count >= others)
+                out.push_back({Kind(kind),
                                &run,
                                {0, int(run.text().size())},
                                0.65,
@@ -216,6 +253,19 @@ QStringList otherDialling(const QString& text) {
     others.erase(std::remove_if(others.begin(), others.end(), [](const QString& o) { return o.size() < 8; }),
                  others.end());
     return others;
+}
+
+// A text that is no picture, as a name of a file is written and as it would be read out: "ines-hartwell_02".
+QStringList spellings(const QString& text) {
+    static const QRegularExpression marks(QStringLiteral("[-_.+~,;:()\\[\\]]+"));
+    const QString spaced = QString(text).replace(marks, QStringLiteral(" ")).simplified();
+    QString capitals = spaced;
+    for (qsizetype i = 0; i < capitals.size(); ++i)
+        if (i == 0 || capitals[i - 1] == u' ') capitals[i] = capitals[i].toUpper();
+    QStringList all{text};
+    for (const QString& other : {spaced, capitals})
+        if (!all.contains(other)) all << other;
+    return all;
 }
 
 void sortByPlace(std::vector<Finding>& findings) {
@@ -296,7 +346,7 @@ std::vector<Finding> Finder::find(const Page& page, const Policy& policy, const 
         // No key: two faces are never known to be of one person.
         f.textHeight = 8;
         f.reason = QStringLiteral("looks like a face on a photograph");
-        if (policy.rule(Kind::Face).on && f.confidence >= policy.rule(Kind::Face).threshold)
+        if (policy.looksFor(Kind::Face) && f.confidence >= policy.rule(Kind::Face).threshold)
             findings.push_back(std::move(f));
     }
     for (Finding& f : findings) f.ground = policy.rule(f.kind).ground;
@@ -328,27 +378,8 @@ void Finder::findCodes(const Page& page, const Policy& policy, const WatchList& 
                           code.kind.startsWith(QLatin1String("ITF")) || code.kind.startsWith(QLatin1String("DataBar"));
         f.confidence = flat ? 0.2 : 0.6;
         // Its content is searched as if it stood there.
-        Page content;
-        content.size = page.size;
-        double top = 0;
-        for (const QString& text : code.content.split(QRegularExpression(QStringLiteral("[\\r\\n;]+")))) {
-            TextLine line;
-            line.xHeight = 8;
-            line.box = QRectF(0, top, 8.0 * double(text.size()), 12);
-            line.baseline = top + 12;
-            double x = 0;
-            for (const QString& part : text.split(u' ', Qt::SkipEmptyParts)) {
-                Word word;
-                word.text = part;
-                word.box = QRectF(x, top, 8.0 * double(part.size()), 12);
-                for (qsizetype i = 0; i < part.size(); ++i)
-                    word.glyphs.push_back({part.mid(i, 1), QRectF(x + 8.0 * double(i), top, 8, 12), 1});
-                x += 8.0 * double(part.size() + 1);
-                line.words.push_back(std::move(word));
-            }
-            if (!line.words.empty()) content.lines.push_back(std::move(line));
-            top += 30;
-        }
+        static const QRegularExpression parts(QStringLiteral("[\\r\\n;]+"));
+        const Page content = pageOfText(code.content.split(parts));
         const std::vector<Finding> within = findRead(content, policy, watch);
         const auto surest = std::max_element(within.begin(), within.end(), [](const Finding& a, const Finding& b) {
             return a.confidence < b.confidence;
@@ -362,10 +393,55 @@ void Finder::findCodes(const Page& page, const Policy& policy, const WatchList& 
         }
         if (f.key.isEmpty()) f.key = kindName(f.kind) + u':' + skeleton(f.text);
         const KindRule& rule = policy.rule(f.kind);
-        if (f.kind != Kind::Watch && (!rule.on || f.confidence < rule.threshold)) continue;
+        if (f.kind != Kind::Watch && (!policy.looksFor(f.kind) || f.confidence < rule.threshold)) continue;
         if (coveredBy(findings, code.box)) continue;
         findings.push_back(std::move(f));
     }
+}
+
+namespace {
+
+// The surest first; where one reaches over what is taken already, what is left of it stays.
+std::vector<Candidate> withoutOverlaps(const ScreenText& screen, const std::vector<Candidate>& surestFirst) {
+    std::vector<Candidate> kept;
+    std::vector<std::vector<size_t>> on(screen.runs().size()); // by line
+    const auto keep = [&](const Candidate& c) {
+        for (const OnLine& part : onLines(c)) on[size_t(part.line)].push_back(kept.size());
+        kept.push_back(c);
+    };
+    for (const Candidate& c : surestFirst) {
+        std::vector<size_t> met;
+        for (const OnLine& part : onLines(c))
+            for (const size_t k : on[size_t(part.line)])
+                if (overlap(kept[k], c) && std::find(met.begin(), met.end(), k) == met.end()) met.push_back(k);
+        if (met.empty()) {
+            keep(c);
+            continue;
+        }
+        // A value that merely reaches further than the surer one it holds is covered whole.
+        Candidate& first = kept[met.front()];
+        if (met.size() == 1 && first.run == c.run && first.kind == c.kind && c.span.start <= first.span.start &&
+            c.span.end() >= first.span.end()) {
+            first.span = c.span;
+            continue;
+        }
+        std::vector<const Candidate*> taken;
+        for (const size_t k : met) taken.push_back(&kept[k]);
+        for (const Candidate& rest : leftOver(screen, c, taken)) keep(rest);
+    }
+    return kept;
+}
+
+} // namespace
+
+std::vector<Finding> Finder::findInText(const QString& text, const Policy& policy, const WatchList& watch) const {
+    const Page page = pageOfText(spellings(text));
+    std::vector<Finding> found = findRead(page, policy, watch);
+    return found;
+}
+
+std::vector<Finding> Finder::readableInText(const QString& text, const std::vector<Finding>& values) const {
+    return readable(pageOfText(spellings(text)), values);
 }
 
 std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, const WatchList& watch) const {
@@ -386,7 +462,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
         if (c.span.length <= 0) return false;
         if (c.kind == Kind::Watch) return true;
         const KindRule& rule = policy.rule(c.kind);
-        return rule.on && c.confidence >= rule.threshold &&
+        return policy.looksFor(c.kind) && c.confidence >= rule.threshold &&
                !exceptions.holds(c.run->text().mid(c.span.start, c.span.length));
     };
     std::erase_if(candidates, [&](const Candidate& c) { return !wanted(c); });
@@ -395,33 +471,8 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
         if (a.confidence != b.confidence) return a.confidence > b.confidence;
         return a.span.length > b.span.length;
     });
-    std::vector<Candidate> kept;
+    std::vector<Candidate> kept = withoutOverlaps(screen, candidates);
     std::vector<Finding> findings;
-    std::vector<std::vector<size_t>> onLine(page.lines.size());
-    for (const Candidate& c : candidates) {
-        bool free = true;
-        std::vector<int> lines{c.run->line};
-        if (c.run->second >= 0) lines.push_back(c.run->second);
-        size_t swallowed = size_t(-1);
-        for (int line : lines)
-            for (size_t k : onLine[size_t(line)]) {
-                if (!overlap(kept[k], c)) continue;
-                free = false;
-                // A value that merely reaches further than the surer one it holds is covered whole.
-                if (kept[k].run == c.run && c.span.start <= kept[k].span.start && c.span.end() >= kept[k].span.end() &&
-                    c.span.length > kept[k].span.length && c.kind == kept[k].kind)
-                    swallowed = k;
-            }
-        if (!free && swallowed == size_t(-1)) continue;
-        if (swallowed != size_t(-1)) {
-            bool others = false;
-            for (size_t k : onLine[size_t(c.run->line)]) others = others || (k != swallowed && overlap(kept[k], c));
-            if (!others) kept[swallowed].span = c.span;
-            continue;
-        }
-        for (int line : lines) onLine[size_t(line)].push_back(kept.size());
-        kept.push_back(c);
-    }
     std::vector<Candidate> alike;
     findAlike(screen, kept, alike);
     for (const Candidate& c : alike)
@@ -446,81 +497,135 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
     return findings;
 }
 
+namespace {
+
+// What is looked for: a phrase, the value it stands for, and whether it is the whole of it in another spelling.
+struct Sought {
+    QString phrase;
+    const Finding* value = nullptr;
+    bool whole = true;
+    bool exactly = false; ///< as it is written, to the letter
+};
+
+// The ways a person's name is written, and the names of users and mail that are made from it.
+void addNames(const Finding& f, const Names& names, std::vector<Sought>& sought) {
+    QString name = f.text;
+    // "Surname, Given" is the other way round.
+    if (const qsizetype comma = name.indexOf(u','); comma > 0)
+        name = name.mid(comma + 1).trimmed() + u' ' + name.left(comma);
+    const QStringList words = name.split(QRegularExpression(QStringLiteral("[\\s,.]+")), Qt::SkipEmptyParts);
+    if (words.size() < 2) return;
+    const QString given = words.first(), family = words.last();
+    sought.push_back({words.join(u' '), &f});
+    sought.push_back({family + u' ' + words.mid(0, words.size() - 1).join(u' '), &f});
+    if (family.size() >= 4 && skeleton(given.left(1) + family).size() >= 6) {
+        sought.push_back({given.left(1) + family, &f});
+        sought.push_back({family + given.left(1), &f});
+    }
+    if (given.size() >= 5) sought.push_back({given + family.left(1), &f});
+    if (words.size() > 2) sought.push_back({given + family, &f});
+    for (const QString& word : words)
+        if (word.size() >= 4 && word[0].isUpper() && !names.isCommonWord(word)) sought.push_back({word, &f, false});
+}
+
+// Short values and ordinary words look like much that they are not.
+bool tellsItself(const Finding& f, const Names& names) {
+    const QString key = skeleton(f.text);
+    const auto letters = std::count_if(f.text.begin(), f.text.end(), [](QChar c) { return c.isLetter(); });
+    return key.size() >= (f.kind == Kind::Person ? 4 : 6) && !(letters == key.size() && names.isCommonWord(f.text));
+}
+
+struct Sighting {
+    const Sought* sought = nullptr;
+    const Run* run = nullptr;
+    Span span;
+    QString text() const { return run->text().mid(span.start, span.length); }
+};
+
+// Where what is sought stands on a page, in any spelling a reader may have given it. Of phrases that look alike the
+// first is told.
+std::vector<Sighting> sightings(const ScreenText& screen, const std::vector<Sought>& sought) {
+    PhraseSearch search;
+    for (size_t i = 0; i < sought.size(); ++i) search.add(sought[i].phrase, int(i));
+    std::vector<Sighting> all;
+    if (search.isEmpty()) return all;
+    eachRun(screen, [&](const Run& run) {
+        for (const PhraseHit& hit : search.in(run))
+            if (counts(run, hit.span)) all.push_back({&sought[size_t(hit.id)], &run, hit.span});
+    });
+    return all;
+}
+
+bool allCovered(const Finding& f, std::initializer_list<const std::vector<Finding>*> by) {
+    return std::all_of(f.boxes.begin(), f.boxes.end(), [&](const QRectF& box) {
+        return std::any_of(by.begin(), by.end(), [&](const auto* list) { return coveredBy(*list, box); });
+    });
+}
+
+} // namespace
+
 std::vector<Finding> Finder::carry(const Page& page, const std::vector<Finding>& already,
                                    const std::vector<Finding>& known, const Policy& policy) const {
-    PhraseSearch search;
-    // What a phrase stands for, and whether it is the whole of it in another spelling, or only a part.
-    struct Source {
-        const Finding* finding;
-        bool whole;
-    };
-    std::vector<Source> sources;
-    const auto add = [&](const QString& phrase, const Finding& f, bool whole) {
-        search.add(phrase, int(sources.size()));
-        sources.push_back({&f, whole});
-    };
+    std::vector<Sought> sought;
     for (const Finding& f : known) {
         if (f.text.isEmpty()) continue;
-        const QString key = skeleton(f.text);
-        int letters = 0;
-        for (const QChar c : f.text) letters += c.isLetter();
+        if (f.kind != Kind::Watch && f.kind != Kind::Area && !policy.looksFor(f.kind)) continue;
         // Short values would be found everywhere.
-        if (key.size() >= (f.kind == Kind::Person ? 4 : 6) &&
-            !(letters == key.size() && m_parts->names.isCommonWord(f.text)))
-            add(f.text, f, true);
+        if (tellsItself(f, m_parts->names)) sought.push_back({f.text, &f});
         if (f.kind == Kind::Phone)
-            for (const QString& other : otherDialling(f.text)) add(other, f, true);
-        if (f.kind != Kind::Person) continue;
-        QString name = f.text;
-        // "Surname, Given" is the other way round.
-        if (const qsizetype comma = name.indexOf(u','); comma > 0)
-            name = name.mid(comma + 1).trimmed() + u' ' + name.left(comma);
-        const QStringList words = name.split(QRegularExpression(QStringLiteral("[\\s,.]+")), Qt::SkipEmptyParts);
-        if (words.size() < 2) continue;
-        const QString given = words.first(), family = words.last();
-        add(words.join(u' '), f, true);
-        add(family + u' ' + words.mid(0, words.size() - 1).join(u' '), f, true);
-        // Initials, user names and the local parts of mail made from it.
-        if (family.size() >= 4 && skeleton(given.left(1) + family).size() >= 6) {
-            add(given.left(1) + family, f, true);
-            add(family + given.left(1), f, true);
-        }
-        if (given.size() >= 5) add(given + family.left(1), f, true);
-        if (words.size() > 2) add(given + family, f, true);
-        for (const QString& word : words)
-            if (word.size() >= 4 && word[0].isUpper() && !m_parts->names.isCommonWord(word)) add(word, f, false);
+            for (const QString& other : otherDialling(f.text)) sought.push_back({other, &f});
+        if (f.kind == Kind::Person) addNames(f, m_parts->names, sought);
     }
     std::vector<Finding> found;
-    if (search.isEmpty()) return found;
+    if (sought.empty()) return found;
     const ScreenText screen(page);
-    eachRun(screen, [&](const Run& run) {
-        for (const PhraseHit& hit : search.in(run)) {
-            if (!counts(run, hit.span)) continue;
-            const Finding& source = *sources[size_t(hit.id)].finding;
-            const bool whole = sources[size_t(hit.id)].whole;
-            const QString text = run.text().mid(hit.span.start, hit.span.length);
-            // Part of a name is written with a capital; a user name made from all of it need not be.
-            if (source.kind == Kind::Person && !nameRestored(text)[0].isUpper() &&
-                (!whole || m_parts->names.isCommonWord(text)))
-                continue;
-            if (source.kind != Kind::Watch && source.kind != Kind::Area && !policy.rule(source.kind).on) continue;
-            Finding f = toFinding(
-                screen, {source.kind, &run, hit.span, 0.75, QStringLiteral("was found elsewhere in the case"), {}});
-            if (whole) f.key = source.key;
-            if (f.boxes.empty()) continue;
-            f.ground = policy.rule(f.kind == Kind::Area ? Kind::Watch : f.kind).ground;
-            const auto covered = [&](const QRectF& box) {
-                for (const std::vector<Finding>* list :
-                     std::initializer_list<const std::vector<Finding>*>{&already, &found})
-                    for (const Finding& other : *list)
-                        for (const QRectF& b : other.boxes)
-                            if (shareWithin(box, b) > 0.5) return true;
-                return false;
-            };
-            if (std::all_of(f.boxes.begin(), f.boxes.end(), covered)) continue;
-            found.push_back(std::move(f));
-        }
-    });
+    for (const Sighting& s : sightings(screen, sought)) {
+        const Finding& value = *s.sought->value;
+        // Part of a name is written with a capital; a user name made from all of it need not be.
+        if (value.kind == Kind::Person && !nameRestored(s.text())[0].isUpper() &&
+            (!s.sought->whole || m_parts->names.isCommonWord(s.text())))
+            continue;
+        Finding f =
+            toFinding(screen, {value.kind, s.run, s.span, 0.75, QStringLiteral("was found elsewhere in the case"), {}});
+        if (s.sought->whole) f.key = value.key;
+        if (f.boxes.empty() || allCovered(f, {&already, &found})) continue;
+        f.ground = policy.rule(f.kind == Kind::Area ? Kind::Watch : f.kind).ground;
+        found.push_back(std::move(f));
+    }
+    sortByPlace(found);
+    return found;
+}
+
+std::vector<Finding> Finder::readable(const Page& page, const std::vector<Finding>& values) const {
+    std::vector<Sought> sought;
+    std::set<QString> exact;
+    for (const Finding& f : values) {
+        if (f.text.isEmpty()) continue;
+        if (f.kind == Kind::Phone)
+            for (const QString& other : otherDialling(f.text)) sought.push_back({other, &f});
+        if (f.kind == Kind::Person) addNames(f, m_parts->names, sought);
+        if (tellsItself(f, m_parts->names))
+            sought.push_back({f.text, &f});
+        else
+            exact.insert(exactly(f.text));
+    }
+    // What is sought in any spelling comes first: it must not be hidden by what is sought to the letter.
+    for (const Finding& f : values)
+        if (!f.text.isEmpty() && exact.contains(exactly(f.text))) sought.push_back({f.text, &f, true, true});
+    std::vector<Finding> found;
+    if (sought.empty()) return found;
+    const ScreenText screen(page);
+    for (const Sighting& s : sightings(screen, sought)) {
+        const Finding& value = *s.sought->value;
+        const QString text = s.text();
+        if (s.sought->exactly && !exact.contains(exactly(text))) continue;
+        if (!s.sought->exactly && value.kind == Kind::Person && !exact.contains(exactly(text)) &&
+            !nameRestored(text)[0].isUpper() && (!s.sought->whole || m_parts->names.isCommonWord(text)))
+            continue;
+        Finding f = toFinding(screen, {value.kind, s.run, s.span, 1, QStringLiteral("is covered elsewhere"), {}});
+        if (s.sought->whole) f.key = value.key;
+        if (!f.boxes.empty() && !allCovered(f, {&found})) found.push_back(std::move(f));
+    }
     sortByPlace(found);
     return found;
 }

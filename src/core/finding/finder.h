@@ -29,6 +29,14 @@ public:
     std::vector<Finding> carry(const Page& page, const std::vector<Finding>& already, const std::vector<Finding>& known,
                                const Policy& policy) const;
 
+    /// Where values that must not be seen stand on `page`: all of them, whatever their kind, short ones and ordinary
+    /// words included. Those are looked for to the letter, the others in any spelling a reader may have given them.
+    std::vector<Finding> readable(const Page& page, const std::vector<Finding>& values) const;
+
+    /// The same two for text that leaves beside the pictures: names of files, reasons, titles. Boxes mean nothing.
+    std::vector<Finding> findInText(const QString& text, const Policy& policy, const WatchList& watch) const;
+    std::vector<Finding> readableInText(const QString& text, const std::vector<Finding>& values) const;
+
 private:
     std::vector<Finding> findRead(const Page& page, const Policy& policy, const WatchList& watch) const;
     void findCodes(const Page& page, const Policy& policy, const WatchList& watch,

@@ -50,12 +50,15 @@ const QHash<QString, Entry>& entries() {
 const QHash<QString, QString>& nearEntries() {
     static const QHash<QString, QString> table = [] {
         QHash<QString, QString> t;
-        for (auto e = entries().begin(); e != entries().end(); ++e) {
-            if (e.key().size() < 7) continue;
-            for (qsizetype i = 0; i < e.key().size(); ++i) {
-                QString shorter = e.key();
+        // In an order of their own: a hash table's differs from process to process.
+        QStringList keys = entries().keys();
+        keys.sort();
+        for (const QString& key : keys) {
+            if (key.size() < 7) continue;
+            for (qsizetype i = 0; i < key.size(); ++i) {
+                QString shorter = key;
                 shorter.remove(i, 1);
-                if (!t.contains(shorter)) t.insert(shorter, e.key());
+                if (!t.contains(shorter)) t.insert(shorter, key);
             }
         }
         return t;

@@ -2,25 +2,64 @@
 
 #include "finding/confusables.h"
 
+#include <algorithm>
+
 namespace eyelid {
 
-void PhraseSearch::add(const QString& phrase, int id) {
-    const QString key = skeleton(phrase);
-    if (key.isEmpty() || m_ids.contains(key)) return;
-    m_ids.insert(key, id);
+namespace {
+
+// A phrase of no more letters and digits than these is told by its symbols as well.
+constexpr qsizetype shortPhrase = 3;
+
+bool isPiece(QChar c) {
+    return c.isLetterOrNumber() || c == QLatin1Char('!') || c == QLatin1Char('|');
+}
+
+} // namespace
+
+bool PhraseSearch::add(const QString& phrase, int id) {
+    const QString key = skeleton(phrase), trimmed = phrase.trimmed();
+    const auto counts = [](QChar c) { return c.isLetterOrNumber(); };
+    if (key.isEmpty() || std::none_of(trimmed.begin(), trimmed.end(), counts)) return false;
+    Phrase added{{}, {}, id};
+    if (key.size() <= shortPhrase) {
+        const auto first = std::find_if(trimmed.begin(), trimmed.end(), isPiece);
+        const auto last = std::find_if(trimmed.rbegin(), trimmed.rend(), isPiece).base();
+        added.before = QString(trimmed.begin(), first - trimmed.begin());
+        added.after = QString(last, trimmed.end() - last);
+    }
+    std::vector<Phrase>& alike = m_phrases[key];
+    for (const Phrase& other : alike)
+        if (other.before == added.before && other.after == added.after) return true;
+    const auto symbols = [](const Phrase& p) { return p.before.size() + p.after.size(); };
+    const auto at =
+        std::find_if(alike.begin(), alike.end(), [&](const Phrase& other) { return symbols(other) < symbols(added); });
+    alike.insert(at, std::move(added));
     m_longest = std::max(m_longest, key.size());
+    return true;
+}
+
+const PhraseSearch::Phrase* PhraseSearch::at(const QString& text, const Span& span, const QString& key) const {
+    const auto alike = m_phrases.find(key);
+    if (alike == m_phrases.end()) return nullptr;
+    for (const Phrase& phrase : alike->second) {
+        const qsizetype before = span.start - phrase.before.size();
+        if (before >= 0 && text.mid(before, phrase.before.size()) == phrase.before &&
+            text.mid(span.end(), phrase.after.size()) == phrase.after)
+            return &phrase;
+    }
+    return nullptr;
 }
 
 std::vector<PhraseHit> PhraseSearch::in(const Run& run) const {
     std::vector<PhraseHit> hits;
-    if (m_ids.isEmpty()) return hits;
+    if (isEmpty()) return hits;
     const QString& text = run.text();
     // Pieces of letters and digits; a phrase begins and ends at a piece's border.
     std::vector<Span> pieces;
     int start = -1;
     for (int i = 0; i <= text.size(); ++i) {
-        const bool inside = i < text.size() &&
-                            (text[i].isLetterOrNumber() || text[i] == QLatin1Char('!') || text[i] == QLatin1Char('|'));
+        const bool inside = i < text.size() && isPiece(text[i]);
         if (inside && start < 0) start = i;
         if (start >= 0 && (!inside || i == run.joint)) {
             pieces.push_back({start, i - start});
@@ -35,9 +74,10 @@ std::vector<PhraseHit> PhraseSearch::in(const Run& run) const {
             const Span span{pieces[first].start, pieces[end].end() - pieces[first].start};
             const QString key = skeleton(text.mid(span.start, span.length));
             if (key.size() > m_longest) break;
-            const auto found = m_ids.constFind(key);
-            if (found == m_ids.constEnd()) continue;
-            best = {span, *found};
+            const Phrase* found = at(text, span, key);
+            if (!found) continue;
+            const int before = int(found->before.size()), after = int(found->after.size());
+            best = {{span.start - before, span.length + before + after}, found->id};
             last = end;
         }
         if (best.id < 0) continue;

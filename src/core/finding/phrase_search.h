@@ -3,7 +3,7 @@
 
 #include "finding/screen_text.h"
 
-#include <QHash>
+#include <map>
 #include <QString>
 #include <vector>
 
@@ -16,16 +16,24 @@ struct PhraseHit {
 
 class PhraseSearch {
 public:
-    /// `id` comes back with each hit.
-    void add(const QString& phrase, int id);
-    bool isEmpty() const { return m_ids.isEmpty(); }
+    /// `id` comes back with each hit. Of phrases that look alike the first counts. Only letters and digits are looked
+    /// for; of a phrase that has three of them or fewer, what stands directly before and after them as well ("C++" is
+    /// not "C"). False, and nothing to look for, where it has none of them.
+    bool add(const QString& phrase, int id);
+    bool isEmpty() const { return m_phrases.empty(); }
 
     /// Hits that begin and end at a word's border. Compares skeletons (confusables.h), so that case, accents, spaces
     /// and look-alikes do not matter.
     std::vector<PhraseHit> in(const Run& run) const;
 
 private:
-    QHash<QString, int> m_ids;
+    struct Phrase {
+        QString before, after; ///< symbols that must stand around it
+        int id = 0;
+    };
+    const Phrase* at(const QString& text, const Span& span, const QString& key) const;
+
+    std::map<QString, std::vector<Phrase>> m_phrases; // by skeleton; those with symbols first
     qsizetype m_longest = 0;
 };
 

@@ -1,8 +1,10 @@
 #include "finding/policy.h"
 
+#include "base/files.h"
+#include "base/sentence.h"
 #include "base/shipped.h"
 #include "finding/pattern.h"
-#include "picture/picture_file.h"
+#include "finding/watch_list.h"
 
 #include <sstream>
 #include <toml++/toml.h>
@@ -28,8 +30,8 @@ QString text(const toml::node& node, const char* key) {
 
 double number(const toml::node& node, const QString& key, double least, double most) {
     const auto value = node.value<double>();
-    if (!value || *value < least || *value > most)
-        wrong(node, QStringLiteral("\"%1\" must be a number from %2 to %3").arg(key).arg(least).arg(most));
+    if (!value || !(*value >= least && *value <= most)) // nor a number that is none
+        wrong(node, sentence(u"\"%1\" must be a number from %2 to %3", key, least, most));
     return *value;
 }
 
@@ -99,6 +101,26 @@ PolicyPattern pattern(const toml::node& node) {
     if (pattern.match.isEmpty()) wrong(node, QStringLiteral("a pattern needs \"match\""));
     if (pattern.name.isEmpty()) wrong(node, QStringLiteral("a pattern needs a \"name\""));
     return pattern;
+}
+
+// What could never find anything is a mistake, and is told as one.
+void checkReach(const toml::table& root, const Policy& policy, const toml::node* leftOut) {
+    const toml::array* patterns = root["pattern"].as_array();
+    for (size_t i = 0; patterns && i < policy.patterns.size(); ++i) {
+        const PolicyPattern& own = policy.patterns[i];
+        const toml::node& node = *patterns->get(i);
+        if (const auto* left = leftOut ? leftOut->as_array() : nullptr)
+            for (const toml::node& item : *left)
+                if (kind(item, text(item, "leave_out")) == own.kind)
+                    wrong(item, sentence(u"\"leave_out\" names %1, which the pattern \"%2\" finds", kindName(own.kind),
+                                         own.name));
+        if (own.kind != Kind::Watch && own.confidence < policy.rule(own.kind).threshold)
+            wrong(node,
+                  sentence(u"the pattern \"%1\" never finds: its confidence, %2, lies under the threshold of %3, %4",
+                           own.name, own.confidence, kindName(own.kind), policy.rule(own.kind).threshold));
+    }
+    if (auto list = WatchList::make(policy.watchWords, {}); !list)
+        wrong(*root.get("watch"), list.error().sentence.chopped(1));
 }
 
 Policy policyFrom(const toml::table& root) {
@@ -204,6 +226,7 @@ Policy policyFrom(const toml::table& root) {
     if (styles)
         for (const auto& [key, node] : *styles)
             policy.rule(kind(node, QString::fromStdString(std::string(key.str())))).style = style(node, "style");
+    checkReach(root, policy, leftOut);
     if (!policy.watchWords.isEmpty() || !policy.watchPatterns.isEmpty()) policy.rule(Kind::Watch).on = true;
     return policy;
 }
@@ -226,6 +249,11 @@ QString styleName(CoverStyle style) {
     return {};
 }
 
+bool Policy::looksFor(Kind kind) const {
+    return rule(kind).on ||
+           std::any_of(patterns.begin(), patterns.end(), [&](const PolicyPattern& p) { return p.kind == kind; });
+}
+
 std::optional<CoverStyle> styleFromName(const QString& name) {
     for (CoverStyle style : {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur})
         if (name == styleName(style)) return style;
@@ -234,8 +262,7 @@ std::optional<CoverStyle> styleFromName(const QString& name) {
 
 Result<Policy> parsePolicy(const QByteArray& bytes, const QString& source) {
     const auto failed = [&](const toml::source_position& at, const QString& what) {
-        return Error{Error::Kind::BadInput,
-                     QStringLiteral("%1, line %2, column %3: %4.").arg(source).arg(at.line).arg(at.column).arg(what)};
+        return Error{Error::Kind::BadInput, sentence(u"%1, line %2, column %3: %4.", source, at.line, at.column, what)};
     };
     try {
         return policyFrom(toml::parse(std::string_view(bytes.constData(), size_t(bytes.size()))));

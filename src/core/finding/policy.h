@@ -49,6 +49,8 @@ struct Policy {
 
     const KindRule& rule(Kind kind) const { return kinds[size_t(kind)]; }
     KindRule& rule(Kind kind) { return kinds[size_t(kind)]; }
+    /// Whether a kind is looked for: switched on, or what a pattern of the policy's own finds.
+    bool looksFor(Kind kind) const;
 };
 
 /// Reads a policy. The error names `source` with line and column, and says what is expected there.

@@ -1,17 +1,58 @@
 #include "finding/watch_list.h"
 
-#include "picture/picture_file.h"
+#include "base/files.h"
+#include "base/sentence.h"
+
+#include <algorithm>
+#include <QRegularExpression>
+#include <QStringDecoder>
 
 namespace eyelid {
+
+namespace {
+
+// Text of a file: UTF-8, or UTF-16 with its mark. The error says which line is neither.
+Result<QString> textOf(const QByteArray& bytes, const QString& path) {
+    auto encoding = QStringConverter::encodingForData(bytes);
+    if (encoding && *encoding != QStringConverter::Utf8) {
+        QStringDecoder decoder(*encoding);
+        const QString text = decoder(bytes);
+        if (!decoder.hasError()) return text;
+        return Error{Error::Kind::BadInput, sentence(u"%1 is damaged: it is no proper UTF-16 text.", path)};
+    }
+    int number = 1;
+    for (const QByteArray& line : bytes.split('\n')) {
+        QStringDecoder decoder(QStringDecoder::Utf8, QStringDecoder::Flag::Stateless);
+        const QString text = decoder(line);
+        if (decoder.hasError() || text.contains(QChar(0)))
+            return Error{Error::Kind::BadInput,
+                         sentence(u"%1, line %2: this is not UTF-8 text; save the watch list as UTF-8.", path, number)};
+        ++number;
+    }
+    return QString::fromUtf8(bytes.startsWith("\xef\xbb\xbf") ? bytes.mid(3) : bytes);
+}
+
+} // namespace
+
+std::optional<Error> WatchList::addWord(const QString& word) {
+    // What has no letter and no digit would never be found: a reader knows no symbols by themselves.
+    if (std::none_of(word.begin(), word.end(), [](QChar c) { return c.isLetterOrNumber(); }))
+        return Error{Error::Kind::BadInput,
+                     sentence(u"\"%1\" has no letter and no digit to look for; write a pattern between slashes", word)};
+    m_words << word;
+    return std::nullopt;
+}
 
 Result<WatchList> WatchList::make(const QStringList& words, const QStringList& patterns) {
     WatchList list;
     for (const QString& word : words)
-        if (!word.trimmed().isEmpty()) list.m_words << word.trimmed();
+        if (const QString plain = word.trimmed(); !plain.isEmpty())
+            if (const auto error = list.addWord(plain))
+                return Error{error->kind, sentence(u"In the watch list, %1.", error->sentence)};
     for (const QString& expression : patterns) {
         auto pattern = Pattern::compile(expression);
         if (!pattern)
-            return Error{Error::Kind::BadInput, QStringLiteral("In the watch list, %1.").arg(pattern.error().sentence)};
+            return Error{Error::Kind::BadInput, sentence(u"In the watch list, %1.", pattern.error().sentence)};
         list.m_patterns.push_back(std::move(*pattern));
     }
     return list;
@@ -20,20 +61,24 @@ Result<WatchList> WatchList::make(const QStringList& words, const QStringList& p
 Result<WatchList> WatchList::load(const QString& path) {
     auto bytes = readFile(path, 4'000'000);
     if (!bytes) return bytes.error();
+    auto text = textOf(*bytes, path);
+    if (!text) return text.error();
+    static const QRegularExpression lineEnd(QStringLiteral("\\r\\n|\\r|\\n"));
     WatchList list;
     int number = 0;
-    for (const QString& raw : QString::fromUtf8(*bytes).split(QLatin1Char('\n'))) {
+    for (const QString& raw : text->split(lineEnd)) {
         ++number;
         const QString line = raw.trimmed();
+        const auto wrong = [&](const QString& what) {
+            return Error{Error::Kind::BadInput, sentence(u"%1, line %2: %3.", path, number, what)};
+        };
         if (line.isEmpty() || line.startsWith(QLatin1Char('#'))) continue;
         if (line.size() > 2 && line.startsWith(QLatin1Char('/')) && line.endsWith(QLatin1Char('/'))) {
             auto pattern = Pattern::compile(line.mid(1, line.size() - 2));
-            if (!pattern)
-                return Error{Error::Kind::BadInput,
-                             QStringLiteral("%1, line %2: %3.").arg(path).arg(number).arg(pattern.error().sentence)};
+            if (!pattern) return wrong(pattern.error().sentence);
             list.m_patterns.push_back(std::move(*pattern));
-        } else {
-            list.m_words << line;
+        } else if (const auto error = list.addWord(line)) {
+            return wrong(error->sentence);
         }
     }
     return list;

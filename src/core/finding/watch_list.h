@@ -4,6 +4,7 @@
 #include "base/result.h"
 #include "finding/pattern.h"
 
+#include <optional>
 #include <QStringList>
 #include <vector>
 
@@ -12,10 +13,12 @@ namespace eyelid {
 class WatchList {
 public:
     /// Words are found in any case, with or without accents and as they may be misread; patterns are RE2 expressions.
-    /// Errors: a pattern that cannot be used.
+    /// Errors: a pattern that cannot be used,
+    /// a word without a letter or digit.
     static Result<WatchList> make(const QStringList& words, const QStringList& patterns);
 
-    /// A text file, one entry a line: a word or phrase, or a pattern between slashes. `#` starts a remark.
+    /// A text file, one entry a line: a word or phrase, or a pattern between slashes. `#` starts a remark. UTF-8, or
+    /// UTF-16 with its byte order mark; lines end in LF, CR LF or CR. Errors name the line.
     static Result<WatchList> load(const QString& path);
 
     /// Adds all of `other`.
@@ -26,6 +29,8 @@ public:
     const std::vector<Pattern>& patterns() const { return m_patterns; }
 
 private:
+    std::optional<Error> addWord(const QString& word);
+
     QStringList m_words;
     std::vector<Pattern> m_patterns;
 };

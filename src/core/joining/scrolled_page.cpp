@@ -1,5 +1,7 @@
 #include "joining/scrolled_page.h"
 
+#include "base/sentence.h"
+
 #include <algorithm>
 #include <cstring>
 #include <map>
@@ -218,14 +220,10 @@ Result<ScrolledPage> joinPictures(const std::vector<QImage>& pictures, ScrollDir
     ScrolledPage page(direction);
     for (size_t i = 0; i < pictures.size(); ++i) {
         if (const int here = down ? pictures[i].width() : pictures[i].height(); here != across)
-            return Error{
-                Error::Kind::BadInput,
-                QStringLiteral("Picture %1 is %2 pixels %3, the first is %4; pictures to be joined are of one %5.")
-                    .arg(i + 1)
-                    .arg(here)
-                    .arg(down ? QStringLiteral("wide") : QStringLiteral("high"))
-                    .arg(across)
-                    .arg(down ? QStringLiteral("width") : QStringLiteral("height"))};
+            return Error{Error::Kind::BadInput,
+                         sentence(u"Picture %1 is %2 pixels %3, the first is %4; pictures to be joined are of one %5.",
+                                  i + 1, here, down ? QStringLiteral("wide") : QStringLiteral("high"), across,
+                                  down ? QStringLiteral("width") : QStringLiteral("height"))};
         if (page.add(pictures[i]) == ScrolledPage::Step::TooMuch)
             return Error{Error::Kind::BadInput,
                          QStringLiteral("Joined, the pictures would be longer than %1 pixels; join fewer at a time.")

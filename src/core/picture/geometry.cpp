@@ -1,5 +1,6 @@
 #include "picture/geometry.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace eyelid {
@@ -21,6 +22,34 @@ double shareWithin(const QRectF& inner, const QRectF& outer) {
     if (area <= 0) return 0;
     const QRectF common = inner.intersected(outer);
     return common.isEmpty() ? 0 : common.width() * common.height() / area;
+}
+
+double shareUnder(const QRectF& box, const std::vector<QRect>& rects) {
+    const double area = box.width() * box.height();
+    if (area <= 0) return 0;
+    std::vector<QRectF> parts;
+    std::vector<double> edges; // from left to right
+    for (const QRect& rect : rects) {
+        const QRectF part = QRectF(rect).intersected(box);
+        if (part.isEmpty()) continue;
+        parts.push_back(part);
+        edges.push_back(part.left());
+        edges.push_back(part.right());
+    }
+    std::sort(edges.begin(), edges.end());
+    std::sort(parts.begin(), parts.end(), [](const QRectF& a, const QRectF& b) { return a.top() < b.top(); });
+    double covered = 0;
+    for (size_t i = 0; i + 1 < edges.size(); ++i) {
+        const double width = edges[i + 1] - edges[i], middle = (edges[i] + edges[i + 1]) / 2;
+        double height = 0, reached = box.top();
+        for (const QRectF& part : parts) {
+            if (width <= 0 || part.left() > middle || part.right() < middle) continue;
+            height += std::max(0.0, part.bottom() - std::max(reached, part.top()));
+            reached = std::max(reached, part.bottom());
+        }
+        covered += width * height;
+    }
+    return covered / area;
 }
 
 double verticalShare(const QRectF& a, const QRectF& b) {

@@ -16,6 +16,9 @@ bool touches(const QRect& a, const QRect& b);
 /// How much of `inner` lies within `outer`, 0 to 1. An empty `inner` gives 0.
 double shareWithin(const QRectF& inner, const QRectF& outer);
 
+/// How much of `box` lies under the rectangles together, 0 to 1: where two overlap, it counts once.
+double shareUnder(const QRectF& box, const std::vector<QRect>& rects);
+
 /// How much of the lower of the two stands at the height of the other, 0 to 1; less than 0 where they are apart.
 double verticalShare(const QRectF& a, const QRectF& b);
 

@@ -1,22 +1,14 @@
 #include "picture/picture_file.h"
 
+#include "base/sentence.h"
 #include "picture/container.h"
 
-#include <cerrno>
 #include <csetjmp>
-#include <cstdio>
-#include <cstring>
-#include <fcntl.h>
+#include <optional>
 #include <png.h>
 #include <QBuffer>
-#include <QDir>
-#include <QFile>
-#include <QFileInfo>
 #include <QImageReader>
 #include <QPainter>
-#include <QTemporaryFile>
-#include <sys/stat.h>
-#include <unistd.h>
 
 namespace eyelid {
 namespace {
@@ -33,67 +25,83 @@ void flushNothing(png_structp) {}
 
 } // namespace
 
-Result<QByteArray> readFile(const QString& path, qint64 maximum) {
-    const QFileInfo info(path);
-    if (!info.exists()) return Error{Error::Kind::Missing, QStringLiteral("%1: there is no such file.").arg(path)};
-    if (!info.isFile()) return Error{Error::Kind::NotReadable, QStringLiteral("%1 is not a file.").arg(path)};
-    QFile file(path);
-    if (!file.open(QIODevice::ReadOnly))
-        return Error{Error::Kind::NotReadable, QStringLiteral("%1 cannot be read: %2.").arg(path, file.errorString())};
-    if (file.size() > maximum)
+struct PictureFrames::State {
+    QByteArray bytes;
+    QString name;
+    PictureLimits limits;
+    Container container;
+    QBuffer buffer;
+    std::unique_ptr<QImageReader> reader;
+    int next = 0;
+
+    void begin() {
+        buffer.seek(0);
+        reader = std::make_unique<QImageReader>(&buffer, formatName(container.format).toLower().toLatin1());
+        reader->setAutoTransform(true);
+        reader->setAllocationLimit(int(limits.pixels * 8 / 1'000'000));
+    }
+};
+
+PictureFrames::PictureFrames(std::unique_ptr<State> state) : m_state(std::move(state)) {}
+PictureFrames::PictureFrames(PictureFrames&&) noexcept = default;
+PictureFrames& PictureFrames::operator=(PictureFrames&&) noexcept = default;
+PictureFrames::~PictureFrames() = default;
+
+int PictureFrames::count() const {
+    return m_state->container.frames;
+}
+
+Result<PictureFrames> PictureFrames::open(const QByteArray& bytes, const QString& name, const PictureLimits& limits) {
+    const Container container = inspectContainer(bytes);
+    if (container.format == PictureFormat::Unknown)
+        return bad(sentence(u"%1 is not a picture Eyelid can open (PNG, JPEG, WebP, BMP, TIFF or GIF).", name));
+    if (!container.complete) return bad(sentence(u"%1 is cut short: the file ends before the picture does.", name));
+    auto state = std::make_unique<State>();
+    state->bytes = bytes;
+    state->name = name;
+    state->limits = limits;
+    state->container = container;
+    state->buffer.setBuffer(&state->bytes);
+    state->buffer.open(QIODevice::ReadOnly);
+    state->begin();
+    return PictureFrames(std::move(state));
+}
+
+Result<QImage> PictureFrames::next() {
+    State& s = *m_state;
+    // A TIFF's pages are gone to, each from the start: the library loses its place after one was read. The frames of
+    // the others follow by themselves.
+    if (s.next > 0 && s.container.format == PictureFormat::Tiff) {
+        s.begin();
+        if (!s.reader->jumpToImage(s.next)) return bad(sentence(u"%1 has a damaged page.", s.name));
+    }
+    ++s.next;
+    const auto within = [&](const QSize& size) -> std::optional<Error> {
+        if (size.width() <= 0 || size.height() <= 0) return bad(sentence(u"%1 holds a picture of no size.", s.name));
+        if (size.width() > s.limits.side || size.height() > s.limits.side)
+            return bad(sentence(u"%1 is %2 x %3 pixels; Eyelid opens pictures of up to %4 pixels a side.", s.name,
+                                size.width(), size.height(), s.limits.side));
+        const qint64 pixels = qint64(size.width()) * size.height();
+        if (pixels > s.limits.pixels)
+            return bad(sentence(u"%1 is %2 x %3 pixels, %4 million in all; Eyelid opens up to %5 million.", s.name,
+                                size.width(), size.height(), pixels / 1'000'000, s.limits.pixels / 1'000'000));
+        return std::nullopt;
+    };
+    // The size is known from the header: a small file that would swell to gigabytes is refused before it does.
+    if (const QSize size = s.reader->size(); size.isValid())
+        if (auto error = within(size)) return *error;
+    QImage image = s.reader->read();
+    if (image.isNull())
         return bad(
-            QStringLiteral("%1 is larger than %2 MB, more than Eyelid opens.").arg(path).arg(maximum / 1'000'000));
-    QByteArray bytes = file.readAll();
-    if (file.error() != QFileDevice::NoError)
-        return Error{Error::Kind::NotReadable, QStringLiteral("%1 cannot be read: %2.").arg(path, file.errorString())};
-    if (bytes.isEmpty()) return bad(QStringLiteral("%1 is empty.").arg(path));
-    return bytes;
+            sentence(u"%1 is a damaged %2 picture and cannot be opened.", s.name, formatName(s.container.format)));
+    if (auto error = within(image.size())) return *error;
+    return flattened(std::move(image));
 }
 
 Result<QImage> decodePicture(const QByteArray& bytes, const QString& name, const PictureLimits& limits) {
-    const Container container = inspectContainer(bytes);
-    if (container.format == PictureFormat::Unknown)
-        return bad(
-            QStringLiteral("%1 is not a picture Eyelid can open (PNG, JPEG, WebP, BMP, TIFF or GIF).").arg(name));
-    if (!container.complete)
-        return bad(QStringLiteral("%1 is cut short: the file ends before the picture does.").arg(name));
-
-    QByteArray data = bytes;
-    QBuffer buffer(&data);
-    buffer.open(QIODevice::ReadOnly);
-    QImageReader reader(&buffer, formatName(container.format).toLower().toLatin1());
-    reader.setAutoTransform(true);
-    // The size is known from the header: a small file that would swell to gigabytes is refused before it does.
-    const QSize size = reader.size();
-    if (size.isValid()) {
-        if (size.width() <= 0 || size.height() <= 0)
-            return bad(QStringLiteral("%1 holds a picture of no size.").arg(name));
-        if (size.width() > limits.side || size.height() > limits.side)
-            return bad(QStringLiteral("%1 is %2 x %3 pixels; Eyelid opens pictures of up to %4 pixels a side.")
-                           .arg(name)
-                           .arg(size.width())
-                           .arg(size.height())
-                           .arg(limits.side));
-        if (qint64(size.width()) * size.height() > limits.pixels)
-            return bad(QStringLiteral("%1 is %2 x %3 pixels, %4 million in all; Eyelid opens up to %5 million.")
-                           .arg(name)
-                           .arg(size.width())
-                           .arg(size.height())
-                           .arg(qint64(size.width()) * size.height() / 1'000'000)
-                           .arg(limits.pixels / 1'000'000));
-    }
-    reader.setAllocationLimit(int(limits.pixels * 8 / 1'000'000));
-    const QImage image = reader.read();
-    if (image.isNull())
-        return bad(
-            QStringLiteral("%1 is a damaged %2 picture and cannot be opened.").arg(name, formatName(container.format)));
-    if (image.width() > limits.side || image.height() > limits.side)
-        return bad(QStringLiteral("%1 is %2 x %3 pixels; Eyelid opens pictures of up to %4 pixels a side.")
-                       .arg(name)
-                       .arg(image.width())
-                       .arg(image.height())
-                       .arg(limits.side));
-    return flattened(image);
+    auto frames = PictureFrames::open(bytes, name, limits);
+    if (!frames) return frames.error();
+    return frames->next();
 }
 
 Result<QImage> readPicture(const QString& path, const PictureLimits& limits) {
@@ -107,26 +115,27 @@ QStringList readableEndings() {
             QStringLiteral("bmp"), QStringLiteral("tif"), QStringLiteral("tiff"), QStringLiteral("gif")};
 }
 
-QImage flattened(const QImage& picture) {
+QImage flattened(QImage picture) {
     QImage result;
     if (picture.hasAlphaChannel()) {
         result = QImage(picture.size(), QImage::Format_RGB32);
         result.fill(Qt::white);
-        QImage source = picture;
-        source.setDevicePixelRatio(1);
+        if (result.isNull()) return result;
+        picture.setDevicePixelRatio(1);
         QPainter painter(&result);
-        painter.drawImage(0, 0, source);
+        painter.drawImage(0, 0, picture);
     } else {
-        result = picture.convertToFormat(QImage::Format_RGB32);
+        result = std::move(picture).convertToFormat(QImage::Format_RGB32);
     }
     result.setDevicePixelRatio(1);
     return result;
 }
 
 QByteArray encodePng(const QImage& picture) {
-    const QImage rgb = flattened(picture).convertToFormat(QImage::Format_RGB888);
+    const QImage rgb = flattened(picture);
     QByteArray out;
     if (rgb.isNull()) return out;
+    std::vector<png_byte> row(size_t(rgb.width()) * 3);
     png_structp png = png_create_write_struct(PNG_LIBPNG_VER_STRING, nullptr, nullptr, nullptr);
     png_infop info = png ? png_create_info_struct(png) : nullptr;
     if (!info || setjmp(png_jmpbuf(png))) {
@@ -139,42 +148,19 @@ QByteArray encodePng(const QImage& picture) {
     png_set_compression_level(png, 6);
     png_set_filter(png, 0, PNG_FILTER_SUB | PNG_FILTER_UP);
     png_write_info(png, info);
-    for (int y = 0; y < rgb.height(); ++y) png_write_row(png, rgb.constScanLine(y));
+    for (int y = 0; y < rgb.height(); ++y) {
+        // One row at a time: a second copy of the picture would be most of the memory a release takes.
+        const auto* from = reinterpret_cast<const QRgb*>(rgb.constScanLine(y));
+        for (size_t x = 0; x < size_t(rgb.width()); ++x) {
+            row[3 * x] = png_byte(qRed(from[x]));
+            row[3 * x + 1] = png_byte(qGreen(from[x]));
+            row[3 * x + 2] = png_byte(qBlue(from[x]));
+        }
+        png_write_row(png, row.data());
+    }
     png_write_end(png, nullptr);
     png_destroy_write_struct(&png, &info);
     return out;
-}
-
-Result<Done> writeFileWhole(const QString& path, const QByteArray& bytes, bool overwrite) {
-    const QFileInfo info(path);
-    const QString folder = info.absolutePath();
-    const auto failed = [&](const QString& why) {
-        return Error{Error::Kind::NotWritable, QStringLiteral("%1 cannot be written: %2.").arg(path, why)};
-    };
-    if (!QFileInfo(folder).isDir()) return failed(QStringLiteral("the folder %1 does not exist").arg(folder));
-    const Error exists{
-        Error::Kind::Exists,
-        QStringLiteral("%1 is there already; choose another folder, or say that it may be replaced.").arg(path)};
-    if (!overwrite && info.exists()) return exists;
-
-    QTemporaryFile file(folder + QStringLiteral("/.eyelid-XXXXXX.part"));
-    if (!file.open()) return failed(file.errorString());
-    if (file.write(bytes) != bytes.size() || !file.flush() || ::fsync(file.handle()) != 0) {
-        const QString why = errno == ENOSPC ? QStringLiteral("the disk is full") : file.errorString();
-        return failed(why);
-    }
-    const QByteArray from = QFile::encodeName(file.fileName()), to = QFile::encodeName(info.absoluteFilePath());
-    // QTemporaryFile makes files for their owner alone; a release is an ordinary file of the user's.
-    const mode_t mask = ::umask(0);
-    ::umask(mask);
-    ::fchmod(file.handle(), 0666 & ~mask);
-    const unsigned flags = overwrite ? 0u : unsigned(RENAME_NOREPLACE);
-    int done = ::renameat2(AT_FDCWD, from.constData(), AT_FDCWD, to.constData(), flags);
-    // Some network file systems know no flags; there the check above must do.
-    if (done != 0 && errno == EINVAL) done = ::rename(from.constData(), to.constData());
-    if (done != 0) return errno == EEXIST ? exists : failed(QString::fromLocal8Bit(std::strerror(errno)));
-    file.setAutoRemove(false);
-    return Done{};
 }
 
 } // namespace eyelid

@@ -23,7 +23,7 @@ struct LinePatch {
 
 /// Least difference from the ground, in levels of 255, for a stroke to count as ink.
 inline constexpr int plainInk = 26; ///< grey on grey down to about 2:1 at full stroke width
-inline constexpr int faintInk = 7;  ///< what a stretched contrast would bring out
+inline constexpr int faintInk = 3;  ///< what a stretched contrast would bring out
 
 /// `picture` must be RGB32, or its lightness. Lines come from top to bottom, then from left to right. `sideBySide`:
 /// dark and light type are looked for on two threads, with the same result.

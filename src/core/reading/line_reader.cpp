@@ -1,5 +1,7 @@
 #include "reading/line_reader.h"
 
+#include "base/sentence.h"
+#include "base/workers.h"
 #include "reading/second_look.h"
 
 #include <algorithm>
@@ -7,7 +9,6 @@
 #include <mutex>
 #include <optional>
 #include <QStringList>
-#include <thread>
 #include <utility>
 
 namespace eyelid {
@@ -21,14 +22,6 @@ bool modelKnows(const QString& languages) {
                                    QStringLiteral("spa")};
     const QStringList asked = languages.split(QLatin1Char('+'));
     return std::all_of(asked.begin(), asked.end(), [](const QString& code) { return known.contains(code); });
-}
-
-// Runs work(0) to work(workers - 1) side by side, the first on this thread.
-void onWorkers(size_t workers, const std::function<void(size_t)>& work) {
-    std::vector<std::thread> threads;
-    for (size_t w = 1; w < workers; ++w) threads.emplace_back(work, w);
-    work(0);
-    for (std::thread& t : threads) t.join();
 }
 
 } // namespace
@@ -48,7 +41,7 @@ void LineReader::load(size_t count) {
     const QString languages = m_languages;
     while (m_engines.size() < count) {
         const auto there = std::make_shared<std::atomic<bool>>(false);
-        auto loading = std::async(std::launch::async, [languages, there] {
+        auto loading = beside([languages, there] {
             auto created = Recogniser::create(languages);
             *there = true;
             return created;
@@ -127,7 +120,7 @@ Result<std::vector<LineReading>> LineReader::read(const std::vector<const Unifor
                 asked[at] = unsureWords(reading.glyphs, m_isWord);
                 const size_t n = ++done;
                 progress.setFraction(0.5 * double(n) / double(lines.size()));
-                if (n % 16 == 0) progress.setDoing(QStringLiteral("Reading line %1 of %2").arg(n).arg(lines.size()));
+                if (n % 16 == 0) progress.setDoing(sentence(u"Reading line %1 of %2", n, lines.size()));
                 if (reading.byModel && asked[at].empty()) continue;
                 std::unique_lock lock(guard);
                 unsure.push_back(at);

@@ -1,5 +1,6 @@
 #include "reading/page_text.h"
 
+#include "base/sentence.h"
 #include "base/shipped.h"
 
 #include <algorithm>
@@ -11,11 +12,8 @@ namespace eyelid {
 namespace {
 
 QString bbox(const QRectF& box) {
-    return QStringLiteral("bbox %1 %2 %3 %4")
-        .arg(int(std::floor(box.left())))
-        .arg(int(std::floor(box.top())))
-        .arg(int(std::ceil(box.right())))
-        .arg(int(std::ceil(box.bottom())));
+    return sentence(u"bbox %1 %2 %3 %4", int(std::floor(box.left())), int(std::floor(box.top())),
+                    int(std::ceil(box.right())), int(std::ceil(box.bottom())));
 }
 
 QString quoted(QString text) {
@@ -87,10 +85,8 @@ QString pageHocr(const Page& page, const QString& pictureName) {
                                  "<meta name=\"ocr-system\" content=\"eyelid\"/>\n"
                                  "<meta name=\"ocr-capabilities\" content=\"ocr_page ocr_line ocrx_word\"/>\n"
                                  "</head>\n<body>\n");
-    all += QStringLiteral("<div class=\"ocr_page\" id=\"page_1\" title=\"image &quot;%1&quot;; bbox 0 0 %2 %3\">\n")
-               .arg(pictureName.toHtmlEscaped())
-               .arg(page.size.width())
-               .arg(page.size.height());
+    all += sentence(u"<div class=\"ocr_page\" id=\"page_1\" title=\"image &quot;%1&quot;; bbox 0 0 %2 %3\">\n",
+                    pictureName.toHtmlEscaped(), page.size.width(), page.size.height());
     int number = 0;
     for (const int i : readingOrder(page)) {
         const TextLine& line = page.lines[size_t(i)];
@@ -103,12 +99,8 @@ QString pageHocr(const Page& page, const QString& pictureName) {
                    .arg(line.turned ? QStringLiteral("; textangle %1").arg(360 - line.turned) : QString());
         int word = 0;
         for (const Word& w : line.words)
-            all += QStringLiteral("<span class=\"ocrx_word\" id=\"word_1_%1_%2\" title=\"%3; x_wconf %4\">%5</span> ")
-                       .arg(number)
-                       .arg(++word)
-                       .arg(bbox(w.box))
-                       .arg(int(std::lround(100 * w.confidence)))
-                       .arg(w.text.toHtmlEscaped());
+            all += sentence(u"<span class=\"ocrx_word\" id=\"word_1_%1_%2\" title=\"%3; x_wconf %4\">%5</span> ",
+                            number, ++word, bbox(w.box), int(std::lround(100 * w.confidence)), w.text.toHtmlEscaped());
         all += QStringLiteral("</span><br/>\n");
     }
     return all + QStringLiteral("</div>\n</body>\n</html>\n");
@@ -155,6 +147,46 @@ const QSet<QString>& mostCommonWords(const QString& code) {
 }
 
 } // namespace
+
+Page pageWithin(const Page& page, const QRectF& area) {
+    Page part = page;
+    for (TextLine& line : part.lines) {
+        std::erase_if(line.words, [&](const Word& word) { return !area.contains(word.box.center()); });
+        line.box = {};
+        for (const Word& word : line.words) line.box = line.box.united(word.box);
+    }
+    std::erase_if(part.lines, [](const TextLine& line) { return line.words.empty(); });
+    std::erase_if(part.codes, [&](const Code& code) { return !area.contains(code.box.center()); });
+    std::erase_if(part.faces, [&](const QRectF& face) { return !area.contains(face.center()); });
+    return part;
+}
+
+Page pageOfText(const QStringList& lines) {
+    constexpr double across = 8, high = 12, apart = 30;
+    Page page;
+    double top = 0;
+    for (const QString& text : lines) {
+        TextLine line;
+        line.xHeight = across;
+        line.box = QRectF(0, top, across * double(text.size()), high);
+        line.baseline = top + high;
+        double x = 0;
+        for (const QString& part : text.split(u' ', Qt::SkipEmptyParts)) {
+            Word word;
+            word.text = part;
+            word.box = QRectF(x, top, across * double(part.size()), high);
+            word.confidence = 1;
+            for (qsizetype i = 0; i < part.size(); ++i)
+                word.glyphs.push_back({part.mid(i, 1), QRectF(x + across * double(i), top, across, high), 1});
+            x += across * double(part.size() + 1);
+            line.words.push_back(std::move(word));
+        }
+        page.size = page.size.expandedTo(QSize(int(x), int(top + high)));
+        if (!line.words.empty()) page.lines.push_back(std::move(line));
+        top += apart;
+    }
+    return page;
+}
 
 QString languageOf(const Page& page, const QStringList& among) {
     // Words common to several languages speak for none.

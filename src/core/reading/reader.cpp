@@ -1,6 +1,8 @@
 #include "reading/reader.h"
 
+#include "base/sentence.h"
 #include "base/shipped.h"
+#include "base/workers.h"
 #include "reading/bare_picture.h"
 #include "reading/codes.h"
 #include "reading/faces.h"
@@ -13,12 +15,15 @@
 #include "reading/shapes.h"
 
 #include <algorithm>
+#include <cerrno>
+#include <cstring>
+#include <dirent.h>
 #include <future>
 #include <optional>
 #include <QDir>
+#include <QFileInfo>
 #include <QHash>
 #include <QSet>
-#include <thread>
 
 namespace eyelid {
 namespace {
@@ -301,6 +306,12 @@ QString packageFor(const QString& language) {
     return QStringLiteral("tesseract-ocr-%1").arg(QString(language).replace(QLatin1Char('_'), QLatin1Char('-')));
 }
 
+bool canBeListed(const QString& folder) {
+    DIR* list = ::opendir(folder.toLocal8Bit().constData());
+    if (list) ::closedir(list);
+    return list != nullptr;
+}
+
 } // namespace
 
 QStringList installedLanguages() {
@@ -311,6 +322,26 @@ QStringList installedLanguages() {
         if (name != QLatin1String("osd")) names << name;
     }
     return names;
+}
+
+Result<QString> checkLanguages(const QString& asked) {
+    QStringList codes;
+    for (const QString& part : asked.split(QLatin1Char('+'), Qt::SkipEmptyParts))
+        if (const QString code = part.trimmed(); !code.isEmpty() && !codes.contains(code)) codes << code;
+    if (codes.isEmpty())
+        return Error{Error::Kind::BadInput,
+                     QStringLiteral("No language is named; name one such as eng, or several joined by +.")};
+    // A folder that cannot be listed says nothing about what is in it.
+    if (const QString folder = languageFolder(); QFileInfo(folder).isDir() && !canBeListed(folder))
+        return Error{Error::Kind::NotReadable, sentence(u"The folder of languages, %1, cannot be read: %2.", folder,
+                                                        QString::fromLocal8Bit(std::strerror(errno)).toLower())};
+    const QStringList installed = installedLanguages();
+    for (const QString& code : codes)
+        if (!installed.contains(code))
+            return Error{Error::Kind::Missing,
+                         sentence(u"The language \"%1\" is not installed; the package %2 brings it. Installed: %3.",
+                                  code, packageFor(code), installed.join(QStringLiteral(", ")))};
+    return codes.join(QLatin1Char('+'));
 }
 
 // The word's other readings: each letter that is not vouched for put for another, one at a time.
@@ -328,7 +359,7 @@ void keepRunnersUp(Word& word) {
 class Reader::Engines {
 public:
     explicit Engines(int threads)
-        : m_count(threads > 0 ? size_t(threads) : std::max<size_t>(1, std::thread::hardware_concurrency())),
+        : m_count(threads > 0 ? size_t(threads) : coreCount()),
           m_lines(m_count, [this](const QString& word) { return m_words.contains(word); }) {
         for (const char* file : {"words/eng.txt", "words/deu.txt", "words/fra.txt", "words/spa.txt"})
             for (const QString& word : shippedLines(QString::fromLatin1(file))) m_words.insert(word);
@@ -499,14 +530,19 @@ private:
     public:
         Search(Engines& engines, const QImage& lightness, std::vector<ReadLine> lines, bool codes, bool faces)
             : m_last(engines.m_searched), m_wantsCodes(codes), m_wantsFaces(faces) {
-            const auto how = engines.m_count > 1 ? std::launch::async : std::launch::deferred;
-            m_search = std::async(how, [this, how, lightness, read = std::move(lines)] {
+            // One thread was asked for: then it is all done when it is waited for.
+            const bool alone = engines.m_count <= 1;
+            auto search = [this, alone, lightness, read = std::move(lines)] {
                 if (QImage bare = barePicture(lightness, read); m_last.bare != bare) m_last = {std::move(bare), {}, {}};
                 std::future<std::vector<QRectF>> found;
-                if (m_wantsFaces && !m_last.faces) found = std::async(how, findFaces, m_last.bare);
+                if (m_wantsFaces && !m_last.faces) {
+                    const auto look = [bare = m_last.bare] { return findFaces(bare); };
+                    found = alone ? std::async(std::launch::deferred, look) : beside(look);
+                }
                 if (m_wantsCodes && !m_last.codes) m_last.codes = findCodes(m_last.bare);
                 if (found.valid()) m_last.faces = found.get();
-            });
+            };
+            m_search = alone ? std::async(std::launch::deferred, std::move(search)) : beside(std::move(search));
         }
         void finish(std::vector<Code>& codes, std::vector<QRectF>& faces) {
             m_search.get();
@@ -664,22 +700,6 @@ private:
             word.box.translate(by);
             for (Glyph& glyph : word.glyphs) glyph.box.translate(by);
         }
-    }
-
-    static Result<QString> checkLanguages(const QString& asked) {
-        const QStringList installed = installedLanguages();
-        QStringList codes;
-        for (const QString& code : asked.split(QLatin1Char('+'), Qt::SkipEmptyParts)) {
-            const QString c = code.trimmed();
-            if (!installed.contains(c))
-                return Error{
-                    Error::Kind::Missing,
-                    QStringLiteral("The language \"%1\" is not installed; the package %2 brings it. Installed: %3.")
-                        .arg(c, packageFor(c), installed.join(QStringLiteral(", ")))};
-            if (!codes.contains(c)) codes << c;
-        }
-        if (codes.isEmpty()) return Error{Error::Kind::BadInput, QStringLiteral("No language to read was named.")};
-        return codes.join(QLatin1Char('+'));
     }
 
     size_t m_count;

@@ -51,6 +51,10 @@ private:
     std::unique_ptr<Engines> m_engines;
 };
 
+/// "eng+deu" without what stands there twice. Errors: no language named; one that is not installed, with the package
+/// that brings it; the folder of languages cannot be read.
+Result<QString> checkLanguages(const QString& asked);
+
 /// Codes of the languages that are installed, sorted.
 QStringList installedLanguages();
 

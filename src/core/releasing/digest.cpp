@@ -1,11 +1,9 @@
 #include "releasing/digest.h"
 
-#include "picture/picture_file.h"
+#include "base/files.h"
+#include "base/sentence.h"
 
 #include <QCryptographicHash>
-#include <QDir>
-#include <QFile>
-#include <QFileInfo>
 #include <sodium.h>
 
 namespace eyelid {
@@ -19,20 +17,6 @@ QByteArray keyed(const QByteArray& key, const QByteArray& message, qsizetype len
     return out;
 }
 
-QByteArray userKey(const QString& keyFile) {
-    QFile file(keyFile);
-    if (file.open(QIODevice::ReadOnly)) {
-        const QByteArray key = file.read(64);
-        if (key.size() == 32) return key;
-        return {};
-    }
-    const QByteArray key = newSecret();
-    if (!QDir().mkpath(QFileInfo(keyFile).absolutePath())) return {};
-    if (!writeFileWhole(keyFile, key, false)) return {};
-    QFile::setPermissions(keyFile, QFileDevice::ReadOwner | QFileDevice::WriteOwner);
-    return key;
-}
-
 } // namespace
 
 QByteArray newSecret() {
@@ -42,11 +26,27 @@ QByteArray newSecret() {
     return secret;
 }
 
-QByteArray secretForNames(const QString& keyFile, const QStringList& names) {
+Result<QByteArray> userKey(const QString& keyFile) {
+    constexpr qsizetype length = 32;
+    auto key = readFile(keyFile, 1 << 16);
+    if (!key && key.error().kind == Error::Kind::Missing) {
+        if (const qsizetype slash = keyFile.lastIndexOf(u'/'); slash > 0)
+            if (auto made = makeFolder(keyFile.left(slash)); !made) return made.error();
+        auto written = writeFileWhole(keyFile, newSecret(), false, FileMode::Private);
+        // Another run may have been quicker.
+        if (!written && written.error().kind != Error::Kind::Exists) return written.error();
+        key = readFile(keyFile, 1 << 16);
+    }
+    if (!key) return key.error();
+    if (key->size() != length)
+        return Error{Error::Kind::BadInput, sentence(u"%1 is no key for digests: it holds %2 bytes and must hold %3.",
+                                                     keyFile, key->size(), length)};
+    return key;
+}
+
+QByteArray secretForRelease(const QByteArray& key, const QStringList& namesAndSums) {
     if (sodium_init() < 0) qFatal("libsodium cannot be used");
-    const QByteArray key = userKey(keyFile);
-    if (key.isEmpty()) return newSecret();
-    return keyed(key, names.join(QLatin1Char('\n')).toUtf8(), 32);
+    return keyed(key, namesAndSums.join(QLatin1Char('\n')).toUtf8(), 32);
 }
 
 QString identityDigest(const QByteArray& secret, int identity) {

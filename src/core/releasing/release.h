@@ -1,7 +1,6 @@
-// Writes sanitised pictures and their log.
+// Sanitised pictures as bytes, their log, and writing both: all of it or nothing.
 #pragma once
 
-#include "base/progress.h"
 #include "base/result.h"
 #include "checking/check.h"
 #include "editing/item.h"
@@ -9,21 +8,19 @@
 #include <QByteArray>
 #include <QImage>
 #include <QString>
+#include <QStringList>
 #include <vector>
 
 namespace eyelid {
 
-/// A file as it stands on the disk.
-struct WrittenFile {
-    QString path;     ///< full
-    QByteArray bytes; ///< read back from the disk after writing
-    QString sha256;
-};
+/// The capture with its covers as a PNG. Errors: too little memory.
+Result<QByteArray> sanitisedPng(const QImage& capture, const std::vector<Cover>& covers);
 
-/// Renders the capture with its covers, writes it as PNG and reads it back. Never overwrites unless told; on failure
-/// nothing is left behind.
-Result<WrittenFile> writeSanitised(const QString& path, const QImage& capture, const std::vector<Cover>& covers,
-                                   bool overwrite);
+/// A picture as it is to leave.
+struct Artifact {
+    QString fileName; ///< without its folder
+    QByteArray bytes; ///< the very ones that were checked
+};
 
 /// A leak an officer has let pass, with the reason given.
 struct Override {
@@ -49,10 +46,26 @@ struct LogInput {
 };
 
 /// The redaction log as JSON (docs/redaction-log.md). Holds kinds, places, reasons, decisions and digests; never a
-/// value, a time, a person or a path. The same input gives the same bytes.
+/// value, a time, a person or a path. It tells of covers as they are drawn, not of what was found beneath them: logs of
+/// captures that differ only under equal covers are equal. The same input gives the same bytes.
 QByteArray redactionLog(const LogInput& input);
 
 /// The log's name beside the pictures.
 QString redactionLogName();
+
+/// The name of the picture with this number (from 1) of so many, made from a stem that says nothing about anybody:
+/// "picture-07.png".
+QString releaseName(const QString& stem, qsizetype number, qsizetype count);
+
+/// The stem of releases that have no name of their own.
+inline const QString neutralStem = QStringLiteral("picture");
+
+/// The first of `outputs` that is one of `inputs`, by whatever links; empty where there is none.
+QString overwritten(const QStringList& outputs, const QStringList& inputs);
+
+/// Writes a log and its pictures to a folder, which is made where it is not there. Returns their full names, the log's
+/// last. All stand or none does, and no picture without its log. Errors: Exists, NotWritable.
+Result<QStringList> writeRelease(const QString& folder, const std::vector<Artifact>& artifacts, const QByteArray& log,
+                                 bool replace);
 
 } // namespace eyelid

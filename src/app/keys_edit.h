@@ -1,0 +1,29 @@
+// A field for one key with its modifiers, as a shortcut for the whole desk: Escape and Tab leave it as they leave any
+// field, Backspace empties it, and a key other programs need is refused with a sentence.
+#pragma once
+
+#include <QKeySequence>
+#include <QLineEdit>
+
+namespace eyelid {
+
+class KeysEdit final : public QLineEdit {
+    Q_OBJECT
+public:
+    explicit KeysEdit(const QKeySequence& keys, QWidget* parent = nullptr);
+    const QKeySequence& keys() const { return m_keys; }
+    void setKeys(const QKeySequence& keys);
+
+signals:
+    void keysChanged(QKeySequence keys);
+    void refused(QString sentence);
+
+protected:
+    bool event(QEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    QKeySequence m_keys;
+};
+
+} // namespace eyelid

@@ -1,0 +1,82 @@
+#include "cli/search.h"
+
+#include "base/sentence.h"
+#include "base/workers.h"
+#include "checking/check.h"
+#include "cli/commands.h"
+#include "picture/picture_file.h"
+
+#include <cmath>
+
+namespace eyelid {
+
+Result<Search> loadSearch(const FindSettings& settings) {
+    auto policy = loadPolicy(settings.policy);
+    if (!policy) return policy.error();
+    Search search{*policy, {}, settings.languages};
+    if (!settings.watchFile.isEmpty()) {
+        auto watch = WatchList::load(settings.watchFile);
+        if (!watch) return watch.error();
+        search.watch = std::move(*watch);
+    }
+    if (settings.languages == QLatin1String("auto")) return search;
+    auto languages = checkLanguages(settings.languages);
+    if (!languages) return languages.error();
+    search.languages = *languages;
+    return search;
+}
+
+ReadingCrew::ReadingCrew(size_t pictures) : m_pictures(pictures) {
+    const size_t workers = std::min(coreCount(), pictures);
+    for (size_t w = 0; w < workers; ++w) m_readers.push_back(std::make_unique<Reader>(workers > 1 ? 1 : 0));
+}
+
+void ReadingCrew::each(const std::function<void(size_t, Reader&)>& work) {
+    onWorkers(m_readers.size(), [&](size_t worker) {
+        for (size_t i = worker; i < m_pictures; i += m_readers.size()) work(i, *m_readers[worker]);
+    });
+}
+
+Result<QImage> readFirst(const QString& file) {
+    auto bytes = readFile(file);
+    if (!bytes) return bytes.error();
+    auto frames = PictureFrames::open(*bytes, file);
+    if (!frames) return frames.error();
+    if (frames->count() > 1)
+        complain(sentence(u"%1 holds %2 pages; only the first is read. redact and check take all of them.", file,
+                          frames->count()));
+    return frames->next();
+}
+
+Result<QRect> parseRect(const QString& text, const char* option) {
+    const QStringList parts = text.split(QLatin1Char(','));
+    int v[4] = {};
+    bool ok = parts.size() == 4;
+    for (int i = 0; ok && i < 4; ++i) v[i] = parts[i].trimmed().toInt(&ok);
+    // Within what a QRect can hold without overflow.
+    for (int n : v) ok = ok && n > -1'000'000 && n < 1'000'000;
+    if (!ok || v[2] <= 0 || v[3] <= 0)
+        return Error{
+            Error::Kind::BadInput,
+            sentence(u"%1 %2: four whole numbers are expected, x,y,width,height, with a width and height above 0.",
+                     QString::fromLatin1(option), text)};
+    return QRect(v[0], v[1], v[2], v[3]);
+}
+
+double rounded(double value, double steps) {
+    return std::round(value * steps) / steps;
+}
+
+nlohmann::ordered_json boxJson(const QRectF& b) {
+    return nlohmann::ordered_json::array(
+        {rounded(b.x(), 10), rounded(b.y(), 10), rounded(b.width(), 10), rounded(b.height(), 10)});
+}
+
+void sayLeaks(const std::vector<Leak>& leaks) {
+    for (const Leak& leak : leaks) {
+        const QString where = sentence(u" [at %1,%2]", int(leak.place.x()), int(leak.place.y()));
+        say(sentence(u"  %1%2", leak.sentence, leak.place.isNull() ? QString() : where));
+    }
+}
+
+} // namespace eyelid

@@ -1,0 +1,29 @@
+#include "base/sentence.h"
+
+namespace eyelid {
+
+QString onOneLine(const QString& text) {
+    QString out;
+    for (qsizetype i = 0; i < text.size(); ++i) {
+        const QChar c = text[i];
+        if (c.isHighSurrogate() && i + 1 < text.size() && text[i + 1].isLowSurrogate()) {
+            out += c;
+            out += text[++i];
+            continue;
+        }
+        const char16_t u = c.unicode();
+        const bool turns = (u >= 0x202a && u <= 0x202e) || (u >= 0x2066 && u <= 0x2069) || u == 0x200e || u == 0x200f;
+        const bool ends = u == 0x2028 || u == 0x2029;
+        if (u >= 0xdc80 && u <= 0xdcff)
+            out += QStringLiteral("\\x") + QString::number(u - 0xdc00, 16);
+        else if (c.category() == QChar::Other_Control)
+            out += QStringLiteral("\\x") + QString::number(u, 16).rightJustified(2, u'0');
+        else if (turns || ends || c.isSurrogate())
+            out += QStringLiteral("\\u") + QString::number(u, 16).rightJustified(4, u'0');
+        else
+            out += c;
+    }
+    return out;
+}
+
+} // namespace eyelid
