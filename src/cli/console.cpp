@@ -26,24 +26,24 @@ void writeLine(const char* line) {
     }
 }
 
-// Nothing may be allocated here.
-[[noreturn]] void endWithoutMemory() {
-    writeLine("eyelid-cli: There is too little memory for this; try fewer or smaller pictures.\n");
-    ::_exit(unusableInput);
-}
-
 } // namespace
 
 void openConsole() {
     // A closed descriptor would be taken by the next file that is opened, and written into.
     for (const int fd : {STDIN_FILENO, STDOUT_FILENO, STDERR_FILENO})
         if (::fcntl(fd, F_GETFD) < 0 && ::open("/dev/null", O_RDWR) < 0) return;
-    const int kept = ::fcntl(STDERR_FILENO, F_DUPFD_CLOEXEC, 3);
-    const int nowhere = ::open("/dev/null", O_WRONLY | O_CLOEXEC);
-    if (kept >= 0 && nowhere >= 0 && ::dup2(nowhere, STDERR_FILENO) >= 0) troubles = kept;
-    if (nowhere >= 0) ::close(nowhere);
+    // The lowest free descriptor is the next to be opened: no third one is needed, however few there may be.
+    if (const int kept = ::fcntl(STDERR_FILENO, F_DUPFD_CLOEXEC, 3); kept >= 0) {
+        ::close(STDERR_FILENO);
+        if (::open("/dev/null", O_WRONLY) == STDERR_FILENO) troubles = kept;
+    }
     std::set_new_handler(endWithoutMemory);
     std::set_terminate(endAtOnce);
+}
+
+void endWithoutMemory() {
+    writeLine("eyelid-cli: There is too little memory for this; try fewer or smaller pictures.\n");
+    ::_exit(unusableInput);
 }
 
 void endAtOnce() {

@@ -28,6 +28,8 @@ void print(const nlohmann::ordered_json& json);
 /// What was printed reaches its file at once: for names of pictures that are already there.
 void flush();
 
+/// Ends the run for want of memory, or of threads, with a sentence. Allocates nothing.
+[[noreturn]] void endWithoutMemory();
 /// Ends the run with a sentence for what nobody foresaw: nothing has been written by then.
 [[noreturn]] void endAtOnce();
 

@@ -10,6 +10,7 @@
 #include <cstdlib>
 #include <memory>
 #include <QGuiApplication>
+#include <unistd.h>
 
 using namespace eyelid;
 
@@ -47,9 +48,16 @@ int main(int argc, char** argv) {
     allowManyFiles();
     // Nothing is ever shown: no display is needed, not even for the simulated desk.
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
+    // GLib ends a program by a signal where it cannot have what it needs; Qt's own loop says so.
+    qputenv("QT_NO_GLIB", "1");
     // What Qt has to say about its surroundings is not for the user; ours is written by ourselves.
     qInstallMessageHandler([](QtMsgType type, const QMessageLogContext&, const QString& text) {
-        if (type == QtFatalMsg || type == QtCriticalMsg) complain(text);
+        // Qt's own pool of threads would wait for ever for one it could not start.
+        if (text.startsWith(QLatin1String("QThread::start"))) endWithoutMemory();
+        // Too few files may be open for a program of Qt to begin: that is said, and no more.
+        if (type != QtFatalMsg) return;
+        complain(text);
+        ::_exit(unusableInput);
     });
     // Qt takes options like --style for itself where it sees them; ours are ours.
     int onlyName = 1;

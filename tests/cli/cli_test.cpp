@@ -1,51 +1,11 @@
 // The command line, as a script would use it.
 #define CATCH_CONFIG_MAIN
+#include "cli/command.h"
 #include "picture/container.h"
-#include "support/made.h"
 
 #include <nlohmann/json.hpp>
-#include <QDir>
-#include <QFile>
-#include <QProcess>
-#include <QTemporaryDir>
 
 using namespace eyelid;
-
-namespace {
-
-struct Run {
-    int status = -1;
-    QString out, err;
-};
-
-Run run(const QStringList& arguments, const QString& home = QDir::tempPath() + QStringLiteral("/eyelid-cli-test")) {
-    QProcess process;
-    QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
-    environment.insert(QStringLiteral("XDG_DATA_HOME"), home);
-    process.setProcessEnvironment(environment);
-    process.start(QStringLiteral(EYELID_CLI), arguments);
-    REQUIRE(process.waitForFinished(120'000));
-    REQUIRE(process.exitStatus() == QProcess::NormalExit);
-    return {process.exitCode(), QString::fromUtf8(process.readAllStandardOutput()),
-            QString::fromUtf8(process.readAllStandardError())};
-}
-
-// Text without an application object for fonts: pictures made beforehand (tests/data, see its README).
-QString data(const char* name) {
-    return QStringLiteral(EYELID_TEST_DATA "/") + QString::fromLatin1(name);
-}
-
-QByteArray bytesOf(const QString& path) {
-    auto bytes = readFile(path);
-    REQUIRE(bytes);
-    return *bytes;
-}
-
-int sentences(const QString& text) {
-    return int(text.trimmed().count(QLatin1Char('\n'))) + 1;
-}
-
-} // namespace
 
 TEST_CASE("read prints the text, or JSON with boxes") {
     const Run plain = run({QStringLiteral("read"), data("note.png")});

@@ -42,6 +42,25 @@ Page readWhole(const QImage& picture, const ReadOptions& options = {}) {
 
 } // namespace
 
+TEST_CASE("a code of most of a busy screen is found") {
+    const QImage code = codePicture(ZXing::BarcodeFormat::QRCode, L"https://larkmoor.example/t?id=4471", 1800);
+    QImage screen(3840, 2160, QImage::Format_RGB32);
+    screen.fill(Qt::white);
+    {
+        QPainter painter(&screen);
+        painter.setFont(made::font(14));
+        for (int y = 20; y < 2160; y += 22)
+            for (int x = 0; x < 3840; x += 400)
+                painter.drawText(x, y, QStringLiteral("pump 4711 stopped at the weir, reading taken"));
+        painter.drawImage(900, 180, code);
+    }
+    const auto codes = findCodes(screen);
+    REQUIRE(codes.size() == 1);
+    CHECK(codes[0].content == QStringLiteral("https://larkmoor.example/t?id=4471"));
+    CHECK(QRectF(880, 160, 1840, 1840).contains(codes[0].box));
+    CHECK(codes[0].box.width() > 1400);
+}
+
 TEST_CASE("codes are found with their content and place, several on one picture") {
     using F = ZXing::BarcodeFormat;
     const std::tuple<F, const char*, std::wstring> kinds[] = {

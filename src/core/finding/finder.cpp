@@ -435,8 +435,11 @@ std::vector<Candidate> withoutOverlaps(const ScreenText& screen, const std::vect
 } // namespace
 
 std::vector<Finding> Finder::findInText(const QString& text, const Policy& policy, const WatchList& watch) const {
+    // Words with no page around them: "serif" is on the list of given names as well.
+    constexpr double sureByItself = 0.7;
     const Page page = pageOfText(spellings(text));
     std::vector<Finding> found = findRead(page, policy, watch);
+    std::erase_if(found, [](const Finding& f) { return f.confidence < sureByItself; });
     return found;
 }
 

@@ -12,7 +12,7 @@
 namespace eyelid {
 namespace {
 
-constexpr int part = 2400, overlap = 600; // pixels; no code on a screen is larger than the overlap
+constexpr int part = 2400, overlap = 600; // pixels; larger codes than the overlap are found on a smaller picture
 
 QString nameOf(ZXing::BarcodeFormat format) {
     using F = ZXing::BarcodeFormat;
@@ -55,6 +55,7 @@ void edgesOf(const uchar* above, const uchar* here, const uchar* below, std::vec
 struct Place {
     QRect area;
     bool stripes = true; // high enough for the stripes of a barcode
+    int shrink = 1;      // looked at in a picture so many times smaller
 };
 
 // Where a picture is not flat, each place with what is around it; nearly all of a screen is flat once its text is left
@@ -192,15 +193,20 @@ bool mayBe(const cv::Mat& gray, const QRect& area, bool lightOnDark) {
 }
 
 // Adds what is found in an area, and paints it over. False when that was nothing.
-bool search(QImage& left, const QRect& area, const ZXing::DecodeHints& hints, std::vector<Code>& codes) {
+bool search(QImage& left, const QRect& area, int shrink, const ZXing::DecodeHints& hints, std::vector<Code>& codes) {
     // The library measures small modules to half a pixel only, and is often off by it.
     constexpr int small = 100;
-    const int scale = std::max(area.width(), area.height()) <= small ? 3 : 1;
-    const QImage enlarged = scale > 1 ? left.copy(area).scaled(area.size() * scale) : QImage();
-    const ZXing::ImageView view(scale > 1 ? enlarged.constBits()
-                                          : std::as_const(left).constScanLine(area.top()) + area.left(),
-                                area.width() * scale, area.height() * scale, ZXing::ImageFormat::Lum,
-                                int(scale > 1 ? enlarged.bytesPerLine() : left.bytesPerLine()));
+    const double scale = shrink > 1 ? 1.0 / shrink : std::max(area.width(), area.height()) <= small ? 3 : 1;
+    const QSize size = (QSizeF(area.size()) * scale).toSize();
+    const QImage scaled = scale == 1
+                              ? QImage()
+                              : left.copy(area).scaled(size, Qt::IgnoreAspectRatio,
+                                                       shrink > 1 ? Qt::SmoothTransformation : Qt::FastTransformation);
+    // What is scaled smoothly may come back in colour.
+    const QImage gray = scaled.convertToFormat(QImage::Format_Grayscale8);
+    const ZXing::ImageView view(
+        scale == 1 ? std::as_const(left).constScanLine(area.top()) + area.left() : gray.constBits(), size.width(),
+        size.height(), ZXing::ImageFormat::Lum, int(scale == 1 ? left.bytesPerLine() : gray.bytesPerLine()));
     bool any = false;
     for (const ZXing::Result& found : ZXing::ReadBarcodes(view, hints)) {
         if (!found.isValid()) continue;
@@ -214,6 +220,8 @@ bool search(QImage& left, const QRect& area, const ZXing::DecodeHints& hints, st
         if (std::any_of(found.position().begin(), found.position().end(), [](auto p) { return p.x == 0 && p.y == 0; }))
             code.corners = QPolygonF(QRectF(area)).sliced(0, 4);
         code.box = code.corners.boundingRect();
+        // Of a smaller picture places are known to its own pixels.
+        if (shrink > 1) code.box = code.box.adjusted(-shrink, -shrink, shrink, shrink).intersected(QRectF(left.rect()));
         const QRect place = code.box.toAlignedRect().adjusted(-2, -2, 2, 2).intersected(left.rect());
         if (place.isEmpty()) continue;
         QPainter(&left).fillRect(place, Qt::white);
@@ -249,7 +257,10 @@ std::vector<Code> findCodes(const QImage& picture) {
     const cv::Mat pixels = pixelsOf(gray);
     constexpr size_t mostSquares = 32; // the largest
     std::vector<QRect> dense;
-    for (const auto& [place, stripes] : places(pixels)) {
+    std::vector<Place> coarse;
+    for (const auto& [place, stripes, whole] : places(pixels)) {
+        for (int shrink = 2; std::max(place.width(), place.height()) > overlap * shrink / 2; shrink *= 2)
+            coarse.push_back({place, stripes, shrink});
         const std::vector<QRect> inPlace = squares(pixels, place);
         dense.insert(dense.end(), inPlace.begin(), inPlace.end());
         for (int y = 0; y < place.height(); y += part - overlap)
@@ -266,14 +277,15 @@ std::vector<Code> findCodes(const QImage& picture) {
         const int margin = std::max(8, square.width() / 8);
         areas.push_back({square.adjusted(-margin, -margin, margin, margin).intersected(gray.rect())});
     }
+    areas.insert(areas.end(), coarse.begin(), coarse.end());
     // Dark on light, and once more light on dark.
     for (const bool inverted : {false, true}) {
         if (inverted) left.invertPixels();
         for (const bool linear : {false, true})
-            for (const auto& [area, stripes] : areas) {
+            for (const auto& [area, stripes, shrink] : areas) {
                 if ((linear && !stripes) || !mayBe(pixels, area, inverted)) continue;
                 for (int turn = 0; turn < most && int(codes.size()) < most; ++turn)
-                    if (!search(left, area, linear ? linears : matrices, codes)) break;
+                    if (!search(left, area, shrink, linear ? linears : matrices, codes)) break;
             }
     }
     std::sort(codes.begin(), codes.end(), [](const Code& a, const Code& b) {
