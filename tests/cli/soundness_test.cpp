@@ -86,10 +86,8 @@ TEST_CASE("what covers named on the command line hide must not be read anywhere 
     const Run once = run(redact(out, {QStringLiteral("--no-find"), QStringLiteral("--cover"), cover, file}));
     CHECK(once.status == 1);
     CHECK(once.out.contains(QStringLiteral("covered elsewhere")));
-    // The log says that, and not where: the place would tell the value.
-    const auto log = nlohmann::json::parse(bytesOf(out + QStringLiteral("/redaction-log.json")).toStdString());
-    CHECK(log["files"][0]["check"]["result"] == "failed");
-    CHECK_FALSE(log["files"][0]["check"]["remarks"][0].contains("box"));
+    // The log says nothing of it: whether it can be depends on what is covered.
+    CHECK_FALSE(bytesOf(out + QStringLiteral("/redaction-log.json")).contains("elsewhere"));
 }
 
 TEST_CASE("a file that changes while it is worked on is not released") {

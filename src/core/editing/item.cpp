@@ -34,7 +34,8 @@ std::vector<QRect> handCovers(const std::vector<Item>& items, const QSize& pictu
 }
 
 std::vector<Finding> valuesUnder(const Page& page, const std::vector<QRect>& covers) {
-    constexpr double hidden = 0.5; // of a letter's box, from which on it is what the cover was drawn over
+    constexpr double hidden = 0.5;  // of a letter's box, from which on it is what the cover was drawn over
+    constexpr double legible = 0.5; // confidence of the reader; noise reads as a letter here and there
     std::vector<Finding> values;
     const auto add = [&](const QString& text, const QRectF& box, double xHeight) {
         if (text.trimmed().isEmpty()) return;
@@ -54,6 +55,7 @@ std::vector<Finding> valuesUnder(const Page& page, const std::vector<QRect>& cov
         for (const Word& word : line.words) {
             QString text;
             QRectF box;
+            if (word.confidence < legible) continue;
             if (word.glyphs.empty() && shareUnder(word.box, covers) >= hidden) {
                 text = word.text;
                 box = word.box;

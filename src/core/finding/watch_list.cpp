@@ -61,7 +61,11 @@ Result<WatchList> WatchList::make(const QStringList& words, const QStringList& p
 Result<WatchList> WatchList::load(const QString& path) {
     auto bytes = readFile(path, 4'000'000);
     if (!bytes) return bytes.error();
-    auto text = textOf(*bytes, path);
+    return parse(*bytes, path);
+}
+
+Result<WatchList> WatchList::parse(const QByteArray& bytes, const QString& path) {
+    auto text = textOf(bytes, path);
     if (!text) return text.error();
     static const QRegularExpression lineEnd(QStringLiteral("\\r\\n|\\r|\\n"));
     WatchList list;

@@ -20,6 +20,8 @@ public:
     /// A text file, one entry a line: a word or phrase, or a pattern between slashes. `#` starts a remark. UTF-8, or
     /// UTF-16 with its byte order mark; lines end in LF, CR LF or CR. Errors name the line.
     static Result<WatchList> load(const QString& path);
+    /// The same from a file's bytes; `name` is used in error sentences.
+    static Result<WatchList> parse(const QByteArray& bytes, const QString& name);
 
     /// Adds all of `other`.
     void add(WatchList other);

@@ -25,6 +25,11 @@ struct Shape {
     size_t leader = 0; // the run it was first seen in
     int members = 0;
     std::map<QString, Votes> votes;
+    /// Votes beyond doubt for a reading; none for one nobody voted for.
+    int sureOf(const QString& reading) const {
+        const auto found = votes.find(reading);
+        return found == votes.end() ? 0 : found->second.sure;
+    }
     QString best;
     double bestWeight = 0, total = 0;
     bool sure = false;         // vouched for by where it stands
@@ -454,7 +459,7 @@ private:
         }
         // What the recogniser left out is put in where the very same shape is known, or where it is a mark by its
         // build.
-        if (run.label.isEmpty() && (best.isEmpty() || best != shape.best || shape.votes.at(best).sure < 2)) {
+        if (run.label.isEmpty() && (best.isEmpty() || best != shape.best || shape.sureOf(best) < 2)) {
             const QString mark = markOf(run);
             // Not where the recogniser saw it and it was put to the neighbour.
             const size_t at = size_t(&run - m_runs.data());
@@ -472,7 +477,7 @@ private:
         const auto own = shape.votes.find(run.label);
         const double against = own == shape.votes.end() ? 0 : own->second.weight;
         const bool proven =
-            own == shape.votes.end() || own->second.sure == 0 ? shape.votes.at(shape.best).sure >= 3 : false;
+            own == shape.votes.end() || own->second.sure == 0 ? shape.sureOf(shape.best) >= 3 : false;
         if (best == shape.best && shape.bestWeight < (proven ? 1 : leastLead) * against) return run.label;
         if (best != shape.best && own != shape.votes.end() && own->second.sure > 1) return run.label;
         if (maySameInFont(best, run.label) && !attestedElsewhere(run.label, shape)) return run.label;
@@ -501,7 +506,7 @@ private:
             const bool alikeSize = std::abs(r.width() - run.width()) <= 1 && std::abs(r.height() - run.height()) <= 1 &&
                                    std::abs(r.overBase - run.overBase) <= 1;
             // A shape seen once bears no witness of itself.
-            if (s == run.shape && known.votes.at(known.best).sure < 2) continue;
+            if (s == run.shape && known.sureOf(known.best) < 2) continue;
             const double d = !alikeSize ? 1 : s == run.shape ? 0 : distance(shape, known, enough);
             e.near = std::min(e.near, d);
             if (sameFont) e.inFont = std::min(e.inFont, d);
