@@ -327,3 +327,24 @@ TEST_CASE("every page of a file becomes a picture of its own") {
     CHECK(filesIn(out).size() == 3);
     CHECK(run({QStringLiteral("find"), file}).err.contains(QStringLiteral("only the first")));
 }
+
+TEST_CASE("what only the check can read is covered as well, and checked again") {
+    // The note, so faint that a first reading passes over it.
+    QImage faint = *readPicture(data("note.png"));
+    for (int y = 0; y < faint.height(); ++y)
+        for (int x = 0; x < faint.width(); ++x) {
+            const int level = 255 - (255 - qGray(faint.pixel(x, y))) / 20;
+            faint.setPixel(x, y, qRgb(level, level, level));
+        }
+    QTemporaryDir folder;
+    const QString file = folder.filePath(QStringLiteral("faint.png")), out = folder.filePath(QStringLiteral("out"));
+    REQUIRE(writeFileWhole(file, encodePng(faint), false));
+    CHECK(run({QStringLiteral("find"), file}).out.isEmpty());
+    CHECK(run({QStringLiteral("check"), file}).status == 1);
+    const Run r = run(redact(out, {file}));
+    INFO(r.out.toStdString());
+    CHECK(r.status == 0);
+    const auto log = nlohmann::json::parse(bytesOf(out + QStringLiteral("/redaction-log.json")).toStdString());
+    CHECK(log["files"][0]["items"].size() >= 3);
+    CHECK(run({QStringLiteral("check"), out + QStringLiteral("/picture-01.png")}).status == 0);
+}

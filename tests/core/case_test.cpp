@@ -86,6 +86,52 @@ TEST_CASE("every change can be undone and redone, step by step") {
     CHECK(s.open.counts().cover == 2);
 }
 
+TEST_CASE("another policy is undone and done again, and what sleeps meanwhile wakes as it was") {
+    Sample s;
+    const QString before = s.open.policy().name;
+    const int ines = s.item(s.first, 0).id;
+    s.open.setNote(ines, QStringLiteral("ask the desk"));
+    s.open.setStyle(ines, Scope::One, CoverStyle::Blur, 0.9);
+    int heard = 0;
+    QObject::connect(&s.open, &Case::policyChanged, [&] { ++heard; });
+    s.open.setPolicy(*loadPolicy(QStringLiteral("payment")));
+    CHECK(s.open.policy().name == QStringLiteral("payment"));
+    s.open.setFindings(s.first, s.open.capture(s.first)->page, {}); // it finds no people
+    CHECK(s.open.capture(s.first)->items.empty());
+    s.open.undoStack()->undo();
+    CHECK(s.open.policy().name == before);
+    CHECK(heard == 2);
+    s.open.setFindings(s.first, s.open.capture(s.first)->page,
+                       {finding(Kind::Person, QStringLiteral("Ines Hartwell"), 10)});
+    REQUIRE(s.open.item(ines));
+    CHECK(s.open.item(ines)->note == QStringLiteral("ask the desk"));
+    CHECK(s.open.item(ines)->style == CoverStyle::Blur);
+    CHECK(s.open.item(ines)->decision == Decision::Open);
+    s.open.undoStack()->redo();
+    CHECK(s.open.policy().name == QStringLiteral("payment"));
+}
+
+TEST_CASE("keeping asks for the same letters, covering for what looks alike") {
+    Case open(*loadPolicy(QStringLiteral("everything")));
+    const int id = open.add(made::noise({200, 200}, 1), QStringLiteral("a"));
+    std::vector<Finding> alike{finding(Kind::Person, QStringLiteral("Kai"), 10),
+                               finding(Kind::Person, QStringLiteral("Kaj"), 40),
+                               finding(Kind::Person, QStringLiteral("Kai"), 70)};
+    for (Finding& f : alike) f.key = QStringLiteral("person:ka1");
+    open.setFindings(id, std::make_shared<const Page>(), alike);
+    const auto state = [&](size_t i) { return open.capture(id)->items[i].decision; };
+    open.decide(open.capture(id)->items[0].id, Scope::One, Decision::Keep);
+    CHECK(state(1) == Decision::Open);
+    CHECK(state(2) == Decision::Keep);
+    // Nor is it kept where it turns up later.
+    open.addFindings(
+        id, {finding(Kind::Person, QStringLiteral("Kaj"), 120), finding(Kind::Person, QStringLiteral("Kai"), 150)});
+    CHECK(open.capture(id)->items[3].decision == Decision::Open);
+    CHECK(open.capture(id)->items[4].decision == Decision::Keep);
+    open.decide(open.capture(id)->items[1].id, Scope::SameValue, Decision::Cover);
+    CHECK(state(0) == Decision::Cover);
+}
+
 TEST_CASE("random work, undone to the beginning and redone to the end, comes out the same") {
     std::mt19937 random(51);
     for (int round = 0; round < 30; ++round) {

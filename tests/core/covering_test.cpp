@@ -107,11 +107,20 @@ TEST_CASE("captures that differ only under their covers give the same bytes, pic
                 }
                 const auto covers = coversOf(items, capture.size(), round % 4 == 3 ? 24 : 0);
                 const QByteArray first = encodePng(render(capture, covers));
+                // What was found there is something else as well, and for other reasons.
+                std::vector<Item> others = items;
+                for (Item& item : others) {
+                    item.finding.text = QStringLiteral("another value");
+                    item.finding.key = QStringLiteral("another key");
+                    item.finding.reason = QStringLiteral("holds by its check digit");
+                    item.finding.confidence = 0.5;
+                    item.note = QStringLiteral("a note");
+                }
                 for (unsigned seed : {21u, 22u}) {
                     const QImage other = changedUnder(capture, covers, seed);
                     const QByteArray second = encodePng(render(other, covers));
                     REQUIRE(first == second);
-                    REQUIRE(logOf(first, items, capture.size()) == logOf(second, items, other.size()));
+                    REQUIRE(logOf(first, items, capture.size()) == logOf(second, others, other.size()));
                 }
             }
     }

@@ -296,3 +296,15 @@ TEST_CASE("a phone number known in the case is found as dialled from abroad") {
         CHECK(found[0].key == known.key);
     }
 }
+
+TEST_CASE("a number that can be dialled is told from one that only has its length") {
+    const auto confidence = [](const char* line) {
+        double most = 0;
+        for (const Finding& f : findOn(made::PageMaker().line(QString::fromLatin1(line))))
+            if (f.kind == Kind::Phone) most = std::max(most, f.confidence);
+        return most;
+    };
+    CHECK(confidence("ring 01632 960 417 today") > 0.9);
+    CHECK(confidence("ring 01999 960 417 today") < 0.9); // no such area
+    CHECK(confidence("ring 01999 960 417 today") > 0.5);
+}
