@@ -395,7 +395,10 @@ void FindingsPanel::showDetails() {
         m_reason->setText(
             m_case.captures().empty()
                 ? QStringLiteral("What is sensitive on your captures is listed here, with the reason for each.")
-                : QStringLiteral("Press J to go to the first finding."));
+            : m_case.counts().all() > 0 ? QStringLiteral("Press J to go to the first finding.")
+            : m_case.counts().unread > 0
+                ? QStringLiteral("Nothing is found before the captures are read.")
+                : QStringLiteral("Nothing sensitive was found. Look yourself before it leaves."));
         m_showing = false;
         return;
     }

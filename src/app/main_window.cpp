@@ -1195,9 +1195,9 @@ void MainWindow::writeRelease() {
 
 void MainWindow::refreshGate() {
     const Case::Counts n = m_case.counts();
-    // Never quite closed while anything is open, however much is settled.
-    const double share = n.all() == 0 ? (m_case.captures().empty() ? 0.0 : 1.0) : double(n.settled()) / n.all();
-    m_gate->setSettled(n.open ? std::min(share, 0.85) : share);
+    // Never quite closed while anything is open or still to be read, however much is settled.
+    const double share = n.all() == 0 ? (m_case.captures().empty() || n.unread > 0 ? 0.0 : 1.0) : double(n.settled()) / n.all();
+    m_gate->setSettled(n.open || n.unread ? std::min(share, 0.85) : share);
     const bool any = !m_case.captures().empty();
     const bool checked = any && m_checkedRevision == m_case.revision() && !m_room.busy();
     const bool failed = checked && m_check->blocking() > 0;

@@ -80,6 +80,7 @@ ShortcutsView::ShortcutsView(GlobalShortcuts* global, QWidget* parent) : QDialog
     use->setAutoDefault(false);
     leave->setAutoDefault(false);
     auto* buttons = new QHBoxLayout;
+    buttons->setSpacing(8);
     buttons->addStretch();
     buttons->addWidget(leave);
     buttons->addWidget(use);

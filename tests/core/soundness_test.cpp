@@ -286,6 +286,8 @@ TEST_CASE("the name of a file and the reason of a pass are searched as the pictu
     CHECK(says("to ines.hartwell@mail.example"));
     CHECK_FALSE(says("picture-01"));
     CHECK_FALSE(says("quarterly-report"));
+    CHECK_FALSE(says("burst-main-tannery-row-01"));
+    CHECK_FALSE(says("candidates-serif"));
     for (const Leak& leak :
          checkText(QStringLiteral("ines-hartwell"), QStringLiteral("The file's name"), request, finder())) {
         CHECK(leak.sort == Leak::Sort::Name);

@@ -224,12 +224,14 @@ private:
         return std::all_of(f.boxes.begin(), f.boxes.end(),
                            [&](const QRectF& box) { return shareUnder(box, places) >= keptShare; });
     }
+    // Read twice, a value stands at two places that are nearly the same.
     bool told(const Finding& f) const {
         return std::all_of(f.boxes.begin(), f.boxes.end(), [&](const QRectF& box) {
             return std::any_of(m_leaks.begin(), m_leaks.end(), [&](const Leak& leak) {
+                const double enough = sameValue(leak.finding, f) ? 0.5 : keptShare;
                 const auto& places = leak.finding.boxes;
                 return std::any_of(places.begin(), places.end(),
-                                   [&](const QRectF& place) { return shareWithin(box, place) > keptShare; });
+                                   [&](const QRectF& place) { return shareWithin(box, place) > enough; });
             });
         });
     }

@@ -439,7 +439,11 @@ std::vector<Finding> Finder::findInText(const QString& text, const Policy& polic
     constexpr double sureByItself = 0.7;
     const Page page = pageOfText(spellings(text));
     std::vector<Finding> found = findRead(page, policy, watch);
-    std::erase_if(found, [](const Finding& f) { return f.confidence < sureByItself; });
+    // Nor are words joined by hyphens, as files are named, a passphrase.
+    static const QRegularExpression joined(QStringLiteral("^\\w+([-_]\\w+)+$"));
+    std::erase_if(found, [](const Finding& f) {
+        return f.confidence < sureByItself || (f.kind == Kind::Secret && joined.match(f.text).hasMatch());
+    });
     return found;
 }
 
