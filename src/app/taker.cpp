@@ -10,6 +10,7 @@
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
+#include <QPointer>
 #include <QPushButton>
 #include <QScreen>
 #include <QSettings>
@@ -312,7 +313,9 @@ void Taker::runSeries(const Target& target, const TakeOptions& options, const QI
             if (m_state != State::Series || m_taking) return;
             // A portal is waited for in a loop of events, among which is the next tick.
             m_taking = true;
+            const QPointer<Taker> alive(this);
             auto taken = takeTarget(*m_source, target, options);
+            if (!alive) return; // the window was closed meanwhile
             m_taking = false;
             if (m_state != State::Series) return; // stopped meanwhile
             if (inTheWay) m_pill->show();

@@ -5,9 +5,7 @@
 #include "picture/picture_file.h"
 
 #include <cstdio>
-#include <QDir>
 #include <QFile>
-#include <QFileInfo>
 #include <termios.h>
 #include <unistd.h>
 
@@ -79,7 +77,7 @@ int runPages(const QString& file, const PagesSettings& settings) {
     for (const int page : *pages) {
         auto picture = (*pdf)->render(page, settings.dpi);
         const QString number = QString::number(page + 1).rightJustified(3, u'0');
-        const QString path = QDir(settings.folder).filePath(sentence(u"page-%1.png", number));
+        const QString path = joinedPath(settings.folder, sentence(u"page-%1.png", number));
         // Pages as they are: for nobody else's eyes.
         auto written = picture ? writeFileWhole(path, encodePng(*picture), settings.force, FileMode::Private)
                                : Result<Done>(picture.error());
@@ -87,7 +85,7 @@ int runPages(const QString& file, const PagesSettings& settings) {
             status = std::max(status, fail(written.error()));
             continue;
         }
-        say(QFileInfo(path).absoluteFilePath());
+        say(fullPath(path));
     }
     return status;
 }

@@ -14,7 +14,6 @@
 
 #include <mutex>
 #include <optional>
-#include <QDir>
 #include <QFileInfo>
 #include <QSet>
 #include <QStandardPaths>
@@ -45,7 +44,7 @@ struct Sheet {
 class Redaction {
 public:
     Redaction(const QStringList& files, const RedactSettings& settings, Search search)
-        : m_files(files), m_settings(settings), m_search(std::move(search)), m_folder(settings.folder) {
+        : m_files(files), m_settings(settings), m_search(std::move(search)), m_folder(fullPath(settings.folder)) {
         if (!settings.style.isEmpty())
             for (KindRule& rule : m_search.policy.kinds) rule.style = *styleFromName(settings.style);
         if (settings.strength >= 0) m_search.policy.strength = settings.strength;
@@ -133,9 +132,9 @@ private:
 
     // What stops the call before anything is done.
     std::optional<Error> refusal() const {
-        QStringList outputs{m_folder.filePath(redactionLogName())};
+        QStringList outputs{joinedPath(m_folder, redactionLogName())};
         for (const Sheet& sheet : m_sheets)
-            if (sheet.trouble.isEmpty()) outputs << m_folder.filePath(sheet.name);
+            if (sheet.trouble.isEmpty()) outputs << joinedPath(m_folder, sheet.name);
         if (const QString path = overwritten(outputs, m_files); !path.isEmpty())
             return Error{
                 Error::Kind::Exists,
@@ -143,9 +142,9 @@ private:
                          path)};
         for (const QString& path : outputs)
             if (!m_settings.force && fileExists(path))
-                return Error{Error::Kind::Exists,
-                             sentence(u"%1 is there already; choose another folder, or give --force to replace it.",
-                                      QFileInfo(path).absoluteFilePath())};
+                return Error{
+                    Error::Kind::Exists,
+                    sentence(u"%1 is there already; choose another folder, or give --force to replace it.", path)};
         return std::nullopt;
     }
 
@@ -300,7 +299,7 @@ private:
             if (m_settings.look && round < mostRounds && coverLeaks(sheet, report->leaks)) continue;
             sheet.log = {sheet.name, picture->size(), sha256(*png), {}, report->leaks, {}};
             const std::lock_guard lock(m_guard);
-            if (auto staged = m_output.stage(m_folder.absoluteFilePath(sheet.name), *png); !staged && !m_late)
+            if (auto staged = m_output.stage(joinedPath(m_folder, sheet.name), *png); !staged && !m_late)
                 m_late = staged.error();
             return;
         }
@@ -340,7 +339,7 @@ private:
                 log.entries.push_back(sheet.log);
             }
         if (!log.entries.empty()) {
-            const QString path = m_folder.absoluteFilePath(redactionLogName());
+            const QString path = joinedPath(m_folder, redactionLogName());
             if (auto staged = m_output.stage(path, redactionLog(log)); !staged) return failLate(staged.error());
             if (auto written = m_output.commit(m_settings.force); !written) return failLate(written.error());
         } else {
@@ -361,12 +360,12 @@ private:
                                                            : sentence(u"%1 leaks", sheet.log.leaks.size());
             const QString page =
                 sheet.pages > 1 ? sentence(u", page %1 of %2", sheet.page + 1, sheet.pages) : QString();
-            say(sentence(u"%1: %2 covered, %3 (of %4%5)", m_folder.absoluteFilePath(sheet.name), sheet.items.size(),
-                         result, fileOf(sheet), page));
+            say(sentence(u"%1: %2 covered, %3 (of %4%5)", joinedPath(m_folder, sheet.name), sheet.items.size(), result,
+                         fileOf(sheet), page));
             sayLeaks(sheet.log.leaks);
             if (!sheet.log.leaks.empty() && status == done) status = remains;
         }
-        if (!nothing) say(m_folder.absoluteFilePath(redactionLogName()));
+        if (!nothing) say(joinedPath(m_folder, redactionLogName()));
         return status;
     }
 
@@ -374,7 +373,7 @@ private:
     const RedactSettings& m_settings;
     Search m_search;
     Policy m_nothing;
-    const QDir m_folder;
+    const QString m_folder;
     const Finder m_finder;
     QByteArray m_key;
     std::vector<QRect> m_areas;

@@ -136,7 +136,7 @@ int takeScrolled(const Source& source, Target target, const DeskLayout& layout, 
     if (auto written = writeFileWhole(path, encodePng(page), settings.force, FileMode::Private); !written) {
         return fail(written.error());
     }
-    say(QFileInfo(path).absoluteFilePath());
+    say(fullPath(path));
     flush();
     const int status = tellJoins(run->page);
     if (!run->whole) {
@@ -176,7 +176,7 @@ int runJoin(const QStringList& files, const JoinSettings& settings) {
         !written) {
         return fail(written.error());
     }
-    say(QFileInfo(settings.out).absoluteFilePath());
+    say(fullPath(settings.out));
     return tellJoins(*page);
 }
 
@@ -229,7 +229,7 @@ int runTake(const TakeSettings& settings) {
         std::this_thread::sleep_for(std::chrono::duration<double>(settings.delay));
         QString path = settings.out;
         for (int n = 1; folder && (n == 1 || (fileExists(path) && !settings.force)); ++n)
-            path = QDir(settings.out).filePath(QStringLiteral("capture-%1.png").arg(n, 3, 10, QLatin1Char('0')));
+            path = joinedPath(settings.out, QStringLiteral("capture-%1.png").arg(n, 3, 10, QLatin1Char('0')));
         return takeScrolled(**source, *target, *layout, settings, path);
     }
     using Clock = std::chrono::steady_clock;
@@ -250,15 +250,13 @@ int runTake(const TakeSettings& settings) {
         last = *picture;
         QString path = settings.out;
         if (folder) {
-            do
-                path = QDir(settings.out)
-                           .filePath(QStringLiteral("capture-%1.png").arg(++number, 3, 10, QLatin1Char('0')));
+            do path = joinedPath(settings.out, QStringLiteral("capture-%1.png").arg(++number, 3, 10, QLatin1Char('0')));
             while (!settings.force && fileExists(path));
         }
         if (auto written = writeFileWhole(path, encodePng(*picture), settings.force, FileMode::Private); !written) {
             return fail(written.error());
         }
-        say(QFileInfo(path).absoluteFilePath());
+        say(fullPath(path));
         flush();
     }
     return done;

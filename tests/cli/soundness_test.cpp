@@ -236,6 +236,11 @@ TEST_CASE("what cannot be printed is told of, and names reach neither sentence n
                                 .arg(folder.path(), data("note.png")));
     CHECK(latin.status == 0);
     CHECK(latin.out.contains(QStringLiteral("Hartwell")));
+    // So is a folder.
+    const Run odder = shell(QStringLiteral("d=$(printf '%1/o\\366'); \"$cli\" redact --out \"$d\" '%2' && ls \"$d\"")
+                                .arg(folder.path(), data("note.png")));
+    CHECK(odder.status == 0);
+    CHECK(odder.out.contains(QStringLiteral("redaction-log.json")));
     // Damaged pictures bring no line of a library's own.
     const QString spoiled = folder.filePath(QStringLiteral("spoiled.png"));
     QByteArray bytes = bytesOf(data("note.png"));

@@ -130,6 +130,19 @@ QByteArray bytesOfPath(const QString& path) {
     return bytes + piece.toUtf8();
 }
 
+QString joinedPath(const QString& folder, const QString& name) {
+    return folder.isEmpty() || folder.endsWith(u'/') ? folder + name : folder + u'/' + name;
+}
+
+QString fullPath(const QString& path) {
+    if (path.startsWith(u'/')) return path;
+    QByteArray here(4096, 0);
+    if (!::getcwd(here.data(), size_t(here.size()))) return path;
+    QString rest = path;
+    while (rest.startsWith(QLatin1String("./"))) rest.remove(0, 2);
+    return joinedPath(pathFromBytes(here.constData()), rest);
+}
+
 Result<QByteArray> readFile(const QString& path, qint64 maximum) {
     const auto unreadable = [&](int number) {
         return Error{Error::Kind::NotReadable, sentence(u"%1 cannot be read: %2.", path, told(number))};
@@ -284,7 +297,9 @@ Result<Done> FileSet::stage(const QString& path, const QByteArray& bytes, FileMo
         return failed(sentence(u"the folder %1 does not exist", pathFromBytes(folder)));
     clearAbandoned(folder);
     const mode_t bits = mode == FileMode::Private ? 0600 : 0666;
-    staged->file = Descriptor(::open(folder.constData(), O_TMPFILE | O_RDWR | O_CLOEXEC, bits));
+    // A file without a name gets one by way of /proc; where that is not to be had, it has a part's name from the start.
+    if (::access("/proc/self/fd", X_OK) == 0)
+        staged->file = Descriptor(::open(folder.constData(), O_TMPFILE | O_RDWR | O_CLOEXEC, bits));
     if (!staged->file) {
         const QByteArray name = partName(folder);
         staged->file = Descriptor(::open(name.constData(), O_CREAT | O_EXCL | O_RDWR | O_CLOEXEC | O_NOFOLLOW, bits));

@@ -22,6 +22,10 @@ QString pathFromBytes(const QByteArray& bytes);
 /// The bytes again, as the system wants them.
 QByteArray bytesOfPath(const QString& path);
 
+/// A name in a folder, and a path from the root: texts alone, so that names of any bytes stay what they are.
+QString joinedPath(const QString& folder, const QString& name);
+QString fullPath(const QString& path);
+
 /// The size of the largest file that is read.
 inline constexpr qint64 largestFile = 512'000'000;
 

@@ -8,7 +8,6 @@
 
 #include <algorithm>
 #include <nlohmann/json.hpp>
-#include <QDir>
 
 namespace eyelid {
 namespace {
@@ -200,14 +199,13 @@ QString overwritten(const QStringList& outputs, const QStringList& inputs) {
 Result<QStringList> writeRelease(const QString& folder, const std::vector<Artifact>& artifacts, const QByteArray& log,
                                  bool replace) {
     if (auto made = makeFolder(folder); !made) return made.error();
-    const QDir dir(folder);
     FileSet files;
     QStringList paths;
     for (const Artifact& artifact : artifacts) {
-        paths << dir.absoluteFilePath(artifact.fileName);
+        paths << fullPath(joinedPath(folder, artifact.fileName));
         if (auto staged = files.stage(paths.last(), artifact.bytes); !staged) return staged.error();
     }
-    paths << dir.absoluteFilePath(redactionLogName());
+    paths << fullPath(joinedPath(folder, redactionLogName()));
     if (auto staged = files.stage(paths.last(), log); !staged) return staged.error();
     if (auto done = files.commit(replace); !done) return done.error();
     return paths;
