@@ -131,8 +131,8 @@ QStringList driveDemo(MainWindow& window, const QString& folder) {
     if (window.checkView().blocking() > 0) {
         for (const CheckedFile& file : window.checkView().files())
             for (const Leak& leak : file.report.leaks)
-                qWarning("%s at %d,%d: %s", qPrintable(file.artifact.fileName), int(leak.place.x()), int(leak.place.y()),
-                         qPrintable(leak.sentence));
+                qWarning("%s at %d,%d: %s", qPrintable(file.artifact.fileName), int(leak.place.x()),
+                         int(leak.place.y()), qPrintable(leak.sentence));
         return failed("checking: something is still readable");
     }
     press(&window, Qt::Key_Escape);

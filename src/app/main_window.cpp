@@ -1135,6 +1135,7 @@ void MainWindow::runCheck() {
     if (!m_gate->checkButton()->isEnabled()) return;
     CheckJob job;
     job.coveredValues = m_case.coveredValues();
+    job.name = m_case.name();
     const QStringList names = releaseNames();
     for (size_t i = 0; i < m_case.captures().size(); ++i) {
         const Capture& c = m_case.captures()[i];
@@ -1196,7 +1197,8 @@ void MainWindow::writeRelease() {
 void MainWindow::refreshGate() {
     const Case::Counts n = m_case.counts();
     // Never quite closed while anything is open or still to be read, however much is settled.
-    const double share = n.all() == 0 ? (m_case.captures().empty() || n.unread > 0 ? 0.0 : 1.0) : double(n.settled()) / n.all();
+    const double share =
+        n.all() == 0 ? (m_case.captures().empty() || n.unread > 0 ? 0.0 : 1.0) : double(n.settled()) / n.all();
     m_gate->setSettled(n.open || n.unread ? std::min(share, 0.85) : share);
     const bool any = !m_case.captures().empty();
     const bool checked = any && m_checkedRevision == m_case.revision() && !m_room.busy();

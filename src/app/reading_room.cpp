@@ -3,7 +3,6 @@
 #include "releasing/digest.h"
 
 #include <functional>
-#include <QFileInfo>
 
 namespace eyelid {
 
@@ -126,7 +125,7 @@ void ReadingRoom::check(CheckJob job) {
             request.policy = policy.get();
             request.watch = watch.get();
             request.languages = m_languages;
-            request.name = QFileInfo(one.fileName).completeBaseName();
+            if (files.empty()) request.name = job.name; // told once, though it is the name of all
             request.capture = &one.picture;
             request.covers = one.covers;
             request.items = one.items;

@@ -36,6 +36,7 @@ struct CheckJob {
     };
     std::vector<One> files;
     std::vector<Finding> coveredValues;
+    QString name; ///< of the case: all files are named after it
 };
 
 class ReadingRoom final : public QObject {

@@ -1,5 +1,6 @@
 // The promises of docs/security.md that the core keeps: what is called clean is clean.
 #include "checking/check.h"
+#include "checking/uncovered_page.h"
 #include "editing/sanitised_page.h"
 #include "finding/confusables.h"
 #include "finding/finder.h"
@@ -116,6 +117,46 @@ TEST_CASE("what is left of a half-covered word is searched, whatever share of it
         INFO(int(style));
         CHECK(has(report.leaks, Leak::Sort::Found));
     }
+}
+
+TEST_CASE("letters are taken out one by one, whatever share of their word is hidden") {
+    const QString word = QStringLiteral("portal/accounts/search?mail=ines@mail.example");
+    const auto left = [&](qsizetype hidden, std::vector<QRect> more = {}) {
+        Page page = made::PageMaker().line(word + QStringLiteral(" more")).page();
+        page.lines[0].words[0].alternatives = {QString(word).replace(u'@', u'a')};
+        const QRectF box = page.lines[0].words[0].box;
+        more.push_back(QRectF(box.left(), box.top() - 2, 8.0 * double(hidden), 16).toAlignedRect());
+        takeOutCovered(page, more);
+        return page.lines.at(0);
+    };
+    const qsizetype mail = word.indexOf(u'=') + 1; // most of the word lies before it
+    CHECK(left(mail).words.at(0).text == QStringLiteral("ines@mail.example"));
+    CHECK(left(mail).words.at(0).alternatives == QStringList{QStringLiteral("inesamail.example")});
+    CHECK(left(mail, {QRect(20, 10, 200, 30), QRect(20, 10, 200, 30)}).words.at(0).text ==
+          QStringLiteral("ines@mail.example"));
+    CHECK(left(word.size()).text() == QStringLiteral("more"));
+    CHECK(left(0).words.at(0).text == word);
+    // Without the letters' places they are spread over the word.
+    Page spread = made::PageMaker().line(word).page();
+    spread.lines[0].words[0].glyphs.clear();
+    takeOutCovered(spread, {QRect(0, 0, 20 + 8 * int(mail), 100)});
+    CHECK(spread.lines.at(0).words.at(0).text == QStringLiteral("ines@mail.example"));
+}
+
+TEST_CASE("a letter that is hidden less than whole is still read") {
+    // The lower half of an address under a cover: each letter half hidden, none of them taken out of the search.
+    const QImage image = made::picture({QStringLiteral("ines.hartwell@mail.example")}, 24);
+    Progress progress;
+    auto read = reader().read(image, {}, progress);
+    REQUIRE(read);
+    const QRectF line = read->lines.at(0).box;
+    CheckRequest request;
+    request.capture = &image;
+    // Over the feet of the letters: they are read all the same, and are a leak.
+    request.covers = {{QRect(int(line.left()) - 2, int(line.top() + 0.72 * line.height()), int(line.width()) + 4,
+                             int(0.28 * line.height())),
+                       CoverStyle::Solid, 0.5}};
+    CHECK(has(check(encodePng(render(image, request.covers)), request).leaks, Leak::Sort::Found));
 }
 
 TEST_CASE("what a surer finding leaves of another stays a finding") {
@@ -288,6 +329,8 @@ TEST_CASE("the name of a file and the reason of a pass are searched as the pictu
     CHECK_FALSE(says("quarterly-report"));
     CHECK_FALSE(says("burst-main-tannery-row-01"));
     CHECK_FALSE(says("candidates-serif"));
+    CHECK_FALSE(says("Burst main, Tannery Row"));
+    CHECK_FALSE(says("Complaint of May"));
     for (const Leak& leak :
          checkText(QStringLiteral("ines-hartwell"), QStringLiteral("The file's name"), request, finder())) {
         CHECK(leak.sort == Leak::Sort::Name);
@@ -367,10 +410,17 @@ TEST_CASE("the log tells of covers as they are drawn, not of what was found bene
     const auto alone = log({hand});
     CHECK(log({hand, item(Kind::Card, QRectF(20, 20, 60, 10), "has the form", 1),
                item(Kind::Email, QRectF(20, 40, 90, 10), "x", 2)}) == alone);
-    CHECK(coversOf({hand, item(Kind::Card, QRectF(20, 20, 60, 10), "x", 1)}, size, 0).size() == 1);
+    Item other = item(Kind::Card, QRectF(20, 20, 60, 10), "x", 1);
+    other.style = CoverStyle::Mosaic; // of another look, it would be seen on the picture
+    CHECK(coversOf({hand, other}, size, 0).size() == 1);
     // The same cover, found for other reasons, in two pieces that touch or in one.
     const auto whole = log({item(Kind::Card, QRectF(20, 100, 100, 10), "holds by its check digit", 1)});
     CHECK(log({item(Kind::Card, QRectF(20, 100, 100, 10), "is written like the others of its column", 1)}) == whole);
+    // One cover over two values tells nothing of where one of them ends.
+    CHECK(
+        log({item(Kind::Person, QRectF(20, 100, 40, 10), "x", 1),
+             item(Kind::Email, QRectF(61, 100, 40, 10), "x", 2)}) ==
+        log({item(Kind::Person, QRectF(20, 100, 60, 10), "x", 1), item(Kind::Email, QRectF(81, 100, 20, 10), "x", 2)}));
     // That a covered value can be read elsewhere depends on the value: only as let pass is it told, and never where.
     LogEntry entry{QStringLiteral("a.png"), size, QStringLiteral("00"), {hand}, {}, {}};
     const auto logOf = [&] {

@@ -1,6 +1,7 @@
 #include "checking/check.h"
 
 #include "base/sentence.h"
+#include "checking/uncovered_page.h"
 #include "picture/container.h"
 #include "picture/geometry.h"
 #include "picture/picture_file.h"
@@ -11,9 +12,6 @@
 namespace eyelid {
 namespace {
 
-// The share of a letter's box under covers from which on what was read there is the covers' own look. Boxes are good to
-// about a stroke; of a letter that is hidden less, enough may be left to tell it.
-constexpr double hiddenShare = 0.8;
 // What was read lies where something was kept, as far as two readings of one place agree.
 constexpr double keptShare = 0.9;
 
@@ -23,95 +21,6 @@ Rects rectsOf(const std::vector<Cover>& covers) {
     Rects rects;
     for (const Cover& cover : covers) rects.push_back(cover.rect);
     return rects;
-}
-
-// A letter each; where a reader gave no places, they are spread evenly over the word.
-std::vector<Glyph> lettersOf(const Word& word) {
-    if (!word.glyphs.empty() || word.text.isEmpty()) return word.glyphs;
-    std::vector<Glyph> letters;
-    const double each = word.box.width() / double(word.text.size());
-    for (qsizetype i = 0; i < word.text.size(); ++i)
-        letters.push_back({word.text.mid(i, 1),
-                           QRectF(word.box.left() + each * double(i), word.box.top(), each, word.box.height()), 1});
-    return letters;
-}
-
-// Takes the letters out of a word that lie under covers; it is what is left of it, in all its readings.
-void uncover(Word& word, const Rects& covers) {
-    if (shareUnder(word.box, covers) <= 0) return;
-    const std::vector<Glyph> letters = lettersOf(word);
-    std::vector<size_t> left;
-    for (size_t i = 0; i < letters.size(); ++i)
-        if (shareUnder(letters[i].box, covers) < hiddenShare) left.push_back(i);
-    if (left.size() == letters.size()) return;
-    Word rest = word;
-    rest.glyphs.clear();
-    rest.text.clear();
-    rest.box = {};
-    for (const size_t i : left) {
-        rest.glyphs.push_back(letters[i]);
-        rest.text += letters[i].text;
-        rest.box = rest.box.united(letters[i].box);
-    }
-    rest.alternatives.clear();
-    for (const QString& other : word.alternatives) {
-        if (other.size() != qsizetype(letters.size())) continue; // which letter stands where is not known
-        QString cut;
-        for (const size_t i : left) cut += other[qsizetype(i)];
-        rest.alternatives << cut;
-    }
-    word = std::move(rest);
-}
-
-// The line a cover belongs to: it stands within it, or directly before or after.
-TextLine* lineOf(Page& page, const QRectF& box) {
-    for (TextLine& line : page.lines) {
-        const double reach = 1.5 * std::max(4.0, line.xHeight);
-        if (verticalShare(line.box, box) >= 0.5 && box.left() < line.box.right() + reach &&
-            box.right() > line.box.left() - reach)
-            return &line;
-    }
-    return nullptr;
-}
-
-// What a reader makes of a cover's own look is not text; that nothing shows through is checked by the pixels.
-void takeOutCovered(Page& page, const Rects& covers) {
-    for (TextLine& line : page.lines) {
-        for (Word& word : line.words) uncover(word, covers);
-        std::erase_if(line.words, [](const Word& word) { return word.text.isEmpty(); });
-        QRectF left;
-        for (const Word& word : line.words) left = left.united(word.box);
-        line.box = QRectF(left.left(), line.box.top(), left.width(), line.box.height());
-    }
-    std::erase_if(page.lines, [](const TextLine& line) { return line.words.empty(); });
-}
-
-// In place of what is covered a block stands on the page, so that a label still has its value and a column its cells:
-// otherwise the neighbours of a cover would be taken for what it hides.
-void putBlocks(Page& page, const std::vector<Item>& items) {
-    std::vector<TextLine> cells;
-    for (const Item& item : items) {
-        if (item.decision != Decision::Cover || item.finding.kind == Kind::Area) continue;
-        for (const QRectF& box : item.finding.boxes) {
-            const Word block{QString(coverBlock), box, 1, {}, {}};
-            if (TextLine* line = lineOf(page, box)) {
-                const auto after = std::find_if(line->words.begin(), line->words.end(),
-                                                [&](const Word& word) { return word.box.left() > box.left(); });
-                line->words.insert(after, block);
-                continue;
-            }
-            TextLine line;
-            line.words.push_back(block);
-            line.box = box;
-            line.baseline = box.bottom();
-            line.xHeight = item.finding.textHeight;
-            cells.push_back(std::move(line));
-        }
-    }
-    page.lines.insert(page.lines.end(), std::make_move_iterator(cells.begin()), std::make_move_iterator(cells.end()));
-    std::stable_sort(page.lines.begin(), page.lines.end(), [](const TextLine& a, const TextLine& b) {
-        return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.box.left() < b.box.left();
-    });
 }
 
 // The capture as one would know it who never saw what its covers hide.
@@ -280,7 +189,8 @@ Result<CheckReport> checkBytes(const QByteArray& bytes, const CheckRequest& requ
                                const Finder& finder, Progress& progress) {
     CheckReport report;
     auto& leaks = report.leaks;
-    if (!request.name.isEmpty()) leaks = checkText(request.name, QStringLiteral("The file's name"), request, finder);
+    if (!request.name.isEmpty())
+        leaks = checkText(request.name, QStringLiteral("The name of the file"), request, finder);
     inspectFile(bytes, leaks);
     const auto broken = [&](const QString& sentence) {
         leaks.push_back({Leak::Sort::Structure, {}, sentence, {}});

@@ -43,7 +43,7 @@ struct CheckRequest {
     const Policy* policy = nullptr;
     const WatchList* watch = nullptr;
     QString languages = QStringLiteral("eng");
-    QString name;                       ///< of the file as it is to leave, without its ending; empty: not looked at
+    QString name;                       ///< what the file is named after, as it is to leave; empty: not looked at
     const QImage* capture = nullptr;    ///< the unsanitised picture, to compare covers with
     std::vector<Cover> covers;          ///< as drawn
     std::vector<Item> items;            ///< of this capture

@@ -437,8 +437,10 @@ std::vector<Candidate> withoutOverlaps(const ScreenText& screen, const std::vect
 std::vector<Finding> Finder::findInText(const QString& text, const Policy& policy, const WatchList& watch) const {
     // Words with no page around them: "serif" is on the list of given names as well.
     constexpr double sureByItself = 0.7;
-    const Page page = pageOfText(spellings(text));
-    std::vector<Finding> found = findRead(page, policy, watch);
+    // Each spelling by itself: they must not vouch for one another.
+    std::vector<Finding> found;
+    for (const QString& spelling : spellings(text))
+        for (Finding& f : findRead(pageOfText({spelling}), policy, watch)) found.push_back(std::move(f));
     // Nor are words joined by hyphens, as files are named, a passphrase.
     static const QRegularExpression joined(QStringLiteral("^\\w+([-_]\\w+)+$"));
     std::erase_if(found, [](const Finding& f) {
