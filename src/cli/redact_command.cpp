@@ -7,7 +7,6 @@
 #include "cli/search.h"
 #include "finding/finder.h"
 #include "picture/container.h"
-#include "picture/geometry.h"
 #include "picture/picture_file.h"
 #include "releasing/digest.h"
 #include "releasing/release.h"
@@ -66,11 +65,12 @@ public:
         openInputs();
         nameOutputs();
         if (auto refused = refusal()) return fail(*refused);
-        if (auto made = makeFolder(m_settings.folder); !made) return fail(made.error());
+        m_folderIsOurs = !fileExists(m_folder);
+        if (auto made = makeFolder(m_folder); !made) return fail(made.error());
 
         ReadingCrew crew(m_sheets.size());
         crew.each([&](size_t i, Reader& reader) { lookAt(m_sheets[i], reader); });
-        if (m_wrong) return fail(*m_wrong);
+        if (m_wrong) return failLate(*m_wrong);
         gather();
         if (m_settings.keepNames) dropTellingNames();
         crew.each([&](size_t i, Reader& reader) { finish(m_sheets[i], reader); });
@@ -109,6 +109,11 @@ private:
                 m_sheets.push_back(std::move(sheet));
                 continue;
             }
+            // Frames of a PNG are no part of the format that is read.
+            const QStringList besides = inspectContainer(*bytes).besides;
+            if (std::any_of(besides.begin(), besides.end(),
+                            [](const QString& what) { return what.startsWith(QLatin1String("further frames")); }))
+                complain(sentence(u"%1 holds further frames; only the first is taken.", m_files[i]));
             sheet.digest = sha256(*bytes);
             sheet.pages = frames->count();
             for (sheet.page = 0; sheet.page < sheet.pages; ++sheet.page) m_sheets.push_back(sheet);
@@ -121,7 +126,8 @@ private:
             Sheet& sheet = m_sheets[i];
             sheet.name = releaseName(neutralStem, qsizetype(i) + 1, qsizetype(m_sheets.size()));
             if (m_settings.keepNames) {
-                const QString stem = QFileInfo(fileOf(sheet)).completeBaseName();
+                QString stem = QFileInfo(fileOf(sheet)).completeBaseName();
+                if (stem.isEmpty()) stem = neutralStem;
                 QString name = sheet.pages > 1 ? sentence(u"%1-%2", stem, sheet.page + 1) : stem;
                 for (int n = 2; taken.contains(name + QStringLiteral(".png")); ++n) name = sentence(u"%1-%2", stem, n);
                 sheet.name = name + QStringLiteral(".png");
@@ -319,8 +325,13 @@ private:
     }
 
     int failLate(const Error& error) {
-        ::rmdir(bytesOfPath(m_settings.folder).constData()); // where it was made for nothing
+        dropFolder();
         return fail(error);
+    }
+
+    // Made for nothing.
+    void dropFolder() const {
+        if (m_folderIsOurs) ::rmdir(bytesOfPath(m_folder).constData());
     }
 
     int release() {
@@ -343,7 +354,7 @@ private:
             if (auto staged = m_output.stage(path, redactionLog(log)); !staged) return failLate(staged.error());
             if (auto written = m_output.commit(m_settings.force); !written) return failLate(written.error());
         } else {
-            ::rmdir(bytesOfPath(m_settings.folder).constData());
+            dropFolder();
         }
         return tell(log.entries.empty());
     }
@@ -374,6 +385,7 @@ private:
     Search m_search;
     Policy m_nothing;
     const QString m_folder;
+    bool m_folderIsOurs = false;
     const Finder m_finder;
     QByteArray m_key;
     std::vector<QRect> m_areas;

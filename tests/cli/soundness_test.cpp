@@ -51,7 +51,7 @@ TEST_CASE("a cover beside the picture is an error, and one over its edge is cut 
         run(redact(out, {QStringLiteral("--cover"), QStringLiteral("9999,9999,10,10"), data("note.png")}));
     CHECK(beside.status == 2);
     CHECK(sentences(beside.err) == 1);
-    CHECK(filesIn(out).isEmpty());
+    CHECK_FALSE(QFile::exists(out)); // made for nothing
     const Run over = run(redact(out, {QStringLiteral("--no-find"), QStringLiteral("--cover"),
                                       QStringLiteral("-5,-5,10,10"), data("note.png")}));
     CHECK(over.status == 0);
