@@ -16,7 +16,7 @@ one() {
 failed=0
 pids=()
 for name in png jpeg gif bmp webp tiff policy watch_list text pattern; do
-  if [ "${#pids[@]}" -ge 2 ]; then wait "${pids[0]}" || failed=1; pids=("${pids[@]:1}"); fi
+  if [ "${#pids[@]}" -ge "${FUZZ_JOBS:-2}" ]; then wait "${pids[0]}" || failed=1; pids=("${pids[@]:1}"); fi
   one "$name" & pids+=($!)
 done
 for pid in "${pids[@]}"; do wait "$pid" || failed=1; done

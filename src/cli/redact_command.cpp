@@ -7,6 +7,7 @@
 #include "cli/search.h"
 #include "finding/finder.h"
 #include "picture/container.h"
+#include "picture/geometry.h"
 #include "picture/picture_file.h"
 #include "releasing/digest.h"
 #include "releasing/release.h"

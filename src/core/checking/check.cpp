@@ -115,7 +115,7 @@ public:
         for (const Finding& f : m_finder.readable(read, m_request.coveredValues))
             add(Leak::Sort::CoveredValue, f,
                 sentence(u"%1%2 that is covered elsewhere in the case can be read here%3.", where,
-                         f.kind == Kind::Area ? QStringLiteral("Something") : kindTitle(f.kind), how));
+                         f.kind == Kind::Watch ? QStringLiteral("Something") : kindTitle(f.kind), how));
     }
 
 private:
@@ -179,7 +179,7 @@ std::vector<Leak> checkText(const QString& text, const QString& what, const Chec
         return {{Leak::Sort::Name,
                  {},
                  sentence(u"%1 holds something sensitive (%2).", what,
-                          f.kind == Kind::Area ? QStringLiteral("a covered value") : kindTitle(f.kind)),
+                          f.kind == Kind::Watch ? QStringLiteral("a covered or watched value") : kindTitle(f.kind)),
                  {}}};
     }
     return {};

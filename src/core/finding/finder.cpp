@@ -631,8 +631,10 @@ std::vector<Finding> Finder::readable(const Page& page, const std::vector<Findin
         if (!s.sought->exactly && value.kind == Kind::Person && !exact.contains(exactly(text)) &&
             !nameRestored(text)[0].isUpper() && (!s.sought->whole || m_parts->names.isCommonWord(text)))
             continue;
-        Finding f = toFinding(screen, {value.kind, s.run, s.span, 1, QStringLiteral("is covered elsewhere"), {}});
-        if (s.sought->whole) f.key = value.key;
+        // What a cover drawn by hand hides is watched for as a word of a list is.
+        const Kind kind = value.kind == Kind::Area ? Kind::Watch : value.kind;
+        Finding f = toFinding(screen, {kind, s.run, s.span, 1, QStringLiteral("is covered elsewhere"), {}});
+        if (s.sought->whole && !value.key.isEmpty()) f.key = value.key;
         if (!f.boxes.empty() && !allCovered(f, {&found})) found.push_back(std::move(f));
     }
     sortByPlace(found);
