@@ -7,7 +7,8 @@
 using namespace eyelid;
 
 extern "C" int LLVMFuzzerTestOneInput(const uint8_t* data, size_t size) {
-    const auto policy = parsePolicy(QByteArray(reinterpret_cast<const char*>(data), qsizetype(size)), QStringLiteral("fuzz"));
+    const auto policy =
+        parsePolicy(QByteArray(reinterpret_cast<const char*>(data), qsizetype(size)), QStringLiteral("fuzz"));
     if (!policy) {
         if (policy.error().sentence.isEmpty()) std::abort();
         return 0;

@@ -7,7 +7,8 @@
 using namespace eyelid;
 
 extern "C" int LLVMFuzzerTestOneInput(const uint8_t* data, size_t size) {
-    const auto list = WatchList::parse(QByteArray(reinterpret_cast<const char*>(data), qsizetype(size)), QStringLiteral("fuzz"));
+    const auto list =
+        WatchList::parse(QByteArray(reinterpret_cast<const char*>(data), qsizetype(size)), QStringLiteral("fuzz"));
     if (!list) {
         if (list.error().sentence.isEmpty()) std::abort();
         return 0;

@@ -476,8 +476,7 @@ private:
         if (quotes.contains(run.label) && best == QLatin1String("\"") && !run.label.isEmpty()) return best;
         const auto own = shape.votes.find(run.label);
         const double against = own == shape.votes.end() ? 0 : own->second.weight;
-        const bool proven =
-            own == shape.votes.end() || own->second.sure == 0 ? shape.sureOf(shape.best) >= 3 : false;
+        const bool proven = own == shape.votes.end() || own->second.sure == 0 ? shape.sureOf(shape.best) >= 3 : false;
         if (best == shape.best && shape.bestWeight < (proven ? 1 : leastLead) * against) return run.label;
         if (best != shape.best && own != shape.votes.end() && own->second.sure > 1) return run.label;
         if (maySameInFont(best, run.label) && !attestedElsewhere(run.label, shape)) return run.label;
