@@ -224,10 +224,6 @@ TEST_CASE("a TIFF's tags, gaps and what stands after its end are told of") {
     CHECK(told(tiffOf(1, {}, "between two strips!")).contains(QStringLiteral("nothing points to")));
     CHECK(inspectStrictly(tiffOf(1, {{338, 3, 1, 2}})).transparency);
     // A strip that is longer than its rows.
-    QByteArray longer = tiffOf(1);
-    const qsizetype count = longer.indexOf(little(279, 2) + little(4, 2));
-    qToLittleEndian(quint32(15), longer.data() + 4 + count); // count of values stays 1: spoil the height instead
-    CHECK_NOTHROW(inspectStrictly(longer));
     QByteArray lower = tiffOf(1);
     const qsizetype height = lower.indexOf(little(257, 2) + little(3, 2));
     lower[height + 8] = 3;
