@@ -131,16 +131,23 @@ void ScreenText::findLabels(std::span<const QStringList> labels) {
     for (size_t i = 0; i < n; ++i)
         if (!m_runs[i].text().contains(coverBlock)) hits[i] = hitOf(m_runs[i].text()); // else it has its value
 
-    // After a colon or an equals sign on the same line: "Name: …", "token=…", "\"email\": \"…\"".
+    // After a colon or an equals sign on the same line: "Name: …", "token=…", "\"email\": \"…\"". How long a key may be
+    // is counted below: counted by the patterns, each letter of it is a copy of all letters there are, and compiling
+    // them takes longer than the page.
+    constexpr int longestKey = 43;
     static const Pattern keyed(
-        R"RX(["']?([\p{L}][\p{L}\d _.\-/]{0,40}?)["']?(?:\s{0,2}:\s{0,2}|\s=\s)["']?([^\s"'].*))RX");
+        R"RX(["']?([\p{L}][\p{L}\d _.\-/]*?)["']?(?:\s{0,2}:\s{0,2}|\s=\s)["']?([^\s"'].*))RX");
     static const Pattern key(
-        R"RX(([\p{L}][\p{L}\d_\-]{1,30}(?: [\p{L}][\p{L}\d_\-]{1,20}){0,3})["']? ?[:=]["' ]{0,2}([^\s"',;&<>]+))RX");
+        R"RX(([\p{L}][\p{L}\d_\-]+(?: [\p{L}][\p{L}\d_\-]+){0,3})["']? ?[:=]["' ]{0,2}([^\s"',;&<>]+))RX");
     for (size_t i = 0; i < n; ++i) {
+        const QString& text = m_runs[i].text();
+        // Most lines hold neither, and the patterns are costly.
+        if (!text.contains(QLatin1Char(':')) && !text.contains(QLatin1Char('='))) continue;
         bool taken = false;
         for (const PatternMatch& m : keyed.all(m_runs[i].search)) {
+            if (m.groups[0].start > 2 || m.groups[1].length > longestKey) break;
             const auto hit = hitOf(m.text(m_runs[i].search, 1));
-            if (!hit || m.groups[0].start > 2) break;
+            if (!hit) break;
             Span value = m.groups[2];
             const QString t = m.text(m_runs[i].search, 2);
             // A quoted value ends at its closing quote.
