@@ -100,8 +100,7 @@ public:
             }
         } else if (member == QStringLiteral("CreateSession")) {
             m_session = portalPath + QStringLiteral("/session/") + sender + QStringLiteral("/one");
-            if (m_manner != QStringLiteral("nonsense"))
-                results.insert(QStringLiteral("session_handle"), m_session);
+            if (m_manner != QStringLiteral("nonsense")) results.insert(QStringLiteral("session_handle"), m_session);
         } else if (member == QStringLiteral("BindShortcuts")) {
             QList<Binding> wanted;
             message.arguments().value(1).value<QDBusArgument>() >> wanted;
@@ -112,8 +111,8 @@ public:
                                            wanted[i].about.value(QStringLiteral("preferred_trigger")));
             results.insert(QStringLiteral("shortcuts"), QVariant::fromValue(wanted));
         }
-        QDBusMessage response = QDBusMessage::createSignal(
-            request, QStringLiteral("org.freedesktop.portal.Request"), QStringLiteral("Response"));
+        QDBusMessage response = QDBusMessage::createSignal(request, QStringLiteral("org.freedesktop.portal.Request"),
+                                                           QStringLiteral("Response"));
         response << code << results;
         bus.send(response);
         return true;
@@ -129,7 +128,8 @@ int main(int argc, char** argv) {
     QCoreApplication application(argc, argv);
     const QStringList arguments = QCoreApplication::arguments();
     if (arguments.size() < 2) {
-        std::fprintf(stderr, "usage: eyelid-portal-stand-in granted|refused|cancelled|silent|nonsense|denied [PICTURE]\n");
+        std::fprintf(stderr,
+                     "usage: eyelid-portal-stand-in granted|refused|cancelled|silent|nonsense|denied [PICTURE]\n");
         return 2;
     }
     qDBusRegisterMetaType<Binding>();

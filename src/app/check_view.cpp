@@ -21,9 +21,13 @@ PictureBeside::PictureBeside(QWidget* parent) : QWidget(parent) {
     setAccessibleName(QStringLiteral("Capture and released picture side by side"));
 }
 
-void PictureBeside::setPictures(const QImage& capture, const QImage& released, const std::vector<Leak>& leaks) {
+void PictureBeside::setPictures(const QImage& capture, const QImage& released) {
     m_capture = capture;
     m_released = released;
+    update();
+}
+
+void PictureBeside::setLeaks(const std::vector<Leak>& leaks) {
     m_leaks = leaks;
     update();
 }
@@ -69,7 +73,7 @@ void PictureBeside::paintEvent(QPaintEvent*) {
     }
 }
 
-CheckView::CheckView(Case& owner, QWidget* parent) : QWidget(parent), m_case(owner) {
+CheckView::CheckView(Case& owner, ReleaseFlow& flow, QWidget* parent) : QWidget(parent), m_case(owner), m_flow(flow) {
     setObjectName(QStringLiteral("checkView"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 12, 16, 12);
@@ -113,38 +117,41 @@ CheckView::CheckView(Case& owner, QWidget* parent) : QWidget(parent), m_case(own
     layout->addLayout(buttons);
     connect(m_list, &QListWidget::currentRowChanged, this, &CheckView::showRow);
     connect(m_cover, &QPushButton::clicked, this, [this] {
-        const int row = m_list->currentItem() ? m_list->currentItem()->data(Qt::UserRole).toInt() : -1;
-        if (row >= 0) emit coverAsked(m_files[m_rows[size_t(row)].file].capture, m_rows[size_t(row)].leak);
+        const auto row = chosenRow();
+        if (row) emit coverAsked(m_flow.pictures()[m_rows[*row].picture].capture, m_rows[*row].leak);
     });
-    connect(m_pass, &QPushButton::clicked, this, [this] {
-        const int row = m_list->currentItem() ? m_list->currentItem()->data(Qt::UserRole).toInt() : -1;
-        if (row < 0) return;
-        // Asked again while the reason itself says what must not leave.
-        QString hint = QStringLiteral("Why may this leave? The reason goes into the log:"), reason;
-        while (!hint.isEmpty()) {
-            bool ok = false;
-            reason = QInputDialog::getText(this, QStringLiteral("Let pass"), hint, QLineEdit::Normal, reason, &ok);
-            // The check may have been run again meanwhile.
-            if (!ok || reason.trimmed().isEmpty() || size_t(row) >= m_rows.size()) return;
-            hint = letPass(size_t(row), reason.trimmed());
-        }
-    });
+    connect(m_pass, &QPushButton::clicked, this, &CheckView::askToPass);
+    connect(&m_case, &Case::passesChanged, this, &CheckView::show);
 }
 
-QString CheckView::letPass(size_t row, const QString& reason) {
-    if (const QString trouble = m_reasonCheck ? m_reasonCheck(reason) : QString(); !trouble.isEmpty())
-        return trouble + QStringLiteral(" Give a reason without it:");
-    m_rows[row].reason = reason;
-    fill();
-    emit changed();
-    return {};
+// The leak that is chosen; none where a clean picture is.
+std::optional<size_t> CheckView::chosenRow() const {
+    const int row = m_list->currentItem() ? m_list->currentItem()->data(Qt::UserRole).toInt() : -1;
+    return row < 0 ? std::nullopt : std::optional(size_t(row));
 }
 
-void CheckView::show(const std::vector<CheckedFile>& files) {
-    m_files = files;
+void CheckView::askToPass() {
+    const auto row = chosenRow();
+    if (!row) return;
+    const int capture = m_flow.pictures()[m_rows[*row].picture].capture;
+    const Leak leak = m_rows[*row].leak;
+    // Asked again while the reason itself says what must not leave.
+    QString hint = QStringLiteral("Why may this leave? The reason goes into the log:"), reason;
+    while (!hint.isEmpty()) {
+        bool ok = false;
+        reason = QInputDialog::getText(this, QStringLiteral("Let pass"), hint, QLineEdit::Normal, reason, &ok);
+        if (!ok || reason.trimmed().isEmpty()) return;
+        hint = m_flow.letPass(capture, leak, reason.trimmed());
+        if (!hint.isEmpty()) hint += QStringLiteral(" Give a reason without it:");
+    }
+}
+
+void CheckView::show() {
     m_rows.clear();
-    for (size_t f = 0; f < files.size(); ++f)
-        for (const Leak& leak : files[f].report.leaks) m_rows.push_back({f, leak, {}});
+    for (size_t p = 0; p < m_flow.pictures().size(); ++p) {
+        const CheckedPicture& picture = m_flow.pictures()[p];
+        for (const Leak& leak : picture.leaks) m_rows.push_back({p, leak, m_case.passedBecause(picture.capture, leak)});
+    }
     fill();
 }
 
@@ -153,14 +160,15 @@ void CheckView::fill() {
     const QSignalBlocker quiet(m_list);
     m_list->clear();
     int dirty = 0;
-    for (size_t f = 0; f < m_files.size(); ++f) {
+    const auto& pictures = m_flow.pictures();
+    for (size_t f = 0; f < pictures.size(); ++f) {
         bool clean = true;
         for (size_t r = 0; r < m_rows.size(); ++r) {
-            if (m_rows[r].file != f) continue;
+            if (m_rows[r].picture != f) continue;
             const Row& row = m_rows[r];
             const bool passed = !row.reason.isEmpty();
             clean = clean && passed;
-            QString text = QStringLiteral("%1: %2").arg(m_files[f].artifact.fileName, row.leak.sentence);
+            QString text = QStringLiteral("%1: %2").arg(pictures[f].artifact.fileName, row.leak.sentence);
             if (!row.leak.finding.text.isEmpty()) text += QStringLiteral("  “%1”").arg(row.leak.finding.text);
             if (passed) text += QStringLiteral("  Let pass: %1").arg(row.reason);
             auto* item =
@@ -176,15 +184,15 @@ void CheckView::fill() {
             auto* item = new QListWidgetItem(
                 themedIcon(QStringLiteral("shield-check"), t.pine),
                 QStringLiteral("%1: whole, opaque, nothing but the picture; nothing sensitive can be read.")
-                    .arg(m_files[f].artifact.fileName));
+                    .arg(pictures[f].artifact.fileName));
             item->setData(Qt::UserRole, -1);
             item->setData(Qt::UserRole + 1, int(f));
             m_list->addItem(item);
         }
     }
     const bool clean = dirty == 0;
-    m_title->setText(clean ? QStringLiteral("Check passed: %1 of %1 pictures are clean").arg(m_files.size())
-                           : sentence(u"Check failed: %1 of %2 pictures still show something", dirty, m_files.size()));
+    m_title->setText(clean ? QStringLiteral("Check passed: %1 of %1 pictures are clean").arg(pictures.size())
+                           : sentence(u"Check failed: %1 of %2 pictures still show something", dirty, pictures.size()));
     m_title->setStyleSheet(
         QStringLiteral("font-size: 17px; font-weight: 600; color: %1;").arg((clean ? t.pine : t.brick).name()));
     m_hint->setText(
@@ -205,37 +213,22 @@ void CheckView::showRow(int listRow) {
     const QListWidgetItem* item = m_list->item(std::max(0, listRow));
     if (!item) return;
     const int row = item->data(Qt::UserRole).toInt();
-    m_file = row >= 0 ? m_rows[size_t(row)].file : size_t(item->data(Qt::UserRole + 1).toInt());
-    const CheckedFile& file = m_files[m_file];
-    const Capture* capture = m_case.capture(file.capture);
-    auto released = decodePicture(file.artifact.bytes, file.artifact.fileName);
-    m_captureTitle->setText(file.artifact.fileName);
-    m_pictures->setPictures(capture ? capture->picture : QImage(), released ? *released : QImage(),
-                            blockingLeaks(file.capture));
+    const size_t at = row >= 0 ? m_rows[size_t(row)].picture : size_t(item->data(Qt::UserRole + 1).toInt());
+    const CheckedPicture& picture = m_flow.pictures()[at];
+    const Capture* capture = m_case.capture(picture.capture);
+    m_captureTitle->setText(picture.artifact.fileName);
+    const PictureId id = capture ? capture->picture : PictureId();
+    if (m_shownCapture != id || m_shownBytes != picture.artifact.bytes) {
+        auto released = decodePicture(picture.artifact.bytes, picture.artifact.fileName);
+        m_pictures->setPictures(capture ? m_case.picture(*capture) : QImage(), released ? *released : QImage());
+        m_shownCapture = id;
+        m_shownBytes = picture.artifact.bytes;
+    }
+    m_pictures->setLeaks(m_flow.blockingLeaks(picture.capture));
     m_pictures->setFocusPlace(row >= 0 ? m_rows[size_t(row)].leak.place : QRectF());
     const bool leak = row >= 0 && m_rows[size_t(row)].reason.isEmpty();
     m_cover->setVisible(leak && !m_rows[size_t(row)].leak.place.isNull());
     m_pass->setVisible(leak);
-}
-
-int CheckView::blocking() const {
-    int n = 0;
-    for (const Row& row : m_rows) n += row.reason.isEmpty();
-    return n;
-}
-
-std::vector<Override> CheckView::overrides(int capture) const {
-    std::vector<Override> list;
-    for (const Row& row : m_rows)
-        if (!row.reason.isEmpty() && m_files[row.file].capture == capture) list.push_back({row.leak, row.reason});
-    return list;
-}
-
-std::vector<Leak> CheckView::blockingLeaks(int capture) const {
-    std::vector<Leak> list;
-    for (const Row& row : m_rows)
-        if (row.reason.isEmpty() && m_files[row.file].capture == capture) list.push_back(row.leak);
-    return list;
 }
 
 } // namespace eyelid

@@ -1,10 +1,10 @@
 // What the check saw: the released picture beside the capture, and whatever is still readable, listed and outlined.
 #pragma once
 
-#include "app/reading_room.h"
+#include "app/release_flow.h"
 #include "casefile/case.h"
 
-#include <functional>
+#include <optional>
 #include <QWidget>
 
 class QLabel;
@@ -18,7 +18,8 @@ class PictureBeside final : public QWidget {
     Q_OBJECT
 public:
     explicit PictureBeside(QWidget* parent = nullptr);
-    void setPictures(const QImage& capture, const QImage& released, const std::vector<Leak>& leaks);
+    void setPictures(const QImage& capture, const QImage& released);
+    void setLeaks(const std::vector<Leak>& leaks);
     void setFocusPlace(const QRectF& place);
     QSize sizeHint() const override { return {800, 420}; }
 
@@ -34,42 +35,34 @@ private:
 class CheckView final : public QWidget {
     Q_OBJECT
 public:
-    explicit CheckView(Case& owner, QWidget* parent = nullptr);
-    void show(const std::vector<CheckedFile>& files);
-    const std::vector<CheckedFile>& files() const { return m_files; }
-    /// Leaks nobody has let pass.
-    int blocking() const;
-    std::vector<Override> overrides(int capture) const;
-    std::vector<Leak> blockingLeaks(int capture) const;
-    /// Lets one leak pass, with a reason for the log. A reason that says itself what must not leave is refused: the
-    /// sentence why, or empty.
-    QString letPass(size_t row, const QString& reason);
-    /// Asked of every reason: the sentence why it must not leave, or empty.
-    void setReasonCheck(std::function<QString(const QString&)> check) { m_reasonCheck = std::move(check); }
+    CheckView(Case& owner, ReleaseFlow& flow, QWidget* parent = nullptr);
+    /// Shows what the last check saw.
+    void show();
 
 signals:
     void closed();
     void coverAsked(int capture, Leak leak);
-    void changed();
 
 private:
     struct Row {
-        size_t file = 0;
+        size_t picture = 0;
         Leak leak;
-        QString reason; ///< not empty: let pass
+        QString reason; ///< not empty: let through
     };
     void fill();
+    void askToPass();
+    std::optional<size_t> chosenRow() const;
     void showRow(int row);
 
     Case& m_case;
-    std::vector<CheckedFile> m_files;
+    ReleaseFlow& m_flow;
     std::vector<Row> m_rows;
     QLabel *m_title, *m_hint, *m_captureTitle;
     QListWidget* m_list;
     PictureBeside* m_pictures;
     QPushButton *m_cover, *m_pass;
-    size_t m_file = 0;
-    std::function<QString(const QString&)> m_reasonCheck;
+    PictureId m_shownCapture; ///< what the pictures beside each other were made from,
+    QByteArray m_shownBytes;  ///< and the bytes
 };
 
 } // namespace eyelid

@@ -1,188 +1,27 @@
 #include "app/findings_panel.h"
 
+#include "app/findings_model.h"
 #include "app/theme.h"
 #include "base/sentence.h"
 
 #include <algorithm>
 #include <cmath>
-#include <map>
-#include <QAbstractListModel>
 #include <QApplication>
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListView>
-#include <QPainter>
 #include <QSlider>
-#include <QStyledItemDelegate>
 #include <QToolButton>
 #include <QVBoxLayout>
 
 namespace eyelid {
 
-/// One row a value: all places it stands in.
-struct Group {
-    Kind kind = Kind::Area;
-    QString text;
-    double confidence = 0;
-    std::vector<int> items;
-    int open = 0, cover = 0, keep = 0;
-};
-
-class FindingsModel final : public QAbstractListModel {
-public:
-    FindingsModel(Case& owner, QObject* parent) : QAbstractListModel(parent), m_case(owner) { rebuild(); }
-
-    void setFilter(std::optional<Kind> kind, std::optional<Decision> state) {
-        m_kind = kind;
-        m_state = state;
-        rebuild();
-    }
-    void rebuild() {
-        beginResetModel();
-        m_groups.clear();
-        std::map<std::pair<Kind, QString>, size_t> byValue; // to the letter: what looks alike is another row
-        for (const Capture& capture : m_case.captures()) {
-            std::vector<const Item*> items;
-            for (const Item& item : capture.items) items.push_back(&item);
-            std::stable_sort(items.begin(), items.end(), [](const Item* a, const Item* b) {
-                const QRectF x = a->finding.boxes.front(), y = b->finding.boxes.front();
-                return x.top() != y.top() ? x.top() < y.top() : x.left() < y.left();
-            });
-            for (const Item* item : items) {
-                if (m_kind && item->finding.kind != *m_kind) continue;
-                if (m_state && item->decision != *m_state) continue;
-                size_t at = m_groups.size();
-                if (item->identity > 0) {
-                    const auto [found, fresh] =
-                        byValue.try_emplace({item->finding.kind, exactly(item->finding.text)}, at);
-                    if (!fresh) at = found->second;
-                }
-                if (at == m_groups.size()) {
-                    const QRectF box = item->finding.boxes.front();
-                    m_groups.push_back({item->finding.kind,
-                                        item->finding.kind == Kind::Area
-                                            ? sentence(u"Area %1 × %2", int(box.width()), int(box.height()))
-                                        : item->finding.text.isEmpty()
-                                            ? sentence(u"%1 %2 × %3", kindTitle(item->finding.kind), int(box.width()),
-                                                       int(box.height()))
-                                            : item->finding.text,
-                                        item->finding.confidence,
-                                        {},
-                                        0,
-                                        0,
-                                        0});
-                }
-                Group& g = m_groups[at];
-                g.items.push_back(item->id);
-                g.confidence = std::max(g.confidence, item->finding.confidence);
-                g.open += item->decision == Decision::Open;
-                g.cover += item->decision == Decision::Cover;
-                g.keep += item->decision == Decision::Keep;
-            }
-        }
-        endResetModel();
-    }
-    int rowCount(const QModelIndex& parent = {}) const override { return parent.isValid() ? 0 : int(m_groups.size()); }
-    const Group& group(int row) const { return m_groups[size_t(row)]; }
-    const std::vector<Group>& groups() const { return m_groups; }
-    int rowOf(int itemId) const {
-        for (size_t i = 0; i < m_groups.size(); ++i)
-            if (std::find(m_groups[i].items.begin(), m_groups[i].items.end(), itemId) != m_groups[i].items.end())
-                return int(i);
-        return -1;
-    }
-    QVariant data(const QModelIndex& index, int role) const override {
-        if (!index.isValid() || index.row() >= rowCount()) return {};
-        const Group& g = group(index.row());
-        if (role == Qt::DisplayRole) return g.text;
-        if (role == Qt::ToolTipRole) return g.text;
-        if (role == Qt::AccessibleTextRole)
-            return sentence(u"%1, %2, %3 places, %4", g.text, kindTitle(g.kind), g.items.size(),
-                            g.open    ? QStringLiteral("open")
-                            : g.cover ? QStringLiteral("covered")
-                                      : QStringLiteral("kept"));
-        return {};
-    }
-
-private:
-    Case& m_case;
-    std::optional<Kind> m_kind;
-    std::optional<Decision> m_state;
-    std::vector<Group> m_groups;
-};
-
 namespace {
 
-// State by shape as well as by colour: open is a dashed ring, covered a filled block, kept a thin line.
-void paintState(QPainter& p, const QRectF& r, Decision decision, const Theme& t) {
-    p.save();
-    p.setRenderHint(QPainter::Antialiasing);
-    if (decision == Decision::Open) {
-        QPen pen(t.clay, 1.8);
-        pen.setDashPattern({2, 1.4});
-        p.setPen(pen);
-        p.drawEllipse(r.adjusted(1, 1, -1, -1));
-    } else if (decision == Decision::Cover) {
-        p.setPen(Qt::NoPen);
-        p.setBrush(t.pine);
-        p.drawRoundedRect(r.adjusted(0, 2, 0, -2), 2, 2);
-    } else {
-        p.setPen(QPen(t.pine, 2));
-        p.drawLine(QPointF(r.left(), r.bottom() - 3), QPointF(r.right(), r.bottom() - 3));
-    }
-    p.restore();
-}
-
-class FindingsDelegate final : public QStyledItemDelegate {
-public:
-    using QStyledItemDelegate::QStyledItemDelegate;
-    QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override { return {200, 44}; }
-    void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
-        const Group& g = static_cast<const FindingsModel&>(*index.model()).group(index.row());
-        const Theme& t = theme(*qApp);
-        p->save();
-        const QRectF r = option.rect;
-        if (option.state & QStyle::State_Selected) {
-            p->fillRect(r, t.selection);
-            p->fillRect(QRectF(r.left(), r.top(), 3, r.height()), t.aubergine);
-        }
-        p->setPen(QPen(t.hairline, 1));
-        p->drawLine(QPointF(r.left() + 12, r.bottom() + 0.5), QPointF(r.right() - 8, r.bottom() + 0.5));
-        const Decision state = g.open ? Decision::Open : g.cover ? Decision::Cover : Decision::Keep;
-        paintState(*p, QRectF(r.left() + 12, r.top() + 8, 12, 12), state, t);
-        const double left = r.left() + 34;
-        double right = r.right() - 12;
-        if (g.items.size() > 1) {
-            const QString count = QStringLiteral("%1 places").arg(g.items.size());
-            QFont f = option.font;
-            f.setPixelSize(11);
-            p->setFont(f);
-            p->setPen(t.faint);
-            const double w = QFontMetricsF(f).horizontalAdvance(count);
-            p->drawText(QRectF(right - w, r.top() + 5, w, 18), Qt::AlignVCenter | Qt::AlignRight, count);
-            right -= w + 8;
-        }
-        const QFont values = g.kind == Kind::Area ? option.font : valueFont(12);
-        p->setFont(values);
-        p->setPen(t.ink);
-        p->drawText(QRectF(left, r.top() + 5, right - left, 18), Qt::AlignVCenter | Qt::AlignLeft,
-                    QFontMetricsF(values).elidedText(g.text, Qt::ElideMiddle, right - left));
-        QFont f = option.font;
-        f.setPixelSize(11);
-        p->setFont(f);
-        p->setPen(t.faint);
-        QString second = g.kind == Kind::Area
-                             ? QStringLiteral("Covered by hand")
-                             : sentence(u"%1 · %2 % sure", kindTitle(g.kind), int(std::lround(100 * g.confidence)));
-        const int kinds = (g.open > 0) + (g.cover > 0) + (g.keep > 0);
-        if (kinds > 1) second += sentence(u" · %1 open, %2 covered, %3 kept", g.open, g.cover, g.keep);
-        p->drawText(QRectF(left, r.top() + 23, r.right() - 12 - left, 16), Qt::AlignVCenter | Qt::AlignLeft,
-                    QFontMetricsF(f).elidedText(second, Qt::ElideRight, r.right() - 12 - left));
-        p->restore();
-    }
-};
+// Beside the kinds themselves, in the list of what is shown.
+constexpr int allKindsShown = -1, handsOnly = -2;
 
 QLabel* label(const QString& text, const char* role) {
     auto* l = new QLabel(text);
@@ -192,8 +31,8 @@ QLabel* label(const QString& text, const char* role) {
 
 } // namespace
 
-FindingsPanel::FindingsPanel(Case& owner, QWidget* parent)
-    : QWidget(parent), m_case(owner), m_model(new FindingsModel(owner, this)) {
+FindingsPanel::FindingsPanel(Case& owner, Selection& selection, QWidget* parent)
+    : QWidget(parent), m_case(owner), m_selection(selection), m_model(new FindingsModel(owner, this)) {
     setObjectName(QStringLiteral("findings"));
     setAttribute(Qt::WA_StyledBackground);
     auto* layout = new QVBoxLayout(this);
@@ -219,9 +58,9 @@ FindingsPanel::FindingsPanel(Case& owner, QWidget* parent)
     m_state->addItem(QStringLiteral("Kept"), int(Decision::Keep));
     m_kind = new QComboBox;
     m_kind->setAccessibleName(QStringLiteral("Show findings of this kind"));
-    m_kind->addItem(QStringLiteral("All kinds"), -1);
-    for (Kind kind : findableKinds()) m_kind->addItem(kindTitle(kind), int(kind));
-    m_kind->addItem(kindTitle(Kind::Area), int(Kind::Area));
+    m_kind->addItem(QStringLiteral("All kinds"), allKindsShown);
+    for (Kind kind : allKinds()) m_kind->addItem(kindTitle(kind), int(kind));
+    m_kind->addItem(QStringLiteral("Area covered by hand"), handsOnly);
     m_kind->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     filters->addWidget(m_state, 2);
     filters->addWidget(m_kind, 3);
@@ -302,15 +141,17 @@ FindingsPanel::FindingsPanel(Case& owner, QWidget* parent)
     details->addWidget(m_note);
     layout->addWidget(m_details);
 
-    connect(&m_case, &Case::capturesChanged, this, [this] { select(m_selected); });
-    connect(&m_case, &Case::captureChanged, this, [this] { select(m_selected); });
+    connect(&m_case, &Case::capturesChanged, this, &FindingsPanel::refresh);
+    connect(&m_case, &Case::captureChanged, this, &FindingsPanel::refresh);
+    connect(&m_case, &Case::termsChanged, this, &FindingsPanel::refresh);
+    connect(&m_selection, &Selection::itemChanged, this, &FindingsPanel::refresh);
     const auto filter = [this] {
         const int kind = m_kind->currentData().toInt(), state = m_state->currentData().toInt();
         m_showing = true;
-        m_model->setFilter(kind < 0 ? std::nullopt : std::optional(Kind(kind)),
-                           state < 0 ? std::nullopt : std::optional(Decision(state)));
+        m_model->setFilter({kind < 0 ? std::nullopt : std::optional(Kind(kind)), kind == handsOnly,
+                            state < 0 ? std::nullopt : std::optional(Decision(state))});
         m_showing = false;
-        select(m_selected);
+        refresh();
     };
     connect(m_kind, &QComboBox::currentIndexChanged, this, filter);
     connect(m_state, &QComboBox::currentIndexChanged, this, filter);
@@ -319,8 +160,8 @@ FindingsPanel::FindingsPanel(Case& owner, QWidget* parent)
     });
     connect(m_list, &QListView::clicked, this, [this](const QModelIndex& index) { chooseRow(index.row()); });
     const auto restyle = [this] {
-        if (!m_showing && m_selected)
-            m_case.setStyle(m_selected, Scope::SameValue, CoverStyle(m_style->currentIndex()),
+        if (!m_showing && m_selection.item())
+            m_case.setStyle(m_selection.item(), Scope::SameValue, CoverStyle(m_style->currentIndex()),
                             m_strength->value() / 100.0);
     };
     connect(m_style, &QComboBox::currentIndexChanged, this, restyle);
@@ -329,44 +170,31 @@ FindingsPanel::FindingsPanel(Case& owner, QWidget* parent)
         if (!m_strength->isSliderDown()) restyle();
     });
     connect(m_note, &QLineEdit::editingFinished, this, [this] {
-        if (m_selected) m_case.setNote(m_selected, m_note->text());
+        if (m_selection.item()) m_case.setNote(m_selection.item(), m_note->text());
     });
-    select(0);
+    refresh();
 }
 
 std::vector<int> FindingsPanel::order() const {
-    // By place: capture after capture, from top to bottom, so that the eye need not jump.
-    std::vector<int> ids;
-    for (const Capture& capture : m_case.captures()) {
-        std::vector<const Item*> items;
-        for (const Item& item : capture.items)
-            if (m_model->rowOf(item.id) >= 0) items.push_back(&item);
-        std::stable_sort(items.begin(), items.end(), [](const Item* a, const Item* b) {
-            const QRectF x = a->finding.boxes.front(), y = b->finding.boxes.front();
-            return std::abs(x.top() - y.top()) > 4 ? x.top() < y.top() : x.left() < y.left();
-        });
-        for (const Item* item : items) ids.push_back(item->id);
-    }
-    return ids;
+    return m_model->byPlace();
 }
 
 void FindingsPanel::chooseRow(int row) {
-    const Group& g = m_model->group(row);
-    if (std::find(g.items.begin(), g.items.end(), m_selected) != g.items.end()) return;
-    int choice = g.items.front();
-    for (int id : g.items)
-        if (const Capture* c = m_case.captureOf(id); c && c->id == m_capture) {
+    const std::vector<int>& ids = m_model->row(row).ids;
+    if (std::find(ids.begin(), ids.end(), m_selection.item()) != ids.end()) return;
+    int choice = ids.front();
+    for (int id : ids)
+        if (const Capture* c = m_case.captureOf(id); c && c->id == m_selection.capture()) {
             choice = id;
             break;
         }
     emit itemChosen(choice);
 }
 
-void FindingsPanel::select(int itemId) {
+void FindingsPanel::refresh() {
     m_showing = true;
     m_model->rebuild();
-    m_selected = m_case.item(itemId) ? itemId : 0;
-    const int row = m_selected ? m_model->rowOf(m_selected) : -1;
+    const int row = m_selection.item() ? m_model->rowOf(m_selection.item()) : -1;
     if (row >= 0) {
         m_list->setCurrentIndex(m_model->index(row));
         m_list->scrollTo(m_model->index(row));
@@ -383,15 +211,18 @@ void FindingsPanel::select(int itemId) {
 }
 
 void FindingsPanel::showDetails() {
-    const Item* item = m_selected ? m_case.item(m_selected) : nullptr;
+    const Item* item = m_case.item(m_selection.item());
+    const HandCover* hand = m_case.hand(m_selection.item());
     m_showing = true;
-    const bool area = item && item->finding.kind == Kind::Area;
-    for (QWidget* w : std::initializer_list<QWidget*>{m_cover, m_keep, m_open}) w->setVisible(item && !area);
-    for (QWidget* w : std::initializer_list<QWidget*>{m_style, m_strength, m_note, m_kindLabel, m_place})
-        w->setVisible(item != nullptr);
-    if (!item) {
-        m_value->setText({});
-        m_value->hide();
+    for (QWidget* w : std::initializer_list<QWidget*>{m_cover, m_keep, m_open}) w->setVisible(item);
+    for (QWidget* w : std::initializer_list<QWidget*>{m_style, m_strength, m_note, m_kindLabel, m_place, m_value})
+        w->setVisible(item || hand);
+    m_reason->setVisible(!hand);
+    if (item)
+        showItem(*item);
+    else if (hand)
+        showHand(*hand);
+    else
         m_reason->setText(
             m_case.captures().empty()
                 ? QStringLiteral("What is sensitive on your captures is listed here, with the reason for each.")
@@ -399,35 +230,39 @@ void FindingsPanel::showDetails() {
             : m_case.counts().unread > 0
                 ? QStringLiteral("Nothing is found before the captures are read.")
                 : QStringLiteral("Nothing sensitive was found. Look yourself before it leaves."));
-        m_showing = false;
-        return;
-    }
-    m_value->show();
-    const Capture* capture = m_case.captureOf(m_selected);
-    m_value->setText(area                           ? QStringLiteral("Area")
-                     : item->finding.text.isEmpty() ? kindTitle(item->finding.kind)
-                                                    : item->finding.text);
-    m_kindLabel->setText(area ? QStringLiteral("Covered by hand; Delete removes it")
-                              : sentence(u"%1 · %2 % sure", kindTitle(item->finding.kind),
-                                         int(std::lround(100 * item->finding.confidence))));
-    m_reason->setText(area ? QString()
-                           : QStringLiteral("Why: it %1.").arg(item->finding.reason) +
-                                 (item->finding.ground.isEmpty()
-                                      ? QString()
-                                      : QStringLiteral("\nGround: %1").arg(item->finding.ground)));
-    m_reason->setVisible(!area);
-    const auto same = m_case.itemsInScope(m_selected, Scope::SameValue);
-    const auto at = std::find(same.begin(), same.end(), m_selected) - same.begin();
-    m_place->setText(same.size() > 1 ? sentence(u"Place %1 of %2, on %3", at + 1, same.size(), capture->name)
-                                     : QStringLiteral("On %1").arg(capture->name));
-    m_cover->setChecked(item->decision == Decision::Cover);
-    m_keep->setChecked(item->decision == Decision::Keep);
-    m_open->setChecked(item->decision == Decision::Open);
-    m_style->setCurrentIndex(int(item->style));
-    m_strength->setVisible(item->style != CoverStyle::Solid); // a solid cover has none
-    m_strength->setValue(int(std::lround(100 * item->strength)));
-    if (!m_note->hasFocus()) m_note->setText(item->note);
     m_showing = false;
+}
+
+void FindingsPanel::showItem(const Item& item) {
+    const Finding& finding = item.finding;
+    m_value->setText(finding.text.isEmpty() ? kindTitle(finding.kind) : finding.text);
+    m_kindLabel->setText(
+        sentence(u"%1 · %2 % sure", kindTitle(finding.kind), int(std::lround(100 * finding.confidence))));
+    m_reason->setText(finding.ground.isEmpty() ? sentence(u"Why: it %1.", finding.reason)
+                                               : sentence(u"Why: it %1.\nGround: %2", finding.reason, finding.ground));
+    const QString capture = m_case.captureOf(item.id)->name;
+    const auto same = m_case.itemsInScope(item.id, Scope::SameValue);
+    const auto at = std::find(same.begin(), same.end(), item.id) - same.begin();
+    m_place->setText(same.size() > 1 ? sentence(u"Place %1 of %2, on %3", at + 1, same.size(), capture)
+                                     : sentence(u"On %1", capture));
+    m_cover->setChecked(item.decision == Decision::Cover);
+    m_keep->setChecked(item.decision == Decision::Keep);
+    m_open->setChecked(item.decision == Decision::Open);
+    showLook(item.style, item.strength, item.note);
+}
+
+void FindingsPanel::showHand(const HandCover& hand) {
+    m_value->setText(QStringLiteral("Area"));
+    m_kindLabel->setText(QStringLiteral("Covered by hand; Delete removes it"));
+    m_place->setText(sentence(u"On %1", m_case.captureOf(hand.id)->name));
+    showLook(hand.style, hand.strength, hand.note);
+}
+
+void FindingsPanel::showLook(CoverStyle style, double strength, const QString& note) {
+    m_style->setCurrentIndex(int(style));
+    m_strength->setVisible(style != CoverStyle::Solid); // a solid cover has none
+    m_strength->setValue(int(std::lround(100 * strength)));
+    if (!m_note->hasFocus()) m_note->setText(note);
 }
 
 } // namespace eyelid

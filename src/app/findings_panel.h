@@ -1,6 +1,7 @@
 // The case's findings, grouped by value, with the reason, style and note of the selected one.
 #pragma once
 
+#include "app/selection.h"
 #include "casefile/case.h"
 
 #include <QWidget>
@@ -19,13 +20,8 @@ class FindingsModel;
 class FindingsPanel final : public QWidget {
     Q_OBJECT
 public:
-    explicit FindingsPanel(Case& owner, QWidget* parent = nullptr);
+    FindingsPanel(Case& owner, Selection& selection, QWidget* parent = nullptr);
 
-    /// The selected finding, or 0.
-    int selected() const { return m_selected; }
-    void select(int itemId);
-    /// The capture whose places come first when a value is chosen.
-    void setCapture(int id) { m_capture = id; }
     QListView* list() const { return m_list; }
     /// Findings of the case in the order they are gone through, as filtered.
     std::vector<int> order() const;
@@ -35,10 +31,15 @@ signals:
     void decisionAsked(eyelid::Scope scope, eyelid::Decision decision);
 
 private:
+    void refresh();
     void showDetails();
+    void showItem(const Item& item);
+    void showHand(const HandCover& hand);
+    void showLook(CoverStyle style, double strength, const QString& note);
     void chooseRow(int row);
 
     Case& m_case;
+    Selection& m_selection;
     FindingsModel* m_model;
     QListView* m_list;
     QComboBox *m_kind, *m_state, *m_style;
@@ -47,7 +48,6 @@ private:
     QLineEdit* m_note;
     QWidget* m_details;
     QToolButton *m_cover, *m_keep, *m_open;
-    int m_selected = 0, m_capture = 0;
     bool m_showing = false;
 };
 

@@ -1,4 +1,3 @@
-#include "app/demo_drive.h"
 #include "app/main_window.h"
 #include "app/theme.h"
 #include "base/process.h"
@@ -12,11 +11,8 @@
 #include <cstdio>
 #include <QApplication>
 #include <QCommandLineParser>
-#include <QDir>
 #include <QPalette>
 #include <QSettings>
-#include <QStandardPaths>
-#include <QTimer>
 
 using namespace eyelid;
 
@@ -41,12 +37,6 @@ int main(int argc, char** argv) {
     parser.addOption({QStringLiteral("policy"), QStringLiteral("The policy: a shipped one or a TOML file."),
                       QStringLiteral("name"), QStringLiteral("everything")});
     parser.addOption({QStringLiteral("demo"), QStringLiteral("Start with three windows of the demo desk taken.")});
-    parser.addOption({QStringLiteral("drive"),
-                      QStringLiteral("Do the main job on the demo desk by itself, release to this folder, and end."),
-                      QStringLiteral("folder")});
-    parser.addOption({QStringLiteral("shots"),
-                      QStringLiteral("Write pictures of the main views to this folder, and end."),
-                      QStringLiteral("folder")});
     parser.process(application);
 
     auto policy = loadPolicy(parser.value(QStringLiteral("policy")));
@@ -56,13 +46,6 @@ int main(int argc, char** argv) {
     }
     loadShippedFonts();
     Q_INIT_RESOURCE(icons);
-    const bool driven = parser.isSet(QStringLiteral("drive")) || parser.isSet(QStringLiteral("shots"));
-    if (driven) {
-        // Nothing of the user's own settings in it, and nothing of it in them.
-        QStandardPaths::setTestModeEnabled(true);
-        QApplication::setApplicationName(QStringLiteral("eyelid-demo"));
-        QSettings().clear();
-    }
     const QString chosen = QSettings().value(QStringLiteral("theme")).toString();
     const bool dark = chosen.isEmpty() ? QApplication::palette().color(QPalette::Window).lightness() < 110
                                        : chosen == QLatin1String("dark");
@@ -70,46 +53,25 @@ int main(int argc, char** argv) {
 
     // The desk one sits at, or the simulated one for the demo and where none can be seen.
     std::unique_ptr<Source> source;
-    if (!driven && !parser.isSet(QStringLiteral("demo")) && QApplication::platformName() == QLatin1String("xcb"))
+    const bool demo = parser.isSet(QStringLiteral("demo"));
+    const bool onX11 = QApplication::platformName() == QLatin1String("xcb");
+    if (!demo && onX11)
         if (auto desk = X11Source::open()) source = std::move(*desk);
-    if (!driven && !parser.isSet(QStringLiteral("demo")) && !source &&
-        QApplication::platformName().startsWith(QLatin1String("wayland")))
+    if (!demo && !source && QApplication::platformName().startsWith(QLatin1String("wayland")))
         if (auto desk = PortalSource::open()) source = std::move(*desk);
-    std::unique_ptr<GlobalShortcuts> shortcuts;
-    if (!driven) {
-        if (QApplication::platformName() == QLatin1String("xcb"))
-            shortcuts = x11Shortcuts();
-        else
-            shortcuts = portalShortcuts();
-    }
+    std::unique_ptr<GlobalShortcuts> shortcuts = onX11 ? x11Shortcuts() : portalShortcuts();
     // While it is out of the way for a delayed take, no window is open.
     QApplication::setQuitOnLastWindowClosed(false);
     if (!source) source = std::make_unique<SimulatedDesk>();
     MainWindow window(*policy, std::move(source), std::move(shortcuts));
     QObject::connect(&window, &MainWindow::closed, &application, &QApplication::quit);
-    if (driven) {
-        const bool shots = parser.isSet(QStringLiteral("shots"));
-        const QString folder = parser.value(shots ? QStringLiteral("shots") : QStringLiteral("drive"));
-        if (!QDir().mkpath(folder)) {
-            std::fprintf(stderr, "eyelid: the folder %s cannot be made\n", qPrintable(folder));
-            return 1;
-        }
-        QStringList paths;
-        QTimer::singleShot(0, &window, [&] {
-            paths = shots ? takeScreenshots(window, folder) : driveDemo(window, QDir(folder).absolutePath());
-            QApplication::exit(); // quit() would ask the window, and the window the user
-        });
-        QApplication::exec();
-        for (const QString& path : paths) std::printf("%s\n", qPrintable(path));
-        return paths.isEmpty() ? 1 : 0;
-    }
     window.show();
-    if (parser.isSet(QStringLiteral("demo"))) {
+    if (demo) {
         const SimulatedDesk desk;
         for (const char* id : {"account", "mail", "console"})
             if (auto picture = desk.take({Target::What::Window, QString::fromLatin1(id)}))
-                window.addCapture(*picture, QStringLiteral("Demo desk"));
+                window.intake().add(*picture, QStringLiteral("Demo desk"));
     }
-    if (!parser.positionalArguments().isEmpty()) window.bringIn(parser.positionalArguments());
+    if (!parser.positionalArguments().isEmpty()) window.intake().bringIn(parser.positionalArguments());
     return QApplication::exec();
 }

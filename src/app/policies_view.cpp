@@ -1,8 +1,8 @@
 #include "app/policies_view.h"
 
+#include "app/case_worker.h"
 #include "app/file_dialogs.h"
-
-#include "app/reading_room.h"
+#include "app/selection.h"
 #include "base/sentence.h"
 
 #include <map>
@@ -44,8 +44,8 @@ QString policyFolder() {
     return QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation) + QStringLiteral("/policies");
 }
 
-PoliciesView::PoliciesView(Case& owner, ReadingRoom& room, QWidget* parent)
-    : QDialog(parent), m_case(owner), m_room(room) {
+PoliciesView::PoliciesView(Case& owner, CaseWorker& worker, Selection& selection, QWidget* parent)
+    : QDialog(parent), m_case(owner), m_worker(worker), m_selection(selection) {
     setWindowTitle(QStringLiteral("Policies"));
     setObjectName(QStringLiteral("policiesView"));
     resize(860, 640);
@@ -72,7 +72,7 @@ PoliciesView::PoliciesView(Case& owner, ReadingRoom& room, QWidget* parent)
     m_description->setProperty("role", QStringLiteral("faint"));
     layout->addWidget(m_description);
 
-    const auto kinds = findableKinds();
+    const auto kinds = allKinds();
     m_kinds = new QTableWidget(int(kinds.size()), 5);
     m_kinds->setObjectName(QStringLiteral("policyKinds"));
     m_kinds->setHorizontalHeaderLabels({QStringLiteral("Look for"), QStringLiteral("At least sure"),
@@ -157,11 +157,14 @@ PoliciesView::PoliciesView(Case& owner, ReadingRoom& room, QWidget* parent)
     connect(close, &QPushButton::clicked, this, &QDialog::reject);
     connect(m_use, &QPushButton::clicked, this, &PoliciesView::use);
     connect(m_names, &QComboBox::activated, this, &PoliciesView::choose);
-    connect(&m_room, &ReadingRoom::tried, this, &PoliciesView::showEffect);
-    connect(&m_case, &Case::policyChanged, this, [this] { fill(m_case.policy()); });
+    connect(&m_worker, &CaseWorker::tried, this, &PoliciesView::showEffect);
+    connect(&m_selection, &Selection::captureChanged, this, [this] {
+        if (isVisible()) tryOut();
+    });
+    connect(&m_case, &Case::termsChanged, this, [this] { fill(m_case.policy()); });
     // Decided or found meanwhile: what the view compares with.
     connect(&m_case, &Case::captureChanged, this, [this](int id) {
-        if (id == m_capture) tryOut();
+        if (id == m_selection.capture()) tryOut();
     });
     fill(m_case.policy());
 }
@@ -213,7 +216,7 @@ void PoliciesView::fill(const Policy& policy) {
     m_base = policy;
     fillNames(policy.name);
     m_description->setText(policy.description);
-    const auto kinds = findableKinds();
+    const auto kinds = allKinds();
     for (int row = 0; row < int(kinds.size()); ++row) {
         const KindRule& rule = policy.rule(kinds[size_t(row)]);
         const Row& fields = m_rows[size_t(row)];
@@ -235,7 +238,7 @@ void PoliciesView::fill(const Policy& policy) {
 
 Policy PoliciesView::shown() const {
     Policy policy = m_base;
-    const auto kinds = findableKinds();
+    const auto kinds = allKinds();
     for (int row = 0; row < int(kinds.size()); ++row) {
         KindRule& rule = policy.rule(kinds[size_t(row)]);
         const Row& fields = m_rows[size_t(row)];
@@ -248,18 +251,13 @@ Policy PoliciesView::shown() const {
     return policy;
 }
 
-void PoliciesView::setCapture(int id) {
-    m_capture = id;
-    if (isVisible()) tryOut();
-}
-
 void PoliciesView::showEvent(QShowEvent* event) {
     QDialog::showEvent(event);
     fill(m_case.policy());
 }
 
 void PoliciesView::done(int result) {
-    emit effectShown(m_capture, {});
+    emit effectShown(m_selection.capture(), {});
     QDialog::done(result);
 }
 
@@ -271,7 +269,7 @@ void PoliciesView::tryOut() {
         for (QWidget* field : {static_cast<QWidget*>(m_rows[row].sure), static_cast<QWidget*>(m_rows[row].style),
                                static_cast<QWidget*>(m_rows[row].ground)})
             field->setEnabled(policy.kinds[row].on);
-    const Capture* capture = m_case.capture(m_capture);
+    const Capture* capture = m_case.capture(m_selection.capture());
     if (!isVisible()) return;
     if (!capture || !capture->page) {
         m_effect->setText(capture ? QStringLiteral("The effect is shown as soon as the capture has been read.")
@@ -279,30 +277,30 @@ void PoliciesView::tryOut() {
         for (int row = 0; row < m_kinds->rowCount(); ++row) m_kinds->item(row, HereColumn)->setText({});
         return;
     }
-    m_room.tryPolicy(m_capture, capture->page, policy);
+    m_worker.tryPolicy(capture->id, policy);
 }
 
 void PoliciesView::showEffect(int id, const std::vector<Finding>& findings) {
     const Capture* capture = m_case.capture(id);
-    if (!isVisible() || id != m_capture || !capture) return;
+    if (!isVisible() || id != m_selection.capture() || !capture) return;
     std::map<Kind, int> now, then;
     int total = 0;
-    for (const Item& item : capture->items)
-        if (item.finding.kind != Kind::Area) {
-            ++now[item.finding.kind];
-            ++total;
-        }
+    const std::vector<Item>& items = m_case.items(id);
+    for (const Item& item : items) {
+        ++now[item.finding.kind];
+        ++total;
+    }
     std::vector<QRectF> more;
     for (const Finding& f : findings) {
         ++then[f.kind];
         for (const QRectF& box : f.boxes) {
             bool known = false;
-            for (const Item& item : capture->items)
+            for (const Item& item : items)
                 for (const QRectF& b : item.finding.boxes) known = known || b.intersects(box);
             if (!known) more.push_back(box);
         }
     }
-    const auto kinds = findableKinds();
+    const auto kinds = allKinds();
     for (int row = 0; row < int(kinds.size()); ++row) {
         const int a = now[kinds[size_t(row)]], b = then[kinds[size_t(row)]];
         m_kinds->item(row, HereColumn)

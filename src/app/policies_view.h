@@ -18,13 +18,13 @@ class QTableWidget;
 
 namespace eyelid {
 
-class ReadingRoom;
+class CaseWorker;
+class Selection;
 
 class PoliciesView final : public QDialog {
     Q_OBJECT
 public:
-    PoliciesView(Case& owner, ReadingRoom& room, QWidget* parent = nullptr);
-    void setCapture(int id);
+    PoliciesView(Case& owner, CaseWorker& worker, Selection& selection, QWidget* parent = nullptr);
     /// As it stands in the view, used or not.
     Policy shown() const;
 
@@ -54,9 +54,9 @@ private:
     };
 
     Case& m_case;
-    ReadingRoom& m_room;
-    std::vector<Row> m_rows; ///< in the order of findableKinds()
-    int m_capture = 0;
+    CaseWorker& m_worker;
+    Selection& m_selection;
+    std::vector<Row> m_rows; ///< in the order of allKinds()
     bool m_filling = false;
     Policy m_base; ///< what the rows do not show is kept from here
     QComboBox* m_names;

@@ -1,6 +1,6 @@
 #include "app/read_again_view.h"
 
-#include "app/reading_room.h"
+#include "app/case_worker.h"
 #include "reading/corrections.h"
 
 #include <QComboBox>
@@ -14,9 +14,10 @@
 
 namespace eyelid {
 
-ReadAgainView::ReadAgainView(const Capture& capture, const QRect& area, ReadingRoom& room, QWidget* parent)
-    : QDialog(parent), m_capture(capture.id), m_picture(capture.picture),
-      m_area(area.intersected(capture.picture.rect())), m_room(room) {
+ReadAgainView::ReadAgainView(const Case& owner, const Capture& capture, const QRect& area, CaseWorker& worker,
+                             QWidget* parent)
+    : QDialog(parent), m_capture(capture.id), m_area(area.intersected(QRect(QPoint(0, 0), capture.size))),
+      m_worker(worker) {
     setWindowTitle(QStringLiteral("Read an area again"));
     setObjectName(QStringLiteral("readAgainView"));
     resize(640, 440);
@@ -28,7 +29,7 @@ ReadAgainView::ReadAgainView(const Capture& capture, const QRect& area, ReadingR
     layout->addWidget(title);
     auto* picture = new QLabel;
     picture->setAlignment(Qt::AlignCenter);
-    QImage crop = m_picture.copy(m_area);
+    const QImage crop = owner.picture(capture).copy(m_area);
     picture->setPixmap(QPixmap::fromImage(crop.width() > 600 || crop.height() > 140
                                               ? crop.scaled(600, 140, Qt::KeepAspectRatio, Qt::SmoothTransformation)
                                               : crop));
@@ -43,8 +44,9 @@ ReadAgainView::ReadAgainView(const Capture& capture, const QRect& area, ReadingR
         m_language->addItem(language == QLocale::AnyLanguage ? code : QLocale::languageToString(language), code);
     }
     QSettings settings;
-    m_language->setCurrentIndex(std::max(
-        0, m_language->findData(settings.value(QStringLiteral("readAgain/language"), m_room.languages()).toString())));
+    m_language->setCurrentIndex(
+        std::max(0, m_language->findData(
+                        settings.value(QStringLiteral("readAgain/language"), owner.terms().languages).toString())));
     row->addWidget(m_language);
     row->addWidget(new QLabel(QStringLiteral("Content")));
     m_content = new QComboBox;
@@ -85,22 +87,22 @@ ReadAgainView::ReadAgainView(const Capture& capture, const QRect& area, ReadingR
     });
     connect(m_language, &QComboBox::currentIndexChanged, this, &ReadAgainView::read);
     connect(m_content, &QComboBox::currentIndexChanged, this, &ReadAgainView::read);
-    connect(&m_room, &ReadingRoom::areaRead, this, [this](int id, const QRect& where, const Page& reading) {
+    connect(&m_worker, &CaseWorker::areaRead, this, [this](int id, const QRect& where, const Page& reading) {
         if (id != m_capture || where != m_area) return;
         m_reading = reading;
         m_after->setPlainText(textWithin(reading, m_area));
         m_told->setText(reading.lines.empty() ? QStringLiteral("Nothing can be read here.") : QString());
         m_accept->setEnabled(true);
     });
-    connect(&m_room, &ReadingRoom::areaFailed, this, [this](const QString& sentence) { m_told->setText(sentence); });
+    connect(&m_worker, &CaseWorker::areaFailed, this, [this](const QString& sentence) { m_told->setText(sentence); });
     read();
 }
 
 void ReadAgainView::read() {
     m_accept->setEnabled(false);
     m_told->setText(QStringLiteral("Reading…"));
-    m_room.readArea(m_capture, m_picture, m_area, m_language->currentData().toString(),
-                    ReadOptions::Content(m_content->currentIndex()));
+    m_worker.readArea(m_capture, m_area, m_language->currentData().toString(),
+                      ReadOptions::Content(m_content->currentIndex()));
 }
 
 } // namespace eyelid

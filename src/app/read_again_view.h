@@ -14,12 +14,13 @@ class QPushButton;
 
 namespace eyelid {
 
-class ReadingRoom;
+class CaseWorker;
 
 class ReadAgainView final : public QDialog {
     Q_OBJECT
 public:
-    ReadAgainView(const Capture& capture, const QRect& area, ReadingRoom& room, QWidget* parent = nullptr);
+    ReadAgainView(const Case& owner, const Capture& capture, const QRect& area, CaseWorker& worker,
+                  QWidget* parent = nullptr);
     /// The reading that was accepted.
     const Page& reading() const { return m_reading; }
 
@@ -27,9 +28,8 @@ private:
     void read();
 
     int m_capture;
-    QImage m_picture;
     QRect m_area;
-    ReadingRoom& m_room;
+    CaseWorker& m_worker;
     Page m_reading;
     QComboBox *m_language, *m_content;
     QPlainTextEdit* m_after;

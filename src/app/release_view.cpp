@@ -103,6 +103,15 @@ void ReleaseView::update() {
     m_release->setEnabled(named && (clashes == 0 || m_replace->isChecked()));
 }
 
+void ReleaseView::setWriting(bool writing) {
+    for (QWidget* w : std::initializer_list<QWidget*>{m_folder, m_browse, m_replace, m_release})
+        w->setEnabled(!writing);
+    if (writing)
+        m_hint->setText(QStringLiteral("Writing…"));
+    else
+        update();
+}
+
 void ReleaseView::showTrouble(const QString& sentence) {
     m_hint->setText(sentence);
     m_hint->setStyleSheet(QStringLiteral("color: %1;").arg(theme(*qApp).brick.name()));

@@ -18,6 +18,8 @@ public:
     ReleaseView(const QStringList& fileNames, const QString& folder, QWidget* parent = nullptr);
     QString folder() const;
     bool mayReplace() const;
+    /// While it is being written, nothing can be asked for.
+    void setWriting(bool writing);
     /// After writing: what was written, by its full name.
     void showReleased(const QStringList& paths);
     /// Why nothing was written.

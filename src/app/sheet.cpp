@@ -2,8 +2,6 @@
 
 #include "app/lid_gauge.h"
 #include "app/theme.h"
-#include "base/sentence.h"
-#include "reading/page_text.h"
 
 #include <algorithm>
 #include <cmath>
@@ -20,35 +18,42 @@ constexpr int room = 24;             // around the capture, view units
 constexpr double unsureBelow = 0.75; // a word's confidence
 } // namespace
 
-Sheet::Sheet(Case& owner, QWidget* parent) : QAbstractScrollArea(parent), m_case(owner) {
+Sheet::Sheet(Case& owner, Selection& selection, QWidget* parent)
+    : QAbstractScrollArea(parent), m_case(owner), m_selection(selection) {
     setFrameShape(QFrame::NoFrame);
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(QStringLiteral("Sheet: the capture as it will be released"));
     viewport()->setMouseTracking(true);
     viewport()->setAutoFillBackground(false);
+    m_pool.setMaxThreadCount(1);
+    m_tools = {std::make_unique<SelectTool>(*this),
+               std::make_unique<AreaTool>(*this, [this](const QRect& place) { emit areaDrawn(place); }),
+               std::make_unique<AreaTool>(*this, [this](const QRect& place) { emit areaToRead(place); })};
     connect(&m_case, &Case::captureChanged, this, [this](int id) {
-        if (id == m_capture) refresh();
+        if (id == m_selection.capture()) refresh();
     });
-    connect(&m_case, &Case::capturesChanged, this, [this] { refresh(); });
+    connect(&m_case, &Case::capturesChanged, this, &Sheet::refresh);
+    connect(&m_case, &Case::termsChanged, this, &Sheet::refresh);
+    // Words are chosen by their number; on another page they would be others.
+    connect(&m_case, &Case::pageChanged, this, [this](int id) {
+        if (id == m_selection.capture()) chooseWords({});
+    });
+    connect(&m_selection, &Selection::captureChanged, this, &Sheet::showOther);
+    connect(&m_selection, &Selection::itemChanged, viewport(), qOverload<>(&QWidget::update));
 }
 
-void Sheet::setCapture(int id) {
-    if (id == m_capture) return;
-    m_capture = id;
-    m_selected = 0;
-    m_marks.clear();
+Sheet::~Sheet() {
+    m_pool.waitForDone();
+}
+
+void Sheet::showOther() {
+    m_hits.clear();
     m_chosen.clear();
-    m_sweepFrom.reset();
-    m_sweeping = false;
+    current().drop();
     m_fitted = true;
     emit wordsChosen();
     refresh();
     fit();
-}
-
-void Sheet::setSelected(int itemId) {
-    m_selected = itemId;
-    viewport()->update();
 }
 
 void Sheet::setBare(bool bare) {
@@ -59,34 +64,52 @@ void Sheet::setBare(bool bare) {
 
 void Sheet::setTool(Tool tool) {
     if (m_tool == tool) return;
+    current().drop();
     m_tool = tool;
-    m_dragging = false;
     viewport()->setCursor(tool == Tool::Select ? Qt::ArrowCursor : Qt::CrossCursor);
     viewport()->update();
     emit toolChanged();
 }
 
-void Sheet::setMarks(const std::vector<QRectF>& marks) {
-    m_marks = marks;
+void Sheet::setHits(const std::vector<QRectF>& places) {
+    m_hits = places;
     viewport()->update();
 }
 
-void Sheet::refresh() {
+const Page* Sheet::page() const {
     const Capture* c = capture();
-    if (!c) {
-        m_rendered = QImage();
-        m_renderedKey = 0;
+    return c ? c->page.get() : nullptr;
+}
+
+QSize Sheet::pictureSize() const {
+    const Capture* c = capture();
+    return c ? c->size : QSize();
+}
+
+void Sheet::refresh() {
+    if (const Capture* c = capture()) {
+        m_covers = m_case.covers(*c);
+        renderAside(*c, m_covers);
     } else {
-        // Only a change of covers needs a new picture.
-        auto covers = m_case.covers(*c);
-        if (m_renderedKey != c->picture.cacheKey() || covers != m_renderedCovers) {
-            m_rendered = eyelid::render(c->picture, covers);
-            m_renderedCovers = std::move(covers);
-            m_renderedKey = c->picture.cacheKey();
-        }
+        m_covers.clear();
+        m_rendered = {};
     }
     updateBars();
     viewport()->update();
+}
+
+// Only a change of covers needs a new picture; what is asked for while one is made is made after it.
+void Sheet::renderAside(const Capture& capture, const std::vector<Cover>& covers) {
+    if (m_rendering || (m_rendered.of == capture.picture && m_rendered.covers == covers)) return;
+    m_rendering = true;
+    m_pool.start([this, bare = m_case.picture(capture), id = capture.picture, covers] {
+        QImage picture = eyelid::render(bare, covers);
+        QMetaObject::invokeMethod(this, [=, this] {
+            m_rendering = false;
+            m_rendered = {picture, id, covers};
+            refresh();
+        });
+    });
 }
 
 double Sheet::pixel() const {
@@ -95,7 +118,7 @@ double Sheet::pixel() const {
 
 void Sheet::updateBars() {
     const QSizeF size =
-        m_rendered.isNull() ? QSizeF() : QSizeF(m_rendered.size()) * pixel() + QSizeF(2 * room, 2 * room);
+        pictureSize().isEmpty() ? QSizeF() : QSizeF(pictureSize()) * pixel() + QSizeF(2 * room, 2 * room);
     const QSize view = viewport()->size();
     horizontalScrollBar()->setRange(0, std::max(0, int(std::ceil(size.width())) - view.width()));
     verticalScrollBar()->setRange(0, std::max(0, int(std::ceil(size.height())) - view.height()));
@@ -106,7 +129,7 @@ void Sheet::updateBars() {
 }
 
 QPointF Sheet::toView(const QPointF& point) const {
-    const QSizeF size = QSizeF(m_rendered.size()) * pixel();
+    const QSizeF size = QSizeF(pictureSize()) * pixel();
     // A capture smaller than the view stands in its middle.
     const double x0 = std::max(double(room), (viewport()->width() - size.width()) / 2) - horizontalScrollBar()->value();
     const double y0 = std::max(double(room), (viewport()->height() - size.height()) / 2) - verticalScrollBar()->value();
@@ -136,9 +159,10 @@ void Sheet::zoomBy(double factor) {
 
 void Sheet::fit() {
     m_fitted = true;
-    if (m_rendered.isNull()) return;
+    const QSize size = pictureSize();
+    if (size.isEmpty()) return;
     const QSizeF view = QSizeF(viewport()->size()) - QSizeF(2 * room, 2 * room);
-    const double scale = std::min(view.width() / m_rendered.width(), view.height() / m_rendered.height());
+    const double scale = std::min(view.width() / size.width(), view.height() / size.height());
     // Never larger than life, a pixel of the capture for one of the interface: type is easiest to judge at its own
     // size.
     setZoom(std::min(devicePixelRatioF(), scale * devicePixelRatioF()), viewport()->rect().center());
@@ -182,94 +206,107 @@ void Sheet::drawEmpty(QPainter& painter) {
         QStringLiteral("Take one from the desk (Ctrl+T), bring in pictures (Ctrl+O),\nor drop picture files here."));
 }
 
-void Sheet::drawItems(QPainter& painter, const Capture& capture) {
+// Two rings, so that it is seen on any ground.
+void Sheet::drawSelected(QPainter& painter, const QRectF& place, double f) {
     const Theme& t = theme(*qApp);
+    const QRectF ring = place.adjusted(-2 * f, -2 * f, 2 * f, 2 * f);
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(t.onBrand, 4 * f));
+    painter.drawRoundedRect(ring, 4 * f, 4 * f);
+    painter.setPen(QPen(t.aubergine, 2 * f));
+    painter.drawRoundedRect(ring, 4 * f, 4 * f);
+}
+
+namespace {
+
+// A dashed underline and corner ticks in the signal colour.
+void drawOpen(QPainter& painter, const QRectF& r, double f) {
+    const Theme& t = theme(*qApp);
+    // On the capture's own ground the light theme's clay is readable on light and dark alike.
+    QColor wash = t.clay;
+    wash.setAlpha(30);
+    painter.fillRect(r, wash);
+    QPen dashed(t.clay, 2 * f);
+    dashed.setDashPattern({3, 2});
+    painter.setPen(dashed);
+    painter.drawLine(r.bottomLeft(), r.bottomRight());
+    painter.setPen(QPen(t.clay, 1.6 * f));
+    const double tick = std::min(6.0, r.height() / 3);
+    for (const auto& [corner, dx, dy] : {std::tuple(r.topLeft(), 1.0, 1.0), std::tuple(r.topRight(), -1.0, 1.0)}) {
+        painter.drawLine(corner, corner + QPointF(dx * tick, 0));
+        painter.drawLine(corner, corner + QPointF(0, dy * tick));
+    }
+}
+
+} // namespace
+
+void Sheet::drawItems(QPainter& painter, const Capture& capture) {
     painter.setRenderHint(QPainter::Antialiasing);
     // On a capture drawn small the marks are drawn finer, so that they do not lie on its text.
     const double f = std::clamp(pixel(), 0.4, 1.0);
-    for (const Item& item : capture.items) {
-        const bool selected = item.id == m_selected;
+    const auto around = [&](const QRectF& box) { return viewOf(box).adjusted(-2.5 * f, -2.5 * f, 2.5 * f, 2.5 * f); };
+    for (const Item& item : m_case.items(capture.id))
         for (const QRectF& box : item.finding.boxes) {
-            const QRectF r =
-                QRectF(toView(box.topLeft()), toView(box.bottomRight())).adjusted(-2.5 * f, -2.5 * f, 2.5 * f, 2.5 * f);
-            if (selected) {
-                painter.setBrush(Qt::NoBrush);
-                painter.setPen(QPen(t.onBrand, 4 * f));
-                painter.drawRoundedRect(r.adjusted(-2 * f, -2 * f, 2 * f, 2 * f), 4 * f, 4 * f);
-                painter.setPen(QPen(t.aubergine, 2 * f));
-                painter.drawRoundedRect(r.adjusted(-2 * f, -2 * f, 2 * f, 2 * f), 4 * f, 4 * f);
-            }
+            const QRectF r = around(box);
+            if (item.id == m_selection.item()) drawSelected(painter, r, f);
             if (item.decision == Decision::Open) {
-                // On the capture's own ground the light theme's clay is readable on light and dark alike.
-                QColor wash = t.clay;
-                wash.setAlpha(30);
-                painter.fillRect(r, wash);
-                QPen dashed(t.clay, 2 * f);
-                dashed.setDashPattern({3, 2});
-                painter.setPen(dashed);
-                painter.drawLine(r.bottomLeft(), r.bottomRight());
-                painter.setPen(QPen(t.clay, 1.6 * f));
-                const double tick = std::min(6.0, r.height() / 3);
-                for (const auto& [corner, dx, dy] :
-                     {std::tuple(r.topLeft(), 1.0, 1.0), std::tuple(r.topRight(), -1.0, 1.0)}) {
-                    painter.drawLine(corner, corner + QPointF(dx * tick, 0));
-                    painter.drawLine(corner, corner + QPointF(0, dy * tick));
-                }
+                drawOpen(painter, r, f);
             } else if (item.decision == Decision::Keep) {
-                painter.setPen(QPen(t.pine, 1.4 * f));
+                painter.setPen(QPen(theme(*qApp).pine, 1.4 * f));
                 painter.drawLine(r.bottomLeft(), r.bottomRight());
             }
         }
-    }
+    for (const HandCover& hand : capture.hands)
+        if (hand.id == m_selection.item())
+            drawSelected(painter, around(QRectF(hand.shape.region(capture.size).boundingRect())), f);
+}
+
+// As it will be released. What is covered and not on the rendered picture yet is painted over: nothing that is covered
+// is ever to be seen.
+void Sheet::drawPicture(QPainter& painter, const Capture& capture) {
+    const QRectF target(toView({0, 0}), QSizeF(capture.size) * pixel());
+    const bool ready = m_rendered.of == capture.picture;
+    painter.setRenderHint(QPainter::SmoothPixmapTransform, m_zoom < 1.99);
+    painter.drawImage(target, m_bare || !ready ? m_case.picture(capture) : m_rendered.picture);
+    if (!m_bare && (!ready || m_rendered.covers != m_covers))
+        for (const QRect& rect : hiddenBy(m_covers)) painter.fillRect(viewOf(QRectF(rect)), QColor(solidColour()));
+    painter.setPen(QPen(theme(*qApp).hairline, 1));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawRect(target.adjusted(-0.5, -0.5, 0.5, 0.5));
+}
+
+// It must be plain that this is not what will be released.
+void Sheet::drawBareNotice(QPainter& painter) {
+    const Theme& t = theme(*qApp);
+    const QString text = QStringLiteral("Bare capture: nothing is covered here");
+    const QFontMetrics metrics(font());
+    const QRectF label(viewport()->width() / 2.0 - metrics.horizontalAdvance(text) / 2.0 - 12, 8,
+                       metrics.horizontalAdvance(text) + 24, 26);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(t.brick);
+    painter.drawRoundedRect(label, 6, 6);
+    painter.setPen(t.dark ? t.oat : t.paper);
+    painter.drawText(label, Qt::AlignCenter, text);
+}
+
+void Sheet::drawHits(QPainter& painter) {
+    QColor wash = theme(*qApp).aubergine;
+    wash.setAlpha(70);
+    for (const QRectF& hit : m_hits) painter.fillRect(viewOf(hit).adjusted(-1, -1, 1, 1), wash);
 }
 
 void Sheet::paintEvent(QPaintEvent*) {
     QPainter painter(viewport());
-    const Theme& t = theme(*qApp);
-    painter.fillRect(viewport()->rect(), t.oat);
+    painter.fillRect(viewport()->rect(), theme(*qApp).oat);
     const Capture* c = capture();
-    if (!c) {
-        drawEmpty(painter);
-        return;
-    }
-    const QRectF target(toView({0, 0}), QSizeF(m_rendered.size()) * pixel());
-    painter.setRenderHint(QPainter::SmoothPixmapTransform, m_zoom < 1.99);
-    painter.drawImage(target, m_bare ? c->picture : m_rendered);
-    painter.setPen(QPen(t.hairline, 1));
-    painter.setBrush(Qt::NoBrush);
-    painter.drawRect(target.adjusted(-0.5, -0.5, 0.5, 0.5));
-    if (m_bare) {
-        // It must be plain that this is not what will be released.
-        const QString text = QStringLiteral("Bare capture: nothing is covered here");
-        const QFontMetrics metrics(font());
-        const QRectF label(viewport()->width() / 2.0 - metrics.horizontalAdvance(text) / 2.0 - 12, 8,
-                           metrics.horizontalAdvance(text) + 24, 26);
-        painter.setRenderHint(QPainter::Antialiasing);
-        painter.setPen(Qt::NoPen);
-        painter.setBrush(t.brick);
-        painter.drawRoundedRect(label, 6, 6);
-        painter.setPen(t.dark ? t.oat : t.paper);
-        painter.drawText(label, Qt::AlignCenter, text);
-        return;
-    }
-    for (const QRectF& mark : m_marks) {
-        QColor wash = t.aubergine;
-        wash.setAlpha(70);
-        painter.fillRect(QRectF(toView(mark.topLeft()), toView(mark.bottomRight())).adjusted(-1, -1, 1, 1), wash);
-    }
-    drawWords(painter, *c);
+    if (!c) return drawEmpty(painter);
+    drawPicture(painter, *c);
+    if (m_bare) return drawBareNotice(painter);
+    drawHits(painter);
+    if (c->page) drawWords(painter, *c->page);
     drawItems(painter, *c);
-    if (m_dragging) {
-        const QRectF r = QRectF(toView(m_from), toView(m_to)).normalized();
-        QColor wash = t.aubergine;
-        wash.setAlpha(90);
-        painter.fillRect(r, wash);
-        painter.setPen(QPen(t.aubergine, 1.5));
-        painter.drawRect(r);
-        const QRectF p = QRectF(m_from, m_to).normalized();
-        painter.setPen(t.ink);
-        painter.drawText(r.bottomRight() + QPointF(6, 14), sentence(u"%1 × %2", int(p.width()), int(p.height())));
-    }
+    current().paint(painter);
 }
 
 int Sheet::itemAt(const QPointF& point) const {
@@ -278,13 +315,22 @@ int Sheet::itemAt(const QPointF& point) const {
     const double reach = 3 / pixel();
     int best = 0;
     double smallest = 1e18;
-    for (const Item& item : c->items)
-        for (const QRectF& box : item.finding.boxes)
-            if (box.adjusted(-reach, -reach, reach, reach).contains(point) && box.width() * box.height() < smallest) {
-                smallest = box.width() * box.height();
-                best = item.id;
-            }
+    const auto consider = [&](const QRectF& box, int id) {
+        if (!box.adjusted(-reach, -reach, reach, reach).contains(point) || box.width() * box.height() >= smallest)
+            return;
+        smallest = box.width() * box.height();
+        best = id;
+    };
+    for (const Item& item : m_case.items(c->id))
+        for (const QRectF& box : item.finding.boxes) consider(box, item.id);
+    for (const HandCover& hand : c->hands)
+        for (const QRect& rect : rectsOf(hand.shape.region(c->size))) consider(QRectF(rect), hand.id);
     return best;
+}
+
+void Sheet::click(int item) {
+    if (!m_chosen.empty()) chooseWords({});
+    m_selection.select(item);
 }
 
 void Sheet::mousePressEvent(QMouseEvent* event) {
@@ -298,92 +344,38 @@ void Sheet::mousePressEvent(QMouseEvent* event) {
         return;
     }
     if (event->button() != Qt::LeftButton || !capture()) return;
-    if (m_tool != Tool::Select) {
-        m_from = m_to = toPicture(event->position());
-        m_dragging = true;
-        viewport()->update();
-        return;
-    }
-    const QPointF at = toPicture(event->position());
-    // The third of three quick clicks takes the line.
-    if (m_sinceDouble.isValid() && m_sinceDouble.elapsed() < QApplication::doubleClickInterval() &&
-        (event->position() - m_pressed).manhattanLength() < 6) {
-        m_sinceDouble.invalidate();
-        if (const auto word = wordAt(at)) {
-            std::vector<WordAt> line;
-            const int count = int(capture()->page->lines[size_t(word->line)].words.size());
-            for (int w = 0; w < count; ++w) line.push_back({word->line, w});
-            chooseWords(std::move(line));
-            return;
-        }
-    }
-    m_sinceDouble.invalidate();
-    m_pressed = event->position();
-    m_pressedItem = itemAt(at);
-    m_sweepFrom = wordAt(at);
-    m_sweeping = false;
-    if (!m_sweepFrom) {
-        if (!m_chosen.empty()) chooseWords({});
-        emit itemClicked(m_pressedItem);
-    }
+    current().press(toPicture(event->position()), *event);
+    viewport()->update();
 }
 
 void Sheet::mouseDoubleClickEvent(QMouseEvent* event) {
-    if (event->button() != Qt::LeftButton || m_tool != Tool::Select || !capture()) {
+    if (event->button() != Qt::LeftButton || !capture() || !current().doubleClick(toPicture(event->position()), *event))
         QAbstractScrollArea::mouseDoubleClickEvent(event);
+}
+
+void Sheet::mouseMoveEvent(QMouseEvent* event) {
+    if (m_panning) {
+        const QPoint by = event->position().toPoint() - m_panStart;
+        horizontalScrollBar()->setValue(m_panBars.x() - by.x());
+        verticalScrollBar()->setValue(m_panBars.y() - by.y());
         return;
     }
-    if (const auto word = wordAt(toPicture(event->position()))) {
-        m_pressed = event->position();
-        m_sinceDouble.start();
-        chooseWords({*word});
-    }
+    const QPointF point = toPicture(event->position());
+    current().move(point, *event);
+    if (event->buttons() == Qt::NoButton)
+        viewport()->setCursor(current().cursorAt(point));
+    else
+        viewport()->update();
 }
 
-std::optional<Sheet::WordAt> Sheet::wordAt(const QPointF& point) const {
-    const Capture* c = capture();
-    if (!c || !c->page) return std::nullopt;
-    std::optional<WordAt> best;
-    double nearest = 1e9;
-    for (int l = 0; l < int(c->page->lines.size()); ++l) {
-        const TextLine& line = c->page->lines[size_t(l)];
-        const double reach = 1.2 * std::max(6.0, line.xHeight);
-        if (!line.box.adjusted(-reach, -reach, reach, reach).contains(point)) continue;
-        for (int w = 0; w < int(line.words.size()); ++w) {
-            const QRectF& b = line.words[size_t(w)].box;
-            const double dx = std::max({0.0, b.left() - point.x(), point.x() - b.right()}),
-                         dy = std::max({0.0, b.top() - point.y(), point.y() - b.bottom()});
-            if (dx > reach || dy > reach) continue;
-            if (dx + 2 * dy < nearest) {
-                nearest = dx + 2 * dy;
-                best = WordAt{l, w};
-            }
-        }
+void Sheet::mouseReleaseEvent(QMouseEvent* event) {
+    if (m_panning) {
+        m_panning = false;
+        viewport()->setCursor(current().cursorAt(toPicture(event->position())));
+        return;
     }
-    return best;
-}
-
-std::vector<Sheet::WordAt> Sheet::wordsBetween(const WordAt& from, const WordAt& to) const {
-    std::vector<WordAt> words;
-    const Capture* c = capture();
-    if (!c || !c->page || from.line >= int(c->page->lines.size()) || to.line >= int(c->page->lines.size()))
-        return words;
-    const auto& lines = c->page->lines;
-    const QRectF &a = lines[size_t(from.line)].box, &b = lines[size_t(to.line)].box;
-    // Lines over one another are of one column; what stands beside it is left out.
-    const bool column = from.line != to.line && std::min(a.right(), b.right()) > std::max(a.left(), b.left());
-    const double left = std::min(a.left(), b.left()), right = std::max(a.right(), b.right());
-    std::vector<WordAt> all;
-    for (const int l : readingOrder(*c->page)) {
-        const QRectF& box = lines[size_t(l)].box;
-        if (column && (box.center().x() < left || box.center().x() > right)) continue;
-        for (int w = 0; w < int(lines[size_t(l)].words.size()); ++w) all.push_back({l, w});
-    }
-    auto first = std::find(all.begin(), all.end(), from), last = std::find(all.begin(), all.end(), to);
-    if (first == all.end() || last == all.end()) return words;
-    if (first > last) std::swap(first, last);
-    words.assign(first, last + 1);
-    return words;
+    current().release();
+    viewport()->update();
 }
 
 void Sheet::chooseWords(std::vector<WordAt> words) {
@@ -397,15 +389,14 @@ void Sheet::setUnsureShown(bool shown) {
     viewport()->update();
 }
 
-void Sheet::drawWords(QPainter& painter, const Capture& capture) {
-    if (!capture.page) return;
+void Sheet::drawWords(QPainter& painter, const Page& page) {
     const Theme& t = theme(*qApp);
-    const auto& lines = capture.page->lines;
+    const auto& lines = page.lines;
     QColor wash = t.aubergine;
     wash.setAlpha(64);
     for (size_t i = 0; i < m_chosen.size(); ++i) {
+        if (!isOn(page, m_chosen[i])) continue;
         const auto [l, w] = m_chosen[i];
-        if (l >= int(lines.size()) || w >= int(lines[size_t(l)].words.size())) continue;
         const TextLine& line = lines[size_t(l)];
         QRectF box = line.words[size_t(w)].box;
         // The space between two chosen words is chosen as well.
@@ -413,7 +404,7 @@ void Sheet::drawWords(QPainter& painter, const Capture& capture) {
             box.setRight(line.words[size_t(w) + 1].box.left());
         box.setTop(line.box.top());
         box.setBottom(line.box.bottom());
-        painter.fillRect(QRectF(toView(box.topLeft()), toView(box.bottomRight())).adjusted(0, -2, 0, 2), wash);
+        painter.fillRect(viewOf(box).adjusted(0, -2, 0, 2), wash);
     }
     if (!m_unsureShown) return;
     painter.setPen(QPen(t.clay, 2, Qt::DotLine, Qt::RoundCap));
@@ -425,64 +416,10 @@ void Sheet::drawWords(QPainter& painter, const Capture& capture) {
         }
 }
 
-void Sheet::mouseMoveEvent(QMouseEvent* event) {
-    if (m_panning) {
-        const QPoint by = event->position().toPoint() - m_panStart;
-        horizontalScrollBar()->setValue(m_panBars.x() - by.x());
-        verticalScrollBar()->setValue(m_panBars.y() - by.y());
-        return;
-    }
-    if (m_dragging) {
-        m_to = toPicture(event->position());
-        viewport()->update();
-        return;
-    }
-    if (m_sweepFrom) {
-        if ((event->position() - m_pressed).manhattanLength() >= QApplication::startDragDistance()) m_sweeping = true;
-        if (m_sweeping)
-            if (const auto to = wordAt(toPicture(event->position()))) chooseWords(wordsBetween(*m_sweepFrom, *to));
-        return;
-    }
-    if (m_tool == Tool::Select)
-        viewport()->setCursor(itemAt(toPicture(event->position()))   ? Qt::PointingHandCursor
-                              : wordAt(toPicture(event->position())) ? Qt::IBeamCursor
-                                                                     : Qt::ArrowCursor);
-}
-
-void Sheet::mouseReleaseEvent(QMouseEvent*) {
-    if (m_panning) {
-        m_panning = false;
-        viewport()->setCursor(m_tool == Tool::Select ? Qt::ArrowCursor : Qt::CrossCursor);
-        return;
-    }
-    if (m_sweepFrom) {
-        // A press that swept nothing is a click on what lies there.
-        if (!m_sweeping && !m_sinceDouble.isValid()) {
-            if (!m_chosen.empty()) chooseWords({});
-            emit itemClicked(m_pressedItem);
-        }
-        m_sweepFrom.reset();
-        m_sweeping = false;
-        return;
-    }
-    if (!m_dragging) return;
-    m_dragging = false;
-    viewport()->update();
-    const QRectF p = QRectF(m_from, m_to).normalized();
-    const QRect place(QPoint(int(std::floor(p.left())), int(std::floor(p.top()))),
-                      QPoint(int(std::ceil(p.right())) - 1, int(std::ceil(p.bottom())) - 1));
-    // A click is not a cover.
-    if (place.width() < 3 || place.height() < 3) return;
-    if (m_tool == Tool::ReadAgain)
-        emit areaToRead(place);
-    else
-        emit areaDrawn(place);
-}
-
 void Sheet::wheelEvent(QWheelEvent* event) {
     if (event->modifiers() & Qt::ControlModifier || event->modifiers() == Qt::NoModifier) {
         const double steps = event->angleDelta().y() / 120.0;
-        if (steps != 0 && !m_rendered.isNull()) {
+        if (steps != 0 && capture()) {
             m_fitted = false;
             setZoom(m_zoom * std::pow(1.2, steps), event->position());
         }

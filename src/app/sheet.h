@@ -1,11 +1,15 @@
 // The capture as it will be released, with what is open, covered and kept marked on it.
 #pragma once
 
+#include "app/selection.h"
+#include "app/sheet_tools.h"
 #include "casefile/case.h"
+#include "reading/word_picking.h"
 
-#include <optional>
+#include <array>
+#include <memory>
 #include <QAbstractScrollArea>
-#include <QElapsedTimer>
+#include <QThreadPool>
 
 namespace eyelid {
 
@@ -18,28 +22,22 @@ public:
         ReadAgain
     };
 
-    explicit Sheet(Case& owner, QWidget* parent = nullptr);
+    Sheet(Case& owner, Selection& selection, QWidget* parent = nullptr);
+    ~Sheet() override;
 
-    void setCapture(int id);
-    int captureId() const { return m_capture; }
-    void setSelected(int itemId);
     /// Draws the capture without covers and marks.
     void setBare(bool bare);
     bool isBare() const { return m_bare; }
     void setTool(Tool tool);
     Tool tool() const { return m_tool; }
     /// Words swept with the pointer, in reading order.
-    struct WordAt {
-        int line = 0, word = 0; ///< indexes into the page
-        auto operator<=>(const WordAt&) const = default;
-    };
     const std::vector<WordAt>& chosenWords() const { return m_chosen; }
     void chooseWords(std::vector<WordAt> words);
     /// Underlines words whose reading is not sure with dots.
     void setUnsureShown(bool shown);
     bool unsureShown() const { return m_unsureShown; }
-    /// Places to mark as search hits, in the capture's pixels.
-    void setMarks(const std::vector<QRectF>& marks);
+    /// Places found by a search, in the capture's pixels.
+    void setHits(const std::vector<QRectF>& places);
 
     /// Screen pixels for one pixel of the capture: 1 is actual size.
     double zoom() const { return m_zoom; }
@@ -53,8 +51,14 @@ public:
     QPointF toView(const QPointF& point) const;
     QPointF toPicture(const QPointF& point) const;
 
+    // For the tools.
+    const Page* page() const;
+    /// The finding or cover at a point of the capture; 0 where there is none.
+    int itemAt(const QPointF& point) const;
+    /// Selects it, and chooses no words any more.
+    void click(int item);
+
 signals:
-    void itemClicked(int itemId);
     void areaDrawn(QRect place);
     void areaToRead(QRect place);
     void wordsChosen();
@@ -73,36 +77,44 @@ protected:
     void scrollContentsBy(int, int) override;
 
 private:
-    const Capture* capture() const { return m_case.capture(m_capture); }
+    const Capture* capture() const { return m_case.capture(m_selection.capture()); }
+    QSize pictureSize() const;
+    void showOther();
     void refresh();
+    void renderAside(const Capture& capture, const std::vector<Cover>& covers);
     void updateBars();
     double pixel() const; // view units for one pixel of the capture
-    int itemAt(const QPointF& point) const;
-    void drawWords(QPainter& painter, const Capture& capture);
-    /// The word at a point, or nearest to it within a line's height; null far from any.
-    std::optional<WordAt> wordAt(const QPointF& point) const;
-    std::vector<WordAt> wordsBetween(const WordAt& from, const WordAt& to) const;
+    QRectF viewOf(const QRectF& place) const { return {toView(place.topLeft()), toView(place.bottomRight())}; }
+    void drawPicture(QPainter& painter, const Capture& capture);
+    void drawBareNotice(QPainter& painter);
+    void drawHits(QPainter& painter);
+    void drawWords(QPainter& painter, const Page& page);
     void drawItems(QPainter& painter, const Capture& capture);
+    void drawSelected(QPainter& painter, const QRectF& place, double fineness);
     void drawEmpty(QPainter& painter);
+    SheetTool& current() { return *m_tools[size_t(m_tool)]; }
 
     Case& m_case;
-    int m_capture = 0, m_selected = 0;
-    bool m_bare = false, m_fitted = true;
+    Selection& m_selection;
+    std::array<std::unique_ptr<SheetTool>, 3> m_tools; // by Tool
     Tool m_tool = Tool::Select;
+    bool m_bare = false, m_fitted = true, m_unsureShown = false;
     double m_zoom = 1;
-    QImage m_rendered;
-    std::vector<Cover> m_renderedCovers;
-    qint64 m_renderedKey = 0;
-    std::vector<QRectF> m_marks;
+    std::vector<QRectF> m_hits;
     std::vector<WordAt> m_chosen;
-    std::optional<WordAt> m_sweepFrom;
-    QPointF m_pressed;
-    int m_pressedItem = 0;
-    QElapsedTimer m_sinceDouble;
-    bool m_unsureShown = false, m_sweeping = false;
-    bool m_panning = false, m_dragging = false;
-    QPointF m_from, m_to;
+    bool m_panning = false;
     QPoint m_panStart, m_panBars;
+
+    // The picture with its covers is made aside; until it is here, what is not on it yet is painted over.
+    struct Rendered {
+        QImage picture;
+        PictureId of;
+        std::vector<Cover> covers;
+    };
+    Rendered m_rendered;
+    std::vector<Cover> m_covers; ///< of the capture as it is now
+    bool m_rendering = false;
+    QThreadPool m_pool; // of one thread; ends before the rest goes
 };
 
 } // namespace eyelid

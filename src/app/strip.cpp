@@ -34,11 +34,11 @@ public:
         return parent.isValid() ? 0 : int(m_case.captures().size());
     }
     int rowOf(int id) const {
-        for (size_t i = 0; i < m_case.captures().size(); ++i)
+        for (qsizetype i = 0; i < m_case.captures().size(); ++i)
             if (m_case.captures()[i].id == id) return int(i);
         return -1;
     }
-    const Capture& at(const QModelIndex& index) const { return m_case.captures()[size_t(index.row())]; }
+    const Capture& at(const QModelIndex& index) const { return m_case.captures()[index.row()]; }
     const Case& owner() const { return m_case; }
     QVariant data(const QModelIndex& index, int role) const override {
         if (!index.isValid() || index.row() >= rowCount()) return {};
@@ -54,10 +54,10 @@ public:
         return {};
     }
     QPixmap thumbnail(const Capture& c, double ratio) const {
-        QPixmap& held = m_thumbnails[c.picture.cacheKey()];
+        QPixmap& held = m_thumbnails[c.picture];
         if (held.isNull()) {
             held = QPixmap::fromImage(
-                c.picture.scaled(thumbnailSize * ratio, Qt::KeepAspectRatio, Qt::SmoothTransformation));
+                m_case.picture(c).scaled(thumbnailSize * ratio, Qt::KeepAspectRatio, Qt::SmoothTransformation));
             held.setDevicePixelRatio(ratio);
         }
         return held;
@@ -65,7 +65,7 @@ public:
 
 private:
     Case& m_case;
-    mutable QHash<qint64, QPixmap> m_thumbnails;
+    mutable QHash<PictureId, QPixmap> m_thumbnails;
 };
 
 namespace {
@@ -129,7 +129,8 @@ public:
 
 } // namespace
 
-Strip::Strip(Case& owner, QWidget* parent) : QListView(parent), m_model(new StripModel(owner, this)) {
+Strip::Strip(Case& owner, Selection& selection, QWidget* parent)
+    : QListView(parent), m_model(new StripModel(owner, this)), m_selection(selection) {
     setObjectName(QStringLiteral("strip"));
     setAccessibleName(QStringLiteral("Captures of the case"));
     setModel(m_model);
@@ -139,10 +140,13 @@ Strip::Strip(Case& owner, QWidget* parent) : QListView(parent), m_model(new Stri
     setVerticalScrollMode(ScrollPerPixel);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setFrameShape(QFrame::NoFrame);
+    connect(&m_selection, &Selection::captureChanged, this, &Strip::showCurrent);
+    connect(&owner, &Case::capturesChanged, this, &Strip::showCurrent);
+    connect(this, &QListView::clicked, this, &Strip::captureChosen);
 }
 
-void Strip::setCurrentCapture(int id) {
-    const int row = m_model->rowOf(id);
+void Strip::showCurrent() {
+    const int row = m_model->rowOf(m_selection.capture());
     if (row >= 0)
         setCurrentIndex(m_model->index(row));
     else
@@ -151,7 +155,11 @@ void Strip::setCurrentCapture(int id) {
 
 void Strip::currentChanged(const QModelIndex& current, const QModelIndex& previous) {
     QListView::currentChanged(current, previous);
-    if (current.isValid()) emit captureChosen(current.data(captureRole).toInt());
+    if (!current.isValid()) return;
+    const int id = current.data(captureRole).toInt();
+    if (id == m_selection.capture()) return;
+    m_selection.showCapture(id);
+    emit captureChosen();
 }
 
 void Strip::contextMenuEvent(QContextMenuEvent* event) {

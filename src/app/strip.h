@@ -1,6 +1,7 @@
 // The case's captures from top to bottom, each with a small lid gauge.
 #pragma once
 
+#include "app/selection.h"
 #include "casefile/case.h"
 
 #include <QListView>
@@ -12,11 +13,11 @@ class StripModel;
 class Strip final : public QListView {
     Q_OBJECT
 public:
-    explicit Strip(Case& owner, QWidget* parent = nullptr);
-    void setCurrentCapture(int id);
+    Strip(Case& owner, Selection& selection, QWidget* parent = nullptr);
 
 signals:
-    void captureChosen(int id);
+    /// Somebody chose a capture, the one that is shown or another.
+    void captureChosen();
     void removeAsked(int id);
 
 protected:
@@ -24,7 +25,10 @@ protected:
     void contextMenuEvent(QContextMenuEvent*) override;
 
 private:
+    void showCurrent();
+
     StripModel* m_model;
+    Selection& m_selection;
 };
 
 } // namespace eyelid

@@ -30,15 +30,8 @@
 
 namespace eyelid {
 
-Page sanitisedPageOf(const Page& page, const Capture& capture, const Policy& policy) {
-    std::vector<HiddenValue> hidden;
-    for (const Item& item : capture.items)
-        if (item.decision != Decision::Keep)
-            hidden.push_back(hiddenValue(item.finding, item.identity, capture.picture.size(), policy.evenWidth));
-    return sanitisedPage(page, hidden);
-}
-
-WordsView::WordsView(Case& owner, QWidget* parent) : QDialog(parent), m_case(owner) {
+WordsView::WordsView(Case& owner, Selection& selection, QWidget* parent)
+    : QDialog(parent), m_case(owner), m_selection(selection) {
     setWindowTitle(QStringLiteral("Words and tables"));
     setObjectName(QStringLiteral("wordsView"));
     resize(720, 560);
@@ -119,9 +112,12 @@ WordsView::WordsView(Case& owner, QWidget* parent) : QDialog(parent), m_case(own
     });
     connect(m_save, &QPushButton::clicked, this, &WordsView::save);
     connect(&m_case, &Case::captureChanged, this, [this](int id) {
-        if (id == m_capture && isVisible()) refresh();
+        if (id == m_selection.capture() && isVisible()) refresh();
     });
     connect(&m_case, &Case::capturesChanged, this, [this] {
+        if (isVisible()) refresh();
+    });
+    connect(&m_selection, &Selection::captureChanged, this, [this] {
         if (isVisible()) refresh();
     });
     m_copyTable->hide();
@@ -129,11 +125,6 @@ WordsView::WordsView(Case& owner, QWidget* parent) : QDialog(parent), m_case(own
 
 bool WordsView::sanitised() const {
     return m_sanitised->isChecked();
-}
-
-void WordsView::setCapture(int id) {
-    m_capture = id;
-    if (isVisible()) refresh();
 }
 
 // What changed while it was closed was not followed.
@@ -148,9 +139,11 @@ const Table* WordsView::table() const {
 }
 
 void WordsView::refresh() {
-    const Capture* capture = m_case.capture(m_capture);
+    const Capture* capture = m_case.capture(m_selection.capture());
     const bool read = capture && capture->page;
-    m_page = !read ? Page() : sanitised() ? sanitisedPageOf(*capture->page, *capture, m_case.policy()) : *capture->page;
+    m_page = !read         ? Page()
+             : sanitised() ? sanitisedPage(*capture->page, hiddenValues(m_case.decided(*capture), capture->size))
+                           : *capture->page;
     m_title->setText(!capture ? QStringLiteral("No capture is open") : capture->name);
     const QString text = pageText(m_page);
     if (m_text->toPlainText() != text) m_text->setPlainText(text);
@@ -221,11 +214,11 @@ void WordsView::search() {
     m_found->setText(wanted.isEmpty()  ? QString()
                      : marks.isEmpty() ? QStringLiteral("not found")
                                        : QStringLiteral("%1 found").arg(marks.size()));
-    emit hitsFound(m_capture, places);
+    emit hitsFound(m_selection.capture(), places);
 }
 
 void WordsView::save() {
-    const Capture* capture = m_case.capture(m_capture);
+    const Capture* capture = m_case.capture(m_selection.capture());
     if (!capture) return;
     const QString folder = m_case.folders.words;
     const FileDialogTraces traces;

@@ -2,6 +2,7 @@
 // what is covered.
 #pragma once
 
+#include "app/selection.h"
 #include "casefile/case.h"
 #include "reading/tables.h"
 
@@ -21,8 +22,7 @@ namespace eyelid {
 class WordsView final : public QDialog {
     Q_OBJECT
 public:
-    explicit WordsView(Case& owner, QWidget* parent = nullptr);
-    void setCapture(int id);
+    WordsView(Case& owner, Selection& selection, QWidget* parent = nullptr);
     bool sanitised() const;
 
 signals:
@@ -40,7 +40,7 @@ private:
     void save();
 
     Case& m_case;
-    int m_capture = 0;
+    Selection& m_selection;
     Page m_page; ///< as shown
     std::vector<Table> m_pageTables;
     QLabel *m_title, *m_found;
@@ -52,8 +52,5 @@ private:
     QCheckBox* m_sanitised;
     QPushButton *m_copy, *m_copyTable, *m_save;
 };
-
-/// A page of a capture, or a part of it, with names in place of all that nobody has decided to keep.
-Page sanitisedPageOf(const Page& page, const Capture& capture, const Policy& policy);
 
 } // namespace eyelid

@@ -4,6 +4,7 @@
 #include "cli/commands.h"
 #include "cli/search.h"
 #include "picture/picture_file.h"
+#include "pipeline/reading_crew.h"
 
 #include <QFileInfo>
 
@@ -30,8 +31,8 @@ int runCheck(const QStringList& files, const FindSettings& settings) {
             return;
         }
         CheckRequest request;
-        request.policy = &search->policy;
-        request.watch = &search->watch;
+        request.policy = search->policy.get();
+        request.watch = search->watch.get();
         request.languages = search->languages;
         request.name = QFileInfo(files[qsizetype(i)]).completeBaseName();
         Progress progress;

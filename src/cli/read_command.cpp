@@ -1,10 +1,9 @@
 // read: the text on a picture.
 #include "base/sentence.h"
-#include "casefile/identities.h"
 #include "cli/commands.h"
 #include "cli/search.h"
-#include "editing/sanitised_page.h"
 #include "finding/finder.h"
+#include "pipeline/case_work.h"
 #include "reading/page_text.h"
 #include "reading/tables.h"
 
@@ -79,11 +78,7 @@ Result<Page> readSanitised(const QImage& picture, const ReadOptions& options, co
     all.area = {};
     auto page = reader.read(picture, all, progress);
     if (!page) return page;
-    Identities identities;
-    std::vector<HiddenValue> hidden;
-    for (const Finding& f : Finder().find(*page, search.policy, search.watch))
-        hidden.push_back(hiddenValue(f, identities.numberOf(f), picture.size(), search.policy.evenWidth));
-    Page sanitised = sanitisedPage(*page, hidden);
+    const Page sanitised = sanitisedAsFound(*page, CaseWork().find(*page, search), *search.policy);
     return options.area.isEmpty() ? sanitised : pageWithin(sanitised, options.area);
 }
 

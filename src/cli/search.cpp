@@ -1,10 +1,10 @@
 #include "cli/search.h"
 
 #include "base/sentence.h"
-#include "base/workers.h"
 #include "checking/check.h"
 #include "cli/commands.h"
 #include "picture/picture_file.h"
+#include "reading/reader.h"
 
 #include <cmath>
 
@@ -13,28 +13,19 @@ namespace eyelid {
 Result<Search> loadSearch(const FindSettings& settings) {
     auto policy = loadPolicy(settings.policy);
     if (!policy) return policy.error();
-    Search search{*policy, {}, settings.languages};
+    WatchList watch;
     if (!settings.watchFile.isEmpty()) {
-        auto watch = WatchList::load(settings.watchFile);
-        if (!watch) return watch.error();
-        search.watch = std::move(*watch);
+        auto loaded = WatchList::load(settings.watchFile);
+        if (!loaded) return loaded.error();
+        watch = std::move(*loaded);
     }
+    Search search{std::make_shared<const Policy>(std::move(*policy)),
+                  std::make_shared<const WatchList>(std::move(watch)), settings.languages};
     if (settings.languages == QLatin1String("auto")) return search;
     auto languages = checkLanguages(settings.languages);
     if (!languages) return languages.error();
     search.languages = *languages;
     return search;
-}
-
-ReadingCrew::ReadingCrew(size_t pictures) : m_pictures(pictures) {
-    const size_t workers = std::min(coreCount(), pictures);
-    for (size_t w = 0; w < workers; ++w) m_readers.push_back(std::make_unique<Reader>(workers > 1 ? 1 : 0));
-}
-
-void ReadingCrew::each(const std::function<void(size_t, Reader&)>& work) {
-    onWorkers(m_readers.size(), [&](size_t worker) {
-        for (size_t i = worker; i < m_pictures; i += m_readers.size()) work(i, *m_readers[worker]);
-    });
 }
 
 Result<QImage> readFirst(const QString& file) {

@@ -1,13 +1,9 @@
-// What several commands share: what is looked for, and work on all cores.
+// What several commands share: what is looked for, and how things are told.
 #pragma once
 
 #include "base/result.h"
-#include "finding/policy.h"
-#include "finding/watch_list.h"
-#include "reading/reader.h"
+#include "pipeline/search.h"
 
-#include <functional>
-#include <memory>
 #include <nlohmann/json.hpp>
 #include <QImage>
 #include <QRect>
@@ -20,27 +16,8 @@ namespace eyelid {
 struct FindSettings;
 struct Leak;
 
-/// What to find, loaded and understood.
-struct Search {
-    Policy policy;
-    WatchList watch;
-    QString languages;
-};
 /// Errors: a policy, watch list or language that cannot be used.
 Result<Search> loadSearch(const FindSettings& settings);
-
-/// Readers for work on many pictures: of several pictures each worker reads its own, one has all cores to itself. Work
-/// is dealt out in a fixed way, so that a reader meets in a second pass the lines it knows.
-class ReadingCrew {
-public:
-    explicit ReadingCrew(size_t pictures);
-    /// Runs `work(index, reader)` for each picture.
-    void each(const std::function<void(size_t, Reader&)>& work);
-
-private:
-    size_t m_pictures;
-    std::vector<std::unique_ptr<Reader>> m_readers;
-};
 
 /// A picture file's first frame; where there are more, says so. Errors: as readPicture().
 Result<QImage> readFirst(const QString& file);

@@ -47,19 +47,32 @@ Item covered(Kind kind, const QString& text, const QRectF& box, CoverStyle style
 QImage changedUnder(const QImage& capture, const std::vector<Cover>& covers, unsigned seed) {
     QImage other = capture;
     const QImage noise = made::noise(capture.size(), seed);
-    for (const Cover& cover : covers) {
-        const QRect r = cover.rect.intersected(capture.rect());
+    for (const QRect& r : hiddenBy(covers) & capture.rect())
         for (int y = r.top(); y <= r.bottom(); ++y)
             for (int x = r.left(); x <= r.right(); ++x) other.setPixel(x, y, noise.pixel(x, y));
-    }
     return other;
 }
 
-QByteArray logOf(const QByteArray& png, const std::vector<Item>& items, const QSize& size) {
+// A shape of any form within a box.
+CoverShape shapeIn(const QRect& box, std::mt19937& random) {
+    QPolygon points;
+    for (int n = 1 + int(random() % 5); n > 0; --n)
+        points << box.topLeft() + QPoint(int(random() % size_t(box.width())), int(random() % size_t(box.height())));
+    switch (random() % 3) {
+    case 0:
+        return CoverShape::polygon(points);
+    case 1:
+        return CoverShape::stroke(points, 1 + int(random() % 20));
+    default:
+        return random() % 2 ? CoverShape(box) : CoverShape::rectangles({box, box.translated(box.width(), 7)});
+    }
+}
+
+QByteArray logOf(const QByteArray& png, const Decided& decided, const QSize& size) {
     LogInput log{&everything(),
                  QStringLiteral("eng"),
                  QByteArray(32, 'k'),
-                 {{QStringLiteral("a.png"), size, sha256(png), items, {}, {}}}};
+                 {{QStringLiteral("a.png"), size, sha256(png), decided, {}, {}}}};
     return redactionLog(log);
 }
 
@@ -68,9 +81,9 @@ CheckReport check(const QByteArray& bytes, const QImage* capture = nullptr, cons
     CheckRequest request;
     request.policy = &everything();
     request.capture = capture;
-    request.items = items;
+    request.decided = {items, {}, 0};
     request.coveredValues = values;
-    if (capture) request.covers = covers ? *covers : coversOf(items, capture->size(), 0);
+    if (capture) request.covers = covers ? *covers : coversOf(request.decided, capture->size());
     Progress progress;
     auto report = checkBytes(bytes, request, reader(), finder(), progress);
     REQUIRE(report);
@@ -94,18 +107,25 @@ TEST_CASE("captures that differ only under their covers give the same bytes, pic
         for (CoverStyle style : {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur})
             for (int round = 0; round < 12; ++round) {
                 std::vector<Item> items;
+                std::vector<HandCover> hands;
                 const int count = 1 + int(random() % 5);
                 for (int i = 0; i < count; ++i) {
                     // Anywhere: over edges, over each other, tiny, nearly everything.
                     const QRectF box(double(random() % 950) - 30 + 0.25 * double(random() % 4),
                                      double(random() % size_t(capture.height() + 20)) - 15,
                                      1 + double(random() % (round == 11 ? 900 : 200)), 1 + double(random() % 60));
-                    items.push_back(covered(i % 2 ? Kind::Area : Kind::Phone, QStringLiteral("x"), box,
-                                            i % 3 ? style : CoverStyle(random() % 3)));
-                    items.back().strength = double(random() % 101) / 100.0;
+                    const CoverStyle own = i % 3 ? style : CoverStyle(random() % 3);
+                    const double strength = double(random() % 101) / 100.0;
+                    if (i % 2) {
+                        hands.push_back({i, shapeIn(box.toAlignedRect(), random), own, strength, {}});
+                        continue;
+                    }
+                    items.push_back(covered(Kind::Phone, QStringLiteral("x"), box, own));
+                    items.back().strength = strength;
                     items.back().finding.textHeight = 7 * scale;
                 }
-                const auto covers = coversOf(items, capture.size(), round % 4 == 3 ? 24 : 0);
+                const int evenWidth = round % 4 == 3 ? 24 : 0;
+                const auto covers = coversOf({items, hands, evenWidth}, capture.size());
                 const QByteArray first = encodePng(render(capture, covers));
                 // What was found there is something else as well, and for other reasons.
                 std::vector<Item> others = items;
@@ -120,10 +140,28 @@ TEST_CASE("captures that differ only under their covers give the same bytes, pic
                     const QImage other = changedUnder(capture, covers, seed);
                     const QByteArray second = encodePng(render(other, covers));
                     REQUIRE(first == second);
-                    REQUIRE(logOf(first, items, capture.size()) == logOf(second, others, other.size()));
+                    REQUIRE(logOf(first, {items, hands, evenWidth}, capture.size()) ==
+                            logOf(second, {others, hands, evenWidth}, other.size()));
                 }
             }
     }
+}
+
+TEST_CASE("a cover's shape takes in all its lines touch, and nothing beside the picture") {
+    const QSize size(100, 80);
+    const QRegion triangle = CoverShape::polygon({{10, 10}, {60, 10}, {10, 50}}).region(size);
+    for (const QPoint& corner : {QPoint(10, 10), QPoint(60, 10), QPoint(10, 50), QPoint(20, 20)})
+        CHECK(triangle.contains(corner));
+    CHECK_FALSE(triangle.contains(QPoint(55, 45)));
+    const QRegion stroke = CoverShape::stroke({{20, 40}, {80, 40}}, 10).region(size);
+    CHECK(stroke.contains(QRect(20, 36, 60, 9)));
+    CHECK_FALSE(stroke.contains(QPoint(50, 50)));
+    CHECK(CoverShape::stroke(QPolygon{QPoint(5, 5)}, 6).region(size).contains(QPoint(5, 5)));
+    CHECK(CoverShape::polygon({{-500, -500}, {900, -20}, {40, 900}}).region(size).boundingRect() ==
+          QRect(QPoint(0, 0), size));
+    CHECK(CoverShape::rectangles({QRect(90, 70, 50, 50)}).within(size).rects() ==
+          std::vector<QRect>{QRect(90, 70, 10, 10)});
+    CHECK(CoverShape::stroke({}, 5).region(size).isEmpty());
 }
 
 TEST_CASE("outside its covers the picture is the capture's, to the pixel") {
@@ -133,7 +171,7 @@ TEST_CASE("outside its covers the picture is the capture's, to the pixel") {
     const QImage result = render(capture, covers);
     for (int y = 0; y < 80; ++y)
         for (int x = 0; x < 120; ++x) {
-            const bool under = covers[0].rect.contains(x, y) || covers[1].rect.contains(x, y);
+            const bool under = covers[0].bounds().contains(x, y) || covers[1].bounds().contains(x, y);
             if (!under) REQUIRE(result.pixel(x, y) == capture.pixel(x, y));
         }
 }
@@ -152,7 +190,7 @@ TEST_CASE("a cover takes in the whole glyphs of what was found") {
         item.decision = Decision::Cover;
         items.push_back(item);
     }
-    const QImage result = render(image, coversOf(items, image.size(), 0));
+    const QImage result = render(image, coversOf({items, {}, 0}, image.size()));
     // What is left is the rest of the sentence, and no ink touches a cover from outside.
     auto left = reader().read(result, {}, progress);
     REQUIRE(left);
@@ -169,7 +207,7 @@ TEST_CASE("covers of one line that touch are one, and even widths are even") {
     const std::vector<Item> items{covered(Kind::Person, QStringLiteral("a"), QRectF(20, 20, 40, 12)),
                                   covered(Kind::Person, QStringLiteral("b"), QRectF(62, 20, 40, 12)),
                                   covered(Kind::Person, QStringLiteral("c"), QRectF(300, 60, 33, 12))};
-    CHECK(coversOf(items, size, 0).size() == 2);
+    CHECK(coversOf({items, {}, 0}, size).size() == 2);
     Finding edge = items[2].finding;
     edge.boxes = {QRectF(380, 60, 19, 12)};
     for (const QRect& r : coverRects(edge, size, 32)) {
@@ -179,7 +217,7 @@ TEST_CASE("covers of one line that touch are one, and even widths are even") {
     }
     std::vector<Item> kept = items;
     for (Item& item : kept) item.decision = Decision::Keep;
-    CHECK(coversOf(kept, size, 0).empty());
+    CHECK(coversOf({kept, {}, 0}, size).empty());
 }
 
 TEST_CASE("a released picture passes its check, in every style") {
@@ -198,7 +236,7 @@ TEST_CASE("a released picture passes its check, in every style") {
                 items.push_back(item);
             }
             REQUIRE(items.size() == 1);
-            const QByteArray png = encodePng(render(image, coversOf(items, image.size(), 0)));
+            const QByteArray png = encodePng(render(image, coversOf({items, {}, 0}, image.size())));
             const CheckReport report = check(png, &image, items, {items[0].finding});
             for (const Leak& leak : report.leaks) UNSCOPED_INFO(leak.sentence.toStdString());
             CHECK(report.clean());
@@ -222,7 +260,7 @@ TEST_CASE("what stands beside or below a cover is not taken for what it hides") 
         items.push_back(item);
     }
     REQUIRE(items.size() == 5);
-    const CheckReport report = check(encodePng(render(image, coversOf(items, image.size(), 0))), &image, items);
+    const CheckReport report = check(encodePng(render(image, coversOf({items, {}, 0}, image.size()))), &image, items);
     for (const Leak& leak : report.leaks)
         UNSCOPED_INFO(leak.sentence.toStdString() << " " << leak.finding.text.toStdString());
     CHECK(report.clean());
@@ -251,7 +289,8 @@ TEST_CASE("whatever part of a page is covered, the check tells of the rest and o
             item.finding = all[i];
             items.push_back(item);
         }
-        const CheckReport report = check(encodePng(render(image, coversOf(items, image.size(), 0))), &image, items);
+        const CheckReport report =
+            check(encodePng(render(image, coversOf({items, {}, 0}, image.size()))), &image, items);
         QStringList told;
         for (const Leak& leak : report.leaks) told << leak.finding.text;
         open.sort();
@@ -289,12 +328,12 @@ TEST_CASE("what is kept is no leak") {
 
 TEST_CASE("the check sees covers that let something through") {
     const QImage image = made::picture({QStringLiteral("Balance of the account")}, 20);
-    const Item item = covered(Kind::Area, {}, QRectF(15, 10, 260, 40), CoverStyle::Blur);
-    const auto covers = coversOf({item}, image.size(), 0);
+    Item item = covered(Kind::Watch, {}, QRectF(15, 10, 260, 40), CoverStyle::Blur);
+    const auto covers = coversOf({{item}, {}, 0}, image.size());
     SECTION("translucent") {
         QImage weak = image;
         QPainter painter(&weak);
-        painter.fillRect(covers[0].rect, QColor(0, 0, 0, 140));
+        painter.fillRect(covers[0].bounds(), QColor(0, 0, 0, 140));
         painter.end();
         CHECK(has(check(encodePng(weak), &image, {item}), Leak::Sort::Cover));
         Item solid = item;
@@ -306,7 +345,7 @@ TEST_CASE("the check sees covers that let something through") {
             image.scaled(image.width() / 3, image.height() / 3, Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
         QImage blurred = image;
         QPainter painter(&blurred);
-        painter.setClipRect(covers[0].rect);
+        painter.setClipRect(covers[0].bounds());
         painter.drawImage(image.rect(), small);
         painter.end();
         CHECK(has(check(encodePng(blurred), &image, {item}), Leak::Sort::Cover));
@@ -342,12 +381,13 @@ TEST_CASE("text too faint for a first look is found when the contrast is stretch
 }
 
 TEST_CASE("the log says what, where and why, and reveals no value") {
-    std::vector<Item> items{covered(Kind::Email, QStringLiteral("ines.hartwell@mail.example"), QRectF(20, 20, 100, 12)),
-                            covered(Kind::Area, {}, QRectF(50, 50, 20, 20))};
+    std::vector<Item> items{
+        covered(Kind::Email, QStringLiteral("ines.hartwell@mail.example"), QRectF(20, 20, 100, 12))};
+    const std::vector<HandCover> hands{{2, QRect(50, 50, 20, 20), CoverStyle::Solid, 0.5, QStringLiteral("Ines")}};
     items[0].identity = 1;
     items[0].note = QStringLiteral("asked Ines");
-    LogEntry entry{QStringLiteral("a.png"), QSize(200, 100), QStringLiteral("00ff"), items, {}, {}};
-    entry.overrides.push_back(
+    LogEntry entry{QStringLiteral("a.png"), QSize(200, 100), QStringLiteral("00ff"), {items, hands, 0}, {}, {}};
+    entry.passes.push_back(
         {Leak{Leak::Sort::Found, QRectF(1, 1, 5, 5), QStringLiteral("Person can be read."), items[0].finding},
          QStringLiteral("a public name")});
     const QByteArray log = redactionLog({&everything(), QStringLiteral("eng"), QByteArray(32, 'a'), {entry}});

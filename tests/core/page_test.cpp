@@ -370,7 +370,7 @@ TEST_CASE("names stand in place of what is covered, the same for the same value"
         {Kind::Person, 2, {page.lines[0].words[1].box.united(page.lines[0].words[2].box)}},
         {Kind::Email, 1, {boxOf(0, 3, 1, 17)}},
         {Kind::Email, 1, {page.lines[1].words[1].box}},
-        {Kind::Area, 0, {page.lines[1].words[3].box}}};
+        {Kind::Watch, 0, {page.lines[1].words[3].box}}};
     const Page safe = sanitisedPage(page, hidden);
     CHECK(pageText(safe) == QStringLiteral("To: [person 2] <[e-mail 1]>\ncc [e-mail 1] and [covered]\n"));
     for (const TextLine& line : safe.lines)
@@ -524,7 +524,7 @@ TEST_CASE("no letter in a hidden place is left in a sanitised page, wherever the
         page.codes.push_back({QStringLiteral("QR code"), QStringLiteral("secret"), {}, QRectF(100, 40, 60, 60)});
         std::vector<HiddenValue> hidden;
         for (int h = 0; h < 4; ++h)
-            hidden.push_back({h ? Kind::Person : Kind::Area,
+            hidden.push_back({h ? Kind::Person : Kind::Watch,
                               h,
                               {QRectF(QRect(int(random() % 300), int(random() % 150), 10 + int(random() % 120),
                                             8 + int(random() % 30)))}});
@@ -554,7 +554,7 @@ TEST_CASE("no letter in a hidden place is left in a sanitised page, wherever the
                 }
                 for (const Glyph& g : word.glyphs) CHECK_FALSE(covered(g.box.center()));
             }
-        for (int h = 0; h < 4; ++h) left.remove(standInName(h ? Kind::Person : Kind::Area, h));
+        for (int h = 0; h < 4; ++h) left.remove(standInName(h ? Kind::Person : Kind::Watch, h));
         CHECK(left == kept);
         CHECK((gone == 0) == (pageText(safe) == pageText(page)));
         const bool codeHidden = std::any_of(hidden.begin(), hidden.end(), [&](const HiddenValue& v) {
@@ -568,8 +568,8 @@ TEST_CASE("names of values read as words in a sentence") {
     CHECK(standInName(Kind::Email, 1) == QStringLiteral("[e-mail 1]"));
     CHECK(standInName(Kind::Person, 12) == QStringLiteral("[person 12]"));
     CHECK(standInName(Kind::Iban, 3) == QStringLiteral("[IBAN 3]"));
-    CHECK(standInName(Kind::Area, 0) == QStringLiteral("[covered]"));
-    for (const Kind kind : findableKinds()) CHECK(standInName(kind, 2).endsWith(QStringLiteral(" 2]")));
+    CHECK(standInName(Kind::Watch, 0) == QStringLiteral("[covered]"));
+    for (const Kind kind : allKinds()) CHECK(standInName(kind, 2).endsWith(QStringLiteral(" 2]")));
 }
 
 TEST_CASE("text that changes beside a code does not hide it, and a code that changes is read anew") {

@@ -272,9 +272,9 @@ TEST_CASE("every covered value is looked for: short ones, common words and those
               .size() == 2);
     CHECK(readable({value(Kind::Person, QStringLiteral("Will"))}, QStringLiteral("Will will do it")) ==
           QStringList{QStringLiteral("Will")});
-    CHECK(
-        readable({value(Kind::Area, QStringLiteral("Project Kingfisher"))}, QStringLiteral("on project kingflsher now"))
-            .size() == 1);
+    CHECK(readable({value(Kind::Watch, QStringLiteral("Project Kingfisher"))},
+                   QStringLiteral("on project kingflsher now"))
+              .size() == 1);
     CHECK(readable({value(Kind::Phone, QStringLiteral("+44 1632 960417"))}, QStringLiteral("call 01632 960 417"))
               .size() == 1);
     // Whatever the policy looks for.
@@ -290,10 +290,10 @@ TEST_CASE("the words a cover drawn by hand hides are its value, letter by letter
     const Page page = made::PageMaker().line(QStringLiteral("user=hartwell; Kingfisher 4711"), 20, 20).page();
     const auto& words = page.lines[0].words;
     const QRect name = words[0].box.adjusted(40, -2, -8, 2).toAlignedRect(); // "hartwell"
-    CHECK(texts(valuesUnder(page, {name})) == QStringList{QStringLiteral("hartwell")});
+    CHECK(texts(valuesUnder(page, name)) == QStringList{QStringLiteral("hartwell")});
     const QRect two = words[1].box.united(words[2].box).toAlignedRect();
-    CHECK(texts(valuesUnder(page, {two})) == QStringList{QStringLiteral("Kingfisher 4711"), QStringLiteral("4711")});
-    CHECK(valuesUnder(page, {QRect(500, 500, 20, 20)}).empty());
+    CHECK(texts(valuesUnder(page, two)) == QStringList{QStringLiteral("Kingfisher 4711"), QStringLiteral("4711")});
+    CHECK(valuesUnder(page, QRect(500, 500, 20, 20)).empty());
     CHECK(valuesUnder(page, {}).empty());
 }
 
@@ -304,13 +304,13 @@ TEST_CASE("keeping a place lets through what stands there, not what reaches out 
     REQUIRE(page);
     Finding all = finder().find(*page, everything(), {}).at(0);
     CheckRequest request;
-    request.items = {decided(all, Decision::Keep)};
+    request.decided.items = {decided(all, Decision::Keep)};
     request.capture = &image;
     CHECK(check(encodePng(image), request).clean());
     Finding part = all;
     part.text = QStringLiteral("something else");
     part.boxes[0].setWidth(0.6 * part.boxes[0].width());
-    request.items = {decided(part, Decision::Keep)};
+    request.decided.items = {decided(part, Decision::Keep)};
     CHECK(has(check(encodePng(image), request).leaks, Leak::Sort::Found));
 }
 
@@ -390,11 +390,11 @@ TEST_CASE("text that hardly differs from its ground is found by the check, down 
 
 TEST_CASE("the log tells of covers as they are drawn, not of what was found beneath") {
     const QSize size(400, 200);
-    const auto log = [&](const std::vector<Item>& items) {
+    const auto log = [&](const std::vector<Item>& items, const std::vector<HandCover>& hands = {}) {
         LogInput input{&everything(),
                        QStringLiteral("eng"),
                        QByteArray(32, 'k'),
-                       {{QStringLiteral("a.png"), size, QStringLiteral("00"), items, {}, {}}}};
+                       {{QStringLiteral("a.png"), size, QStringLiteral("00"), {items, hands, 0}, {}, {}}}};
         return redactionLog(input);
     };
     const auto item = [](Kind kind, const QRectF& box, const char* reason, int identity) {
@@ -405,14 +405,14 @@ TEST_CASE("the log tells of covers as they are drawn, not of what was found bene
         return made;
     };
     // A cover by hand over two findings: nothing of them is in the log.
-    Item hand = decided(value(Kind::Area, {}, QRectF(10, 10, 200, 60)), Decision::Cover);
-    hand.finding.key.clear();
-    const auto alone = log({hand});
-    CHECK(log({hand, item(Kind::Card, QRectF(20, 20, 60, 10), "has the form", 1),
-               item(Kind::Email, QRectF(20, 40, 90, 10), "x", 2)}) == alone);
+    const HandCover hand{9, QRect(10, 10, 200, 60), CoverStyle::Solid, 0.5, {}};
+    const auto alone = log({}, {hand});
+    CHECK(log({item(Kind::Card, QRectF(20, 20, 60, 10), "has the form", 1),
+               item(Kind::Email, QRectF(20, 40, 90, 10), "x", 2)},
+              {hand}) == alone);
     Item other = item(Kind::Card, QRectF(20, 20, 60, 10), "x", 1);
     other.style = CoverStyle::Mosaic; // of another look, it would be seen on the picture
-    CHECK(coversOf({hand, other}, size, 0).size() == 1);
+    CHECK(coversOf({{other}, {hand}, 0}, size).size() == 1);
     // The same cover, found for other reasons, in two pieces that touch or in one.
     const auto whole = log({item(Kind::Card, QRectF(20, 100, 100, 10), "holds by its check digit", 1)});
     CHECK(log({item(Kind::Card, QRectF(20, 100, 100, 10), "is written like the others of its column", 1)}) == whole);
@@ -422,7 +422,7 @@ TEST_CASE("the log tells of covers as they are drawn, not of what was found bene
              item(Kind::Email, QRectF(61, 100, 40, 10), "x", 2)}) ==
         log({item(Kind::Person, QRectF(20, 100, 60, 10), "x", 1), item(Kind::Email, QRectF(81, 100, 20, 10), "x", 2)}));
     // That a covered value can be read elsewhere depends on the value: only as let pass is it told, and never where.
-    LogEntry entry{QStringLiteral("a.png"), size, QStringLiteral("00"), {hand}, {}, {}};
+    LogEntry entry{QStringLiteral("a.png"), size, QStringLiteral("00"), {{}, {hand}, 0}, {}, {}};
     const auto logOf = [&] {
         return redactionLog({&everything(), QStringLiteral("eng"), QByteArray(32, 'k'), {entry}});
     };
@@ -433,7 +433,7 @@ TEST_CASE("the log tells of covers as they are drawn, not of what was found bene
     entry.leaks = {leak};
     CHECK(logOf() == sound);
     entry.leaks.clear();
-    entry.overrides = {{leak, QStringLiteral("printed on every letter")}};
+    entry.passes = {{leak, QStringLiteral("printed on every letter")}};
     const auto json = nlohmann::json::parse(logOf().toStdString());
     CHECK(json["files"][0]["check"]["result"] == "let pass");
     CHECK_FALSE(json["files"][0]["check"]["remarks"][0].contains("box"));
@@ -460,13 +460,13 @@ TEST_CASE("findings that differ only under equal covers give the same picture an
             items.back().identity = int(items.size());
         }
         REQUIRE(items.size() == 2);
-        const QByteArray png = encodePng(render(image, coversOf(items, image.size(), 32)));
+        const QByteArray png = encodePng(render(image, coversOf({items, {}, 32}, image.size())));
         Policy policy = everything();
         policy.evenWidth = 32;
         LogInput log{&policy,
                      QStringLiteral("eng"),
                      QByteArray(32, 'k'),
-                     {{QStringLiteral("a.png"), image.size(), QStringLiteral("00"), items, {}, {}}}};
+                     {{QStringLiteral("a.png"), image.size(), QStringLiteral("00"), {items, {}, 32}, {}, {}}}};
         return std::pair(png, redactionLog(log));
     };
     for (const CoverStyle style : {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur}) {

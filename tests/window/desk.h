@@ -39,21 +39,23 @@ struct Desk : CleanSettings {
     }
     ~Desk() {
         // Reading ends before the next window begins.
-        window.readingRoom().cancel();
-        until([&] { return !window.readingRoom().busy(); });
+        window.worker().cancel();
+        until([&] { return !window.worker().busy(); });
     }
     Case& open() { return window.openCase(); }
+    const std::vector<Item>& items(qsizetype capture) { return open().items(open().captures()[capture].id); }
+    QImage picture(qsizetype capture) { return open().picture(open().captures()[capture]); }
     void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
         QTest::keyClick(&window.sheet(), key, modifiers);
         QApplication::processEvents();
     }
-    const Item* selected() { return open().item(window.findings().selected()); }
+    const Item* selected() { return open().item(window.selection().item()); }
     void waitUntilRead() {
-        REQUIRE(until([&] { return !window.readingRoom().busy() && open().counts().unread == 0; }));
+        REQUIRE(until([&] { return !window.worker().busy() && open().counts().unread == 0; }));
     }
     /// Takes a window of the demo desk through the Take view, by keyboard.
     void take(const QString& title) {
-        const size_t before = open().captures().size();
+        const qsizetype before = open().captures().size();
         QTimer poll;
         bool seen = false;
         QObject::connect(&poll, &QTimer::timeout, [&] {

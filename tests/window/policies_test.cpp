@@ -44,23 +44,23 @@ TEST_CASE("a policy is tried on the capture before it is used, and using it can 
     desk.take(QStringLiteral("Complaint"));
     desk.waitUntilRead();
     PoliciesView& view = opened(desk);
-    const auto before = desk.open().captures().back().items.size();
+    const auto before = desk.items(desk.open().captures().size() - 1).size();
     REQUIRE(before > 2);
     CHECK(until([&] { return effect(view).startsWith(QLatin1String("The case uses this policy")); }));
 
     choose(view, QStringLiteral("Credentials"));
     CHECK(until([&] { return effect(view).contains(QStringLiteral("the case's finds %1").arg(before)); }));
-    CHECK(desk.open().captures().back().items.size() == before); // only tried
+    CHECK(desk.items(desk.open().captures().size() - 1).size() == before); // only tried
     CHECK(desk.open().policy().name == QLatin1String("everything"));
 
     view.findChild<QPushButton*>(QStringLiteral("policyUse"))->click();
     CHECK(desk.open().policy().name == QLatin1String("credentials"));
-    CHECK(until([&] { return desk.open().captures().back().items.size() < before; }));
+    CHECK(until([&] { return desk.items(desk.open().captures().size() - 1).size() < before; }));
     CHECK_FALSE(view.findChild<QPushButton*>(QStringLiteral("policyUse"))->isEnabled());
 
-    desk.open().undoStack()->undo();
+    desk.open().undo();
     CHECK(desk.open().policy().name == QLatin1String("everything"));
-    CHECK(until([&] { return desk.open().captures().back().items.size() == before; }));
+    CHECK(until([&] { return desk.items(desk.open().captures().size() - 1).size() == before; }));
 }
 
 TEST_CASE("a kind switched off, an exception and a name of its own are kept in the file that is saved") {

@@ -40,14 +40,14 @@ QStringList below(const QString& folder) {
 
 const Item* itemOf(Desk& desk, const QString& text) {
     for (const Capture& capture : desk.open().captures())
-        for (const Item& item : capture.items)
+        for (const Item& item : desk.open().items(capture.id))
             if (item.finding.text == text) return &item;
     return nullptr;
 }
 
 void checkNow(Desk& desk) {
     desk.press(Qt::Key_Return, Qt::ControlModifier);
-    REQUIRE(until([&] { return !desk.window.readingRoom().busy(); }));
+    REQUIRE(until([&] { return !desk.window.worker().busy(); }));
 }
 
 } // namespace
@@ -62,7 +62,7 @@ TEST_CASE("a check with findings open writes nothing to the disk") {
         desk.waitUntilRead();
         CHECK(desk.open().counts().open > 0);
         checkNow(desk);
-        CHECK_FALSE(desk.window.checkView().files().empty());
+        CHECK_FALSE(desk.window.releaseFlow().pictures().empty());
         CHECK(below(folder.path()).isEmpty());
     }
     qputenv("TMPDIR", before);
@@ -71,10 +71,10 @@ TEST_CASE("a check with findings open writes nothing to the disk") {
 TEST_CASE("a replacement that fails leaves the release that was there") {
     Desk desk;
     QTemporaryDir folder;
-    desk.window.addCapture(made::noise({120, 80}, 3), QStringLiteral("noise"));
+    desk.window.intake().add(made::noise({120, 80}, 3), QStringLiteral("noise"));
     desk.waitUntilRead();
     checkNow(desk);
-    const QString picture = folder.filePath(desk.window.releaseNames().first());
+    const QString picture = folder.filePath(desk.window.releaseFlow().names().first());
     REQUIRE(writeFileWhole(picture, "the release that was there", false));
     // The log's name is taken by a folder: the picture is not touched.
     REQUIRE(QDir(folder.path()).mkdir(redactionLogName()));
@@ -94,7 +94,7 @@ TEST_CASE("a case's own picture is not overwritten by its release") {
     const QString origin = folder.filePath(QStringLiteral("untitled-case-01.png"));
     const QByteArray bytes = encodePng(made::noise({120, 80}, 4));
     REQUIRE(writeFileWhole(origin, bytes, false));
-    desk.window.bringIn({origin});
+    desk.window.intake().bringIn({origin});
     REQUIRE(until([&] { return desk.open().captures().size() == 1; }));
     desk.waitUntilRead();
     checkNow(desk);
@@ -119,10 +119,10 @@ TEST_CASE("no folder is remembered outside the case, by us or by Qt's dialogs") 
 
 TEST_CASE("reading that was stopped is begun again, and the case can be checked") {
     Desk desk;
-    desk.window.addCapture(made::picture({QStringLiteral("Call Ines Hartwell on 01632 960 417")}, 15),
-                           QStringLiteral("made"));
-    desk.window.readingRoom().cancel();
-    REQUIRE(until([&] { return !desk.window.readingRoom().busy(); }));
+    desk.window.intake().add(made::picture({QStringLiteral("Call Ines Hartwell on 01632 960 417")}, 15),
+                             QStringLiteral("made"));
+    desk.window.worker().cancel();
+    REQUIRE(until([&] { return !desk.window.worker().busy(); }));
     // By chance it may have been quicker.
     if (desk.open().counts().unread > 0) {
         auto* read = desk.window.findChild<QPushButton*>(QStringLiteral("readButton"));
@@ -138,10 +138,10 @@ TEST_CASE("reading that was stopped is begun again, and the case can be checked"
 
 TEST_CASE("what looks alike is another row, and keeping one of them keeps the other open") {
     Desk desk;
-    desk.window.addCapture(made::picture({QStringLiteral("password: hunter2.xyz"), QString(), QString(),
-                                          QStringLiteral("password: hunter2xy.z")},
-                                         20, Qt::black, Qt::white, QStringLiteral("JetBrains Mono")),
-                           QStringLiteral("made"));
+    desk.window.intake().add(made::picture({QStringLiteral("password: hunter2.xyz"), QString(), QString(),
+                                            QStringLiteral("password: hunter2xy.z")},
+                                           20, Qt::black, Qt::white, QStringLiteral("JetBrains Mono")),
+                             QStringLiteral("made"));
     desk.waitUntilRead();
     const Item* one = itemOf(desk, QStringLiteral("hunter2.xyz"));
     const Item* other = itemOf(desk, QStringLiteral("hunter2xy.z"));
@@ -161,9 +161,9 @@ TEST_CASE("decisions and notes outlive another policy, undo and redo") {
     desk.take(QStringLiteral("Complaint"));
     desk.waitUntilRead();
     const Policy cards = *loadPolicy(QStringLiteral("payment"));
-    const auto settled = [&] { return until([&] { return !desk.window.readingRoom().busy(); }); };
+    const auto settled = [&] { return until([&] { return !desk.window.worker().busy(); }); };
     const Item* person = nullptr;
-    for (const Item& item : desk.open().captures()[0].items)
+    for (const Item& item : desk.items(0))
         if (item.finding.kind == Kind::Person) person = &item;
     REQUIRE(person);
     const int id = person->id;
@@ -171,16 +171,19 @@ TEST_CASE("decisions and notes outlive another policy, undo and redo") {
     desk.open().setPolicy(cards); // finds no people
     REQUIRE(settled());
     CHECK(desk.open().item(id) == nullptr);
-    desk.open().undoStack()->undo();
+    desk.open().undo();
     REQUIRE(settled());
     REQUIRE(desk.open().item(id));
     CHECK(desk.open().item(id)->note == QStringLiteral("ask the desk"));
     // Covered, undone, looked for by another policy, and done again.
     desk.open().decide(id, Scope::One, Decision::Cover);
-    desk.open().undoStack()->undo();
-    desk.open().setFindings(desk.open().captures()[0].id, desk.open().captures()[0].page, {});
+    desk.open().undo();
+    {
+        const Capture& c = desk.open().captures()[0];
+        desk.open().setFindings(c.id, {}, desk.open().terms(), c.page);
+    }
     CHECK(desk.open().item(id) == nullptr);
-    desk.open().undoStack()->redo();
+    desk.open().redo();
     REQUIRE(desk.open().item(id));
     CHECK(desk.open().item(id)->decision == Decision::Cover);
     CHECK(desk.open().item(id)->note == QStringLiteral("ask the desk"));
@@ -189,7 +192,7 @@ TEST_CASE("decisions and notes outlive another policy, undo and redo") {
 TEST_CASE("a place covered from the check counts as a value, and so do words covered by hand") {
     Desk desk;
     const int id =
-        desk.window.addCapture(made::picture({QStringLiteral("Balance of Zylo 38.20")}, 16), QStringLiteral("made"));
+        desk.window.intake().add(made::picture({QStringLiteral("Balance of Zylo 38.20")}, 16), QStringLiteral("made"));
     desk.waitUntilRead();
     Finding found;
     found.kind = Kind::Phone;
@@ -198,14 +201,14 @@ TEST_CASE("a place covered from the check counts as a value, and so do words cov
     found.boxes = {QRectF(20, 60, 40, 12)};
     REQUIRE(desk.open().coverFinding(id, found) > 0);
     QStringList values;
-    for (const Finding& f : desk.open().coveredValues()) values << f.text;
+    for (const Finding& f : valuesCovered(desk.open().state())) values << f.text;
     CHECK(values.contains(QStringLiteral("0117")));
     for (const TextLine& line : desk.open().captures()[0].page->lines)
         for (const Word& word : line.words)
             if (word.text == QStringLiteral("Zylo"))
-                desk.open().addArea(id, word.box.adjusted(-1, -1, 1, 1).toAlignedRect(), CoverStyle::Solid, 0.5);
+                desk.open().cover(id, {word.box.adjusted(-1, -1, 1, 1).toAlignedRect()}, CoverStyle::Solid, 0.5);
     values.clear();
-    for (const Finding& f : desk.open().coveredValues()) values << f.text;
+    for (const Finding& f : valuesCovered(desk.open().state())) values << f.text;
     CHECK(values.contains(QStringLiteral("Zylo")));
 }
 
@@ -213,18 +216,19 @@ TEST_CASE("a reason that holds what is covered is refused, and a case's name sta
     Desk desk;
     desk.take(QStringLiteral("Complaint"));
     desk.waitUntilRead();
-    for (const Item& item : std::vector<Item>(desk.open().captures()[0].items))
-        desk.open().decide(item.id, Scope::One, Decision::Cover);
+    for (const Item& item : std::vector<Item>(desk.items(0))) desk.open().decide(item.id, Scope::One, Decision::Cover);
     QString name;
-    for (const Item& item : desk.open().captures()[0].items)
+    for (const Item& item : desk.items(0))
         if (item.finding.kind == Kind::Person) name = item.finding.text;
     REQUIRE_FALSE(name.isEmpty());
     desk.open().setName(name);
     checkNow(desk);
-    CheckView& check = desk.window.checkView();
+    ReleaseFlow& check = desk.window.releaseFlow();
     REQUIRE(check.blocking() == 1);
-    CHECK(check.blockingLeaks(desk.open().captures()[0].id)[0].sort == Leak::Sort::Name);
-    CHECK_FALSE(check.letPass(0, QStringLiteral("known to ") + name).isEmpty());
+    const int id = desk.open().captures()[0].id;
+    const Leak leak = check.blockingLeaks(id)[0];
+    CHECK(leak.sort == Leak::Sort::Name);
+    CHECK_FALSE(check.letPass(id, leak, QStringLiteral("known to ") + name).isEmpty());
     CHECK(check.blocking() == 1);
     desk.open().setName(QStringLiteral("Complaint of May"));
     checkNow(desk);
@@ -236,15 +240,18 @@ TEST_CASE("joins that were moved come back with the picture they belong to") {
     const QImage page = made::noise({200, 300}, 5);
     auto joined = joinPictures({page.copy(0, 0, 200, 200), page.copy(0, 120, 200, 180)}, ScrollDirection::Down);
     REQUIRE(joined);
-    const auto first = std::make_shared<const ScrolledPage>(*joined),
-               second = std::make_shared<const ScrolledPage>(*joined);
-    const int id = desk.window.addCapture(first->compose(), QStringLiteral("scrolled"), first);
+    const auto first = std::make_shared<const ScrolledPage>(*joined), second = [&] {
+        ScrolledPage moved = *joined;
+        moved.setOffset(0, 110);
+        return std::make_shared<const ScrolledPage>(moved);
+    }();
+    const int id = desk.window.intake().add(first->compose(), QStringLiteral("scrolled"), first);
     desk.open().setPicture(id, made::noise({200, 310}, 6), second);
-    CHECK(desk.window.pageOf(id) == second);
-    desk.open().undoStack()->undo();
-    CHECK(desk.window.pageOf(id) == first);
-    desk.open().undoStack()->redo();
-    CHECK(desk.window.pageOf(id) == second);
+    CHECK(desk.window.openCase().joinedPage(id)->joins() == second->joins());
+    desk.open().undo();
+    CHECK(desk.window.openCase().joinedPage(id)->joins() == first->joins());
+    desk.open().redo();
+    CHECK(desk.window.openCase().joinedPage(id)->joins() == second->joins());
 }
 
 TEST_CASE("a window that closes while pictures are being opened takes nothing with it") {
@@ -256,7 +263,7 @@ TEST_CASE("a window that closes while pictures are being opened takes nothing wi
     }
     for (int round = 0; round < 4; ++round) {
         Desk desk;
-        desk.window.bringIn(files);
+        desk.window.intake().bringIn(files);
         for (int i = 0; i < round; ++i) QApplication::processEvents(); // now and then one has arrived
     }
     SUCCEED();

@@ -237,13 +237,13 @@ TEST_CASE("a region of the demo desk: drawn, nudged, sized by typing, taken by E
     const QRect wanted = chooser.region();
     QTest::keyClick(pane, Qt::Key_Return);
     REQUIRE(until([&] { return desk.open().captures().size() == 1; }));
-    CHECK(desk.open().captures()[0].picture == *SimulatedDesk().take({Target::What::Region, {}, wanted}));
+    CHECK(desk.picture(0) == *SimulatedDesk().take({Target::What::Region, {}, wanted}));
     // Once more, without drawing.
     REQUIRE(until([&] { return !desk.window.taker().running(); }));
     CHECK(desk.window.taker().lastRegion() == wanted);
     desk.window.takeBy(QStringLiteral("last"));
     REQUIRE(until([&] { return desk.open().captures().size() == 2; }));
-    CHECK(desk.open().captures()[1].picture == desk.open().captures()[0].picture);
+    CHECK(desk.picture(1) == desk.picture(0));
     // Escape takes nothing.
     REQUIRE(until([&] { return !desk.window.taker().running(); }));
     desk.window.takeBy(QStringLiteral("region"));
@@ -270,7 +270,7 @@ TEST_CASE("on a real desk the overlay shows every screen, and what is cut from i
     CHECK(overlay.chooser().region() == QRect(200, 150, 500, 300));
     QTest::keyClick(pane, Qt::Key_Return);
     REQUIRE(until([&] { return desk.open().captures().size() == 1; }));
-    CHECK(desk.open().captures()[0].picture == frozen.copy(200, 150, 500, 300));
+    CHECK(desk.picture(0) == frozen.copy(200, 150, 500, 300));
     // From the background: the notice says so, opens it, or throws it away.
     TakenNotice& notice = desk.window.taker().notice();
     REQUIRE(until([&] { return notice.isVisible(); }));
@@ -278,7 +278,7 @@ TEST_CASE("on a real desk the overlay shows every screen, and what is cut from i
     QTest::mouseClick(notice.findChild<QPushButton*>(QStringLiteral("noticeAway")), Qt::LeftButton);
     CHECK(desk.open().captures().empty());
     CHECK_FALSE(notice.isVisible());
-    desk.open().undoStack()->undo();
+    desk.open().undo();
     CHECK(desk.open().captures().size() == 1);
 }
 
@@ -301,7 +301,7 @@ TEST_CASE("on the desk map a click takes, dragging takes a region, and what is h
         QTest::mouseRelease(map, Qt::LeftButton, {}, map->placed(QRect(900, 500, 1, 1)).center().toPoint());
     });
     REQUIRE(desk.open().captures().size() == 1);
-    const QSize region = desk.open().captures()[0].picture.size();
+    const QSize region = desk.picture(0).size();
     CHECK(std::abs(region.width() - 800) < 12);
     CHECK(std::abs(region.height() - 400) < 12);
     REQUIRE(QTest::qWaitForWindowActive(&desk.window));
@@ -310,7 +310,7 @@ TEST_CASE("on the desk map a click takes, dragging takes a region, and what is h
         QTest::mouseClick(map, Qt::LeftButton, {}, map->placed(QRect(700, 200, 2, 2)).center().toPoint());
     });
     REQUIRE(desk.open().captures().size() == 2);
-    CHECK(desk.open().captures()[1].picture == *SimulatedDesk().take({Target::What::Window, QStringLiteral("mail")}));
+    CHECK(desk.picture(1) == *SimulatedDesk().take({Target::What::Window, QStringLiteral("mail")}));
 }
 
 TEST_CASE("the countdown is not in the picture, and can be stopped") {
@@ -335,7 +335,7 @@ TEST_CASE("the countdown is not in the picture, and can be stopped") {
     desk.window.taker().start(request);
     REQUIRE(until([&] { return desk.window.taker().pill().isVisible(); }));
     REQUIRE(until([&] { return desk.open().captures().size() == 1; }));
-    CHECK(desk.open().captures()[0].picture == bare);
+    CHECK(desk.picture(0) == bare);
     REQUIRE(until([&] { return desk.window.isVisible() && !desk.window.taker().running(); }));
     request.timing.delay = 600;
     desk.window.taker().start(request);
@@ -393,8 +393,8 @@ TEST_CASE("the meter book is scrolled to its end in the window, and joined") {
     REQUIRE(until([&] { return !desk.window.taker().running(); }));
     REQUIRE(desk.open().captures().size() == 1);
     const Capture& capture = desk.open().captures()[0];
-    CHECK(capture.picture.height() == 1420 * 3 / 2);
-    const auto page = desk.window.pageOf(capture.id);
+    CHECK(desk.open().picture(capture).height() == 1420 * 3 / 2);
+    const auto page = desk.window.openCase().joinedPage(capture.id);
     REQUIRE(page);
     CHECK(page->unsure() == 0);
     CHECK_FALSE(desk.window.findChild<QWidget*>(QStringLiteral("joinsBar"))->isVisible());
@@ -408,10 +408,10 @@ TEST_CASE("joins that are not sure are shown, and put right by hand") {
     desk.window.taker().start(request);
     REQUIRE(until([&] { return !desk.window.taker().running() && desk.open().captures().size() == 1; }));
     const int id = desk.open().captures()[0].id;
-    REQUIRE(desk.window.pageOf(id)->unsure() > 0); // its middle is one line over and over
+    REQUIRE(desk.window.openCase().joinedPage(id)->unsure() > 0); // its middle is one line over and over
     auto* bar = desk.window.findChild<QWidget*>(QStringLiteral("joinsBar"));
     CHECK(bar->isVisible());
-    const int before = desk.open().captures()[0].picture.height();
+    const int before = desk.picture(0).height();
     REQUIRE(inDialog<JoinsView>(
         [&] { QTest::mouseClick(bar->findChild<QPushButton*>(QStringLiteral("lookAtJoins")), Qt::LeftButton); },
         [](JoinsView& view) {
@@ -435,11 +435,11 @@ TEST_CASE("joins that are not sure are shown, and put right by hand") {
             }
             view.accept();
         }));
-    CHECK(desk.window.pageOf(id)->unsure() == 0);
+    CHECK(desk.window.openCase().joinedPage(id)->unsure() == 0);
     CHECK_FALSE(bar->isVisible());
-    CHECK(std::abs(desk.open().captures()[0].picture.height() - before) == 1);
-    desk.open().undoStack()->undo();
-    CHECK(desk.open().captures()[0].picture.height() == before);
+    CHECK(std::abs(desk.picture(0).height() - before) == 1);
+    desk.open().undo();
+    CHECK(desk.picture(0).height() == before);
 }
 
 TEST_CASE("keys take while another program has the keyboard; what is held elsewhere is told of") {
@@ -466,8 +466,8 @@ TEST_CASE("keys take while another program has the keyboard; what is held elsewh
     MainWindow window(*loadPolicy(QStringLiteral("everything")), std::make_unique<SimulatedDesk>(), x11Shortcuts());
     pressOnServer({0xffe3, 0xffe1, 0xffc6});
     CHECK(until([&] { return window.openCase().captures().size() == 1; }));
-    window.readingRoom().cancel();
-    until([&] { return !window.readingRoom().busy(); });
+    window.worker().cancel();
+    until([&] { return !window.worker().busy(); });
 }
 
 TEST_CASE("two ways of taking with the same keys are told at both, and neither is bound") {
@@ -502,15 +502,15 @@ TEST_CASE("folders, the clipboard and pages of a PDF are brought in") {
         REQUIRE(writeFileWhole(folder.filePath(QStringLiteral("p%1.png").arg(n)), encodePng(picture), false));
     }
     REQUIRE(writeFileWhole(folder.filePath(QStringLiteral("notes.txt")), QByteArray("not a picture"), false));
-    desk.window.bringIn({folder.path()});
+    desk.window.intake().bringIn({folder.path()});
     REQUIRE(until([&] { return desk.open().captures().size() == 3; }));
     for (size_t i = 0; i < 3; ++i) // in the order of their numbers
-        CHECK(desk.open().captures()[i].picture.width() == 40 + (i == 0 ? 1 : i == 1 ? 2 : 10));
+        CHECK(desk.picture(i).width() == 40 + (i == 0 ? 1 : i == 1 ? 2 : 10));
     const QImage copied = made::noise({25, 35}, 9);
     QGuiApplication::clipboard()->setImage(copied);
     desk.press(Qt::Key_V, Qt::ControlModifier);
     REQUIRE(until([&] { return desk.open().captures().size() == 4; }));
-    CHECK(desk.open().captures()[3].picture == copied);
+    CHECK(desk.picture(3) == copied);
     // Two pages; the second at 96 pixels an inch.
     const QString pdf = folder.filePath(QStringLiteral("letter.pdf"));
     {
@@ -521,7 +521,7 @@ TEST_CASE("folders, the clipboard and pages of a PDF are brought in") {
         writer.newPage();
         p.drawText(400, 400, QStringLiteral("second"));
     }
-    REQUIRE(inDialog<PdfView>([&] { desk.window.bringIn({pdf}); },
+    REQUIRE(inDialog<PdfView>([&] { desk.window.intake().bringIn({pdf}); },
                               [](PdfView& view) {
                                   auto* pages = view.findChild<QLineEdit*>(QStringLiteral("pdfPages"));
                                   pages->setText(QStringLiteral("7"));
@@ -531,14 +531,14 @@ TEST_CASE("folders, the clipboard and pages of a PDF are brought in") {
                                   view.findChild<QComboBox*>(QStringLiteral("pdfDpi"))->setCurrentIndex(0);
                                   QTest::mouseClick(bring, Qt::LeftButton);
                               }));
-    REQUIRE(desk.open().captures().size() == 5);
-    const QImage page = desk.open().captures()[4].picture;
+    REQUIRE(until([&] { return desk.open().captures().size() == 5; }));
+    const QImage page = desk.picture(4);
     CHECK(std::abs(page.width() - 559) <= 2); // 148 mm
     CHECK(std::abs(page.height() - 794) <= 2);
     // A PDF that is none.
     const QString broken = folder.filePath(QStringLiteral("broken.pdf"));
     REQUIRE(writeFileWhole(broken, QByteArray("%PDF-1.7 and then nothing"), false));
-    desk.window.bringIn({broken});
+    desk.window.intake().bringIn({broken});
     auto* box = desk.window.findChild<QMessageBox*>(QStringLiteral("trouble"));
     REQUIRE(box);
     CHECK(box->text().contains(QStringLiteral("broken.pdf")));

@@ -78,18 +78,17 @@ TEST_CASE("the whole job: take, read, decide by keyboard, cover by hand, check, 
     const int before = desk.open().counts().cover;
     desk.drag(QRectF(20, 44, 150, 24));
     CHECK(desk.open().counts().cover == before + 1);
-    REQUIRE(desk.selected());
-    CHECK(desk.selected()->finding.kind == Kind::Area);
-    const QRect area = desk.selected()->finding.boxes[0].toRect();
+    REQUIRE(desk.open().hand(desk.window.selection().item()));
+    const QRect area = desk.open().placeOf(desk.window.selection().item()).toRect();
     desk.press(Qt::Key_Escape);
     CHECK(desk.window.sheet().tool() == Sheet::Tool::Select);
 
     // Check.
     desk.press(Qt::Key_Return, Qt::ControlModifier);
-    REQUIRE(until([&] { return !desk.window.readingRoom().busy() && !desk.window.checkView().files().empty(); }));
-    for (const CheckedFile& file : desk.window.checkView().files())
-        for (const Leak& leak : file.report.leaks) UNSCOPED_INFO(leak.sentence.toStdString());
-    CHECK(desk.window.checkView().blocking() == 0);
+    REQUIRE(until([&] { return !desk.window.worker().busy() && !desk.window.releaseFlow().pictures().empty(); }));
+    for (const CheckedPicture& picture : desk.window.releaseFlow().pictures())
+        for (const Leak& leak : picture.leaks) UNSCOPED_INFO(leak.sentence.toStdString());
+    CHECK(desk.window.releaseFlow().blocking() == 0);
     CHECK(desk.window.checkView().isVisible());
     CHECK(desk.window.gate().message().contains(QStringLiteral("ready")));
     desk.press(Qt::Key_Escape);
@@ -98,7 +97,8 @@ TEST_CASE("the whole job: take, read, decide by keyboard, cover by hand, check, 
     // Release.
     QTemporaryDir folder;
     QStringList paths;
-    QObject::connect(&desk.window, &MainWindow::released, &desk.window, [&](const QStringList& p) { paths = p; });
+    QObject::connect(&desk.window.releaseFlow(), &ReleaseFlow::released, &desk.window,
+                     [&](const QStringList& p) { paths = p; });
     desk.press(Qt::Key_Return, Qt::ControlModifier | Qt::ShiftModifier);
     ReleaseView* view = nullptr;
     REQUIRE(until([&] {
@@ -118,12 +118,12 @@ TEST_CASE("the whole job: take, read, decide by keyboard, cover by hand, check, 
     CHECK(container.besides.isEmpty());
     const QImage released = *readPicture(paths[0]);
     const Capture& capture = desk.open().captures()[0];
-    CHECK(released.size() == capture.picture.size());
+    CHECK(released.size() == desk.open().picture(capture).size());
     CHECK(released.pixel(area.center()) == solidColour());
-    for (const Item& item : capture.items)
+    for (const Item& item : desk.open().items(capture.id))
         if (item.decision == Decision::Cover)
             for (const QRectF& box : item.finding.boxes) CHECK(released.pixel(box.center().toPoint()) == solidColour());
-    CHECK(released.pixel(3, 300) == capture.picture.pixel(3, 300));
+    CHECK(released.pixel(3, 300) == desk.open().picture(capture).pixel(3, 300));
     Reader reader(1);
     Progress progress;
     auto page = reader.read(released, {}, progress);
@@ -171,7 +171,7 @@ TEST_CASE("of a real desk the whole and single windows are taken, and never Eyel
         Desk desk(std::move(*opened));
         desk.take(QStringLiteral("Whole desk"));
         desk.take(QStringLiteral("Pump log"));
-        const QImage whole = desk.open().captures()[0].picture, window = desk.open().captures()[1].picture;
+        const QImage whole = desk.picture(0), window = desk.picture(1);
         CHECK(whole.size() == QSize(1600, 1000));
         CHECK(window.width() < 500);
         int ours = 0;
@@ -205,19 +205,19 @@ TEST_CASE("decisions reach one, all of a value and all of a kind; undo takes eac
     CHECK(desk.open().counts().cover == 1);
     desk.press(Qt::Key_O);
     CHECK(desk.open().counts().open == all);
-    const int first = desk.window.findings().selected();
+    const int first = desk.window.selection().item();
     desk.press(Qt::Key_J);
-    CHECK(desk.window.findings().selected() != first);
+    CHECK(desk.window.selection().item() != first);
     desk.press(Qt::Key_K);
-    CHECK(desk.window.findings().selected() == first);
+    CHECK(desk.window.selection().item() == first);
 }
 
 TEST_CASE("a change after the check asks for another check") {
     Desk desk;
-    desk.window.addCapture(made::picture({QStringLiteral("Balance 38.20")}), QStringLiteral("made"));
+    desk.window.intake().add(made::picture({QStringLiteral("Balance 38.20")}), QStringLiteral("made"));
     desk.waitUntilRead();
     desk.press(Qt::Key_Return, Qt::ControlModifier);
-    REQUIRE(until([&] { return !desk.window.readingRoom().busy() && !desk.window.checkView().files().empty(); }));
+    REQUIRE(until([&] { return !desk.window.worker().busy() && !desk.window.releaseFlow().pictures().empty(); }));
     CHECK(desk.window.gate().message().contains(QStringLiteral("ready")));
     desk.press(Qt::Key_Escape);
     desk.press(Qt::Key_A);
@@ -227,25 +227,30 @@ TEST_CASE("a change after the check asks for another check") {
 
 TEST_CASE("a failed check blocks the release until each leak is covered or let pass with a reason") {
     Desk desk;
-    desk.window.addCapture(made::picture({QStringLiteral("Write to ines.hartwell@mail.example")}, 15),
-                           QStringLiteral("made"));
+    desk.window.intake().add(made::picture({QStringLiteral("Write to ines.hartwell@mail.example")}, 15),
+                             QStringLiteral("made"));
     desk.waitUntilRead();
     REQUIRE(desk.open().counts().open == 1);
     desk.press(Qt::Key_Return, Qt::ControlModifier);
-    REQUIRE(until([&] { return !desk.window.readingRoom().busy() && !desk.window.checkView().files().empty(); }));
-    CHECK(desk.window.checkView().blocking() == 1);
+    REQUIRE(until([&] { return !desk.window.worker().busy() && !desk.window.releaseFlow().pictures().empty(); }));
+    CHECK(desk.window.releaseFlow().blocking() == 1);
     CHECK_FALSE(desk.window.gate().releaseButton()->isEnabled());
-    desk.window.checkView().letPass(0, QStringLiteral("a public address"));
-    CHECK(desk.window.checkView().blocking() == 0);
-    CHECK(desk.window.checkView().overrides(desk.open().captures()[0].id)[0].reason ==
-          QStringLiteral("a public address"));
+    const int id = desk.open().captures()[0].id;
+    const Leak leak = desk.window.releaseFlow().blockingLeaks(id)[0];
+    CHECK(desk.window.releaseFlow().letPass(id, leak, QStringLiteral("a public address")).isEmpty());
+    CHECK(desk.window.releaseFlow().blocking() == 0);
+    CHECK(desk.open().passedBecause(id, leak) == QStringLiteral("a public address"));
+    // Nor is it asked about again when the same is checked once more.
+    desk.press(Qt::Key_Return, Qt::ControlModifier);
+    REQUIRE(until([&] { return !desk.window.worker().busy(); }));
+    CHECK(desk.window.releaseFlow().blocking() == 0);
     // Still open, so still not to be released: letting pass is no decision about the finding.
     CHECK_FALSE(desk.window.gate().releaseButton()->isEnabled());
 }
 
 TEST_CASE("nothing is drawn unless the tool for it is on; panning and clicking change nothing") {
     Desk desk;
-    desk.window.addCapture(made::picture({QStringLiteral("Nothing to find here")}), QStringLiteral("made"));
+    desk.window.intake().add(made::picture({QStringLiteral("Nothing to find here")}), QStringLiteral("made"));
     desk.waitUntilRead();
     const int revision = desk.open().revision();
     desk.drag(QRectF(10, 10, 200, 30));
@@ -262,7 +267,7 @@ TEST_CASE("nothing is drawn unless the tool for it is on; panning and clicking c
 
 TEST_CASE("the wheel zooms at the pointer, and Space shows the capture bare only while it is held") {
     Desk desk;
-    desk.window.addCapture(made::noise({1200, 900}, 3), QStringLiteral("made"));
+    desk.window.intake().add(made::noise({1200, 900}, 3), QStringLiteral("made"));
     Sheet& sheet = desk.window.sheet();
     sheet.actualSize();
     QApplication::processEvents();
@@ -308,11 +313,11 @@ TEST_CASE("files are brought in, and those that cannot be are told of without lo
 
 TEST_CASE("reading can be stopped, and is said to be missing") {
     Desk desk;
-    desk.window.addCapture(
+    desk.window.intake().add(
         made::picture(QStringList(60, QStringLiteral("Stopped before it is read, line by line")), 15),
         QStringLiteral("made"));
-    desk.window.readingRoom().cancel();
-    REQUIRE(until([&] { return !desk.window.readingRoom().busy(); }));
+    desk.window.worker().cancel();
+    REQUIRE(until([&] { return !desk.window.worker().busy(); }));
     CHECK(desk.open().captures()[0].reading == Capture::Reading::Failed);
     CHECK(desk.window.gate().message().contains(QStringLiteral("1 capture not read")));
     CHECK_FALSE(desk.window.gate().releaseButton()->isEnabled());
@@ -320,19 +325,19 @@ TEST_CASE("reading can be stopped, and is said to be missing") {
 
 TEST_CASE("Tab goes to the next capture, search finds words in the whole case") {
     Desk desk;
-    desk.window.addCapture(made::picture({QStringLiteral("Depot at the gatehouse")}), QStringLiteral("made"));
-    desk.window.addCapture(made::picture({QStringLiteral("Turbidity of the sample")}), QStringLiteral("made"));
+    desk.window.intake().add(made::picture({QStringLiteral("Depot at the gatehouse")}), QStringLiteral("made"));
+    desk.window.intake().add(made::picture({QStringLiteral("Turbidity of the sample")}), QStringLiteral("made"));
     desk.waitUntilRead();
     const int first = desk.open().captures()[0].id, second = desk.open().captures()[1].id;
-    CHECK(desk.window.sheet().captureId() == second);
+    CHECK(desk.window.selection().capture() == second);
     desk.press(Qt::Key_Tab);
-    CHECK(desk.window.sheet().captureId() == first);
+    CHECK(desk.window.selection().capture() == first);
     auto* search = desk.window.findChild<QLineEdit*>(QStringLiteral("search"));
     desk.press(Qt::Key_F, Qt::ControlModifier);
     CHECK(search->hasFocus());
     QTest::keyClicks(search, QStringLiteral("turbidity"));
     QTest::keyClick(search, Qt::Key_Return);
-    CHECK(desk.window.sheet().captureId() == second);
+    CHECK(desk.window.selection().capture() == second);
 }
 
 TEST_CASE("findings are filtered by state and kind, and J keeps to what is shown") {
@@ -367,8 +372,8 @@ TEST_CASE("findings are filtered by state and kind, and J keeps to what is shown
 
 TEST_CASE("style and note of the selected finding are changed in the panel, and undone") {
     Desk desk;
-    desk.window.addCapture(made::picture({QStringLiteral("Write to ines.hartwell@mail.example")}, 15),
-                           QStringLiteral("made"));
+    desk.window.intake().add(made::picture({QStringLiteral("Write to ines.hartwell@mail.example")}, 15),
+                             QStringLiteral("made"));
     desk.waitUntilRead();
     desk.press(Qt::Key_J);
     desk.press(Qt::Key_C);
@@ -392,7 +397,7 @@ TEST_CASE("style and note of the selected finding are changed in the panel, and 
 
 TEST_CASE("a release that cannot be written says so and leaves nothing") {
     Desk desk;
-    desk.window.addCapture(made::picture({QStringLiteral("Balance 38.20")}), QStringLiteral("made"));
+    desk.window.intake().add(made::picture({QStringLiteral("Balance 38.20")}), QStringLiteral("made"));
     desk.waitUntilRead();
     desk.press(Qt::Key_Return, Qt::ControlModifier | Qt::ShiftModifier); // checks by itself, then asks where to
     ReleaseView* view = nullptr;
@@ -405,11 +410,37 @@ TEST_CASE("a release that cannot be written says so and leaves nothing") {
     view->findChild<QLineEdit*>(QStringLiteral("releaseFolder"))
         ->setText(folder.filePath(QStringLiteral("file/below")));
     QTest::mouseClick(view->findChild<QPushButton*>(QStringLiteral("releaseNow")), Qt::LeftButton);
-    QStringList texts;
-    for (QLabel* label : view->findChildren<QLabel*>()) texts << label->text();
-    CHECK(texts.join(QLatin1Char(' ')).contains(QStringLiteral("cannot be made")));
+    CHECK(until([&] {
+        QStringList texts;
+        for (QLabel* label : view->findChildren<QLabel*>()) texts << label->text();
+        return texts.join(QLatin1Char(' ')).contains(QStringLiteral("cannot be made"));
+    }));
     CHECK(QDir(folder.path()).entryList(QDir::Files).size() == 1);
     view->close();
+}
+
+TEST_CASE("the window fits small screens, with its gate and its findings in sight") {
+    Desk desk;
+    desk.window.intake().add(made::picture({QStringLiteral("Write to ines.hartwell@mail.example")}),
+                             QStringLiteral("made"));
+    desk.waitUntilRead();
+    for (const QSize& size : {QSize(1280, 740), QSize(1024, 640)}) {
+        // With a tool chosen the dock has the most to hold.
+        desk.press(Qt::Key_A);
+        desk.window.resize(size);
+        REQUIRE(until([&] { return desk.window.width() == size.width(); }));
+        CHECK(desk.window.size() == size);
+        const auto inSight = [&](QWidget& widget) {
+            const QRect place(widget.mapTo(&desk.window, QPoint(0, 0)), widget.size());
+            return widget.isVisible() && desk.window.rect().contains(place);
+        };
+        CHECK(inSight(desk.window.gate()));
+        CHECK(inSight(*desk.window.gate().releaseButton()));
+        CHECK(inSight(desk.window.findings()));
+        CHECK(inSight(desk.window.sheet()));
+        CHECK(desk.window.sheet().width() > 400);
+        CHECK(desk.window.findings().list()->height() > 100);
+    }
 }
 
 TEST_CASE("closing the window with work in it asks first") {
@@ -417,7 +448,7 @@ TEST_CASE("closing the window with work in it asks first") {
     CHECK(desk.window.close()); // nothing to lose
     desk.window.show();
     REQUIRE(QTest::qWaitForWindowActive(&desk.window));
-    desk.window.addCapture(made::picture({QStringLiteral("Balance 38.20")}), QStringLiteral("made"));
+    desk.window.intake().add(made::picture({QStringLiteral("Balance 38.20")}), QStringLiteral("made"));
     desk.waitUntilRead();
     QTimer poll;
     bool asked = false;
@@ -436,18 +467,18 @@ TEST_CASE("closing the window with work in it asks first") {
 
 TEST_CASE("a value met on one capture is found on the next, and taking a capture away can be undone") {
     Desk desk;
-    desk.window.addCapture(made::picture({QStringLiteral("Customer: Zorblat Quillfeather")}, 15),
-                           QStringLiteral("made"));
+    desk.window.intake().add(made::picture({QStringLiteral("Customer: Zorblat Quillfeather")}, 15),
+                             QStringLiteral("made"));
     desk.waitUntilRead();
     REQUIRE(desk.open().counts().open == 1);
-    desk.window.addCapture(made::picture({QStringLiteral("then we told Quillfeather to wait")}, 15),
-                           QStringLiteral("made"));
+    desk.window.intake().add(made::picture({QStringLiteral("then we told Quillfeather to wait")}, 15),
+                             QStringLiteral("made"));
     desk.waitUntilRead();
     REQUIRE(desk.open().counts(desk.open().captures()[1]).open == 1);
     const int second = desk.open().captures()[1].id;
     desk.open().remove(second);
     CHECK(desk.open().captures().size() == 1);
-    CHECK(desk.window.sheet().captureId() == desk.open().captures()[0].id);
+    CHECK(desk.window.selection().capture() == desk.open().captures()[0].id);
     desk.press(Qt::Key_Z, Qt::ControlModifier);
     CHECK(desk.open().captures().size() == 2);
 }
@@ -491,7 +522,7 @@ TEST_CASE("text stands out from its ground in both themes") {
 TEST_CASE("theme, place of release and style of covers are remembered") {
     {
         Desk desk;
-        desk.window.addCapture(made::picture({QStringLiteral("x")}), QStringLiteral("made"));
+        desk.window.intake().add(made::picture({QStringLiteral("x")}), QStringLiteral("made"));
         desk.press(Qt::Key_D, Qt::ControlModifier | Qt::ShiftModifier);
         CHECK(theme(*qApp).dark);
         CHECK(QSettings().value(QStringLiteral("theme")).toString() == QStringLiteral("dark"));
@@ -501,8 +532,9 @@ TEST_CASE("theme, place of release and style of covers are remembered") {
         for (QComboBox* box : desk.window.findChildren<QComboBox*>())
             if (box->accessibleName().contains(QStringLiteral("by hand"))) box->setCurrentIndex(2);
         desk.drag(QRectF(30, 10, 100, 30));
-        REQUIRE(desk.selected());
-        CHECK(desk.selected()->style == CoverStyle::Blur);
+        const HandCover* drawn = desk.open().hand(desk.window.selection().item());
+        REQUIRE(drawn);
+        CHECK(drawn->style == CoverStyle::Blur);
     }
     CHECK(QSettings().value(QStringLiteral("cover/style")).toInt() == 2);
 }

@@ -19,8 +19,8 @@ using namespace eyelid;
 namespace {
 
 // The first place of a word on the sheet's page.
-Sheet::WordAt find(Desk& desk, const QString& text) {
-    const Capture* c = desk.open().capture(desk.window.sheet().captureId());
+WordAt find(Desk& desk, const QString& text) {
+    const Capture* c = desk.open().capture(desk.window.selection().capture());
     REQUIRE(c);
     REQUIRE(c->page);
     for (int l = 0; l < int(c->page->lines.size()); ++l)
@@ -30,8 +30,8 @@ Sheet::WordAt find(Desk& desk, const QString& text) {
     return {};
 }
 
-QPoint middle(Desk& desk, const Sheet::WordAt& at) {
-    const Capture* c = desk.open().capture(desk.window.sheet().captureId());
+QPoint middle(Desk& desk, const WordAt& at) {
+    const Capture* c = desk.open().capture(desk.window.selection().capture());
     return desk.window.sheet().toView(c->page->lines[size_t(at.line)].words[size_t(at.word)].box.center()).toPoint();
 }
 
@@ -73,7 +73,7 @@ TEST_CASE("words are swept across lines and copied as they would be released") {
     CHECK_FALSE(text.contains(QStringLiteral("WEST")));
     CHECK(text.contains(QStringLiteral("[IBAN ")));
     for (const auto& [decision, shown] : {std::pair(Decision::Cover, false), std::pair(Decision::Keep, true)}) {
-        for (const Item& item : std::vector<Item>(desk.open().captures()[0].items))
+        for (const Item& item : std::vector<Item>(desk.items(0)))
             if (item.finding.kind == Kind::Iban) desk.open().decide(item.id, Scope::One, decision);
         sweep(desk, QStringLiteral("Please"), QStringLiteral("faithfully"));
         desk.press(Qt::Key_C, Qt::ControlModifier);
@@ -108,16 +108,14 @@ TEST_CASE("swept words are covered at once, and one undo takes all of it back") 
     sweep(desk, QStringLiteral("Please"), QStringLiteral("bottles"));
     desk.press(Qt::Key_C);
     CHECK(desk.open().counts().cover == before + 1);
-    const Item* item = desk.selected();
-    REQUIRE(item);
-    CHECK(item->finding.kind == Kind::Area);
+    CHECK(desk.open().hand(desk.window.selection().item()));
     const auto covers = desk.open().covers(desk.open().captures()[0]);
     const auto& page = *desk.open().captures()[0].page;
     const auto at = find(desk, QStringLiteral("refund"));
     CHECK(std::any_of(covers.begin(), covers.end(), [&](const Cover& c) {
-        return QRectF(c.rect).contains(page.lines[size_t(at.line)].words[size_t(at.word)].box);
+        return QRectF(c.bounds()).contains(page.lines[size_t(at.line)].words[size_t(at.word)].box);
     }));
-    desk.open().undoStack()->undo();
+    desk.open().undo();
     CHECK(desk.open().counts().cover == before);
 }
 
@@ -129,13 +127,13 @@ TEST_CASE("a word watched for is a finding wherever it stands") {
     const auto watched = [&] {
         int n = 0;
         for (const Capture& c : desk.open().captures())
-            for (const Item& item : c.items) n += item.finding.kind == Kind::Watch;
+            for (const Item& item : desk.open().items(c.id)) n += item.finding.kind == Kind::Watch;
         return n;
     };
     CHECK(watched() == 0);
     desk.window.sheet().chooseWords({find(desk, QStringLiteral("water"))});
     button(desk, "watchWords")->click();
-    REQUIRE(until([&] { return !desk.window.readingRoom().busy() && watched() >= 2; }));
+    REQUIRE(until([&] { return !desk.window.worker().busy() && watched() >= 2; }));
 }
 
 TEST_CASE("a word is corrected in place; findings follow, undo goes back, and the correction survives a new reading") {
@@ -153,17 +151,18 @@ TEST_CASE("a word is corrected in place; findings follow, undo goes back, and th
     desk.waitUntilRead();
     (void)find(desk, QStringLiteral("refund@mail.example"));
     const auto found = [&] {
-        const auto& items = desk.open().captures()[0].items;
+        const auto& items = desk.items(0);
         return std::any_of(items.begin(), items.end(),
                            [](const Item& i) { return i.finding.text == QStringLiteral("refund@mail.example"); });
     };
     CHECK(found());
     // Read once more, as after a join: the correction holds.
-    desk.window.readingRoom().read(desk.open().captures()[0].id, desk.open().captures()[0].picture);
-    REQUIRE(until([&] { return !desk.window.readingRoom().busy(); }));
+    const Capture& capture = desk.open().captures()[0];
+    desk.open().setRead(capture.id, capture.readings.front());
+    REQUIRE(until([&] { return !desk.window.worker().busy(); }));
     (void)find(desk, QStringLiteral("refund@mail.example"));
-    desk.open().undoStack()->undo();
-    REQUIRE(until([&] { return !desk.window.readingRoom().busy(); }));
+    desk.open().undo();
+    REQUIRE(until([&] { return !desk.window.worker().busy(); }));
     (void)find(desk, QStringLiteral("refund"));
     CHECK_FALSE(found());
     // Escape in the field changes nothing.
@@ -212,7 +211,7 @@ TEST_CASE("an area is read again, with before and after") {
     CHECK(desk.window.sheet().tool() == Sheet::Tool::Select);
     desk.waitUntilRead();
     (void)find(desk, QStringLiteral("refund"));
-    desk.open().undoStack()->undo();
+    desk.open().undo();
     (void)find(desk, QStringLiteral("rcfuncl"));
 }
 
@@ -220,7 +219,7 @@ TEST_CASE("the words view shows text and tables, sanitised unless asked otherwis
     Desk desk;
     desk.take(QStringLiteral("Readings"));
     desk.waitUntilRead();
-    for (const Item& item : std::vector<Item>(desk.open().captures()[0].items))
+    for (const Item& item : std::vector<Item>(desk.items(0)))
         if (item.finding.text.contains(QStringLiteral("Okonjo")))
             desk.open().decide(item.id, Scope::SameValue, Decision::Cover);
     desk.press(Qt::Key_W);
@@ -254,8 +253,7 @@ TEST_CASE("sweeping down a column leaves out what stands beside it") {
     desk.take(QStringLiteral("Readings"));
     desk.waitUntilRead();
     // Nothing here is to be hidden.
-    for (const Item& item : std::vector<Item>(desk.open().captures()[0].items))
-        desk.open().decide(item.id, Scope::One, Decision::Keep);
+    for (const Item& item : std::vector<Item>(desk.items(0))) desk.open().decide(item.id, Scope::One, Decision::Keep);
     sweep(desk, QStringLiteral("Customer"), QStringLiteral("Vance"));
     desk.press(Qt::Key_C, Qt::ControlModifier);
     const QString text = QGuiApplication::clipboard()->text();
@@ -298,7 +296,8 @@ TEST_CASE("unsure words are underlined when asked for") {
     Page page = *capture.page;
     for (TextLine& line : page.lines)
         for (Word& word : line.words) word.confidence = word.text == QStringLiteral("refund") ? 0.3 : 0.99;
-    desk.open().setFindings(capture.id, std::make_shared<const Page>(page), {});
+    desk.open().setRead(capture.id,
+                        {capture.picture, desk.open().terms().languages, std::make_shared<const Page>(page)});
     const QImage without = desk.window.sheet().viewport()->grab().toImage();
     desk.press(Qt::Key_U);
     CHECK(desk.window.sheet().unsureShown());
@@ -329,14 +328,14 @@ TEST_CASE("the words view follows the sheet and what is decided, and says when t
     auto* text = view->findChild<QPlainTextEdit*>(QStringLiteral("wordsText"));
     CHECK_FALSE(text->toPlainText().contains(QStringLiteral("Okonjo"))); // open: not shown before it is kept
     const Item* name = nullptr;
-    for (const Item& item : desk.open().captures()[1].items)
+    for (const Item& item : desk.items(1))
         if (item.finding.text == QStringLiteral("Desmond Okonjo")) name = &item;
     REQUIRE(name);
     desk.open().decide(name->id, Scope::One, Decision::Keep);
     CHECK(text->toPlainText().contains(QStringLiteral("Desmond Okonjo")));
-    desk.open().undoStack()->undo();
+    desk.open().undo();
     CHECK_FALSE(text->toPlainText().contains(QStringLiteral("Okonjo")));
-    desk.open().undoStack()->redo();
+    desk.open().redo();
     desk.window.activateWindow();
     desk.window.sheet().setFocus();
     REQUIRE(QTest::qWaitForWindowActive(&desk.window));
@@ -351,7 +350,7 @@ TEST_CASE("the words view follows the sheet and what is decided, and says when t
     desk.press(Qt::Key_Tab);
     desk.press(Qt::Key_W);
     CHECK(text->toPlainText().contains(QStringLiteral("Okonjo")));
-    for (const Capture& c : std::vector<Capture>(desk.open().captures())) desk.open().remove(c.id);
+    for (const Capture& c : QList<Capture>(desk.open().captures())) desk.open().remove(c.id);
     CHECK(text->toPlainText().isEmpty());
     CHECK_FALSE(text->placeholderText().isEmpty());
     CHECK_FALSE(view->findChild<QPushButton*>(QStringLiteral("wordsCopy"))->isEnabled());

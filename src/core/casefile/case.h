@@ -1,38 +1,17 @@
-// A case: captures worked on together, with everything decided about them. Knows nothing of its views; every change a
-// user makes is undoable.
+// A case that is open: its state, the history of its changes, and word of every change to whoever shows it. Knows
+// nothing of its views. What an officer does is undoable; what work finds out is not.
 #pragma once
 
-#include "casefile/identities.h"
-#include "editing/item.h"
-#include "finding/policy.h"
-#include "joining/scrolled_page.h"
-#include "reading/corrections.h"
-#include "reading/page.h"
+#include "casefile/case_state.h"
+#include "casefile/history.h"
+#include "picture/picture_store.h"
 
 #include <memory>
 #include <QImage>
 #include <QObject>
-#include <QUndoStack>
 #include <vector>
 
 namespace eyelid {
-
-struct Capture {
-    enum class Reading { Waiting, Running, Done, Failed };
-    int id = 0;
-    QString name;   ///< "Capture 3": neutral, for released files
-    QString origin; ///< what it was taken from, for the officer's screen only
-    QImage picture; ///< as taken or brought in; never altered
-    Reading reading = Reading::Waiting;
-    QString trouble; ///< why reading failed
-    std::shared_ptr<const Page> page;
-    std::vector<Correction> corrections; ///< words put right by hand; they hold for later readings as well
-    std::vector<Item> items;
-    /// Findings nobody has decided about that were not found again, by another policy or reading. Found once more, or
-    /// decided by an undone change that is done again, they are what they were.
-    std::vector<Item> dormant;
-    std::shared_ptr<const ScrolledPage> joined; ///< how a scrolled page was put together; null for others
-};
 
 /// How far a decision reaches.
 enum class Scope {
@@ -45,57 +24,86 @@ enum class Scope {
 class Case final : public QObject {
     Q_OBJECT
 public:
-    explicit Case(Policy policy, QObject* parent = nullptr);
+    explicit Case(const Policy& policy, QObject* parent = nullptr);
     ~Case() override;
 
-    QString name() const { return m_name; }
-    void setName(const QString& name);
-    const Policy& policy() const { return m_policy; }
-    /// Undoable. What the policy finds is for the caller to look for.
-    void setPolicy(const Policy& policy);
+    const CaseState& state() const { return m_state; }
+    const std::shared_ptr<PictureStore>& pictures() const { return m_pictures; }
+    QString name() const { return m_state.name; }
+    const Policy& policy() const { return *m_state.terms.policy; }
+    const SearchTerms& terms() const { return m_state.terms; }
     const QByteArray& secret() const { return m_secret; }
 
-    const std::vector<Capture>& captures() const { return m_captures; }
-    const Capture* capture(int id) const;
-    const Capture* captureOf(int itemId) const;
+    const QList<Capture>& captures() const { return m_state.captures; }
+    const Capture* capture(int id) const { return m_state.capture(id); }
+    QImage picture(const Capture& capture) const { return m_pictures->picture(capture.picture); }
+    /// How a scrolled page was put together, with its pictures; null for others.
+    std::shared_ptr<const ScrolledPage> joinedPage(int captureId) const;
+
+    /// A capture's findings with what was decided about each.
+    const std::vector<Item>& items(int captureId) const;
     const Item* item(int id) const;
+    const HandCover* hand(int id) const;
+    /// Of a finding, or of a cover drawn by hand.
+    const Capture* captureOf(int id) const;
+    /// Where a finding or a cover drawn by hand stands; null for neither.
+    QRectF placeOf(int id) const;
     /// All items of the same value, or of the same kind, throughout the case; always holds `itemId` itself.
     std::vector<int> itemsInScope(int itemId, Scope scope) const;
+    /// Findings and covers of one capture, as they are drawn.
+    Decided decided(const Capture& capture) const;
+    std::vector<Cover> covers(const Capture& capture) const;
 
-    /// Undoable. Returns the capture's id. `joined`: how a scrolled page was put together.
+    // What an officer does: all of it undoable.
+    void setName(const QString& name);
+    void setPolicy(const Policy& policy);
+    /// Words that are always findings, in this case. Errors: a word nothing could be found by.
+    Result<Done> setWatchWords(const QStringList& words);
+    /// Returns the capture's id. `joined`: how a scrolled page was put together.
     int add(const QImage& picture, const QString& origin, std::shared_ptr<const ScrolledPage> joined = {});
-    /// Undoable.
+    /// The same for a picture that was put into the store before, aside.
+    int add(const PictureId& id, const QImage& flat, const QString& origin);
     void remove(int captureId);
-    /// Undoable. For a scrolled page that was joined anew: another picture of the same pictures. What was found on the
-    /// old one goes, the places covered by hand stay; it has to be read again.
+    /// For a scrolled page that was joined anew: another picture of the same pictures. What was found on the old one
+    /// goes, the places covered by hand stay; it has to be read again.
     void setPicture(int captureId, const QImage& picture, std::shared_ptr<const ScrolledPage> joined = {});
     /// Joins that were looked at and left where they are; nothing of the picture changes.
     void setJoined(int captureId, std::shared_ptr<const ScrolledPage> joined);
-
-    /// Reading's own results; not undoable. Ignored when the capture is gone.
-    void setReading(int captureId, Capture::Reading state, const QString& trouble = {});
-    /// Replaces findings nobody has decided about; keeps those somebody has, and areas.
-    void setFindings(int captureId, std::shared_ptr<const Page> page, const std::vector<Finding>& findings);
-    /// Undoable. A word put right by hand; what can be found on the page then is for the caller to look for.
+    /// A word put right by hand.
     void correctWord(int captureId, const QRectF& box, const QString& text);
-    /// Undoable. An area read anew.
+    /// An area read anew.
     void replaceReading(int captureId, const QRect& area, const Page& reading);
-    /// Further findings, as when a value was met elsewhere.
-    void addFindings(int captureId, const std::vector<Finding>& findings);
-
-    /// Undoable. Covering the same value covers what looks alike as well; keeping it, or opening it, asks for the very
-    /// same letters.
+    /// Covering the same value covers what looks alike as well; keeping it, or opening it, asks for the very same
+    /// letters.
     void decide(int itemId, Scope scope, Decision decision);
-    void setStyle(int itemId, Scope scope, CoverStyle style, double strength);
-    void setNote(int itemId, const QString& note);
-    /// Covers a place by hand; returns the item's id, or 0 where the place lies outside the capture.
-    int addArea(int captureId, const QRect& place, CoverStyle style, double strength);
+    /// Of findings, or of one cover drawn by hand.
+    void setStyle(int id, Scope scope, CoverStyle style, double strength);
+    void setNote(int id, const QString& note);
+    /// Covers places by hand, each by a cover of its own, in one step; returns the last cover's id, or 0 where all lie
+    /// outside the capture.
+    int cover(int captureId, const std::vector<CoverShape>& shapes, CoverStyle style, double strength);
     /// Covers what a check could still read, as a finding with its value. Returns the item's id.
     int coverFinding(int captureId, const Finding& finding);
-    /// Takes an area away again. Findings cannot be taken away, only kept.
-    void removeArea(int itemId);
+    /// Takes a cover drawn by hand away again. Findings cannot be taken away, only kept.
+    void removeHand(int id);
+    /// Lets a leak of a check through, with the reason for it. It holds for later checks as well.
+    void letPass(int captureId, const Leak& leak, const QString& reason);
+    /// The reason a leak was let through with; empty where it was not.
+    QString passedBecause(int captureId, const Leak& leak) const;
 
-    QUndoStack* undoStack() { return &m_undo; }
+    void undo();
+    void redo();
+    const History& history() const { return m_history; }
+
+    // What work finds out: not undoable, and ignored where the capture is gone.
+    void setReading(int captureId, Capture::Reading state, const QString& trouble = {});
+    void setRead(int captureId, PictureReading reading);
+    /// What was found on a page, by which terms; what was found before and is not among it is found no longer.
+    void setFindings(int captureId, const std::vector<Finding>& findings, const SearchTerms& terms,
+                     std::shared_ptr<const Page> on);
+    /// Further findings, as when a value was met elsewhere; `values` are those that were looked for.
+    void addFindings(int captureId, const std::vector<Finding>& findings, const QSet<QString>& values,
+                     std::shared_ptr<const Page> on);
 
     /// Where this case's files come from and go to. A path may hold a name: it is kept with the case alone.
     struct Folders {
@@ -110,39 +118,32 @@ public:
     };
     Counts counts() const;
     Counts counts(const Capture& capture) const;
-    std::vector<Cover> covers(const Capture& capture) const;
-    /// All that is covered in the whole case: findings, and the words that covers drawn by hand hide.
-    std::vector<Finding> coveredValues() const;
     /// Grows with every change that a release would show; a check holds for one revision.
     int revision() const { return m_revision; }
 
 signals:
-    void policyChanged();
-    void capturesChanged();           ///< added, removed
-    void captureChanged(int capture); ///< its reading or its items
+    void changed();                   ///< anything, after the more exact word of it
+    void termsChanged();              ///< the policy, the watched words or the languages
+    void capturesChanged();           ///< added, removed, of another picture
+    void captureChanged(int capture); ///< its reading, its findings or its covers
     void pageChanged(int capture);    ///< its words were put right, read anew, or that was undone
+    void passesChanged();
 
 private:
-    friend class PolicyCommand;
-    friend class ItemsCommand;
-    friend class AreaCommand;
-    friend class CaptureCommand;
-    friend class PictureCommand;
-    friend class PageCommand;
-    Capture* find(int id);
-    Item* findItem(int id, Capture** owner = nullptr);
-    Item makeItem(const Finding& finding);
-    Item* findDormant(int id, Capture** owner);
-    std::vector<std::pair<Item, Item>> decided(const std::vector<int>& ids, Decision decision) const;
+    void perform(const Change& change);
+    void tell(const Touched& touched);
     void touched(int captureId);
+    void forgetUnusedPictures();
+    std::shared_ptr<const Joined> stored(const ScrolledPage& page);
+    int addStored(const PictureId& id, const QSize& size, const QString& origin, std::shared_ptr<const Joined> joined);
+    std::vector<int> stillUndecided(const std::vector<int>& ids, Decision decision) const;
 
-    QString m_name;
-    Policy m_policy;
+    CaseState m_state;
+    History m_history;
+    std::shared_ptr<PictureStore> m_pictures = std::make_shared<PictureStore>();
     QByteArray m_secret;
-    std::vector<Capture> m_captures;
-    Identities m_identities;
-    QUndoStack m_undo;
-    int m_nextCapture = 1, m_nextItem = 1, m_revision = 0;
+    mutable std::map<int, std::vector<Item>> m_items; // by capture; made when asked for, dropped with every change
+    int m_revision = 0;
 };
 
 } // namespace eyelid

@@ -15,25 +15,15 @@ namespace {
 // What was read lies where something was kept, as far as two readings of one place agree.
 constexpr double keptShare = 0.9;
 
-using Rects = std::vector<QRect>;
-
-Rects rectsOf(const std::vector<Cover>& covers) {
-    Rects rects;
-    for (const Cover& cover : covers) rects.push_back(cover.rect);
-    return rects;
-}
-
 // The capture as one would know it who never saw what its covers hide.
 QImage blindCopy(const QImage& capture, const std::vector<Cover>& covers) {
     QImage blind = flattened(capture);
     blind.detach();
-    for (const Cover& cover : covers) {
-        const QRect r = cover.rect.intersected(blind.rect());
+    for (const QRect& r : hiddenBy(covers) & blind.rect())
         for (int y = r.top(); y <= r.bottom(); ++y) {
             auto* line = reinterpret_cast<QRgb*>(blind.scanLine(y));
             std::fill(line + r.left(), line + r.right() + 1, qRgb(0, 0, 0));
         }
-    }
     return blind;
 }
 
@@ -53,11 +43,12 @@ void comparePixels(const QImage& file, const CheckRequest& request, std::vector<
     const QImage expected = render(blindCopy(*request.capture, request.covers), request.covers);
     bool underCovers = false;
     for (const Cover& cover : request.covers) {
-        const QRect r = cover.rect.intersected(expected.rect());
-        if (r.isEmpty() || !differWithin(file, expected, r)) continue;
+        const QRegion region = cover.region & expected.rect();
+        if (std::none_of(region.begin(), region.end(), [&](const QRect& r) { return differWithin(file, expected, r); }))
+            continue;
         underCovers = true;
         leaks.push_back({Leak::Sort::Cover,
-                         r,
+                         region.boundingRect(),
                          QStringLiteral("A cover does not look as one that knows nothing of what it hides: something "
                                         "shows through it or lies on it."),
                          {}});
@@ -68,21 +59,20 @@ void comparePixels(const QImage& file, const CheckRequest& request, std::vector<
 
 // The covers together must take in all of what each covered finding shows.
 void compareSizes(const CheckRequest& request, std::vector<Leak>& leaks) {
-    for (const Item& item : request.items) {
+    const QRegion hidden = hiddenBy(request.covers);
+    for (const Item& item : request.decided.items) {
         if (item.decision != Decision::Cover) continue;
-        for (const QRectF& box : item.finding.boxes) {
-            const QRect glyphs = grownOutwards(box, 0).intersected(request.capture->rect());
-            if (glyphs.isEmpty()) continue;
-            cv::Mat mask = cv::Mat::zeros(glyphs.height(), glyphs.width(), CV_8U);
-            for (const Cover& cover : request.covers) {
-                const QRect part = cover.rect.intersected(glyphs).translated(-glyphs.topLeft());
-                if (!part.isEmpty()) mask(cv::Rect(part.x(), part.y(), part.width(), part.height())) = 1;
-            }
-            if (cv::countNonZero(mask) < glyphs.width() * glyphs.height())
+        for (const QRectF& box : item.finding.boxes)
+            if (!QRegion(grownOutwards(box, 0) & request.capture->rect()).subtracted(hidden).isEmpty())
                 leaks.push_back(
                     {Leak::Sort::Cover, box, QStringLiteral("A cover is smaller than what it should hide."), {}});
-        }
     }
+    for (const HandCover& hand : request.decided.hands)
+        if (const QRegion region = hand.shape.region(request.capture->size()); !region.subtracted(hidden).isEmpty())
+            leaks.push_back({Leak::Sort::Cover,
+                             region.boundingRect(),
+                             QStringLiteral("A cover drawn by hand is smaller than it was drawn."),
+                             {}});
 }
 
 void inspectFile(const QByteArray& bytes, std::vector<Leak>& leaks) {
@@ -124,7 +114,7 @@ private:
     }
     bool kept(const Finding& f) const {
         std::vector<QRect> places;
-        for (const Item& item : m_request.items) {
+        for (const Item& item : m_request.decided.items) {
             if (item.decision != Decision::Keep) continue;
             if (sameValue(item.finding, f)) return true;
             for (const QRectF& box : item.finding.boxes)
@@ -157,8 +147,8 @@ Result<Done> searchFrame(const QImage& picture, const QString& where, const Chec
         auto page = reader.read(picture, {.languages = request.languages, .faint = faint}, progress);
         if (!page) return page.error();
         progress.setDoing(QStringLiteral("Searching what was read"));
-        takeOutCovered(*page, rectsOf(request.covers));
-        putBlocks(*page, request.items);
+        takeOutCovered(*page, rectsOf(hiddenBy(request.covers)));
+        putBlocks(*page, request.decided.items);
         search.search(*page, where, faint ? QStringLiteral(" when the contrast is stretched") : QString());
     }
     return Done{};
@@ -172,9 +162,10 @@ std::vector<Leak> checkText(const QString& text, const QString& what, const Chec
     auto found = finder.readableInText(text, request.coveredValues);
     if (found.empty()) found = finder.findInText(text, *request.policy, request.watch ? *request.watch : none);
     for (const Finding& f : found) {
-        const bool kept = std::any_of(request.items.begin(), request.items.end(), [&](const Item& item) {
-            return item.decision == Decision::Keep && sameValue(item.finding, f);
-        });
+        const bool kept =
+            std::any_of(request.decided.items.begin(), request.decided.items.end(), [&](const Item& item) {
+                return item.decision == Decision::Keep && sameValue(item.finding, f);
+            });
         if (kept) continue;
         return {{Leak::Sort::Name,
                  {},

@@ -46,7 +46,7 @@ struct CheckRequest {
     QString name;                       ///< what the file is named after, as it is to leave; empty: not looked at
     const QImage* capture = nullptr;    ///< the unsanitised picture, to compare covers with
     std::vector<Cover> covers;          ///< as drawn
-    std::vector<Item> items;            ///< of this capture
+    Decided decided;                    ///< about this capture
     std::vector<Finding> coveredValues; ///< of the whole case, those covered by hand included
 };
 

@@ -76,7 +76,7 @@ void takeOutCovered(Page& page, const std::vector<QRect>& covers) {
 void putBlocks(Page& page, const std::vector<Item>& items) {
     std::vector<TextLine> cells;
     for (const Item& item : items) {
-        if (item.decision != Decision::Cover || item.finding.kind == Kind::Area) continue;
+        if (item.decision != Decision::Cover) continue;
         for (const QRectF& box : item.finding.boxes) {
             const Word block{QString(coverBlock), box, 1, {}, {}};
             if (TextLine* line = lineOf(page, box)) {

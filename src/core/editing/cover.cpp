@@ -32,9 +32,11 @@ private:
 // Seeded by where the cover is and how it looks, never by what it hides.
 quint64 seedOf(const Cover& cover) {
     quint64 seed = 0x6579656c6964ull;
-    for (int v : {cover.rect.x(), cover.rect.y(), cover.rect.width(), cover.rect.height(), int(cover.style),
-                  int(std::lround(cover.strength * 1000))})
-        seed = Stream(seed ^ quint64(quint32(v))).next();
+    const auto stir = [&](int v) { seed = Stream(seed ^ quint64(quint32(v))).next(); };
+    for (const QRect& r : cover.region)
+        for (int v : {r.x(), r.y(), r.width(), r.height()}) stir(v);
+    stir(int(cover.style));
+    stir(int(std::lround(cover.strength * 1000)));
     return seed;
 }
 
@@ -51,10 +53,9 @@ class Open {
 public:
     Open(const QImage& capture, const std::vector<Cover>& covers) : m_capture(capture) {
         m_hidden = cv::Mat::zeros(capture.height(), capture.width(), CV_8U);
-        for (const Cover& cover : covers) {
-            const QRect r = cover.rect.intersected(capture.rect());
-            if (!r.isEmpty()) m_hidden(cv::Rect(r.x(), r.y(), r.width(), r.height())) = 255;
-        }
+        for (const Cover& cover : covers)
+            for (const QRect& r : cover.region& capture.rect())
+                m_hidden(cv::Rect(r.x(), r.y(), r.width(), r.height())) = 255;
     }
     template <typename Visit> void each(const QRect& area, Visit visit) const {
         const QRect r = area.intersected(m_capture.rect());
@@ -143,16 +144,18 @@ cv::Vec3f mixed(const Colour& a, const Colour& b, double t) {
             float(a.c[2] + (b.c[2] - a.c[2]) * t)};
 }
 
-void put(QImage& picture, const QRect& rect, const cv::Mat& patch) { // patch: CV_32FC3 of rect's size
-    const QRect r = rect.intersected(picture.rect());
-    for (int y = r.top(); y <= r.bottom(); ++y) {
-        auto* line = reinterpret_cast<QRgb*>(picture.scanLine(y));
-        for (int x = r.left(); x <= r.right(); ++x) {
-            const auto& p = patch.at<cv::Vec3f>(y - rect.top(), x - rect.left());
-            const auto level = [](float v) { return std::clamp(int(std::lround(v)), 0, 255); };
-            line[x] = qRgb(level(p[0]), level(p[1]), level(p[2]));
+// `patch`: CV_32FC3 of the cover's bounds; what of it lies in the cover is drawn.
+void put(QImage& picture, const Cover& cover, const cv::Mat& patch) {
+    const QPoint origin = cover.bounds().topLeft();
+    const auto level = [](float v) { return std::clamp(int(std::lround(v)), 0, 255); };
+    for (const QRect& r : cover.region)
+        for (int y = r.top(); y <= r.bottom(); ++y) {
+            auto* line = reinterpret_cast<QRgb*>(picture.scanLine(y));
+            for (int x = r.left(); x <= r.right(); ++x) {
+                const auto& p = patch.at<cv::Vec3f>(y - origin.y(), x - origin.x());
+                line[x] = qRgb(level(p[0]), level(p[1]), level(p[2]));
+            }
         }
-    }
 }
 
 cv::Mat groundPatch(const Ground& ground, const QRect& r) {
@@ -166,7 +169,7 @@ cv::Mat groundPatch(const Ground& ground, const QRect& r) {
 }
 
 void drawMosaic(QImage& picture, const Cover& cover, const Ground& ground) {
-    const QRect& r = cover.rect;
+    const QRect r = cover.bounds();
     const int cell = std::clamp(int(std::lround(4 + 12 * cover.strength)), 3, std::max(3, r.height()));
     Stream stream(seedOf(cover));
     cv::Mat patch(r.height(), r.width(), CV_32FC3);
@@ -178,11 +181,11 @@ void drawMosaic(QImage& picture, const Cover& cover, const Ground& ground) {
             for (int v = y; v < std::min(y + cell, r.height()); ++v)
                 for (int u = x; u < std::min(x + cell, r.width()); ++u) patch.at<cv::Vec3f>(v, u) = colour;
         }
-    put(picture, r, patch);
+    put(picture, cover, patch);
 }
 
 void drawBlur(QImage& picture, const Cover& cover, const Ground& ground) {
-    const QRect& r = cover.rect;
+    const QRect r = cover.bounds();
     Stream stream(seedOf(cover));
     cv::Mat patch = groundPatch(ground, r);
     // Made-up writing: upright and level strokes of a line's height, in groups like words.
@@ -214,7 +217,7 @@ void drawBlur(QImage& picture, const Cover& cover, const Ground& ground) {
     }
     const double sigma = 1.5 + cover.strength * std::max(4.0, pitch * 0.22);
     cv::GaussianBlur(patch, patch, {0, 0}, sigma, sigma, cv::BORDER_REPLICATE);
-    put(picture, r, patch);
+    put(picture, cover, patch);
 }
 
 } // namespace
@@ -223,22 +226,41 @@ QRgb solidColour() {
     return qRgb(0x5a, 0x2f, 0x52);
 }
 
+QRegion hiddenBy(const std::vector<Cover>& covers) {
+    QRegion region;
+    for (const Cover& cover : covers) region += cover.region;
+    return region;
+}
+
+namespace {
+
+// Widened to a multiple of `evenWidth`, then cut to the picture.
+QRect widened(QRect rect, const QRect& all, int evenWidth) {
+    if (evenWidth > 1) {
+        rect.setWidth((rect.width() + evenWidth - 1) / evenWidth * evenWidth);
+        // Kept within the picture by moving, so that the width stays even.
+        if (rect.right() > all.right()) rect.moveRight(all.right());
+    }
+    return rect.intersected(all);
+}
+
+} // namespace
+
 std::vector<QRect> coverRects(const Finding& finding, const QSize& picture, int evenWidth) {
     std::vector<QRect> rects;
     const double margin = std::max(1.5, 0.22 * finding.textHeight);
-    const QRect all(QPoint(0, 0), picture);
-    for (const QRectF& box : finding.boxes) {
-        QRect rect = finding.kind == Kind::Area ? grownOutwards(box, 0) : grownOutwards(box, margin);
-        if (evenWidth > 1) {
-            const int width = (rect.width() + evenWidth - 1) / evenWidth * evenWidth;
-            rect.setWidth(width);
-            // Kept within the picture by moving, so that the width stays even.
-            if (rect.right() > all.right()) rect.moveRight(all.right());
-        }
-        rect = rect.intersected(all);
-        if (!rect.isEmpty()) rects.push_back(rect);
-    }
+    for (const QRectF& box : finding.boxes)
+        if (const QRect rect = widened(grownOutwards(box, margin), QRect(QPoint(0, 0), picture), evenWidth);
+            !rect.isEmpty())
+            rects.push_back(rect);
     return rects;
+}
+
+QRegion handRegion(const HandCover& cover, const QSize& picture, int evenWidth) {
+    QRegion region = cover.shape.region(picture);
+    const CoverShape inside = cover.shape.within(picture);
+    for (const QRect& rect : inside.rects()) region += widened(rect, QRect(QPoint(0, 0), picture), evenWidth);
+    return region;
 }
 
 QImage render(const QImage& capture, const std::vector<Cover>& covers) {
@@ -248,21 +270,21 @@ QImage render(const QImage& capture, const std::vector<Cover>& covers) {
     const Open open(source, covers);
     for (const Cover& whole : covers) {
         Cover cover = whole;
-        cover.rect = whole.rect.intersected(source.rect());
-        if (cover.rect.isEmpty()) continue;
+        cover.region &= source.rect();
+        if (cover.region.isEmpty()) continue;
         switch (cover.style) {
-        case CoverStyle::Solid: {
-            for (int y = cover.rect.top(); y <= cover.rect.bottom(); ++y) {
-                auto* line = reinterpret_cast<QRgb*>(result.scanLine(y));
-                std::fill(line + cover.rect.left(), line + cover.rect.right() + 1, solidColour());
-            }
+        case CoverStyle::Solid:
+            for (const QRect& r : cover.region)
+                for (int y = r.top(); y <= r.bottom(); ++y) {
+                    auto* line = reinterpret_cast<QRgb*>(result.scanLine(y));
+                    std::fill(line + r.left(), line + r.right() + 1, solidColour());
+                }
             break;
-        }
         case CoverStyle::Mosaic:
-            drawMosaic(result, cover, groundOf(open, cover.rect));
+            drawMosaic(result, cover, groundOf(open, cover.bounds()));
             break;
         case CoverStyle::Blur:
-            drawBlur(result, cover, groundOf(open, cover.rect));
+            drawBlur(result, cover, groundOf(open, cover.bounds()));
             break;
         }
     }

@@ -1,6 +1,7 @@
 // Covers: what hides a place. Their geometry comes from what was found; their looks never from what they hide.
 #pragma once
 
+#include "editing/cover_shape.h"
 #include "finding/finding.h"
 #include "finding/policy.h"
 
@@ -10,12 +11,28 @@
 
 namespace eyelid {
 
+/// As it is drawn.
 struct Cover {
-    QRect rect; ///< device pixels
+    QRegion region; ///< device pixels
     CoverStyle style = CoverStyle::Solid;
     double strength = 0.5; ///< of mosaic and blur, 0 (fine) to 1 (coarse); no influence on how well it hides
 
+    QRect bounds() const { return region.boundingRect(); }
     bool operator==(const Cover&) const = default;
+};
+
+/// All that covers hide together.
+QRegion hiddenBy(const std::vector<Cover>& covers);
+
+/// A cover somebody drew. What it hides is not known until the page is read: see valuesUnder().
+struct HandCover {
+    int id = 0; ///< unique within the case, among findings as well
+    CoverShape shape;
+    CoverStyle style = CoverStyle::Solid;
+    double strength = 0.5;
+    QString note; ///< the officer's own words; kept in the case, never in a log
+
+    bool operator==(const HandCover&) const = default;
 };
 
 /// The colour of solid covers.
@@ -25,6 +42,9 @@ QRgb solidColour();
 /// follows the text's height, outwards to whole pixels, clipped to `picture`. With `evenWidth` each is widened to a
 /// multiple of that many pixels, so that its width does not tell the value's (Bland et al., PETS 2023).
 std::vector<QRect> coverRects(const Finding& finding, const QSize& picture, int evenWidth = 0);
+
+/// What a cover drawn by hand takes in. A rectangle is widened as those of findings are.
+QRegion handRegion(const HandCover& cover, const QSize& picture, int evenWidth = 0);
 
 /// Draws the capture with its covers.
 ///

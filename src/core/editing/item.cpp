@@ -5,14 +5,6 @@
 #include <algorithm>
 
 namespace eyelid {
-namespace {
-
-bool within(const QRect& rect, const std::vector<QRect>& others) {
-    return std::any_of(others.begin(), others.end(), [&](const QRect& other) { return other.contains(rect); });
-}
-
-} // namespace
-
 QString decisionName(Decision decision) {
     switch (decision) {
     case Decision::Open:
@@ -25,21 +17,21 @@ QString decisionName(Decision decision) {
     return {};
 }
 
-std::vector<QRect> handCovers(const std::vector<Item>& items, const QSize& picture, int evenWidth) {
-    std::vector<QRect> rects;
-    for (const Item& item : items)
-        if (item.finding.kind == Kind::Area && item.decision == Decision::Cover)
-            for (const QRect& rect : coverRects(item.finding, picture, evenWidth)) rects.push_back(rect);
-    return rects;
+QRegion handRegion(const Decided& decided, const QSize& picture) {
+    QRegion region;
+    for (const HandCover& hand : decided.hands) region += handRegion(hand, picture, decided.evenWidth);
+    return region;
 }
 
-std::vector<Finding> valuesUnder(const Page& page, const std::vector<QRect>& covers) {
+std::vector<Finding> valuesUnder(const Page& page, const QRegion& hands) {
+    const std::vector<QRect> covers = rectsOf(hands);
     constexpr double hidden = 0.5;  // of a letter's box, from which on it is what the cover was drawn over
     constexpr double legible = 0.5; // confidence of the reader; noise reads as a letter here and there
     std::vector<Finding> values;
     const auto add = [&](const QString& text, const QRectF& box, double xHeight) {
         if (text.trimmed().isEmpty()) return;
         Finding f;
+        f.kind = Kind::Watch;
         f.text = text.trimmed();
         f.boxes = {box};
         f.textHeight = xHeight;
@@ -82,35 +74,49 @@ std::vector<Finding> valuesUnder(const Page& page, const std::vector<QRect>& cov
     return values;
 }
 
-std::vector<Cover> coversOf(const std::vector<Item>& items, const QSize& picture, int evenWidth) {
-    std::vector<Cover> covers;
-    const std::vector<QRect> byHand = handCovers(items, picture, evenWidth);
-    for (const Item& item : items) {
-        if (item.decision != Decision::Cover) continue;
-        for (const QRect& rect : coverRects(item.finding, picture, evenWidth))
-            if (item.finding.kind == Kind::Area || !within(rect, byHand))
-                covers.push_back({rect, item.style, item.strength});
-    }
+std::vector<Cover> coversOf(const Decided& decided, const QSize& picture) {
     // One rectangle for two only where it hides no more than they do together with the gap between them.
+    struct Drawn {
+        QRect rect;
+        CoverStyle style;
+        double strength;
+    };
+    std::vector<Drawn> drawn;
+    const QRegion byHand = handRegion(decided, picture);
+    for (const Item& item : decided.items) {
+        if (item.decision != Decision::Cover) continue;
+        for (const QRect& rect : coverRects(item.finding, picture, decided.evenWidth))
+            if (!QRegion(rect).subtracted(byHand).isEmpty()) drawn.push_back({rect, item.style, item.strength});
+    }
+    std::vector<Cover> covers;
+    for (const HandCover& hand : decided.hands) {
+        const QRegion region = handRegion(hand, picture, decided.evenWidth);
+        if (region.rectCount() == 1)
+            drawn.push_back({region.boundingRect(), hand.style, hand.strength});
+        else if (!region.isEmpty())
+            covers.push_back({region, hand.style, hand.strength});
+    }
     bool merged = true;
     while (merged) {
         merged = false;
-        for (size_t i = 0; i < covers.size() && !merged; ++i)
-            for (size_t j = i + 1; j < covers.size() && !merged; ++j) {
-                const Cover &a = covers[i], &b = covers[j];
+        for (size_t i = 0; i < drawn.size() && !merged; ++i)
+            for (size_t j = i + 1; j < drawn.size() && !merged; ++j) {
+                const Drawn &a = drawn[i], &b = drawn[j];
                 if (a.style != b.style || a.strength != b.strength || !touches(a.rect, b.rect)) continue;
                 const bool contained = a.rect.contains(b.rect) || b.rect.contains(a.rect);
                 const bool sameLine =
                     std::abs(a.rect.top() - b.rect.top()) <= 3 && std::abs(a.rect.bottom() - b.rect.bottom()) <= 3;
                 if (!contained && !sameLine) continue;
-                covers[i].rect = a.rect.united(b.rect);
-                covers.erase(covers.begin() + long(j));
+                drawn[i].rect = a.rect.united(b.rect);
+                drawn.erase(drawn.begin() + long(j));
                 merged = true;
             }
     }
-    std::sort(covers.begin(), covers.end(), [](const Cover& a, const Cover& b) {
-        return std::tuple(a.rect.top(), a.rect.left(), a.rect.bottom(), a.rect.right(), a.style) <
-               std::tuple(b.rect.top(), b.rect.left(), b.rect.bottom(), b.rect.right(), b.style);
+    for (const Drawn& d : drawn) covers.push_back({d.rect, d.style, d.strength});
+    std::sort(covers.begin(), covers.end(), [](const Cover& one, const Cover& other) {
+        const QRect a = one.bounds(), b = other.bounds();
+        return std::tuple(a.top(), a.left(), a.bottom(), a.right(), one.style, one.strength) <
+               std::tuple(b.top(), b.left(), b.bottom(), b.right(), other.style, other.strength);
     });
     return covers;
 }

@@ -21,20 +21,26 @@ struct Item {
     Decision decision = Decision::Open;
     CoverStyle style = CoverStyle::Solid;
     double strength = 0.5;
-    bool ownStyle = false; ///< somebody chose the style; a policy's does not replace it
-    QString note;          ///< the officer's own words; kept in the case, never in a log
-    int identity = 0;      ///< the same number for the same value throughout the case, from 1; 0 for areas
+    QString note;     ///< the officer's own words; kept in the case, never in a log
+    int identity = 0; ///< the same number for the same value throughout the case, from 1; 0 where there is none
 };
 
-/// The rectangles of the covers that were drawn by hand.
-std::vector<QRect> handCovers(const std::vector<Item>& items, const QSize& picture, int evenWidth);
+/// What was decided about one capture, as far as it is drawn.
+struct Decided {
+    std::vector<Item> items;
+    std::vector<HandCover> hands;
+    int evenWidth = 0; ///< of the policy: covers are widened to a multiple of this many pixels
+};
 
-/// The words such covers hide, letter by letter, as values of kind Area: a line's words together, and those with
+/// All that covers drawn by hand take in.
+QRegion handRegion(const Decided& decided, const QSize& picture);
+
+/// The words such covers hide, letter by letter, as values of kind Watch: a line's words together, and those with
 /// figures in them by themselves as well.
-std::vector<Finding> valuesUnder(const Page& page, const std::vector<QRect>& covers);
+std::vector<Finding> valuesUnder(const Page& page, const QRegion& hands);
 
-/// The covers of all items decided so. Covers of one style and strength that overlap or touch along a line of text are
-/// merged; one that lies wholly under a cover drawn by hand is not drawn.
-std::vector<Cover> coversOf(const std::vector<Item>& items, const QSize& picture, int evenWidth);
+/// The covers of all items decided so, and those drawn by hand. Covers of one style and strength that overlap or touch
+/// along a line of text are merged; one that lies wholly under covers drawn by hand is not drawn.
+std::vector<Cover> coversOf(const Decided& decided, const QSize& picture);
 
 } // namespace eyelid

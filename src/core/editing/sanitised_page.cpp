@@ -9,7 +9,7 @@
 namespace eyelid {
 
 QString standInName(Kind kind, int number) {
-    if (kind == Kind::Area || number <= 0) return QStringLiteral("[covered]");
+    if (number <= 0) return QStringLiteral("[covered]");
     // The first letter is small in running text, abbreviations stay as they are.
     QString title = kindTitle(kind);
     if (title.size() > 1 && title[1].isLower()) title[0] = title[0].toLower();
@@ -26,6 +26,22 @@ HiddenValue hiddenValue(const Finding& finding, int number, const QSize& picture
         value.covers.push_back(rects.empty() ? box.toAlignedRect() : rects.front());
     }
     return value;
+}
+
+HiddenValue hiddenValue(const HandCover& cover, const QSize& picture, int evenWidth) {
+    HiddenValue value;
+    value.covers = rectsOf(handRegion(cover, picture, evenWidth));
+    for (const QRect& rect : value.covers) value.boxes.emplace_back(rect);
+    return value;
+}
+
+std::vector<HiddenValue> hiddenValues(const Decided& decided, const QSize& picture) {
+    std::vector<HiddenValue> hidden;
+    for (const Item& item : decided.items)
+        if (item.decision != Decision::Keep)
+            hidden.push_back(hiddenValue(item.finding, item.identity, picture, decided.evenWidth));
+    for (const HandCover& hand : decided.hands) hidden.push_back(hiddenValue(hand, picture, decided.evenWidth));
+    return hidden;
 }
 
 namespace {
@@ -60,7 +76,7 @@ bool sanitise(Word& word, const std::vector<HiddenValue>& hidden, std::set<const
         } else {
             any = true;
             box = box.united(hiding.cover());
-            if (hiding.value != last && (hiding.value->kind == Kind::Area || told.insert(hiding.value).second))
+            if (hiding.value != last && (hiding.value->number <= 0 || told.insert(hiding.value).second))
                 text += standInName(hiding.value->kind, hiding.value->number);
         }
         last = hiding.value;

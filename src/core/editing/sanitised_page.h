@@ -2,6 +2,7 @@
 // value.
 #pragma once
 
+#include "editing/item.h"
 #include "finding/finding.h"
 #include "reading/page.h"
 
@@ -11,8 +12,8 @@
 namespace eyelid {
 
 struct HiddenValue {
-    Kind kind = Kind::Area;
-    int number = 0; ///< the value's number; 0 for areas, which are "[covered]"
+    Kind kind = Kind::Watch;
+    int number = 0; ///< the value's number; 0 for what was covered by hand, which is "[covered]"
     std::vector<QRectF> boxes;
     std::vector<QRect> covers; ///< what a cover over each box takes in; the box itself where there is none
 };
@@ -20,7 +21,13 @@ struct HiddenValue {
 /// A finding as a value to hide; covers as coverRects() draws them.
 HiddenValue hiddenValue(const Finding& finding, int number, const QSize& picture, int evenWidth);
 
-/// "[e-mail 1]".
+/// What a cover drawn by hand hides.
+HiddenValue hiddenValue(const HandCover& cover, const QSize& picture, int evenWidth);
+
+/// Everything on a capture that is not kept.
+std::vector<HiddenValue> hiddenValues(const Decided& decided, const QSize& picture);
+
+/// "[e-mail 1]"; "[covered]" where there is no number.
 QString standInName(Kind kind, int number);
 
 /// Letters whose middle lies in a hidden box go; the first of them leaves the name in their place. Other readings,

@@ -578,7 +578,7 @@ std::vector<Finding> Finder::carry(const Page& page, const std::vector<Finding>&
     std::vector<Sought> sought;
     for (const Finding& f : known) {
         if (f.text.isEmpty()) continue;
-        if (f.kind != Kind::Watch && f.kind != Kind::Area && !policy.looksFor(f.kind)) continue;
+        if (f.kind != Kind::Watch && !policy.looksFor(f.kind)) continue;
         // Short values would be found everywhere.
         if (tellsItself(f, m_parts->names)) sought.push_back({f.text, &f});
         if (f.kind == Kind::Phone)
@@ -596,9 +596,9 @@ std::vector<Finding> Finder::carry(const Page& page, const std::vector<Finding>&
             continue;
         Finding f =
             toFinding(screen, {value.kind, s.run, s.span, 0.75, QStringLiteral("was found elsewhere in the case"), {}});
-        if (s.sought->whole) f.key = value.key;
+        if (s.sought->whole && !value.key.isEmpty()) f.key = value.key;
         if (f.boxes.empty() || allCovered(f, {&already, &found})) continue;
-        f.ground = policy.rule(f.kind == Kind::Area ? Kind::Watch : f.kind).ground;
+        f.ground = policy.rule(f.kind).ground;
         found.push_back(std::move(f));
     }
     sortByPlace(found);
@@ -631,9 +631,7 @@ std::vector<Finding> Finder::readable(const Page& page, const std::vector<Findin
         if (!s.sought->exactly && value.kind == Kind::Person && !exact.contains(exactly(text)) &&
             !nameRestored(text)[0].isUpper() && (!s.sought->whole || m_parts->names.isCommonWord(text)))
             continue;
-        // What a cover drawn by hand hides is watched for as a word of a list is.
-        const Kind kind = value.kind == Kind::Area ? Kind::Watch : value.kind;
-        Finding f = toFinding(screen, {kind, s.run, s.span, 1, QStringLiteral("is covered elsewhere"), {}});
+        Finding f = toFinding(screen, {value.kind, s.run, s.span, 1, QStringLiteral("is covered elsewhere"), {}});
         if (s.sought->whole && !value.key.isEmpty()) f.key = value.key;
         if (!f.boxes.empty() && !allCovered(f, {&found})) found.push_back(std::move(f));
     }

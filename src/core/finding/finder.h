@@ -30,8 +30,7 @@ public:
                                const Policy& policy) const;
 
     /// Where values that must not be seen stand on `page`: all of them, whatever their kind. Short ones and ordinary
-    /// words are looked for to the letter, the others in any spelling a reader may have given them. What covers drawn
-    /// by hand hide comes back as Watch.
+    /// words are looked for to the letter, the others in any spelling a reader may have given them.
     std::vector<Finding> readable(const Page& page, const std::vector<Finding>& values) const;
 
     /// The same two for text that leaves beside the pictures: names of files, reasons, titles. Boxes mean nothing.

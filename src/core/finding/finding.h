@@ -10,7 +10,7 @@
 namespace eyelid {
 
 struct Finding {
-    Kind kind = Kind::Area;
+    Kind kind = Kind::Watch;
     QString text;              ///< the value as it was read
     QString key;               ///< the value made comparable: equal keys may be the same value, misread (confusables.h)
     std::vector<QRectF> boxes; ///< one for each line the value runs over, device pixels

@@ -37,19 +37,18 @@ constexpr std::array names{
     Names{Kind::Code, "code", "Code"},
     Names{Kind::Face, "face", "Face"},
     Names{Kind::Watch, "watch", "Watch list"},
-    Names{Kind::Area, "area", "Area covered by hand"},
 };
 
-constexpr auto findable = [] {
-    std::array<Kind, names.size() - 1> kinds{};
-    for (size_t i = 0; i < kinds.size(); ++i) kinds[i] = names[i].kind;
-    return kinds;
+constexpr auto kinds = [] {
+    std::array<Kind, names.size()> all{};
+    for (size_t i = 0; i < all.size(); ++i) all[i] = names[i].kind;
+    return all;
 }();
 
 } // namespace
 
-std::span<const Kind> findableKinds() {
-    return findable;
+std::span<const Kind> allKinds() {
+    return kinds;
 }
 
 QString kindName(Kind kind) {

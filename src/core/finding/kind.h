@@ -32,14 +32,13 @@ enum class Kind {
     Date,     ///< any date; dates of birth are Dob
     Code,     ///< a QR code or barcode
     Face,
-    Watch, ///< a word or pattern of the watch list
-    Area,  ///< covered by hand; nothing was read there
+    Watch, ///< a word or pattern of a watch list, or what a cover drawn by hand hides
 };
 
-inline constexpr size_t findableKindCount = size_t(Kind::Area);
+inline constexpr size_t kindCount = size_t(Kind::Watch) + 1;
 
-/// All kinds a policy can look for, in the order they are listed for people. Without Area.
-std::span<const Kind> findableKinds();
+/// All kinds, in the order they are listed for people.
+std::span<const Kind> allKinds();
 
 /// The spelling used in policies, JSON and logs ("nationalid").
 QString kindName(Kind kind);

@@ -51,9 +51,9 @@ QStringList texts(const toml::node& node, const char* key) {
 
 Kind kind(const toml::node& node, const QString& name) {
     const auto found = kindFromName(name);
-    if (!found || *found == Kind::Area) {
+    if (!found) {
         QStringList known;
-        for (Kind k : findableKinds()) known << kindName(k);
+        for (Kind k : allKinds()) known << kindName(k);
         wrong(node,
               QStringLiteral("\"%1\" is not a kind; the kinds are %2").arg(name, known.join(QStringLiteral(", "))));
     }
@@ -285,7 +285,7 @@ QByteArray writePolicy(const Policy& policy) {
     toml::table root{{"name", quoted(policy.name)}, {"description", quoted(policy.description)}};
     toml::array looks;
     toml::table thresholds, styles, grounds, lasts, labels;
-    for (const Kind k : findableKinds()) {
+    for (const Kind k : allKinds()) {
         const KindRule& rule = policy.rule(k);
         const std::string name = kindName(k).toStdString();
         if (rule.on) looks.push_back(name);

@@ -38,12 +38,12 @@ struct PolicyPattern {
 struct Policy {
     QString name;
     QString description;
-    std::array<KindRule, findableKindCount> kinds; ///< by Kind, without Area
-    double strength = 0.5;                         ///< of mosaic and blur, 0 to 1
+    std::array<KindRule, kindCount> kinds; ///< by Kind
+    double strength = 0.5;                 ///< of mosaic and blur, 0 to 1
     int evenWidth = 0; ///< covers are widened to a multiple of this many pixels; 0: as wide as needed
     QStringList watchWords;
     QStringList watchPatterns;
-    std::array<QStringList, findableKindCount> labels; ///< by Kind: more words that name such a field or column
+    std::array<QStringList, kindCount> labels; ///< by Kind: more words that name such a field or column
     std::vector<PolicyPattern> patterns;
     QStringList exceptions; ///< values and patterns in slashes that are never findings
 

@@ -135,8 +135,7 @@ void ScreenText::findLabels(std::span<const QStringList> labels) {
     // is counted below: counted by the patterns, each letter of it is a copy of all letters there are, and compiling
     // them takes longer than the page.
     constexpr int longestKey = 43;
-    static const Pattern keyed(
-        R"RX(["']?([\p{L}][\p{L}\d _.\-/]*?)["']?(?:\s{0,2}:\s{0,2}|\s=\s)["']?([^\s"'].*))RX");
+    static const Pattern keyed(R"RX(["']?([\p{L}][\p{L}\d _.\-/]*?)["']?(?:\s{0,2}:\s{0,2}|\s=\s)["']?([^\s"'].*))RX");
     static const Pattern key(
         R"RX(([\p{L}][\p{L}\d_\-]+(?: [\p{L}][\p{L}\d_\-]+){0,3})["']? ?[:=]["' ]{0,2}([^\s"',;&<>]+))RX");
     for (size_t i = 0; i < n; ++i) {

@@ -81,6 +81,20 @@ ScrolledPage::Step ScrolledPage::add(const QImage& picture, const OverlapHint& h
     return join.sure ? Step::Moved : Step::Unsure;
 }
 
+ScrolledPage ScrolledPage::restored(ScrollDirection direction, const std::vector<QImage>& pictures,
+                                    const std::vector<Join>& joins) {
+    ScrolledPage page(direction);
+    if (pictures.empty() || joins.size() + 1 != pictures.size()) return page;
+    for (const QImage& picture : pictures) {
+        if (picture.isNull()) return ScrolledPage(direction);
+        page.m_shown.push_back(picture);
+        page.m_pictures.push_back(direction == ScrollDirection::Down ? picture : transposed(picture));
+        page.m_grids.emplace_back(page.m_pictures.back());
+    }
+    page.m_joins = joins;
+    return page;
+}
+
 int ScrolledPage::seamOf(size_t join, int offset) const {
     const CellGrid &upper = m_grids[join], &lower = m_grids[join + 1];
     return findSeam(upper, lower, offset, findSides(upper, lower, offset), join > 0 ? &m_grids[join - 1] : nullptr,

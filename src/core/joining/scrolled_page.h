@@ -21,11 +21,17 @@ struct Join {
     bool byHand = false;
     QString doubt;               ///< why it is not sure, a sentence
     std::vector<int> candidates; ///< offsets, likeliest first
+
+    bool operator==(const Join&) const = default;
 };
 
 class ScrolledPage {
 public:
     explicit ScrolledPage(ScrollDirection direction = ScrollDirection::Down) : m_direction(direction) {}
+
+    /// The page as it was: pictures() and joins() of before. Without pictures where their numbers do not fit.
+    static ScrolledPage restored(ScrollDirection direction, const std::vector<QImage>& pictures,
+                                 const std::vector<Join>& joins);
 
     enum class Step {
         First,

@@ -50,7 +50,7 @@ Json leakJson(const Leak& leak) {
         j["sentence"] = "A value that is covered can be read on this picture.";
         return j;
     }
-    if (leak.finding.kind != Kind::Area) j["kind"] = text(kindName(leak.finding.kind));
+    if (!leak.finding.boxes.empty()) j["kind"] = text(kindName(leak.finding.kind));
     if (!leak.place.isNull()) j["box"] = rectJson(leak.place.toAlignedRect());
     j["sentence"] = text(leak.sentence);
     return j;
@@ -63,30 +63,30 @@ Json checkJson(const LogEntry& entry) {
     for (const Leak& leak : entry.leaks)
         if (leak.sort != Leak::Sort::CoveredValue) remarks.push_back(leakJson(leak));
     const bool failed = !remarks.empty();
-    for (const Override& o : entry.overrides) {
-        Json j = leakJson(o.leak);
-        j["let_pass_because"] = text(o.reason);
+    for (const Pass& pass : entry.passes) {
+        Json j = leakJson(pass.leak);
+        j["let_pass_because"] = text(pass.reason);
         remarks.push_back(j);
     }
     Json check;
-    check["result"] = failed ? "failed" : entry.overrides.empty() ? "clean" : "let pass";
+    check["result"] = failed ? "failed" : entry.passes.empty() ? "clean" : "let pass";
     check["remarks"] = remarks;
     return check;
 }
 
 // Why something was covered or kept, as far as that does not depend on its value.
 QString reasonOf(const Finding& finding) {
-    switch (finding.kind) {
-    case Kind::Area:
-        return QStringLiteral("was covered by hand");
-    case Kind::Watch:
-        return QStringLiteral("is on a watch list");
-    default:
-        return sentence(u"was found as: %1", kindTitle(finding.kind));
-    }
+    return finding.kind == Kind::Watch ? QStringLiteral("is on a watch list")
+                                       : sentence(u"was found as: %1", kindTitle(finding.kind));
 }
 
-Json itemJson(const Item& item, const std::vector<QRect>& boxes, const QByteArray& secret) {
+// A row of the log, and the place it is sorted by.
+struct Row {
+    QRect place;
+    Json json;
+};
+
+Row itemRow(const Item& item, const std::vector<QRect>& boxes, const QByteArray& secret) {
     Json j;
     j["kind"] = text(kindName(item.finding.kind));
     j["decision"] = text(decisionName(item.decision));
@@ -96,45 +96,53 @@ Json itemJson(const Item& item, const std::vector<QRect>& boxes, const QByteArra
     j["reason"] = text(reasonOf(item.finding));
     if (!item.finding.ground.isEmpty()) j["ground"] = text(item.finding.ground);
     if (item.identity > 0) j["digest"] = text(identityDigest(secret, item.identity));
-    return j;
+    return {boxes.front(), j};
 }
 
-// The drawn covers an item is under: never its own place within them.
-std::vector<QRect> drawnOver(const Item& item, const std::vector<Cover>& covers, const QSize& picture, int evenWidth) {
+Row handRow(const HandCover& hand, const QRect& place) {
+    Json j;
+    j["kind"] = "area";
+    j["decision"] = text(decisionName(Decision::Cover));
+    j["boxes"] = Json::array({rectJson(place)});
+    j["style"] = text(styleName(hand.style));
+    j["reason"] = "was covered by hand";
+    return {place, j};
+}
+
+// The drawn covers a place is under: never the place within them.
+std::vector<QRect> drawnOver(const std::vector<QRect>& places, CoverStyle style, double strength,
+                             const std::vector<Cover>& covers) {
     std::vector<QRect> boxes;
-    for (const QRect& own : coverRects(item.finding, picture, evenWidth)) {
+    for (const QRect& own : places) {
         const auto over = std::find_if(covers.begin(), covers.end(), [&](const Cover& cover) {
-            return cover.style == item.style && cover.strength == item.strength && cover.rect.contains(own);
+            return cover.style == style && cover.strength == strength && cover.bounds().contains(own);
         });
-        if (over != covers.end() && std::find(boxes.begin(), boxes.end(), over->rect) == boxes.end())
-            boxes.push_back(over->rect);
+        if (over != covers.end() && std::find(boxes.begin(), boxes.end(), over->bounds()) == boxes.end())
+            boxes.push_back(over->bounds());
     }
     return boxes;
 }
 
 Json itemsJson(const LogEntry& entry, const LogInput& input) {
-    const int evenWidth = input.policy->evenWidth;
-    const auto covers = coversOf(entry.items, entry.size, evenWidth);
-    const auto byHand = handCovers(entry.items, entry.size, evenWidth);
-    struct Row {
-        std::vector<QRect> boxes;
-        Json json;
-    };
+    const auto covers = coversOf(entry.decided, entry.size);
+    const QRegion byHand = handRegion(entry.decided, entry.size);
     std::vector<Row> rows;
-    for (const Item& item : entry.items) {
-        const auto own = coverRects(item.finding, entry.size, evenWidth);
-        const bool hidden =
-            item.finding.kind != Kind::Area && std::all_of(own.begin(), own.end(), [&](const QRect& r) {
-                return std::any_of(byHand.begin(), byHand.end(), [&](const QRect& hand) { return hand.contains(r); });
-            });
+    for (const Item& item : entry.decided.items) {
+        const auto own = coverRects(item.finding, entry.size, entry.decided.evenWidth);
         // What was found under a cover drawn by hand is the cover's secret.
-        if (hidden) continue;
-        const auto boxes = item.decision == Decision::Cover ? drawnOver(item, covers, entry.size, evenWidth) : own;
-        if (!boxes.empty()) rows.push_back({boxes, itemJson(item, boxes, input.secret)});
+        if (std::all_of(own.begin(), own.end(),
+                        [&](const QRect& r) { return QRegion(r).subtracted(byHand).isEmpty(); }))
+            continue;
+        const auto boxes = item.decision == Decision::Cover ? drawnOver(own, item.style, item.strength, covers) : own;
+        if (!boxes.empty()) rows.push_back(itemRow(item, boxes, input.secret));
+    }
+    for (const HandCover& hand : entry.decided.hands) {
+        const QRect bounds = handRegion(hand, entry.size, entry.decided.evenWidth).boundingRect();
+        for (const QRect& place : drawnOver({bounds}, hand.style, hand.strength, covers))
+            rows.push_back(handRow(hand, place));
     }
     std::stable_sort(rows.begin(), rows.end(), [](const Row& a, const Row& b) {
-        const QRect &x = a.boxes.front(), &y = b.boxes.front();
-        return x.top() != y.top() ? x.top() < y.top() : x.left() < y.left();
+        return a.place.top() != b.place.top() ? a.place.top() < b.place.top() : a.place.left() < b.place.left();
     });
     Json items = Json::array();
     for (Row& row : rows)
@@ -160,7 +168,7 @@ QByteArray redactionLog(const LogInput& input) {
     Json policy;
     policy["name"] = text(input.policy->name);
     policy["kinds"] = Json::array();
-    for (Kind kind : findableKinds())
+    for (Kind kind : allKinds())
         if (input.policy->looksFor(kind))
             policy["kinds"].push_back(
                 {{"kind", text(kindName(kind))}, {"threshold", input.policy->rule(kind).threshold}});

@@ -22,8 +22,8 @@ struct Artifact {
     QByteArray bytes; ///< the very ones that were checked
 };
 
-/// A leak an officer has let pass, with the reason given.
-struct Override {
+/// A leak an officer has let through, with the reason given.
+struct Pass {
     Leak leak;
     QString reason;
 };
@@ -33,9 +33,9 @@ struct LogEntry {
     QString fileName; ///< without its folder
     QSize size;
     QString sha256;
-    std::vector<Item> items;
-    std::vector<Leak> leaks; ///< what the check found and nobody let pass
-    std::vector<Override> overrides;
+    Decided decided;
+    std::vector<Leak> leaks; ///< what the check found and nobody let through
+    std::vector<Pass> passes;
 };
 
 struct LogInput {

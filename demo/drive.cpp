@@ -1,4 +1,4 @@
-#include "app/demo_drive.h"
+#include "drive.h"
 
 #include "app/findings_panel.h"
 #include "app/gate.h"
@@ -56,7 +56,7 @@ bool withTakeView(MainWindow& window, const std::function<void(TakeView&)>& act)
 }
 
 bool takeWindow(MainWindow& window, const QString& title) {
-    const size_t before = window.openCase().captures().size();
+    const qsizetype before = window.openCase().captures().size();
     const bool seen = withTakeView(window, [&](TakeView& view) {
         auto* list = view.findChild<QListWidget*>(QStringLiteral("targets"));
         for (int i = 0; i < list->count(); ++i)
@@ -69,7 +69,7 @@ bool takeWindow(MainWindow& window, const QString& title) {
 }
 
 bool waitUntilRead(MainWindow& window) {
-    return waitFor([&] { return !window.readingRoom().busy() && window.openCase().counts().unread == 0; });
+    return waitFor([&] { return !window.worker().busy() && window.openCase().counts().unread == 0; });
 }
 
 // Goes from finding to finding and covers each value with Shift+C; the company's own address is kept.
@@ -77,7 +77,7 @@ bool settleAll(MainWindow& window) {
     QWidget* sheet = &window.sheet();
     for (int guard = 0; guard < 1000 && window.openCase().counts().open > 0; ++guard) {
         press(sheet, Qt::Key_J);
-        const Item* item = window.openCase().item(window.findings().selected());
+        const Item* item = window.openCase().item(window.selection().item());
         if (!item) return false;
         if (item->decision != Decision::Open) continue;
         const bool ours = item->finding.text.contains(QStringLiteral("larkmoor-water"));
@@ -126,18 +126,18 @@ QStringList driveDemo(MainWindow& window, const QString& folder) {
     press(&window.sheet(), Qt::Key_Tab);
     if (!dragCover(window, QRectF(16, 160, 120, 40))) return failed("covering by hand");
     press(&window.sheet(), Qt::Key_Return, Qt::ControlModifier);
-    if (!waitFor([&] { return !window.readingRoom().busy() && !window.checkView().files().empty(); }))
+    if (!waitFor([&] { return !window.worker().busy() && !window.releaseFlow().pictures().empty(); }))
         return failed("checking");
-    if (window.checkView().blocking() > 0) {
-        for (const CheckedFile& file : window.checkView().files())
-            for (const Leak& leak : file.report.leaks)
+    if (window.releaseFlow().blocking() > 0) {
+        for (const CheckedPicture& file : window.releaseFlow().pictures())
+            for (const Leak& leak : file.leaks)
                 qWarning("%s at %d,%d: %s", qPrintable(file.artifact.fileName), int(leak.place.x()),
                          int(leak.place.y()), qPrintable(leak.sentence));
         return failed("checking: something is still readable");
     }
     press(&window, Qt::Key_Escape);
     QStringList paths;
-    QObject::connect(&window, &MainWindow::released, &window, [&](const QStringList& p) { paths = p; });
+    QObject::connect(&window.releaseFlow(), &ReleaseFlow::released, &window, [&](const QStringList& p) { paths = p; });
     press(&window.sheet(), Qt::Key_Return, Qt::ControlModifier | Qt::ShiftModifier);
     ReleaseView* view = nullptr;
     if (!waitFor([&] {
@@ -198,14 +198,14 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
         request.origin = QStringLiteral("pump-07: telemetry");
         window.taker().start(request);
         if (!waitFor([&] { return !window.taker().running(); })) return {};
-        const auto page = window.pageOf(window.sheet().captureId());
+        const auto page = window.openCase().joinedPage(window.selection().capture());
         if (!page || page->unsure() == 0) return {};
         JoinsView joins(*page, &window);
         joins.show();
         if (!QTest::qWaitForWindowExposed(&joins)) return {};
         shoot(joins, "joins");
         joins.close();
-        window.openCase().remove(window.sheet().captureId());
+        window.openCase().remove(window.selection().capture());
         show(window);
     }
     auto* name = window.findChild<QLineEdit*>(QStringLiteral("caseName"));
@@ -227,7 +227,7 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
     shoot(window, "review-light");
     // Words swept off the sheet, and a table beside them as it would be copied.
     {
-        const Capture* here = window.openCase().capture(window.sheet().captureId());
+        const Capture* here = window.openCase().capture(window.selection().capture());
         if (!here || !here->page || here->page->lines.size() < 4) return {};
         const auto middle = [&](size_t line, size_t word) {
             return window.sheet().toView(here->page->lines[line].words[word].box.center()).toPoint();
@@ -274,12 +274,12 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
     press(sheet, Qt::Key_J);
     press(sheet, Qt::Key_O);
     press(sheet, Qt::Key_Return, Qt::ControlModifier);
-    if (!waitFor([&] { return !window.readingRoom().busy() && !window.checkView().files().empty(); })) return {};
+    if (!waitFor([&] { return !window.worker().busy() && !window.releaseFlow().pictures().empty(); })) return {};
     shoot(window, "check-failed");
     press(&window, Qt::Key_Escape);
     press(sheet, Qt::Key_C);
     press(sheet, Qt::Key_Return, Qt::ControlModifier);
-    if (!waitFor([&] { return !window.readingRoom().busy() && window.checkView().blocking() == 0; })) return {};
+    if (!waitFor([&] { return !window.worker().busy() && window.releaseFlow().blocking() == 0; })) return {};
     shoot(window, "check-passed");
     press(&window, Qt::Key_Escape);
     return paths;

@@ -1,0 +1,53 @@
+// The row on top: the case's name, Take, Bring in, and the search over all words of the case.
+#pragma once
+
+#include "app/selection.h"
+#include "casefile/case.h"
+
+#include <QWidget>
+#include <utility>
+#include <vector>
+
+class QAction;
+class QHBoxLayout;
+class QLineEdit;
+class QMenu;
+
+namespace eyelid {
+
+class Commands;
+class Sheet;
+
+class CaseHeader final : public QWidget {
+    Q_OBJECT
+public:
+    CaseHeader(Case& owner, Selection& selection, Sheet& sheet, const Commands& commands);
+    /// Puts the keys into the search.
+    void startSearch();
+
+signals:
+    /// A place that was searched for is shown.
+    void placeShown();
+    void notFound(QString text);
+    /// The name was entered; the keys are wanted elsewhere.
+    void entered();
+
+private:
+    QLineEdit* addName();
+    void addButton(const QAction& action);
+    QLineEdit* addSearch();
+    void addMenu(QMenu* menu);
+    void search(bool forward);
+    void showHits();
+
+    Case& m_case;
+    Selection& m_selection;
+    Sheet& m_sheet;
+    QHBoxLayout* m_row;
+    QLineEdit *m_name, *m_search;
+    std::vector<std::pair<int, QRectF>> m_hits; ///< capture and place
+    int m_hit = -1;
+    QString m_hitText;
+};
+
+} // namespace eyelid

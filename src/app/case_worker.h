@@ -1,0 +1,77 @@
+// Long work on a case off the interface thread, one job after the other. It follows the case by itself: what a change
+// leaves to be done (read, find, carry) is begun as soon as the change is told of.
+#pragma once
+
+#include "casefile/case.h"
+#include "pipeline/case_work.h"
+
+#include <atomic>
+#include <functional>
+#include <memory>
+#include <mutex>
+#include <QObject>
+#include <QThreadPool>
+
+namespace eyelid {
+
+/// A capture to be made as it would leave, and checked.
+struct ToCheck {
+    int capture = 0;
+    QString fileName;
+    QImage picture;
+    Decided decided;
+};
+
+class CaseWorker final : public QObject {
+    Q_OBJECT
+public:
+    explicit CaseWorker(Case& owner, QObject* parent = nullptr);
+    ~CaseWorker() override;
+
+    /// Reads one area once more; answers with areaRead(), or areaFailed().
+    void readArea(int capture, const QRect& area, const QString& languages, ReadOptions::Content content);
+    /// What a policy would find; answers with tried() unless another is asked for meanwhile.
+    void tryPolicy(int capture, const Policy& policy);
+    /// Makes the pictures and checks them, in memory; answers with checked() or checkFailed().
+    void check(std::vector<ToCheck> pictures);
+    /// Any other work, told of as `doing`; `done` runs on the interface thread, unless this worker has gone.
+    void run(const QString& doing, std::function<void()> work, std::function<void()> done);
+    /// Stops the job that is running, and the reading of captures that wait.
+    void cancel();
+    /// Reading that was stopped, or that failed, begun again.
+    void readWhatIsNotRead();
+
+    bool busy() const { return m_jobs > 0; }
+    /// What the running job is doing, and how far it is.
+    QString doing() const;
+    double fraction() const;
+    /// What a text that is to leave with the pictures must not say, as checkText() tells it.
+    std::vector<Leak> checkText(const QString& text, const QString& what);
+
+signals:
+    void busyChanged();
+    void areaRead(int capture, QRect area, Page reading);
+    void areaFailed(QString sentence);
+    void tried(int capture, std::vector<Finding> findings);
+    void checked(std::vector<CheckedPicture> pictures);
+    void checkFailed(QString sentence, bool cancelled);
+
+private:
+    using Answer = std::function<void()>; ///< runs on the interface thread
+    void start(std::function<Answer(Progress&)> job);
+    void keepUp();
+    Answer readNow(int capture, const PictureId& id, const QImage& picture, const Search& search, Progress& progress);
+    const CaseWork& work();
+
+    Case& m_case;
+    QThreadPool m_pool;
+    std::unique_ptr<Reader> m_reader; // of the pool's one thread
+    std::once_flag m_workMade;
+    std::unique_ptr<CaseWork> m_work;
+    std::vector<std::shared_ptr<Progress>> m_progresses; // running and waiting, in order
+    int m_jobs = 0;
+    bool m_following = false;     // a job of keepUp() is under way
+    std::atomic<int> m_trial = 0; // the latest; earlier ones that still wait are passed over
+};
+
+} // namespace eyelid

@@ -1,0 +1,56 @@
+// Every command of the window, in a table by the steps of the job: one action each, for menus, buttons and keys.
+#pragma once
+
+#include <functional>
+#include <QAction>
+#include <QHash>
+#include <QKeySequence>
+#include <QList>
+#include <QObject>
+#include <QString>
+#include <vector>
+
+class QMenu;
+class QWidget;
+
+namespace eyelid {
+
+enum class JobStep { Case, Take, Read, Decide, Release, View };
+
+struct Command {
+    QString id; ///< "undo"; by it the command is found again
+    QString text;
+    QString icon; ///< of the shipped set; empty: none
+    QList<QKeySequence> keys;
+    std::function<void()> run;
+    bool checkable = false;
+    bool repeats = false;     ///< while its key is held
+    QString keyElsewhere;     ///< a key that some views see to themselves, for the menu to show
+    bool startsGroup = false; ///< a line parts it from what stands above it in the menu
+};
+
+class Commands final : public QObject {
+public:
+    /// The actions belong to `window`, and their keys work throughout it.
+    explicit Commands(QWidget& window) : m_window(window) {}
+
+    void add(JobStep step, const std::vector<Command>& commands);
+    /// The action of a command; to ask for one that is not there is a programming error.
+    QAction& operator[](const QString& id) const;
+    /// One menu with a menu for each step.
+    QMenu* menu() const;
+    /// Icons in a theme's colour.
+    void refreshIcons();
+
+private:
+    struct Entry {
+        JobStep step;
+        Command command;
+        QAction* action;
+    };
+    QWidget& m_window;
+    std::vector<Entry> m_entries;
+    QHash<QString, QAction*> m_byId;
+};
+
+} // namespace eyelid

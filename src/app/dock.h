@@ -1,0 +1,48 @@
+// The tools under the sheet, with the chosen tool's settings beside them.
+#pragma once
+
+#include "casefile/case_state.h"
+
+#include <QWidget>
+#include <vector>
+
+class QAction;
+class QComboBox;
+class QHBoxLayout;
+class QLabel;
+class QSlider;
+class QToolButton;
+
+namespace eyelid {
+
+class Commands;
+class Sheet;
+
+class Dock final : public QWidget {
+    Q_OBJECT
+public:
+    Dock(Sheet& sheet, const Commands& commands);
+    /// Of covers drawn by hand from now on.
+    CoverLook look() const;
+    /// What it needs with icons alone; its words come and go with the room there is.
+    QSize minimumSizeHint() const override { return {480, 46}; }
+
+protected:
+    void resizeEvent(QResizeEvent*) override;
+
+private:
+    void fitWords();
+    QToolButton* addTool(const QAction& action, bool text);
+    void addSettings();
+    void refresh();
+    void remember() const;
+
+    Sheet& m_sheet;
+    QHBoxLayout* m_row;
+    std::vector<QToolButton*> m_worded; ///< tools with their names beside their icons, where there is room
+    QComboBox* m_style;
+    QSlider* m_strength;
+    QLabel *m_hint, *m_zoom;
+};
+
+} // namespace eyelid

@@ -1,0 +1,56 @@
+// Bringing in what exists: picture files and folders, pages of PDFs, the clipboard, what is dropped, pictures to be
+// joined. Decodes, draws pages and joins aside; the window goes on meanwhile.
+#pragma once
+
+#include "casefile/case.h"
+
+#include <atomic>
+#include <functional>
+#include <QObject>
+#include <QStringList>
+#include <QThreadPool>
+
+class QMimeData;
+
+namespace eyelid {
+
+class PdfFile;
+
+class Intake final : public QObject {
+    Q_OBJECT
+public:
+    /// `window`: what its dialogs stand before.
+    Intake(Case& owner, QWidget& window);
+    ~Intake() override;
+
+    int add(const QImage& picture, const QString& origin, std::shared_ptr<const ScrolledPage> joined = {});
+    /// Opens picture files, all pictures of folders, and pages of PDFs, which are asked about; those that cannot be
+    /// opened are told of in one message.
+    void bringIn(const QStringList& files);
+    void bringInClipboard();
+    /// What was dropped.
+    void bringInDropped(const QMimeData& data);
+    /// Asks for files.
+    void chooseFiles();
+    void joinChosen();
+
+signals:
+    void added(int capture);
+    void trouble(QString sentence);
+
+private:
+    void aside(std::function<void()> work);
+    void addFromAside(const QImage& picture, const QString& origin, std::function<void()> then = {});
+    void bringInPdf(const QString& file);
+    std::shared_ptr<PdfFile> openPdf(const QString& file);
+    void bringInPages(const std::shared_ptr<PdfFile>& pdf, const QString& file, const std::vector<int>& pages,
+                      double dpi);
+    void joinFiles(const QStringList& files);
+
+    Case& m_case;
+    QWidget& m_window;
+    std::atomic<bool> m_leaving{false}; ///< what is being decoded is not wanted any more
+    QThreadPool m_pool;                 ///< ends before the rest goes
+};
+
+} // namespace eyelid

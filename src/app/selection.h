@@ -1,0 +1,38 @@
+// What is being looked at: the capture that is shown, and the finding or cover that is selected on it. The one owner of
+// both; views show it and ask it for another.
+#pragma once
+
+#include "casefile/case.h"
+
+#include <QObject>
+
+namespace eyelid {
+
+class Selection final : public QObject {
+    Q_OBJECT
+public:
+    explicit Selection(Case& owner);
+
+    /// 0: none.
+    int capture() const { return m_capture; }
+    /// A finding or a cover drawn by hand; 0: none.
+    int item() const { return m_item; }
+    /// What was selected on another capture is selected no longer.
+    void showCapture(int id);
+    /// Shows the capture it is on.
+    void select(int item);
+    /// The capture after this one, or before it, round the end.
+    void stepCapture(int by);
+
+signals:
+    void captureChanged(int capture);
+    void itemChanged(int item);
+
+private:
+    void follow();
+
+    Case& m_case;
+    int m_capture = 0, m_item = 0;
+};
+
+} // namespace eyelid

@@ -1,0 +1,75 @@
+// What the pointer does on the sheet: each tool takes the pointer's ways and draws what it is at.
+#pragma once
+
+#include "reading/word_picking.h"
+
+#include <functional>
+#include <QElapsedTimer>
+#include <QPainter>
+#include <QPointF>
+#include <QRect>
+
+class QMouseEvent;
+
+namespace eyelid {
+
+class Sheet;
+
+/// Points are in the capture's device pixels, `event` is in the view's.
+class SheetTool {
+public:
+    explicit SheetTool(Sheet& sheet) : m_sheet(sheet) {}
+    virtual ~SheetTool() = default;
+    virtual Qt::CursorShape cursorAt(const QPointF& point) const = 0;
+    virtual void press(const QPointF& point, const QMouseEvent& event) = 0;
+    virtual void move(const QPointF& point, const QMouseEvent& event) = 0;
+    virtual void release() = 0;
+    /// False where two quick clicks mean nothing.
+    virtual bool doubleClick(const QPointF&, const QMouseEvent&) { return false; }
+    virtual void paint(QPainter&) const {}
+    /// Forgets what was begun, as when another capture is shown.
+    virtual void drop() = 0;
+
+protected:
+    Sheet& m_sheet;
+};
+
+/// A click selects what lies there, a sweep chooses words, two clicks a word, three a line.
+class SelectTool final : public SheetTool {
+public:
+    using SheetTool::SheetTool;
+    Qt::CursorShape cursorAt(const QPointF& point) const override;
+    void press(const QPointF& point, const QMouseEvent& event) override;
+    void move(const QPointF& point, const QMouseEvent& event) override;
+    void release() override;
+    bool doubleClick(const QPointF& point, const QMouseEvent& event) override;
+    void drop() override;
+
+private:
+    bool thirdClick(const QPointF& point, const QMouseEvent& event);
+
+    std::optional<WordAt> m_sweepFrom;
+    QPointF m_pressed;
+    int m_pressedItem = 0;
+    QElapsedTimer m_sinceDouble;
+    bool m_sweeping = false;
+};
+
+/// Draws a rectangle, and gives it to `drawn`.
+class AreaTool final : public SheetTool {
+public:
+    AreaTool(Sheet& sheet, std::function<void(const QRect&)> drawn) : SheetTool(sheet), m_drawn(std::move(drawn)) {}
+    Qt::CursorShape cursorAt(const QPointF&) const override { return Qt::CrossCursor; }
+    void press(const QPointF& point, const QMouseEvent& event) override;
+    void move(const QPointF& point, const QMouseEvent& event) override;
+    void release() override;
+    void paint(QPainter& painter) const override;
+    void drop() override;
+
+private:
+    std::function<void(const QRect&)> m_drawn;
+    bool m_dragging = false;
+    QPointF m_from, m_to;
+};
+
+} // namespace eyelid

@@ -1,0 +1,437 @@
+#include "casefile/case_json.h"
+
+#include <array>
+#include <nlohmann/json.hpp>
+#include <stdexcept>
+
+using Json = nlohmann::json;
+
+// How Qt's own types are written.
+namespace nlohmann {
+template <> struct adl_serializer<QString> {
+    static void to_json(Json& j, const QString& text) { j = text.toStdString(); }
+    static void from_json(const Json& j, QString& text) { text = QString::fromStdString(j.get<std::string>()); }
+};
+template <> struct adl_serializer<QRect> {
+    static void to_json(Json& j, const QRect& r) { j = {r.x(), r.y(), r.width(), r.height()}; }
+    static void from_json(const Json& j, QRect& r) {
+        r = QRect(j.at(0).get<int>(), j.at(1).get<int>(), j.at(2).get<int>(), j.at(3).get<int>());
+    }
+};
+template <> struct adl_serializer<QRectF> {
+    static void to_json(Json& j, const QRectF& r) { j = {r.x(), r.y(), r.width(), r.height()}; }
+    static void from_json(const Json& j, QRectF& r) {
+        r = QRectF(j.at(0).get<double>(), j.at(1).get<double>(), j.at(2).get<double>(), j.at(3).get<double>());
+    }
+};
+template <> struct adl_serializer<QSize> {
+    static void to_json(Json& j, const QSize& s) { j = {s.width(), s.height()}; }
+    static void from_json(const Json& j, QSize& s) { s = QSize(j.at(0).get<int>(), j.at(1).get<int>()); }
+};
+template <> struct adl_serializer<QPolygonF> {
+    static void to_json(Json& j, const QPolygonF& p) {
+        j = Json::array();
+        for (const QPointF& at : p) j.push_back({at.x(), at.y()});
+    }
+    static void from_json(const Json& j, QPolygonF& p) {
+        for (const Json& at : j) p << QPointF(at.at(0).get<double>(), at.at(1).get<double>());
+    }
+};
+template <> struct adl_serializer<QStringList> {
+    static void to_json(Json& j, const QStringList& list) {
+        j = Json::array();
+        for (const QString& text : list) j.push_back(text);
+    }
+    static void from_json(const Json& j, QStringList& list) {
+        for (const Json& text : j) list << text.get<QString>();
+    }
+};
+} // namespace nlohmann
+
+namespace eyelid {
+namespace {
+
+// Thrown and caught within this file.
+struct Damaged : std::runtime_error {
+    using std::runtime_error::runtime_error;
+};
+
+template <typename T> T known(const std::optional<T>& value) {
+    if (!value) throw Damaged("an unknown name");
+    return *value;
+}
+
+// Enumerations by the names they have; their order may change.
+template <typename Enum, size_t n> struct EnumNames {
+    std::array<std::pair<Enum, const char*>, n> names;
+    const char* of(Enum value) const {
+        for (const auto& [v, name] : names)
+            if (v == value) return name;
+        return "";
+    }
+    Enum from(const Json& j) const {
+        const auto text = j.get<std::string>();
+        for (const auto& [v, name] : names)
+            if (text == name) return v;
+        throw Damaged("an unknown name");
+    }
+};
+constexpr EnumNames<Decision, 3> decisions{
+    {{{Decision::Open, "open"}, {Decision::Cover, "cover"}, {Decision::Keep, "keep"}}}};
+constexpr EnumNames<ScrollDirection, 2> directions{
+    {{{ScrollDirection::Down, "down"}, {ScrollDirection::Right, "right"}}}};
+constexpr EnumNames<CoverShape::Form, 3> forms{{{{CoverShape::Form::Rectangles, "rectangles"},
+                                                 {CoverShape::Form::Polygon, "polygon"},
+                                                 {CoverShape::Form::Stroke, "stroke"}}}};
+constexpr EnumNames<Leak::Sort, 7> sorts{{{{Leak::Sort::Structure, "structure"},
+                                           {Leak::Sort::Extra, "extra"},
+                                           {Leak::Sort::Transparency, "transparency"},
+                                           {Leak::Sort::Cover, "cover"},
+                                           {Leak::Sort::Found, "found"},
+                                           {Leak::Sort::CoveredValue, "covered value"},
+                                           {Leak::Sort::Name, "name"}}}};
+
+} // namespace
+
+// Found by their arguments, so not in the unnamed namespace. Each pair is the fields of one type, in its header's
+// order.
+static void to_json(Json& j, const PictureId& id) {
+    j = id.toHex().toStdString();
+}
+static void from_json(const Json& j, PictureId& id) {
+    id = PictureId::fromHex(QByteArray::fromStdString(j.get<std::string>()));
+}
+static void to_json(Json& j, const Kind& kind) {
+    j = kindName(kind);
+}
+static void from_json(const Json& j, Kind& kind) {
+    kind = known(kindFromName(j.get<QString>()));
+}
+static void to_json(Json& j, const CoverStyle& style) {
+    j = styleName(style);
+}
+static void from_json(const Json& j, CoverStyle& style) {
+    style = known(styleFromName(j.get<QString>()));
+}
+
+static void to_json(Json& j, const Glyph& g) {
+    j = {g.text, g.box, g.confidence, g.exact, g.others};
+}
+static void from_json(const Json& j, Glyph& g) {
+    g = {j.at(0).get<QString>(), j.at(1).get<QRectF>(), j.at(2).get<double>(), j.at(3).get<bool>(),
+         j.at(4).get<QStringList>()};
+}
+static void to_json(Json& j, const Word& w) {
+    j = {{"text", w.text},
+         {"box", w.box},
+         {"confidence", w.confidence},
+         {"glyphs", w.glyphs},
+         {"others", w.alternatives}};
+}
+static void from_json(const Json& j, Word& w) {
+    w = {j.at("text").get<QString>(), j.at("box").get<QRectF>(), j.at("confidence").get<double>(),
+         j.at("glyphs").get<std::vector<Glyph>>(), j.at("others").get<QStringList>()};
+}
+static void to_json(Json& j, const TextLine& l) {
+    j = {{"words", l.words},      {"box", l.box},           {"baseline", l.baseline},
+         {"x_height", l.xHeight}, {"light", l.lightOnDark}, {"turned", l.turned}};
+}
+static void from_json(const Json& j, TextLine& l) {
+    l = {j.at("words").get<std::vector<Word>>(), j.at("box").get<QRectF>(), j.at("baseline").get<double>(),
+         j.at("x_height").get<double>(),         j.at("light").get<bool>(), j.at("turned").get<int>()};
+}
+static void to_json(Json& j, const Code& c) {
+    j = {{"kind", c.kind}, {"content", c.content}, {"corners", c.corners}, {"box", c.box}};
+}
+static void from_json(const Json& j, Code& c) {
+    c = {j.at("kind").get<QString>(), j.at("content").get<QString>(), j.at("corners").get<QPolygonF>(),
+         j.at("box").get<QRectF>()};
+}
+static void to_json(Json& j, const Page& p) {
+    j = {{"size", p.size}, {"lines", p.lines}, {"codes", p.codes}, {"faces", p.faces}, {"languages", p.languages}};
+}
+static void from_json(const Json& j, Page& p) {
+    p = {j.at("size").get<QSize>(), j.at("lines").get<std::vector<TextLine>>(), j.at("codes").get<std::vector<Code>>(),
+         j.at("faces").get<std::vector<QRectF>>(), j.at("languages").get<QString>()};
+}
+static void to_json(Json& j, const PictureReading& r) {
+    j = {{"picture", r.picture}, {"languages", r.languages}, {"page", *r.page}};
+}
+static void from_json(const Json& j, PictureReading& r) {
+    r = {j.at("picture").get<PictureId>(), j.at("languages").get<QString>(),
+         std::make_shared<const Page>(j.at("page").get<Page>())};
+}
+static void to_json(Json& j, const AreaReading& r) {
+    j = {{"area", r.area}, {"reading", r.reading}};
+}
+static void from_json(const Json& j, AreaReading& r) {
+    r = {j.at("area").get<QRect>(), j.at("reading").get<Page>()};
+}
+static void to_json(Json& j, const Correction& c) {
+    j = {{"box", c.box}, {"text", c.text}};
+}
+static void from_json(const Json& j, Correction& c) {
+    c = {j.at("box").get<QRectF>(), j.at("text").get<QString>()};
+}
+
+static void to_json(Json& j, const Finding& f) {
+    j = {{"kind", f.kind},     {"text", f.text},         {"key", f.key},
+         {"boxes", f.boxes},   {"height", f.textHeight}, {"confidence", f.confidence},
+         {"ground", f.ground}, {"reason", f.reason}};
+}
+static void from_json(const Json& j, Finding& f) {
+    f = {j.at("kind").get<Kind>(),      j.at("text").get<QString>(),
+         j.at("key").get<QString>(),    j.at("boxes").get<std::vector<QRectF>>(),
+         j.at("height").get<double>(),  j.at("confidence").get<double>(),
+         j.at("ground").get<QString>(), j.at("reason").get<QString>()};
+}
+static void to_json(Json& j, const KnownFinding& k) {
+    j = {{"id", k.id}, {"finding", k.finding}, {"identity", k.identity}, {"found", k.found}};
+}
+static void from_json(const Json& j, KnownFinding& k) {
+    k = {j.at("id").get<int>(), j.at("finding").get<Finding>(), j.at("identity").get<int>(), j.at("found").get<bool>()};
+    if (k.finding.boxes.empty()) throw Damaged("a finding without a place");
+}
+static void to_json(Json& j, const Ruling& r) {
+    j = Json::object();
+    if (r.decision) j["decision"] = decisions.of(*r.decision);
+    if (r.look) j["look"] = {{"style", r.look->style}, {"strength", r.look->strength}};
+    if (!r.note.isEmpty()) j["note"] = r.note;
+}
+static void from_json(const Json& j, Ruling& r) {
+    r = {};
+    if (j.contains("decision")) r.decision = decisions.from(j["decision"]);
+    if (j.contains("look"))
+        r.look = CoverLook{j["look"].at("style").get<CoverStyle>(), j["look"].at("strength").get<double>()};
+    if (j.contains("note")) r.note = j["note"].get<QString>();
+}
+static void to_json(Json& j, const CoverShape& s) {
+    j = {{"form", forms.of(s.form())}};
+    if (s.form() == CoverShape::Form::Rectangles)
+        j["rects"] = s.rects();
+    else
+        j["points"] = QPolygonF(s.points());
+    if (s.form() == CoverShape::Form::Stroke) j["width"] = s.width();
+}
+static void from_json(const Json& j, CoverShape& s) {
+    switch (forms.from(j.at("form"))) {
+    case CoverShape::Form::Rectangles:
+        s = CoverShape::rectangles(j.at("rects").get<std::vector<QRect>>());
+        break;
+    case CoverShape::Form::Polygon:
+        s = CoverShape::polygon(j.at("points").get<QPolygonF>().toPolygon());
+        break;
+    case CoverShape::Form::Stroke:
+        s = CoverShape::stroke(j.at("points").get<QPolygonF>().toPolygon(), j.at("width").get<int>());
+        break;
+    }
+}
+static void to_json(Json& j, const HandCover& h) {
+    j = {{"id", h.id}, {"shape", h.shape}, {"style", h.style}, {"strength", h.strength}, {"note", h.note}};
+}
+static void from_json(const Json& j, HandCover& h) {
+    h = {j.at("id").get<int>(), j.at("shape").get<CoverShape>(), j.at("style").get<CoverStyle>(),
+         j.at("strength").get<double>(), j.at("note").get<QString>()};
+}
+static void to_json(Json& j, const Join& join) {
+    j = {{"offset", join.offset},  {"seam", join.seam},   {"sure", join.sure},
+         {"by_hand", join.byHand}, {"doubt", join.doubt}, {"candidates", join.candidates}};
+}
+static void from_json(const Json& j, Join& join) {
+    join = {j.at("offset").get<int>(),   j.at("seam").get<int>(),      j.at("sure").get<bool>(),
+            j.at("by_hand").get<bool>(), j.at("doubt").get<QString>(), j.at("candidates").get<std::vector<int>>()};
+}
+static void to_json(Json& j, const std::shared_ptr<const Joined>& joined) {
+    j = nullptr;
+    if (joined)
+        j = {{"direction", directions.of(joined->direction)}, {"pictures", joined->pictures}, {"joins", joined->joins}};
+}
+static std::shared_ptr<const Joined> joinedFrom(const Json& j) {
+    if (j.is_null()) return nullptr;
+    return std::make_shared<const Joined>(Joined{directions.from(j.at("direction")),
+                                                 j.at("pictures").get<std::vector<PictureId>>(),
+                                                 j.at("joins").get<std::vector<Join>>()});
+}
+static void to_json(Json& j, const Leak& l) {
+    j = {{"sort", sorts.of(l.sort)}, {"place", l.place}, {"sentence", l.sentence}, {"finding", l.finding}};
+}
+static void from_json(const Json& j, Leak& l) {
+    l = {sorts.from(j.at("sort")), j.at("place").get<QRectF>(), j.at("sentence").get<QString>(),
+         j.at("finding").get<Finding>()};
+}
+static void to_json(Json& j, const CapturePass& p) {
+    j = {{"capture", p.capture}, {"leak", p.leak}, {"reason", p.reason}};
+}
+static void from_json(const Json& j, CapturePass& p) {
+    p = {j.at("capture").get<int>(), j.at("leak").get<Leak>(), j.at("reason").get<QString>()};
+}
+static void to_json(Json& j, const Capture& c) {
+    j = {{"id", c.id},       {"name", c.name},         {"origin", c.origin},        {"picture", c.picture},
+         {"size", c.size},   {"joined", c.joined},     {"areas_read", c.areasRead}, {"corrections", c.corrections},
+         {"hands", c.hands}, {"readings", c.readings}, {"known", c.known},          {"rulings", Json::array()}};
+    for (const auto& [finding, ruling] : c.rulings) j["rulings"].push_back({finding, ruling});
+}
+static void from_json(const Json& j, Capture& c) {
+    c.id = j.at("id").get<int>();
+    c.name = j.at("name").get<QString>();
+    c.origin = j.at("origin").get<QString>();
+    c.picture = j.at("picture").get<PictureId>();
+    c.size = j.at("size").get<QSize>();
+    c.joined = joinedFrom(j.at("joined"));
+    c.areasRead = j.at("areas_read").get<std::vector<AreaReading>>();
+    c.corrections = j.at("corrections").get<std::vector<Correction>>();
+    c.hands = j.at("hands").get<std::vector<HandCover>>();
+    c.readings = j.at("readings").get<std::vector<PictureReading>>();
+    c.known = j.at("known").get<std::vector<KnownFinding>>();
+    for (const Json& ruling : j.at("rulings")) c.rulings[ruling.at(0).get<int>()] = ruling.at(1).get<Ruling>();
+}
+
+namespace {
+
+Json policyJson(const std::shared_ptr<const Policy>& policy) {
+    return QString::fromUtf8(writePolicy(*policy));
+}
+
+std::shared_ptr<const Policy> policyFrom(const Json& j) {
+    auto policy = parsePolicy(j.get<QString>().toUtf8(), QStringLiteral("the case's policy"));
+    if (!policy) throw Damaged("a policy that cannot be used");
+    return std::make_shared<const Policy>(std::move(*policy));
+}
+
+template <typename T> Json arrayOf(const QList<T>& list) {
+    Json all = Json::array();
+    for (const T& entry : list) all.push_back(entry);
+    return all;
+}
+
+template <typename T> QList<T> listFrom(const Json& j) {
+    QList<T> list;
+    for (const Json& entry : j) list.push_back(entry.get<T>());
+    return list;
+}
+
+// Each edit as an object of one key, its name.
+struct EditJson {
+    Json operator()(const SetName& e) const { return {{"set_name", e.name}}; }
+    Json operator()(const SetPolicy& e) const { return {{"set_policy", policyJson(e.policy)}}; }
+    Json operator()(const SetWatchWords& e) const { return {{"set_watch_words", e.words}}; }
+    Json operator()(const SetLanguages& e) const { return {{"set_languages", e.languages}}; }
+    Json operator()(const PutCapture& e) const { return {{"put_capture", {{"at", e.at}, {"capture", e.capture}}}}; }
+    Json operator()(const TakeCapture& e) const { return {{"take_capture", e.capture}}; }
+    Json operator()(const SetPicture& e) const {
+        return {{"set_picture",
+                 {{"capture", e.capture},
+                  {"picture", e.picture},
+                  {"size", e.size},
+                  {"joined", e.joined},
+                  {"known", e.known}}}};
+    }
+    Json operator()(const SetJoins& e) const { return {{"set_joins", {{"capture", e.capture}, {"joined", e.joined}}}}; }
+    Json operator()(const SetWords& e) const {
+        return {{"set_words", {{"capture", e.capture}, {"areas_read", e.areasRead}, {"corrections", e.corrections}}}};
+    }
+    Json operator()(const SetRuling& e) const {
+        return {{"set_ruling", {{"capture", e.capture}, {"finding", e.finding}, {"ruling", e.ruling}}}};
+    }
+    Json operator()(const PutHand& e) const {
+        return {{"put_hand", {{"capture", e.capture}, {"at", e.at}, {"hand", e.hand}}}};
+    }
+    Json operator()(const TakeHand& e) const { return {{"take_hand", {{"capture", e.capture}, {"hand", e.hand}}}}; }
+    Json operator()(const SetHand& e) const { return {{"set_hand", {{"capture", e.capture}, {"hand", e.hand}}}}; }
+    Json operator()(const SetPasses& e) const { return {{"set_passes", arrayOf(e.passes)}}; }
+};
+
+Edit captureEditFrom(const std::string& name, const Json& e) {
+    const int capture = e.at("capture").get<int>();
+    if (name == "set_picture")
+        return SetPicture{capture, e.at("picture").get<PictureId>(), e.at("size").get<QSize>(),
+                          joinedFrom(e.at("joined")), e.at("known").get<std::vector<KnownFinding>>()};
+    if (name == "set_joins") return SetJoins{capture, joinedFrom(e.at("joined"))};
+    if (name == "set_words")
+        return SetWords{capture, e.at("areas_read").get<std::vector<AreaReading>>(),
+                        e.at("corrections").get<std::vector<Correction>>()};
+    if (name == "set_ruling") return SetRuling{capture, e.at("finding").get<int>(), e.at("ruling").get<Ruling>()};
+    if (name == "put_hand") return PutHand{capture, e.at("at").get<size_t>(), e.at("hand").get<HandCover>()};
+    if (name == "take_hand") return TakeHand{capture, e.at("hand").get<int>()};
+    if (name == "set_hand") return SetHand{capture, e.at("hand").get<HandCover>()};
+    throw Damaged("an unknown edit");
+}
+
+Edit editFrom(const Json& j) {
+    if (!j.is_object() || j.size() != 1) throw Damaged("no edit");
+    const std::string& name = j.begin().key();
+    const Json& e = j.begin().value();
+    if (name == "set_name") return SetName{e.get<QString>()};
+    if (name == "set_policy") return SetPolicy{policyFrom(e)};
+    if (name == "set_watch_words") return SetWatchWords{e.get<QStringList>()};
+    if (name == "set_languages") return SetLanguages{e.get<QString>()};
+    if (name == "put_capture") return PutCapture{e.at("at").get<qsizetype>(), e.at("capture").get<Capture>()};
+    if (name == "take_capture") return TakeCapture{e.get<int>()};
+    if (name == "set_passes") return SetPasses{listFrom<CapturePass>(e)};
+    return captureEditFrom(name, e);
+}
+
+Change changeFrom(const Json& j) {
+    Change change{j.at("name").get<QString>(), {}};
+    for (const Json& edit : j.at("edits")) change.edits.push_back(editFrom(edit));
+    return change;
+}
+
+CaseState stateFrom(const Json& j) {
+    CaseState state;
+    state.name = j.at("name").get<QString>();
+    state.terms = {policyFrom(j.at("policy")), j.at("watch_words").get<QStringList>(),
+                   j.at("languages").get<QString>()};
+    state.captures = listFrom<Capture>(j.at("captures"));
+    state.passes = listFrom<CapturePass>(j.at("passes"));
+    state.identities = Identities::fromKeys(j.at("identities").get<QStringList>());
+    state.nextCapture = j.at("next_capture").get<int>();
+    state.nextId = j.at("next_id").get<int>();
+    for (Capture& capture : state.captures) {
+        capture.page = pageOf(capture, state.terms.languages);
+        capture.reading = capture.page ? Capture::Reading::Done : Capture::Reading::Waiting;
+    }
+    return state;
+}
+
+QByteArray written(const Json& j) {
+    return QByteArray::fromStdString(j.dump(-1, ' ', false, Json::error_handler_t::replace));
+}
+
+template <typename T> Result<T> readBack(const QByteArray& json, T (*from)(const Json&)) {
+    try {
+        return from(Json::parse(json.begin(), json.end()));
+    } catch (const std::exception&) { // of the JSON library's, or Damaged
+        return Error{Error::Kind::BadInput, QStringLiteral("This record of a case is damaged.")};
+    }
+}
+
+} // namespace
+
+QByteArray changeToJson(const Change& change) {
+    Json edits = Json::array();
+    for (const Edit& edit : change.edits) edits.push_back(std::visit(EditJson(), edit));
+    return written({{"name", change.name}, {"edits", edits}});
+}
+
+Result<Change> changeFromJson(const QByteArray& json) {
+    return readBack(json, changeFrom);
+}
+
+QByteArray stateToJson(const CaseState& state) {
+    return written({{"name", state.name},
+                    {"policy", policyJson(state.terms.policy)},
+                    {"watch_words", state.terms.watchWords},
+                    {"languages", state.terms.languages},
+                    {"captures", arrayOf(state.captures)},
+                    {"passes", arrayOf(state.passes)},
+                    {"identities", state.identities.keys()},
+                    {"next_capture", state.nextCapture},
+                    {"next_id", state.nextId}});
+}
+
+Result<CaseState> stateFromJson(const QByteArray& json) {
+    return readBack(json, stateFrom);
+}
+
+} // namespace eyelid

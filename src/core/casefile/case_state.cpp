@@ -1,0 +1,86 @@
+#include "casefile/case_state.h"
+
+#include "picture/geometry.h"
+
+#include <algorithm>
+
+namespace eyelid {
+namespace {
+
+// Two readings of one value stand at nearly the same place.
+constexpr double samePlace = 0.5;
+
+QString letterKey(const Finding& finding) {
+    return finding.text.isEmpty() ? QString() : kindName(finding.kind) + u'\n' + exactly(finding.text);
+}
+
+} // namespace
+
+int Joined::unsure() const {
+    return int(std::count_if(joins.begin(), joins.end(), [](const Join& join) { return !join.sure; }));
+}
+
+const Capture* CaseState::capture(int id) const {
+    const auto at = std::find_if(captures.cbegin(), captures.cend(), [&](const Capture& c) { return c.id == id; });
+    return at == captures.cend() ? nullptr : &*at;
+}
+
+Capture* CaseState::capture(int id) {
+    const auto at = std::find_if(captures.begin(), captures.end(), [&](const Capture& c) { return c.id == id; });
+    return at == captures.end() ? nullptr : &*at;
+}
+
+std::shared_ptr<const Page> pageOf(const Capture& capture, const QString& languages) {
+    const auto read = std::find_if(capture.readings.begin(), capture.readings.end(), [&](const PictureReading& r) {
+        return r.picture == capture.picture && r.languages == languages;
+    });
+    if (read == capture.readings.end()) return nullptr;
+    if (capture.areasRead.empty() && capture.corrections.empty()) return read->page;
+    Page page = *read->page;
+    for (const AreaReading& again : capture.areasRead) page = withAreaReadAnew(page, again.area, again.reading);
+    return std::make_shared<const Page>(correctedPage(page, capture.corrections));
+}
+
+QSet<QString> keptValues(const CaseState& state) {
+    QSet<QString> kept;
+    for (const Capture& capture : state.captures)
+        for (const KnownFinding& known : capture.known) {
+            const auto ruling = capture.rulings.find(known.id);
+            if (ruling == capture.rulings.end() || ruling->second.decision != Decision::Keep) continue;
+            if (const QString key = letterKey(known.finding); !key.isEmpty()) kept.insert(key);
+        }
+    return kept;
+}
+
+std::vector<Item> itemsOf(const Capture& capture, const Policy& policy, const QSet<QString>& kept) {
+    std::vector<Item> items;
+    for (const KnownFinding& known : capture.known) {
+        const auto at = capture.rulings.find(known.id);
+        const Ruling ruling = at == capture.rulings.end() ? Ruling() : at->second;
+        const bool decided = ruling.decision.value_or(Decision::Open) != Decision::Open;
+        if (!known.found && !decided) continue;
+        Item item;
+        item.id = known.id;
+        item.finding = known.finding;
+        item.identity = known.identity;
+        item.decision =
+            ruling.decision.value_or(kept.contains(letterKey(known.finding)) ? Decision::Keep : Decision::Open);
+        item.style = ruling.look ? ruling.look->style : policy.rule(known.finding.kind).style;
+        item.strength = ruling.look ? ruling.look->strength : policy.strength;
+        item.note = ruling.note;
+        items.push_back(std::move(item));
+    }
+    return items;
+}
+
+bool sameLeak(const Leak& a, const Leak& b) {
+    if (a.sort != b.sort || a.place.isNull() != b.place.isNull()) return false;
+    if (!a.finding.text.isEmpty() || !b.finding.text.isEmpty()) {
+        if (!sameValue(a.finding, b.finding)) return false;
+    } else if (a.sentence != b.sentence) {
+        return false;
+    }
+    return a.place.isNull() || (shareWithin(a.place, b.place) > samePlace && shareWithin(b.place, a.place) > samePlace);
+}
+
+} // namespace eyelid

@@ -1,0 +1,141 @@
+// All that a case is, as a value: what its captures show, what was read and found on them, and what was decided.
+//
+// Copying is cheap: lists are shared until one of two copies is changed, pages are shared for good, and pictures are
+// held by id (PictureStore). What officers decide stands apart from what work makes of it, so that finding again loses
+// nothing: decisions, notes and styles are kept by the id of the finding they are about.
+#pragma once
+
+#include "casefile/identities.h"
+#include "checking/check.h"
+#include "editing/item.h"
+#include "finding/policy.h"
+#include "joining/scrolled_page.h"
+#include "picture/picture_store.h"
+#include "reading/corrections.h"
+#include "reading/page.h"
+
+#include <map>
+#include <memory>
+#include <optional>
+#include <QList>
+#include <QSet>
+#include <QString>
+#include <vector>
+
+namespace eyelid {
+
+/// What the reader gave for a picture.
+struct PictureReading {
+    PictureId picture;
+    QString languages; ///< as asked for
+    std::shared_ptr<const Page> page;
+};
+
+/// An area that was read once more, and what was read there.
+struct AreaReading {
+    QRect area; ///< device pixels
+    Page reading;
+};
+
+/// A finding as the case knows it. Its id is its own for good: found again at the same place, it is the same.
+struct KnownFinding {
+    int id = 0; ///< unique within the case, among covers drawn by hand as well
+    Finding finding;
+    int identity = 0;  ///< see Item
+    bool found = true; ///< by the last finding or carrying; if not, it shows only where somebody decided about it
+};
+
+/// How a finding's cover looks, where somebody chose it.
+struct CoverLook {
+    CoverStyle style = CoverStyle::Solid;
+    double strength = 0.5;
+    bool operator==(const CoverLook&) const = default;
+};
+
+/// What an officer said about a finding; all of it may be missing.
+struct Ruling {
+    std::optional<Decision> decision;
+    std::optional<CoverLook> look;
+    QString note; ///< kept in the case, never in a log
+    bool isEmpty() const { return !decision && !look && note.isEmpty(); }
+    bool operator==(const Ruling&) const = default;
+};
+
+/// How a scrolled page was put together.
+struct Joined {
+    ScrollDirection direction = ScrollDirection::Down;
+    std::vector<PictureId> pictures;
+    std::vector<Join> joins;
+    int unsure() const;
+    bool operator==(const Joined&) const = default;
+};
+
+/// What decides what is found on a page. Cheap to copy and to compare.
+struct SearchTerms {
+    std::shared_ptr<const Policy> policy;
+    QStringList watchWords; ///< of the case, besides the policy's own
+    QString languages;
+    bool operator==(const SearchTerms&) const = default;
+};
+
+struct Capture {
+    enum class Reading { Waiting, Running, Done, Failed };
+
+    int id = 0;
+    QString name;   ///< "Capture 3": neutral, for released files
+    QString origin; ///< what it was taken from, for the officer's screen only
+    PictureId picture;
+    QSize size;                           ///< of the picture, device pixels
+    std::shared_ptr<const Joined> joined; ///< null where it was taken in one
+
+    // What officers decided.
+    std::vector<AreaReading> areasRead; ///< in order; later ones over earlier ones
+    std::vector<Correction> corrections;
+    std::vector<HandCover> hands;
+    std::map<int, Ruling> rulings; ///< by the id of the finding
+
+    // What work made of it; to be had again from the rest.
+    Reading reading = Reading::Waiting;
+    QString trouble;                      ///< why reading failed
+    std::vector<PictureReading> readings; ///< of this picture and of those it was before
+    std::shared_ptr<const Page> page;     ///< the reading with areas read anew and words put right; null without one
+    std::vector<KnownFinding> known;
+    SearchTerms foundWith;                 ///< the terms `known` was found by,
+    std::shared_ptr<const Page> foundOn;   ///< and the page
+    QSet<QString> carried;                 ///< the values of the case that were looked for on it,
+    std::shared_ptr<const Page> carriedOn; ///< and the page
+};
+
+/// A leak an officer has let through, on one capture.
+struct CapturePass {
+    int capture = 0;
+    Leak leak;
+    QString reason; ///< goes into the log
+};
+
+struct CaseState {
+    QString name;
+    SearchTerms terms;
+    QList<Capture> captures;
+    QList<CapturePass> passes;
+    Identities identities;
+    int nextCapture = 1, nextId = 1;
+
+    const Capture* capture(int id) const;
+    Capture* capture(int id);
+};
+
+/// The page of a capture: as it was read, with areas read anew and words put right. Null where it was not read, or in
+/// other languages.
+std::shared_ptr<const Page> pageOf(const Capture& capture, const QString& languages);
+
+/// The values kept somewhere in the case, to the letter: what turns up later with one of them is kept as well.
+QSet<QString> keptValues(const CaseState& state);
+
+/// A capture's findings with what was decided about each: those found last, and those somebody decided about.
+std::vector<Item> itemsOf(const Capture& capture, const Policy& policy, const QSet<QString>& kept);
+
+/// Whether two leaks are of the same thing at the same place, as two checks tell of it.
+bool sameLeak(const Leak& a, const Leak& b);
+
+} // namespace eyelid

@@ -1,0 +1,167 @@
+#include "casefile/change.h"
+
+#include <algorithm>
+
+namespace eyelid {
+namespace {
+
+template <typename List> auto withId(List& list, int id) {
+    return std::find_if(list.begin(), list.end(), [&](const auto& entry) { return entry.id == id; });
+}
+
+// Each edit's way of being applied: the edit that takes it back, or nothing where what it speaks of is not there.
+class Applying {
+public:
+    Applying(CaseState& state, Touched& touched) : m_state(state), m_touched(touched) {}
+
+    std::optional<Edit> operator()(const SetName& edit) {
+        m_touched.name = true;
+        return SetName{std::exchange(m_state.name, edit.name)};
+    }
+    std::optional<Edit> operator()(const SetPolicy& edit) {
+        m_touched.terms = true;
+        return SetPolicy{std::exchange(m_state.terms.policy, edit.policy)};
+    }
+    std::optional<Edit> operator()(const SetWatchWords& edit) {
+        m_touched.terms = true;
+        return SetWatchWords{std::exchange(m_state.terms.watchWords, edit.words)};
+    }
+    std::optional<Edit> operator()(const SetLanguages& edit) {
+        m_touched.terms = true;
+        const QString before = std::exchange(m_state.terms.languages, edit.languages);
+        for (Capture& capture : m_state.captures) refreshPage(capture);
+        return SetLanguages{before};
+    }
+    std::optional<Edit> operator()(const PutCapture& edit) {
+        if (m_state.capture(edit.capture.id)) return std::nullopt;
+        m_touched.captures = true;
+        const qsizetype at = std::clamp<qsizetype>(edit.at, 0, m_state.captures.size());
+        m_state.captures.insert(at, edit.capture);
+        refreshPage(m_state.captures[at]);
+        return TakeCapture{edit.capture.id};
+    }
+    std::optional<Edit> operator()(const TakeCapture& edit) {
+        const auto at = withId(m_state.captures, edit.capture);
+        if (at == m_state.captures.end()) return std::nullopt;
+        m_touched.captures = true;
+        PutCapture back{at - m_state.captures.begin(), *at};
+        m_state.captures.erase(at);
+        return back;
+    }
+    std::optional<Edit> operator()(const SetPicture& edit) {
+        Capture* capture = m_state.capture(edit.capture);
+        if (!capture) return std::nullopt;
+        m_touched.captures = true;
+        SetPicture back{edit.capture, capture->picture, capture->size, capture->joined, capture->known};
+        capture->picture = edit.picture;
+        capture->size = edit.size;
+        capture->joined = edit.joined;
+        capture->known = edit.known;
+        refreshPage(*capture);
+        return back;
+    }
+    std::optional<Edit> operator()(const SetJoins& edit) {
+        Capture* capture = m_state.capture(edit.capture);
+        if (!capture) return std::nullopt;
+        m_touched.captures = true;
+        return SetJoins{edit.capture, std::exchange(capture->joined, edit.joined)};
+    }
+    std::optional<Edit> operator()(const SetWords& edit) {
+        Capture* capture = m_state.capture(edit.capture);
+        if (!capture) return std::nullopt;
+        SetWords back{edit.capture, std::exchange(capture->areasRead, edit.areasRead),
+                      std::exchange(capture->corrections, edit.corrections)};
+        refreshPage(*capture);
+        return back;
+    }
+    std::optional<Edit> operator()(const SetRuling& edit) {
+        Capture* capture = m_state.capture(edit.capture);
+        if (!capture) return std::nullopt;
+        m_touched.decisions.insert(edit.capture);
+        Ruling& ruling = capture->rulings[edit.finding];
+        SetRuling back{edit.capture, edit.finding, std::exchange(ruling, edit.ruling)};
+        if (ruling.isEmpty()) capture->rulings.erase(edit.finding);
+        return back;
+    }
+    std::optional<Edit> operator()(const PutHand& edit) {
+        Capture* capture = m_state.capture(edit.capture);
+        if (!capture || withId(capture->hands, edit.hand.id) != capture->hands.end()) return std::nullopt;
+        m_touched.decisions.insert(edit.capture);
+        capture->hands.insert(capture->hands.begin() + long(std::min(edit.at, capture->hands.size())), edit.hand);
+        return TakeHand{edit.capture, edit.hand.id};
+    }
+    std::optional<Edit> operator()(const TakeHand& edit) {
+        Capture* capture = m_state.capture(edit.capture);
+        if (!capture) return std::nullopt;
+        const auto at = withId(capture->hands, edit.hand);
+        if (at == capture->hands.end()) return std::nullopt;
+        m_touched.decisions.insert(edit.capture);
+        PutHand back{edit.capture, size_t(at - capture->hands.begin()), *at};
+        capture->hands.erase(at);
+        return back;
+    }
+    std::optional<Edit> operator()(const SetHand& edit) {
+        Capture* capture = m_state.capture(edit.capture);
+        if (!capture) return std::nullopt;
+        const auto at = withId(capture->hands, edit.hand.id);
+        if (at == capture->hands.end()) return std::nullopt;
+        m_touched.decisions.insert(edit.capture);
+        return SetHand{edit.capture, std::exchange(*at, edit.hand)};
+    }
+    std::optional<Edit> operator()(const SetPasses& edit) {
+        m_touched.passes = true;
+        return SetPasses{std::exchange(m_state.passes, edit.passes)};
+    }
+
+private:
+    void refreshPage(Capture& capture) {
+        capture.page = pageOf(capture, m_state.terms.languages);
+        capture.reading = capture.page ? Capture::Reading::Done : Capture::Reading::Waiting;
+        capture.trouble.clear();
+        m_touched.words.insert(capture.id);
+    }
+    CaseState& m_state;
+    Touched& m_touched;
+};
+
+} // namespace
+
+Change apply(CaseState& state, const Change& change, Touched& touched) {
+    Applying applying(state, touched);
+    Change back{change.name, {}};
+    for (const Edit& edit : change.edits)
+        if (auto undone = std::visit(applying, edit)) back.edits.push_back(std::move(*undone));
+    std::reverse(back.edits.begin(), back.edits.end());
+    return back;
+}
+
+namespace {
+
+void addPictures(const Capture& capture, std::set<PictureId>& ids) {
+    ids.insert(capture.picture);
+    if (capture.joined) ids.insert(capture.joined->pictures.begin(), capture.joined->pictures.end());
+}
+
+} // namespace
+
+std::set<PictureId> picturesOf(const Change& change) {
+    std::set<PictureId> ids;
+    for (const Edit& edit : change.edits) {
+        if (const auto* put = std::get_if<PutCapture>(&edit)) addPictures(put->capture, ids);
+        if (const auto* set = std::get_if<SetPicture>(&edit)) {
+            ids.insert(set->picture);
+            if (set->joined) ids.insert(set->joined->pictures.begin(), set->joined->pictures.end());
+        }
+        if (const auto* set = std::get_if<SetJoins>(&edit); set && set->joined)
+            ids.insert(set->joined->pictures.begin(), set->joined->pictures.end());
+    }
+    return ids;
+}
+
+std::set<PictureId> picturesOf(const CaseState& state) {
+    std::set<PictureId> ids;
+    for (const Capture& capture : state.captures) addPictures(capture, ids);
+    return ids;
+}
+
+} // namespace eyelid

@@ -1,0 +1,59 @@
+#include "casefile/known_findings.h"
+
+#include "picture/geometry.h"
+
+#include <algorithm>
+
+namespace eyelid {
+namespace {
+
+// Two readings of one value stand at nearly the same place.
+constexpr double samePlace = 0.5;
+
+bool alike(const Finding& a, const Finding& b) {
+    return a.key == b.key && !a.boxes.empty() && !b.boxes.empty() &&
+           (shareWithin(a.boxes.front(), b.boxes.front()) > samePlace ||
+            shareWithin(b.boxes.front(), a.boxes.front()) > samePlace);
+}
+
+bool isDecided(const Capture& capture, int finding) {
+    const auto ruling = capture.rulings.find(finding);
+    return ruling != capture.rulings.end() && ruling->second.decision.value_or(Decision::Open) != Decision::Open;
+}
+
+} // namespace
+
+KnownFinding& know(Capture& capture, const Finding& finding, int& nextId) {
+    auto& known = capture.known;
+    const auto shown = std::find_if(known.begin(), known.end(), [&](const KnownFinding& k) {
+        return (k.found || isDecided(capture, k.id)) && alike(k.finding, finding);
+    });
+    if (shown != known.end()) {
+        shown->found = true;
+        return *shown;
+    }
+    const auto before = std::find_if(known.begin(), known.end(), [&](const KnownFinding& k) {
+        return k.finding.kind == finding.kind && alike(k.finding, finding);
+    });
+    if (before != known.end()) {
+        before->finding = finding;
+        before->found = true;
+        return *before;
+    }
+    known.push_back({nextId++, finding, 0, true});
+    return known.back();
+}
+
+void knowAll(Capture& capture, const std::vector<Finding>& findings, int& nextId) {
+    for (KnownFinding& known : capture.known) known.found = false;
+    for (const Finding& finding : findings)
+        if (!finding.boxes.empty()) know(capture, finding, nextId);
+}
+
+void numberIdentities(CaseState& state) {
+    for (Capture& capture : state.captures)
+        for (KnownFinding& known : capture.known)
+            if (known.identity == 0) known.identity = state.identities.numberOf(known.finding);
+}
+
+} // namespace eyelid

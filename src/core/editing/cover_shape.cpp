@@ -1,0 +1,89 @@
+#include "editing/cover_shape.h"
+
+#include <algorithm>
+#include <opencv2/imgproc.hpp>
+
+namespace eyelid {
+namespace {
+
+using Points = std::vector<cv::Point>;
+
+// The pixels that are set in a mask which lies at `origin`.
+QRegion regionOf(const cv::Mat& mask, const QPoint& origin) {
+    QRegion region;
+    for (int y = 0; y < mask.rows; ++y) {
+        const uchar* row = mask.ptr<uchar>(y);
+        std::vector<QRect> runs;
+        for (int x = 0; x < mask.cols; ++x) {
+            if (!row[x]) continue;
+            const int from = x;
+            while (x < mask.cols && row[x]) ++x;
+            runs.emplace_back(origin.x() + from, origin.y() + y, x - from, 1);
+        }
+        QRegion line;
+        line.setRects(runs.data(), int(runs.size()));
+        region += line;
+    }
+    return region;
+}
+
+} // namespace
+
+CoverShape CoverShape::rectangles(std::vector<QRect> rects) {
+    CoverShape shape;
+    shape.m_rects = std::move(rects);
+    return shape;
+}
+
+CoverShape CoverShape::polygon(QPolygon corners) {
+    CoverShape shape;
+    shape.m_form = Form::Polygon;
+    shape.m_points = std::move(corners);
+    return shape;
+}
+
+CoverShape CoverShape::stroke(QPolygon path, int width) {
+    CoverShape shape;
+    shape.m_form = Form::Stroke;
+    shape.m_points = std::move(path);
+    shape.m_width = std::max(1, width);
+    return shape;
+}
+
+QRegion CoverShape::region(const QSize& picture) const {
+    const QRect all(QPoint(0, 0), picture);
+    if (m_form == Form::Rectangles) {
+        QRegion region;
+        for (const QRect& rect : m_rects) region += rect.normalized().intersected(all);
+        return region;
+    }
+    if (m_points.isEmpty()) return {};
+    const int reach = m_width / 2 + 1;
+    const QRect box = m_points.boundingRect().adjusted(-reach, -reach, reach, reach).intersected(all);
+    if (box.isEmpty()) return {};
+    cv::Mat mask = cv::Mat::zeros(box.height(), box.width(), CV_8U);
+    Points points;
+    for (const QPoint& p : m_points) points.emplace_back(p.x() - box.x(), p.y() - box.y());
+    if (m_form == Form::Polygon)
+        cv::fillPoly(mask, std::vector<Points>{points}, 255);
+    else if (points.size() == 1)
+        cv::circle(mask, points.front(), m_width / 2, 255, cv::FILLED);
+    cv::polylines(mask, std::vector<Points>{points}, m_form == Form::Polygon, 255,
+                  m_form == Form::Stroke ? m_width : 1);
+    return regionOf(mask, box.topLeft());
+}
+
+CoverShape CoverShape::within(const QSize& picture) const {
+    if (m_form != Form::Rectangles) return *this;
+    CoverShape shape;
+    for (const QRect& rect : m_rects)
+        if (const QRect inside = rect.normalized().intersected(QRect(QPoint(0, 0), picture)); !inside.isEmpty())
+            shape.m_rects.push_back(inside);
+    return shape;
+}
+
+std::vector<QRect> rectsOf(const QRegion& region) {
+    return {region.begin(), region.end()};
+}
+
+} // namespace eyelid

@@ -1,0 +1,63 @@
+#include "picture/picture_store.h"
+
+#include "picture/picture_file.h"
+
+#include <algorithm>
+#include <QCryptographicHash>
+#include <vector>
+
+namespace eyelid {
+
+PictureId PictureId::of(const QImage& picture) {
+    if (picture.isNull()) return {};
+    QCryptographicHash hash(QCryptographicHash::Blake2b_256);
+    const qint32 size[2] = {picture.width(), picture.height()};
+    hash.addData(QByteArrayView(reinterpret_cast<const char*>(size), sizeof size));
+    // What stands in a pixel's fourth byte is nobody's business.
+    std::vector<QRgb> row(size_t(picture.width()));
+    for (int y = 0; y < picture.height(); ++y) {
+        const auto* pixels = reinterpret_cast<const QRgb*>(picture.constScanLine(y));
+        std::transform(pixels, pixels + picture.width(), row.begin(), [](QRgb p) { return p | 0xff000000; });
+        hash.addData(QByteArrayView(reinterpret_cast<const char*>(row.data()), qsizetype(row.size() * sizeof(QRgb))));
+    }
+    PictureId id;
+    id.m_hash = hash.result();
+    return id;
+}
+
+PictureId PictureId::fromHex(const QByteArray& hex) {
+    constexpr qsizetype length = 32;
+    PictureId id;
+    if (const QByteArray hash = QByteArray::fromHex(hex); hash.size() == length && hex.size() == 2 * length)
+        id.m_hash = hash;
+    return id;
+}
+
+PictureId PictureStore::put(const QImage& picture) {
+    const QImage flat = flattened(picture);
+    const PictureId id = PictureId::of(flat);
+    keep(id, flat);
+    return id;
+}
+
+void PictureStore::keep(const PictureId& id, const QImage& flat) {
+    const std::lock_guard lock(m_guard);
+    if (!id.isNull() && !m_pictures.contains(id)) m_pictures.insert(id, flat);
+}
+
+QImage PictureStore::picture(const PictureId& id) const {
+    const std::lock_guard lock(m_guard);
+    return m_pictures.value(id);
+}
+
+void PictureStore::keepOnly(const std::set<PictureId>& ids) {
+    const std::lock_guard lock(m_guard);
+    m_pictures.removeIf([&](const auto& entry) { return ids.count(entry.key()) == 0; });
+}
+
+size_t PictureStore::count() const {
+    const std::lock_guard lock(m_guard);
+    return size_t(m_pictures.size());
+}
+
+} // namespace eyelid

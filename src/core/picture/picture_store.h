@@ -1,0 +1,50 @@
+// Immutable pictures, known by what they show. States, changes and joins hold ids; the pixels stand here, once.
+#pragma once
+
+#include <compare>
+#include <mutex>
+#include <QByteArray>
+#include <QHash>
+#include <QImage>
+#include <set>
+
+namespace eyelid {
+
+/// A picture's name: the BLAKE2b-256 (RFC 7693) of its size and its pixels. Equal pictures have equal ids.
+class PictureId {
+public:
+    PictureId() = default; ///< of no picture
+    /// Takes `picture` as flattened() gives it. Time: that of hashing 4 bytes a pixel.
+    static PictureId of(const QImage& picture);
+    /// From toHex(); of no picture where `hex` is no id.
+    static PictureId fromHex(const QByteArray& hex);
+
+    bool isNull() const { return m_hash.isEmpty(); }
+    QByteArray toHex() const { return m_hash.toHex(); }
+    bool operator==(const PictureId&) const = default;
+    bool operator<(const PictureId& other) const { return m_hash < other.m_hash; }
+
+private:
+    friend size_t qHash(const PictureId& id, size_t seed) { return ::qHash(id.m_hash, seed); }
+    QByteArray m_hash; // 32 bytes
+};
+
+/// Safe to use from several threads at once.
+class PictureStore {
+public:
+    /// Flattens the picture; one that is here already is not kept twice.
+    PictureId put(const QImage& picture);
+    /// The same for a picture whose id is known, as from an earlier put(): without hashing it again.
+    void keep(const PictureId& id, const QImage& flat);
+    /// RGB32, shared with the store; null for an id that is not here.
+    QImage picture(const PictureId& id) const;
+    /// Forgets all others.
+    void keepOnly(const std::set<PictureId>& ids);
+    size_t count() const;
+
+private:
+    mutable std::mutex m_guard; ///< of m_pictures
+    QHash<PictureId, QImage> m_pictures;
+};
+
+} // namespace eyelid

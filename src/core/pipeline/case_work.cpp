@@ -1,0 +1,204 @@
+#include "pipeline/case_work.h"
+
+#include "casefile/known_findings.h"
+#include "editing/sanitised_page.h"
+#include "picture/geometry.h"
+#include "releasing/digest.h"
+
+#include <algorithm>
+
+namespace eyelid {
+namespace {
+
+// How sure a finding must be for its value to be looked for on other captures before anybody has decided about it: of
+// ten findings so sure, nine are right on screens drawn for it (bench/finding.py, "how often a confidence is right").
+constexpr double sureEnoughToCarry = 0.6;
+
+} // namespace
+
+Result<Search> searchFor(const SearchTerms& terms) {
+    auto watch = WatchList::make(terms.watchWords, {});
+    if (!watch) return watch.error();
+    return Search{terms.policy, std::make_shared<const WatchList>(std::move(*watch)), terms.languages};
+}
+
+CaseWork::CaseWork() = default;
+CaseWork::~CaseWork() = default;
+
+Result<Page> CaseWork::read(const QImage& picture, const Search& search, Reader& reader, Progress& progress) const {
+    progress.setDoing(QStringLiteral("Reading"));
+    if (progress.cancelled()) return Error{Error::Kind::Cancelled, QStringLiteral("Reading was stopped.")};
+    return reader.read(picture, {.languages = search.languages}, progress);
+}
+
+std::vector<Finding> CaseWork::find(const Page& page, const Search& search) const {
+    return m_finder.find(page, *search.policy, *search.watch);
+}
+
+std::vector<Finding> CaseWork::carry(const Page& page, const std::vector<Finding>& already,
+                                     const std::vector<Finding>& known, const QRegion& hands,
+                                     const Search& search) const {
+    constexpr double hidden = 0.5; // of a place, from which on a cover drawn by hand was drawn over it
+    std::vector<Finding> found = m_finder.carry(page, already, known, *search.policy);
+    const std::vector<QRect> covers = rectsOf(hands);
+    std::erase_if(found, [&](const Finding& f) {
+        return std::all_of(f.boxes.begin(), f.boxes.end(),
+                           [&](const QRectF& box) { return shareUnder(box, covers) > hidden; });
+    });
+    return found;
+}
+
+void CaseWork::carryThrough(const std::vector<Capture*>& captures, const Search& search) const {
+    const auto handsOf = [&](const Capture& capture) {
+        return handRegion({{}, capture.hands, search.policy->evenWidth}, capture.size);
+    };
+    std::vector<Finding> known;
+    for (const Capture* capture : captures)
+        for (Finding& value :
+             valuesToCarry(capture->page.get(), itemsOf(*capture, *search.policy, {}), handsOf(*capture)))
+            known.push_back(std::move(value));
+    for (Capture* capture : captures) {
+        std::vector<Finding> already;
+        int nextId = 1;
+        for (const KnownFinding& k : capture->known) {
+            already.push_back(k.finding);
+            nextId = std::max(nextId, k.id + 1);
+        }
+        for (const Finding& found : carry(*capture->page, already, known, handsOf(*capture), search))
+            know(*capture, found, nextId);
+    }
+}
+
+Result<CheckedPicture> CaseWork::make(const Making& making, const Search& search, Reader& reader,
+                                      Progress& progress) const {
+    progress.setDoing(QStringLiteral("Making ") + making.fileName);
+    const std::vector<Cover> covers = coversOf(making.decided, making.picture->size());
+    auto png = sanitisedPng(*making.picture, covers);
+    if (!png) return png.error();
+    CheckRequest request;
+    request.policy = search.policy.get();
+    request.watch = search.watch.get();
+    request.languages = search.languages;
+    request.name = making.caseName;
+    request.capture = making.picture;
+    request.covers = covers;
+    request.decided = making.decided;
+    request.coveredValues = making.coveredValues;
+    auto report = checkBytes(*png, request, reader, m_finder, progress);
+    if (!report) return report.error();
+    return CheckedPicture{making.capture,         {making.fileName, *png}, sha256(*png),
+                          making.picture->size(), making.decided,          std::move(report->leaks)};
+}
+
+std::vector<Leak> CaseWork::checkText(const QString& text, const QString& what,
+                                      const std::vector<Finding>& coveredValues, const std::vector<Item>& items,
+                                      const Search& search) const {
+    CheckRequest request;
+    request.policy = search.policy.get();
+    request.watch = search.watch.get();
+    request.coveredValues = coveredValues;
+    request.decided.items = items;
+    return eyelid::checkText(text, what, request, m_finder);
+}
+
+Page sanitisedAsFound(const Page& page, const std::vector<Finding>& findings, const Policy& policy) {
+    CaseState state;
+    Capture capture;
+    int nextId = 1;
+    knowAll(capture, findings, nextId);
+    state.captures = {capture};
+    numberIdentities(state);
+    return sanitisedPage(page,
+                         hiddenValues({itemsOf(state.captures.front(), policy, {}), {}, policy.evenWidth}, page.size));
+}
+
+namespace {
+
+template <typename Counts>
+std::vector<Finding> valuesOf(const Page* page, const std::vector<Item>& items, const QRegion& hands, Counts counts) {
+    std::vector<Finding> values;
+    for (const Item& item : items)
+        if (!item.finding.text.isEmpty() && counts(item)) values.push_back(item.finding);
+    if (!page || hands.isEmpty()) return values;
+    for (Finding& value : valuesUnder(*page, hands)) values.push_back(std::move(value));
+    return values;
+}
+
+// Of every capture in turn, with the items it shows.
+template <typename Add> std::vector<Finding> ofAll(const CaseState& state, Add valuesOfOne) {
+    std::vector<Finding> values;
+    const QSet<QString> kept = keptValues(state);
+    for (const Capture& capture : state.captures) {
+        const std::vector<Item> items = itemsOf(capture, *state.terms.policy, kept);
+        const QRegion hands = handRegion({{}, capture.hands, state.terms.policy->evenWidth}, capture.size);
+        for (Finding& value : valuesOfOne(capture.page.get(), items, hands)) values.push_back(std::move(value));
+    }
+    return values;
+}
+
+} // namespace
+
+std::vector<Finding> valuesToCarry(const Page* page, const std::vector<Item>& items, const QRegion& hands) {
+    return valuesOf(page, items, hands, [](const Item& item) {
+        return item.decision == Decision::Cover || item.finding.confidence >= sureEnoughToCarry;
+    });
+}
+
+std::vector<Finding> valuesCovered(const Page* page, const std::vector<Item>& items, const QRegion& hands) {
+    return valuesOf(page, items, hands, [](const Item& item) { return item.decision == Decision::Cover; });
+}
+
+std::vector<Finding> valuesToCarry(const CaseState& state) {
+    return ofAll(state, [](const Page* page, const auto& items, const QRegion& hands) {
+        return valuesToCarry(page, items, hands);
+    });
+}
+
+std::vector<Finding> valuesCovered(const CaseState& state) {
+    return ofAll(state, [](const Page* page, const auto& items, const QRegion& hands) {
+        return valuesCovered(page, items, hands);
+    });
+}
+
+QString nameOfValue(const Finding& value) {
+    return kindName(value.kind) + u'\n' + exactly(value.text);
+}
+
+QSet<QString> namesOfValues(const std::vector<Finding>& values) {
+    QSet<QString> names;
+    for (const Finding& value : values) names.insert(nameOfValue(value));
+    return names;
+}
+
+std::optional<Work> nextWork(const CaseState& state) {
+    for (const Capture& capture : state.captures)
+        if (capture.reading == Capture::Reading::Waiting) return Work{Work::What::Read, capture.id};
+    for (const Capture& capture : state.captures)
+        if (capture.page && (capture.foundOn != capture.page || !(capture.foundWith == state.terms)))
+            return Work{Work::What::Find, capture.id};
+    const QSet<QString> values = namesOfValues(valuesToCarry(state));
+    for (const Capture& capture : state.captures)
+        if (capture.page && (capture.carriedOn != capture.page || !capture.carried.contains(values)))
+            return Work{Work::What::Carry, capture.id};
+    return std::nullopt;
+}
+
+QByteArray logOf(const std::vector<CheckedPicture>& pictures, const CaseState& state, const QByteArray& secret) {
+    LogInput log{state.terms.policy.get(), state.terms.languages, secret, {}};
+    for (const CheckedPicture& picture : pictures) {
+        LogEntry entry{picture.artifact.fileName, picture.size, picture.sha256, picture.decided, {}, {}};
+        for (const Leak& leak : picture.leaks) {
+            const auto pass = std::find_if(state.passes.cbegin(), state.passes.cend(), [&](const CapturePass& p) {
+                return p.capture == picture.capture && sameLeak(p.leak, leak);
+            });
+            if (pass == state.passes.cend())
+                entry.leaks.push_back(leak);
+            else
+                entry.passes.push_back({leak, pass->reason});
+        }
+        log.entries.push_back(std::move(entry));
+    }
+    return redactionLog(log);
+}
+
+} // namespace eyelid
