@@ -43,6 +43,7 @@ void CaseWorker::keepUp() {
         return [this, answer = std::move(answer)] {
             m_following = false;
             answer();
+            keepUp(); // where the answer changed nothing, as when its capture has gone
         };
     };
     const int id = capture.id;

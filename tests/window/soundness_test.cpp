@@ -235,6 +235,17 @@ TEST_CASE("a reason that holds what is covered is refused, and a case's name sta
     CHECK(check.blocking() == 0);
 }
 
+TEST_CASE("a capture that is removed while it is read does not keep the others from being read") {
+    Desk desk;
+    const int gone = desk.window.intake().add(made::picture({QStringLiteral("Taken off again")}), QStringLiteral("a"));
+    CHECK(desk.open().capture(gone)->reading == Capture::Reading::Running);
+    desk.window.intake().add(made::picture({QStringLiteral("Write to ines.hartwell@mail.example")}),
+                             QStringLiteral("b"));
+    desk.open().remove(gone);
+    desk.waitUntilRead();
+    CHECK(desk.items(0).size() == 1);
+}
+
 TEST_CASE("joins that were moved come back with the picture they belong to") {
     Desk desk;
     const QImage page = made::noise({200, 300}, 5);
