@@ -33,7 +33,8 @@ struct InputPicture {
     QString digest; ///< of the input's bytes, as they were when they were first read
     QString name;   ///< of the file to be written
     QString trouble;
-    Capture capture; ///< all that is known of it is covered
+    Capture capture;             ///< all that is known of it is covered
+    std::vector<Finding> hidden; ///< what was found under the covers named, where nothing was to be looked for
     CheckedPicture checked;
 };
 
@@ -203,13 +204,16 @@ private:
             return;
         }
         capture.page = std::make_shared<const Page>(std::move(*page));
+        const std::vector<Finding> found = m_work.find(*capture.page, m_search);
         int nextId = 1;
-        knowAll(capture, whatCounts(capture, m_work.find(*capture.page, m_search)), nextId);
+        if (m_settings.look)
+            knowAll(capture, found, nextId);
+        else
+            input.hidden = underHands(capture, found);
     }
 
-    // All that was found; where nothing was to be looked for, what the named covers hide: it must not be read anywhere.
-    std::vector<Finding> whatCounts(const Capture& capture, std::vector<Finding> found) const {
-        if (m_settings.look) return found;
+    // It is covered already, and must not be read anywhere else; it draws no cover of its own.
+    std::vector<Finding> underHands(const Capture& capture, std::vector<Finding> found) const {
         const auto hands = rectsOf(handRegion({{}, capture.hands, m_search.policy->evenWidth}, capture.size));
         std::erase_if(found, [&](const Finding& f) {
             return std::any_of(f.boxes.begin(), f.boxes.end(),
@@ -252,6 +256,7 @@ private:
             const Decided decided = covered(capture, *m_search.policy);
             for (Finding& value : valuesCovered(capture.page.get(), decided.items, handRegion(decided, capture.size)))
                 m_values.push_back(std::move(value));
+            m_values.insert(m_values.end(), input.hidden.begin(), input.hidden.end());
             capture.page = nullptr; // memory does not grow with the number of pictures
         }
     }
@@ -378,7 +383,7 @@ private:
                 leaks.empty() ? QStringLiteral("checked clean") : sentence(u"%1 leaks", leaks.size());
             const QString page =
                 input.pages > 1 ? sentence(u", page %1 of %2", input.page + 1, input.pages) : QString();
-            const size_t count = input.capture.hands.size() + (m_settings.look ? input.capture.known.size() : 0);
+            const size_t count = input.capture.hands.size() + input.capture.known.size();
             say(sentence(u"%1: %2 covered, %3 (of %4%5)", joinedPath(m_folder, input.name), count, result,
                          fileOf(input), page));
             sayLeaks(leaks);
