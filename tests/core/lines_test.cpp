@@ -1,5 +1,5 @@
 // Where text is on a picture: lines of any polarity, what belongs to them, and what is no text.
-#include "reading/line_finder.h"
+#include "reading/uniform_line.h"
 #include "support/made.h"
 
 #include <catch2/catch.hpp>

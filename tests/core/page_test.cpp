@@ -3,7 +3,7 @@
 #include "reading/bare_picture.h"
 #include "reading/codes.h"
 #include "reading/corrections.h"
-#include "reading/line_finder.h"
+#include "reading/uniform_line.h"
 #include "reading/line_model.h"
 #include "reading/page_text.h"
 #include "reading/reader.h"

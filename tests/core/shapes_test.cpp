@@ -1,5 +1,5 @@
 // Equal shapes are read alike: the recogniser's part is played by the test, which knows what was drawn and misreads it.
-#include "reading/line_finder.h"
+#include "reading/uniform_line.h"
 #include "reading/shapes.h"
 #include "support/made.h"
 

@@ -2,7 +2,7 @@
 //
 // Beside each PAGE.json stands PAGE.png or PAGE.jpg (draw.py). OUT holds one line after the other: width and number of
 // characters (uint16 each), rows of pixels, then for each character its code point (uint32) and x in the line (float32).
-#include "reading/line_finder.h"
+#include "reading/uniform_line.h"
 #include "reading/line_model.h"
 
 #include <cstdio>

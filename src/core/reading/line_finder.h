@@ -32,28 +32,4 @@ std::vector<LinePatch> findLines(const QImage& picture, int leastInk = plainInk,
 /// The same, where `strength` is of the last picture that was looked at: soonest done where little has changed.
 std::vector<LinePatch> findLines(const QImage& picture, InkStrength& strength, int leastInk, bool sideBySide);
 
-/// Where the line's picture came to lie after it was made uniform.
-struct UniformLine {
-    QImage image; ///< Grayscale8, black on white, of one height
-    double scale = 1;
-    QPointF offset;   ///< picture point = image point / scale + offset
-    QPointF margin;   ///< of the image around `ink`, left and above, in the picture's pixels
-    int baseline = 0; ///< row of the image the letters stand on
-    QImage ink;       ///< Grayscale8, black on white, in the picture's own pixels
-    QPoint inkOrigin; ///< where on the picture `ink` lies
-    QRgb ground = 0;  ///< the colour around the letters
-
-    /// The same line, elsewhere on a picture.
-    void moveTo(QPoint newInkOrigin) {
-        inkOrigin = newInkOrigin;
-        offset = QPointF(newInkOrigin) - margin;
-    }
-};
-
-/// Pixels around a line's box that makeUniform looks at.
-inline constexpr int linePad = 2;
-
-/// Makes black on white of one x-height from a line of any colour and size; what is not the line's own ink is left out.
-UniformLine makeUniform(const QImage& picture, const LinePatch& line);
-
 } // namespace eyelid

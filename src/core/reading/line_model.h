@@ -6,7 +6,7 @@
 #pragma once
 
 #include "base/result.h"
-#include "reading/line_finder.h"
+#include "reading/uniform_line.h"
 #include "reading/recogniser.h"
 
 #include <memory>

@@ -3,7 +3,7 @@
 // again.
 #pragma once
 
-#include "reading/line_finder.h"
+#include "reading/uniform_line.h"
 #include "reading/recogniser.h"
 
 #include <functional>

@@ -8,7 +8,7 @@
 #include "reading/faces.h"
 #include "reading/ink_strength.h"
 #include "reading/lightness.h"
-#include "reading/line_finder.h"
+#include "reading/uniform_line.h"
 #include "reading/line_reader.h"
 #include "reading/page_text.h"
 #include "reading/second_look.h"

@@ -2,7 +2,7 @@
 // mistakes, so that both together tell more than one (Ho, Hull and Srihari, 1994).
 #pragma once
 
-#include "reading/line_finder.h"
+#include "reading/uniform_line.h"
 #include "reading/page.h"
 #include "reading/recogniser.h"
 

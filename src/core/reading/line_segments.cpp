@@ -1,0 +1,323 @@
+#include "reading/line_segments.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+#include <opencv2/imgproc.hpp>
+
+namespace eyelid {
+namespace {
+
+constexpr int tallestGlyph = 110; // pixels
+constexpr int tile = 64;          // pixels
+constexpr int mostInTile = 140;   // pieces; type of 9 pixels fills a tile with fewer, so more is noise or a photograph
+
+class Groups {
+public:
+    explicit Groups(size_t n) : m_parent(n) { std::iota(m_parent.begin(), m_parent.end(), size_t(0)); }
+    size_t find(size_t i) {
+        while (m_parent[i] != i) i = m_parent[i] = m_parent[m_parent[i]];
+        return i;
+    }
+    void join(size_t a, size_t b) { m_parent[find(a)] = find(b); }
+
+private:
+    std::vector<size_t> m_parent;
+};
+
+int verticalOverlap(const QRect& a, const QRect& b) {
+    return std::min(a.bottom(), b.bottom()) - std::max(a.top(), b.top()) + 1;
+}
+
+// Rows of buckets, so that a box is compared with its neighbours only.
+class Neighbourhood {
+public:
+    Neighbourhood(const std::vector<QRect>& boxes, int height) : m_rows(size_t(height / bucket + 2)) {
+        for (size_t i = 0; i < boxes.size(); ++i)
+            for (int r = boxes[i].top() / bucket; r <= boxes[i].bottom() / bucket; ++r) m_rows[size_t(r)].push_back(i);
+        for (auto& row : m_rows)
+            std::sort(row.begin(), row.end(), [&](size_t a, size_t b) { return boxes[a].left() < boxes[b].left(); });
+    }
+    /// Calls `visit(j)` for boxes that share a row with `box` and start between `fromX` and `toX`.
+    template <typename Visit>
+    void each(const std::vector<QRect>& boxes, const QRect& box, int fromX, int toX, Visit visit) const {
+        const int first = std::max(0, box.top() / bucket),
+                  last = std::min(int(m_rows.size()) - 1, box.bottom() / bucket);
+        for (int r = first; r <= last; ++r) {
+            const auto& row = m_rows[size_t(r)];
+            auto it =
+                std::lower_bound(row.begin(), row.end(), fromX, [&](size_t i, int x) { return boxes[i].left() < x; });
+            for (; it != row.end() && boxes[*it].left() <= toX; ++it) visit(*it);
+        }
+    }
+
+private:
+    static constexpr int bucket = 16;
+    std::vector<std::vector<size_t>> m_rows;
+};
+
+// Joins boxes that stand side by side within `reach(i, j)` pixels and overlap vertically. `reach` gives no more than
+// `widest` heights of the higher box.
+template <typename Reach>
+std::vector<std::vector<size_t>> joinSideBySide(const std::vector<QRect>& boxes, int height, double widest,
+                                                Reach reach) {
+    Groups groups(boxes.size());
+    const Neighbourhood near(boxes, height);
+    for (size_t i = 0; i < boxes.size(); ++i) {
+        const QRect& a = boxes[i];
+        // None is joined that is more than four times as high.
+        const int farthest = a.right() + int(widest * 4 * a.height()) + 2;
+        near.each(boxes, a, a.left(), farthest, [&](size_t j) {
+            if (j == i) return;
+            const QRect& b = boxes[j];
+            const int lower = std::min(a.height(), b.height()), higher = std::max(a.height(), b.height());
+            if (verticalOverlap(a, b) * 2 < lower || higher > 4 * lower) return;
+            if (b.left() - a.right() - 1 <= reach(i, j)) groups.join(i, j);
+        });
+    }
+    std::vector<std::vector<size_t>> byRoot(boxes.size());
+    for (size_t i = 0; i < boxes.size(); ++i) byRoot[groups.find(i)].push_back(i);
+    std::erase_if(byRoot, [](const auto& g) { return g.empty(); });
+    return byRoot;
+}
+
+// Dots, commas, dashes, quotation marks and accents go to the word they stand in, beside or just above. A colon after a
+// quotation mark stands far from the last letter, so each piece taken in extends the word (`reach`, sideways only: the
+// letters' height is the measure) and the rest is tried again.
+void attachSmall(std::vector<LineSegment>& words, std::vector<QRect>& reach, std::vector<QRect> small, int height) {
+    std::vector<std::vector<size_t>> rows(size_t(height / 16 + 2));
+    for (size_t i = 0; i < words.size(); ++i) {
+        const int more = reach[i].height() / 2;
+        for (int r = std::max(0, reach[i].top() - more) / 16; r <= std::min(height - 1, reach[i].bottom() + more) / 16;
+             ++r)
+            rows[size_t(r)].push_back(i);
+    }
+    for (auto& row : rows)
+        std::sort(row.begin(), row.end(), [&](size_t a, size_t b) { return reach[a].left() < reach[b].left(); });
+    for (int pass = 0; pass < 4 && !small.empty(); ++pass) {
+        std::vector<QRect> left;
+        for (const QRect& dot : small) {
+            size_t best = words.size();
+            int bestDistance = 1 << 30;
+            for (size_t i : rows[size_t(dot.center().y() / 16)]) {
+                const QRect& b = reach[i];
+                const int side = std::max({0, b.left() - dot.right(), dot.left() - b.right()});
+                const int above = std::max({0, b.top() - dot.bottom(), dot.top() - b.bottom()});
+                // An underscore hangs lower under letters without tails than an accent stands over them.
+                if (side > b.height() * 0.9 || above > std::max(3, int(b.height() * 0.45))) continue;
+                // Where a dot stands within two words' boxes, the lower word is the tighter fit.
+                const int distance = 64 * (side + 3 * above) + b.height();
+                if (distance < bestDistance) {
+                    bestDistance = distance;
+                    best = i;
+                }
+            }
+            if (best == words.size()) {
+                left.push_back(dot);
+                continue;
+            }
+            words[best].inks.push_back(dot);
+            words[best].box = words[best].box.united(dot);
+            reach[best].setLeft(std::min(reach[best].left(), dot.left()));
+            reach[best].setRight(std::max(reach[best].right(), dot.right()));
+        }
+        if (left.size() == small.size()) break;
+        small = std::move(left);
+    }
+}
+
+// Takes out of `letters` what stands beside text without being of it: icons, avatars, the frames of boxes to tick. Each
+// is far higher than all the letters beside it, and would join the rows it reaches over into one.
+std::vector<QRect> takePictures(std::vector<QRect>& letters, int height) {
+    constexpr int leastPicture = 16;
+    const Neighbourhood near(letters, height);
+    std::vector<char> picture(letters.size(), 0);
+    for (size_t i = 0; i < letters.size(); ++i) {
+        const QRect& a = letters[i];
+        if (a.height() < leastPicture) continue;
+        int alike = 0, lower = 0;
+        near.each(letters, a, a.left() - 3 * a.height(), a.right() + a.height(), [&](size_t j) {
+            const QRect& b = letters[j];
+            if (j == i || a.contains(b) || a.left() - b.right() > a.height()) return;
+            if (verticalOverlap(a, b) * 2 < b.height()) return;
+            if (b.height() > 0.55 * a.height())
+                ++alike;
+            else
+                ++lower;
+        });
+        picture[i] = alike == 0 && lower >= 3;
+    }
+    std::vector<QRect> taken, left;
+    for (size_t i = 0; i < letters.size(); ++i) (picture[i] ? taken : left).push_back(letters[i]);
+    letters = std::move(left);
+    return taken;
+}
+
+// Whether the inside of a box is one colour.
+bool isEven(const cv::Mat& strength, const QRect& box) {
+    cv::Scalar mean, spread;
+    cv::meanStdDev(strength(cv::Rect(box.left() + 1, box.top() + 1, box.width() - 2, box.height() - 2)), mean, spread);
+    return spread[0] < 0.12 * mean[0];
+}
+
+// The distance from letter to letter of a word in type of one pitch; 0 for any other, and for what is too short to
+// tell.
+double onePitch(const std::vector<QRect>& inks) {
+    std::vector<double> centres, steps;
+    for (const QRect& ink : inks)
+        if (ink.height() >= shortestLetter) centres.push_back(ink.left() + ink.width() / 2.0);
+    if (centres.size() < 3) return 0;
+    std::sort(centres.begin(), centres.end());
+    for (size_t i = 1; i < centres.size(); ++i) steps.push_back(centres[i] - centres[i - 1]);
+    std::vector<double> sorted = steps;
+    std::nth_element(sorted.begin(), sorted.begin() + long(sorted.size() / 2), sorted.end());
+    const double pitch = sorted[sorted.size() / 2];
+    if (pitch < 4) return 0;
+    const auto even = std::count_if(steps.begin(), steps.end(), [&](double step) {
+        return step > 0.5 * pitch && std::abs(step / pitch - std::round(step / pitch)) < 0.2;
+    });
+    return double(even) >= 0.75 * double(steps.size()) ? pitch : 0;
+}
+
+// Pieces parted by what they can be: letters, and what is lower than any letter.
+struct Sorted {
+    std::vector<QRect> letters, small;
+};
+
+// Whether a piece of ink is of a size and shape that type has.
+bool mayBeType(const cv::Mat& strength, const InkPiece& piece, int leastInk) {
+    const auto& [box, area, column] = piece;
+    if (box.height() > tallestGlyph) return false;
+    if (box.height() <= 3 && box.width() > std::max(14, 8 * box.height())) return false; // rules and underlines
+    if (box.width() > 24 * box.height()) return false;
+    // The frame of a field, a card or a button: large, and hardly any of it ink. Type fills a fifth of its box.
+    if (box.width() > 24 && box.height() > 14 && area < 0.12 * box.width() * box.height()) return false;
+    // A filled block, such as a solid cover or a bar of a chart: no letter is as wide and as full, and where letters of
+    // small type run together they are not as even.
+    if (box.height() >= shortestLetter && box.width() > 1.8 * box.height() &&
+        area > 0.86 * box.width() * box.height() && isEven(strength, box))
+        return false;
+    // The dot of small type may be a single pixel, but a dark one.
+    return area >= 2 || strength.at<uchar>(box.top(), box.left()) >= 2 * leastInk;
+}
+
+// Noise is left out where it is, not with the text beside it; what is left keeps the work linear.
+Sorted sortPieces(const cv::Mat& strength, const std::vector<InkPiece>& pieces, int leastInk) {
+    const int across = strength.cols / tile + 1;
+    std::vector<int> crowd(size_t(across * (strength.rows / tile + 1)), 0);
+    const auto tileOf = [&](const QRect& box) { return size_t(box.top() / tile * across + box.left() / tile); };
+    for (const InkPiece& piece : pieces) ++crowd[tileOf(piece.box)];
+    Sorted sorted;
+    for (const InkPiece& piece : pieces) {
+        if (crowd[tileOf(piece.box)] > mostInTile || !mayBeType(strength, piece, leastInk)) continue;
+        (piece.box.height() >= shortestLetter ? sorted.letters : sorted.small).push_back(piece.box);
+    }
+    return sorted;
+}
+
+LineSegment united(const std::vector<size_t>& group, const std::vector<LineSegment>& parts) {
+    LineSegment whole;
+    whole.lightOnDark = parts[group.front()].lightOnDark;
+    for (size_t i : group) {
+        whole.box = whole.box.united(parts[i].box);
+        whole.inks.insert(whole.inks.end(), parts[i].inks.begin(), parts[i].inks.end());
+    }
+    return whole;
+}
+
+std::vector<LineSegment> wordsOf(const std::vector<QRect>& letters, int height, bool lightOnDark) {
+    std::vector<LineSegment> words;
+    for (const auto& group : joinSideBySide(letters, height, 0.45, [&](size_t a, size_t b) {
+             return int(0.45 * std::max(letters[a].height(), letters[b].height())) + 1;
+         })) {
+        LineSegment word;
+        word.lightOnDark = lightOnDark;
+        for (size_t i : group) {
+            word.box = word.box.united(letters[i]);
+            word.inks.push_back(letters[i]);
+        }
+        words.push_back(std::move(word));
+    }
+    return words;
+}
+
+// Whether a lone piece is a mark of the word beside it.
+bool isMarkOf(const QRect& dot, const LineSegment& word, const QRect& b) {
+    // A comma after letters without tails is hardly half as high as they are, but hangs below them.
+    const bool hangs =
+        dot.width() <= dot.height() && dot.bottom() > b.bottom() && dot.top() > b.bottom() - 0.4 * b.height();
+    if (b.height() < (hangs ? 1.6 : 2.2) * dot.height()) return false;
+    // The sides or corners of frames, beside a number of two figures.
+    const bool bars = std::all_of(word.inks.begin(), word.inks.end(),
+                                  [](const QRect& r) { return 4 * r.width() < r.height(); });
+    if (word.inks.size() <= 2 && (bars || (dot.height() >= 7 && b.height() > 3.5 * dot.height()))) return false;
+    const int side = std::max({0, b.left() - dot.right(), dot.left() - b.right()});
+    return side <= 0.62 * b.height() && dot.top() >= b.top() - 2 && dot.bottom() <= b.bottom() + b.height() / 3;
+}
+
+// In large type a dot is as high as a letter in small type: a lone piece beside a word more than twice as high is a mark
+// of that word, and goes to what is small.
+void takeMarks(std::vector<LineSegment>& words, std::vector<QRect>& small, int height) {
+    std::vector<QRect> boxes;
+    for (const LineSegment& word : words) boxes.push_back(word.box);
+    const Neighbourhood near(boxes, height);
+    std::vector<char> gone(words.size(), 0);
+    for (size_t i = 0; i < words.size(); ++i) {
+        const QRect& dot = boxes[i];
+        if (words[i].inks.size() > 2 || dot.height() > 16) continue;
+        bool mark = false;
+        near.each(boxes, dot, dot.left() - 40 * tallestGlyph, dot.right() + tallestGlyph,
+                  [&](size_t j) { mark = mark || isMarkOf(dot, words[j], boxes[j]); });
+        if (!mark) continue;
+        small.insert(small.end(), words[i].inks.begin(), words[i].inks.end());
+        gone[i] = 1;
+    }
+    size_t i = 0;
+    std::erase_if(words, [&](const LineSegment&) { return gone[i++]; });
+}
+
+// In type of one pitch a space is as wide as a letter, and low words stand no nearer than high ones; short words do not
+// tell the pitch, so they are tried again beside what they may belong to. `wordBoxes` are the words' without the marks
+// that were put to them.
+std::vector<LineSegment> linesOf(std::vector<LineSegment> words, const std::vector<QRect>& wordBoxes, int height) {
+    constexpr int mostTurns = 6;
+    std::vector<LineSegment> lines = std::move(words);
+    for (int turn = 0; turn < mostTurns; ++turn) {
+        std::vector<QRect> boxes;
+        std::vector<double> pitch;
+        for (const LineSegment& line : lines) {
+            boxes.push_back(turn == 0 ? wordBoxes[boxes.size()] : line.box);
+            pitch.push_back(onePitch(line.inks));
+        }
+        const auto groups = joinSideBySide(boxes, height, 2.0, [&](size_t a, size_t b) {
+            const int high = std::max(boxes[a].height(), boxes[b].height());
+            // No such type is set wider than this; letters spaced out in a heading may seem to be.
+            const double cell = std::min(1.75 * std::max(pitch[a], pitch[b]), 2.0 * high);
+            return int(std::max(turn == 0 ? 1.15 * high : 0.0, cell));
+        });
+        const bool settled = groups.size() == lines.size();
+        std::vector<LineSegment> joined;
+        for (const auto& group : groups) joined.push_back(united(group, lines));
+        lines = std::move(joined);
+        if (settled) break;
+    }
+    return lines;
+}
+
+} // namespace
+
+std::vector<LineSegment> lineSegments(const cv::Mat& strength, const std::vector<InkPiece>& pieces, int leastInk,
+                                      bool lightOnDark) {
+    Sorted sorted = sortPieces(strength, pieces, leastInk);
+    const std::vector<QRect> pictures = takePictures(sorted.letters, strength.rows);
+    std::vector<LineSegment> words = wordsOf(sorted.letters, strength.rows, lightOnDark);
+    takeMarks(words, sorted.small, strength.rows);
+    std::vector<QRect> wordBoxes;
+    for (const LineSegment& word : words) wordBoxes.push_back(word.box);
+    attachSmall(words, wordBoxes, sorted.small, strength.rows);
+    std::vector<LineSegment> lines = linesOf(std::move(words), wordBoxes, strength.rows);
+    for (const QRect& picture : pictures) lines.push_back({picture, {picture}, lightOnDark});
+    return lines;
+}
+
+} // namespace eyelid
