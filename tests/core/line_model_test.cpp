@@ -1,8 +1,8 @@
 // The line model reads what screens show, says how sure it is, and keeps what else it could be.
-#include "reading/uniform_line.h"
 #include "reading/line_model.h"
 #include "reading/line_reader.h"
 #include "reading/second_look.h"
+#include "reading/uniform_line.h"
 #include "support/made.h"
 
 #include <catch2/catch.hpp>

@@ -3,12 +3,12 @@
 #include "reading/bare_picture.h"
 #include "reading/codes.h"
 #include "reading/corrections.h"
-#include "reading/uniform_line.h"
 #include "reading/line_model.h"
 #include "reading/page_text.h"
 #include "reading/reader.h"
 #include "reading/shapes.h"
 #include "reading/tables.h"
+#include "reading/uniform_line.h"
 #include "support/made.h"
 
 #include <catch2/catch.hpp>

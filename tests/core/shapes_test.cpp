@@ -1,6 +1,6 @@
 // Equal shapes are read alike: the recogniser's part is played by the test, which knows what was drawn and misreads it.
-#include "reading/uniform_line.h"
 #include "reading/shapes.h"
+#include "reading/uniform_line.h"
 #include "support/made.h"
 
 #include <catch2/catch.hpp>

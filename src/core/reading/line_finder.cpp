@@ -8,8 +8,8 @@
 
 #include <algorithm>
 #include <future>
-#include <optional>
 #include <opencv2/imgproc.hpp>
+#include <optional>
 
 namespace eyelid {
 namespace {
@@ -124,8 +124,8 @@ public:
 private:
     static constexpr int bucket = 16; // pixels
 
-    // Calls `visit(j)` for segments that stand, are of the other polarity, and share a row with `box`, until one says it
-    // is enough.
+    // Calls `visit(j)` for segments that stand, are of the other polarity, and share a row with `box`, until one says
+    // it is enough.
     template <typename Visit> void eachRival(const QRect& box, bool lightOnDark, Visit visit) const {
         for (int r = box.top() / bucket; r <= box.bottom() / bucket; ++r)
             for (size_t j : m_rows[size_t(r)])

@@ -6,8 +6,8 @@
 #pragma once
 
 #include "base/result.h"
-#include "reading/uniform_line.h"
 #include "reading/recogniser.h"
+#include "reading/uniform_line.h"
 
 #include <memory>
 #include <QImage>

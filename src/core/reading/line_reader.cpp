@@ -77,11 +77,78 @@ void LineReader::inParallel(size_t count, const std::function<void(size_t)>& wor
     });
 }
 
+// What one call of read() works on, on all of its workers.
+struct LineReader::Call {
+    const std::vector<const UniformLine*>& lines;
+    bool numbers;
+    Progress& progress;
+    std::vector<LineReading> readings;
+    std::vector<std::vector<Stretch>> asked; ///< of the other engine, by line
+    std::atomic<size_t> next{0}, done{0};
+    std::mutex guard; ///< of these
+    std::vector<size_t> unsure;
+    std::optional<Error> trouble;
+};
+
+bool LineReader::readTwice(Call& call, size_t worker, size_t line) {
+    auto engine = engineOf(worker);
+    if (!engine) {
+        const std::lock_guard lock(call.guard);
+        call.trouble = engine.error();
+        return false;
+    }
+    readAgain(**engine, *call.lines[line], call.asked[line], call.numbers, call.readings[line]);
+    return true;
+}
+
+// The model's turn: all lines once, by `order`.
+void LineReader::readOnce(Call& call, const std::vector<size_t>& order) {
+    m_models.resize(m_workers);
+    onWorkers(std::min(m_workers, order.size()), [&](size_t worker) {
+        LineModel* model = modelOf(worker);
+        if (!model) return;
+        for (size_t i = call.next++; i < order.size() && !call.progress.cancelled(); i = call.next++) {
+            const size_t at = order[i];
+            LineReading& reading = call.readings[at];
+            reading.glyphs = model->read(*call.lines[at]);
+            reading.byModel = !reading.glyphs.empty();
+            dropSpecks(reading.glyphs, m_isWord);
+            call.asked[at] = unsureWords(reading.glyphs, m_isWord);
+            const size_t n = ++call.done;
+            call.progress.setFraction(0.5 * double(n) / double(order.size()));
+            if (n % 16 == 0) call.progress.setDoing(sentence(u"Reading line %1 of %2", n, order.size()));
+            if (reading.byModel && call.asked[at].empty()) continue;
+            std::unique_lock lock(call.guard);
+            call.unsure.push_back(at);
+            load(1);
+            // The first worker, as soon as its engine is there, need not wait until all have been read once.
+            if (worker > 0 || !*m_engines[0].there) continue;
+            const std::vector<size_t> now = std::exchange(call.unsure, {});
+            lock.unlock();
+            for (const size_t line : now)
+                if (!readTwice(call, worker, line)) return;
+        }
+    });
+}
+
+// As many engines as there is work for.
+size_t LineReader::enginesFor(const Call& call) const {
+    double width = 0;
+    for (const size_t i : call.unsure) {
+        const LineReading& reading = call.readings[i];
+        if (!reading.byModel) width += call.lines[i]->image.width();
+        for (const Stretch& part : call.asked[i])
+            width += reading.glyphs[part.end - 1].box.right() - reading.glyphs[part.begin].box.left();
+    }
+    const size_t wanted = size_t(width / worthAnEngine) + 1;
+    return std::min({m_workers, call.unsure.size(), std::max(m_engines.size(), wanted)});
+}
+
 Result<std::vector<LineReading>> LineReader::read(const std::vector<const UniformLine*>& lines,
                                                   const QString& languages, bool numbers, Progress& progress) {
     prepare(languages, numbers);
-    std::vector<LineReading> readings(lines.size());
-    std::vector<std::vector<Stretch>> asked(lines.size()); // of the other engine
+    Call call{lines, numbers, progress, std::vector<LineReading>(lines.size()),
+              std::vector<std::vector<Stretch>>(lines.size())};
     // The longest first, so that the workers end together.
     std::vector<size_t> order(lines.size());
     for (size_t i = 0; i < order.size(); ++i) order[i] = i;
@@ -89,78 +156,30 @@ Result<std::vector<LineReading>> LineReader::read(const std::vector<const Unifor
         const int wa = lines[a]->image.width(), wb = lines[b]->image.width();
         return wa != wb ? wa > wb : a < b;
     });
-    std::mutex guard; // of these
-    std::vector<size_t> unsure;
-    std::optional<Error> trouble;
-    const auto readTwice = [&](size_t worker, size_t i) {
-        auto engine = engineOf(worker);
-        if (!engine) {
-            const std::lock_guard lock(guard);
-            trouble = engine.error();
-            return false;
-        }
-        readAgain(**engine, *lines[i], asked[i], numbers, readings[i]);
-        return true;
-    };
-
     // The model's turn is the first half; what is left to be read twice is the second, however little it is.
-    std::atomic<size_t> next{0}, done{0};
     const bool modelled = !numbers && modelKnows(languages);
-    if (modelled) {
-        m_models.resize(m_workers);
-        onWorkers(std::min(m_workers, order.size()), [&](size_t worker) {
-            LineModel* model = modelOf(worker);
-            if (!model) return;
-            for (size_t i = next++; i < order.size() && !progress.cancelled(); i = next++) {
-                const size_t at = order[i];
-                LineReading& reading = readings[at];
-                reading.glyphs = model->read(*lines[at]);
-                reading.byModel = !reading.glyphs.empty();
-                dropSpecks(reading.glyphs, m_isWord);
-                asked[at] = unsureWords(reading.glyphs, m_isWord);
-                const size_t n = ++done;
-                progress.setFraction(0.5 * double(n) / double(lines.size()));
-                if (n % 16 == 0) progress.setDoing(sentence(u"Reading line %1 of %2", n, lines.size()));
-                if (reading.byModel && asked[at].empty()) continue;
-                std::unique_lock lock(guard);
-                unsure.push_back(at);
-                load(1);
-                // The first worker, as soon as its engine is there, need not wait until all have been read once.
-                if (worker > 0 || !*m_engines[0].there) continue;
-                const std::vector<size_t> now = std::exchange(unsure, {});
-                lock.unlock();
-                for (const size_t line : now)
-                    if (!readTwice(worker, line)) return;
-            }
-        });
-    } else {
-        unsure = order;
-    }
+    if (modelled)
+        readOnce(call, order);
+    else
+        call.unsure = order;
     const Error cancelled{Error::Kind::Cancelled, QStringLiteral("Reading was stopped.")};
     if (progress.cancelled()) return cancelled;
-    if (trouble) return *trouble;
-    if (modelled && done == 0) unsure = order; // the model could not be loaded
-    if (unsure.empty()) return readings;
+    if (call.trouble) return *call.trouble;
+    if (modelled && call.done == 0) call.unsure = order; // the model could not be loaded
+    if (call.unsure.empty()) return std::move(call.readings);
 
-    double width = 0;
-    for (const size_t i : unsure) {
-        if (!readings[i].byModel) width += lines[i]->image.width();
-        for (const Stretch& part : asked[i])
-            width += readings[i].glyphs[part.end - 1].box.right() - readings[i].glyphs[part.begin].box.left();
-    }
-    const size_t wanted = size_t(width / worthAnEngine) + 1;
-    const size_t workers = std::min({m_workers, unsure.size(), std::max(m_engines.size(), wanted)});
+    const size_t workers = enginesFor(call);
     load(workers);
-    next = done = 0;
+    call.next = call.done = 0;
     onWorkers(workers, [&](size_t worker) {
-        for (size_t i = next++; i < unsure.size() && !progress.cancelled(); i = next++) {
-            if (!readTwice(worker, unsure[i])) return;
-            progress.setFraction(0.5 + 0.5 * double(++done) / double(unsure.size()));
+        for (size_t i = call.next++; i < call.unsure.size() && !progress.cancelled(); i = call.next++) {
+            if (!readTwice(call, worker, call.unsure[i])) return;
+            progress.setFraction(0.5 + 0.5 * double(++call.done) / double(call.unsure.size()));
         }
     });
-    if (trouble) return *trouble;
+    if (call.trouble) return *call.trouble;
     if (progress.cancelled()) return cancelled;
-    return readings;
+    return std::move(call.readings);
 }
 
 void LineReader::readAgain(Recogniser& tesseract, const UniformLine& line, const std::vector<Stretch>& asked,

@@ -50,6 +50,10 @@ private:
     void load(size_t count);
     Result<Recogniser*> engineOf(size_t worker);
     LineModel* modelOf(size_t worker);
+    struct Call;
+    void readOnce(Call& call, const std::vector<size_t>& order);
+    bool readTwice(Call& call, size_t worker, size_t line);
+    size_t enginesFor(const Call& call) const;
     void readAgain(Recogniser& tesseract, const UniformLine& line, const std::vector<Stretch>& asked, bool numbers,
                    LineReading& reading) const;
 

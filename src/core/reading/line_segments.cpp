@@ -248,15 +248,15 @@ bool isMarkOf(const QRect& dot, const LineSegment& word, const QRect& b) {
         dot.width() <= dot.height() && dot.bottom() > b.bottom() && dot.top() > b.bottom() - 0.4 * b.height();
     if (b.height() < (hangs ? 1.6 : 2.2) * dot.height()) return false;
     // The sides or corners of frames, beside a number of two figures.
-    const bool bars = std::all_of(word.inks.begin(), word.inks.end(),
-                                  [](const QRect& r) { return 4 * r.width() < r.height(); });
+    const bool bars =
+        std::all_of(word.inks.begin(), word.inks.end(), [](const QRect& r) { return 4 * r.width() < r.height(); });
     if (word.inks.size() <= 2 && (bars || (dot.height() >= 7 && b.height() > 3.5 * dot.height()))) return false;
     const int side = std::max({0, b.left() - dot.right(), dot.left() - b.right()});
     return side <= 0.62 * b.height() && dot.top() >= b.top() - 2 && dot.bottom() <= b.bottom() + b.height() / 3;
 }
 
-// In large type a dot is as high as a letter in small type: a lone piece beside a word more than twice as high is a mark
-// of that word, and goes to what is small.
+// In large type a dot is as high as a letter in small type: a lone piece beside a word more than twice as high is a
+// mark of that word, and goes to what is small.
 void takeMarks(std::vector<LineSegment>& words, std::vector<QRect>& small, int height) {
     std::vector<QRect> boxes;
     for (const LineSegment& word : words) boxes.push_back(word.box);

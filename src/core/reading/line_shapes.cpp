@@ -11,63 +11,73 @@ constexpr int thin = 150; // columns of touching letters that may part them
 constexpr double doubtfulFit = 1.1;
 constexpr double asKnown = -0.4; // for a run read as its shape is known to read
 
-std::vector<InkRun> runsOf(const LinePatch& patch, const UniformLine& uniform, const LineCells& cells) {
-    const QImage& ink = uniform.ink;
+// The strongest ink of each column, in levels of 255.
+std::vector<int> strongestOf(const QImage& ink) {
+    std::vector<uchar> least(size_t(ink.width()), 255);
+    for (int y = 0; y < ink.height(); ++y) {
+        const uchar* row = ink.constScanLine(y);
+        for (size_t x = 0; x < least.size(); ++x) least[x] = std::min(least[x], row[x]);
+    }
+    std::vector<int> strongest(least.size());
+    for (size_t x = 0; x < least.size(); ++x) strongest[x] = 255 - least[x];
+    return strongest;
+}
+
+void addRun(std::vector<InkRun>& runs, int left, int right) {
+    InkRun run;
+    run.left = left;
+    run.right = right;
+    runs.push_back(run);
+}
+
+// Columns of ink that hang together, from left to right.
+std::vector<InkRun> inkedRuns(const std::vector<int>& strongest) {
+    const int width = int(strongest.size());
+    const auto at = [&](int x) { return strongest[size_t(x)]; };
     std::vector<InkRun> runs;
-    std::vector<int> strongest(size_t(ink.width()), 0);
-    {
-        std::vector<uchar> least(size_t(ink.width()), 255);
-        for (int y = 0; y < ink.height(); ++y) {
-            const uchar* row = ink.constScanLine(y);
-            for (size_t x = 0; x < least.size(); ++x) least[x] = std::min(least[x], row[x]);
-        }
-        for (size_t x = 0; x < least.size(); ++x) strongest[x] = 255 - least[x];
+    for (int x = 0; x < width; ++x) {
+        if (at(x) < inked) continue;
+        const int left = x;
+        while (x + 1 < width && at(x + 1) >= inked) ++x;
+        addRun(runs, left, x);
     }
-    for (int x = 0; x < ink.width(); ++x) {
-        if (strongest[size_t(x)] < inked) continue;
-        InkRun run;
-        run.left = x;
-        while (x + 1 < ink.width() && strongest[size_t(x) + 1] >= inked) ++x;
-        run.right = x;
-        runs.push_back(run);
-    }
-    const double base = patch.baseline - uniform.inkOrigin.y(), xHeight = patch.xHeight;
     // The dots of small type are fainter than its letters: what stands free between two letters counts as well.
-    for (int x = 1; x + 1 < ink.width(); ++x) {
-        if (strongest[size_t(x)] < faintColumn || strongest[size_t(x)] >= inked) continue;
+    for (int x = 1; x + 1 < width; ++x) {
+        if (at(x) < faintColumn || at(x) >= inked) continue;
         int end = x;
-        while (end + 1 < ink.width() && strongest[size_t(end) + 1] >= faintColumn && strongest[size_t(end) + 1] < inked)
-            ++end;
+        while (end + 1 < width && at(end + 1) >= faintColumn && at(end + 1) < inked) ++end;
         const int peak = *std::max_element(strongest.begin() + x, strongest.begin() + end + 1);
-        const auto lower = [&](int at) {
-            return at < 0 || at >= ink.width() || (strongest[size_t(at)] < inked && strongest[size_t(at)] < peak);
-        };
-        if (end - x < 3 && lower(x - 1) && lower(end + 1)) {
-            InkRun run;
-            run.left = x;
-            run.right = end;
-            runs.push_back(run);
-        }
+        const auto lower = [&](int c) { return c < 0 || c >= width || (at(c) < inked && at(c) < peak); };
+        if (end - x < 3 && lower(x - 1) && lower(end + 1)) addRun(runs, x, end);
         x = end;
     }
     std::sort(runs.begin(), runs.end(), [](const InkRun& a, const InkRun& b) { return a.left < b.left; });
-    // Small type runs together where letters come near: parted at its thinnest columns, as wide as a letter may be.
+    return runs;
+}
+
+// The column at which a run is too wide for one letter and parts best; -1 where it is not.
+int thinnestOf(const InkRun& run, const std::vector<int>& strongest, const LineCells& cells, double xHeight) {
+    int thinnest = -1;
+    const auto thinner = [&](int x) { return thinnest < 0 || strongest[size_t(x)] < strongest[size_t(thinnest)]; };
+    if (cells.pitch > 0) {
+        // Between cells, whatever the ink says.
+        if (run.width() <= 1.1 * cells.pitch) return -1;
+        const double k = std::ceil((run.left - cells.middle) / cells.pitch - 0.5 + 0.25);
+        const int border = int(std::lround(cells.middle + (k + 0.5) * cells.pitch - 0.5));
+        for (int x = std::max(run.left + 1, border - 1); x <= std::min(run.right - 1, border + 1); ++x)
+            if (thinner(x)) thinnest = x;
+    } else if (run.width() > 1.4 * xHeight + 2) {
+        for (int x = run.left + 2; x <= run.right - 2; ++x)
+            if (strongest[size_t(x)] < thin && thinner(x)) thinnest = x;
+    }
+    return thinnest;
+}
+
+// Small type runs together where letters come near: parted at its thinnest columns, as wide as a letter may be.
+void partRuns(std::vector<InkRun>& runs, const std::vector<int>& strongest, const LineCells& cells, double xHeight) {
     for (size_t r = 0; r < runs.size();) {
         const InkRun run = runs[r];
-        int thinnest = -1;
-        if (cells.pitch > 0) {
-            // Between cells, whatever the ink says.
-            if (run.width() > 1.1 * cells.pitch) {
-                const double k = std::ceil((run.left - cells.middle) / cells.pitch - 0.5 + 0.25);
-                const int border = int(std::lround(cells.middle + (k + 0.5) * cells.pitch - 0.5));
-                for (int x = std::max(run.left + 1, border - 1); x <= std::min(run.right - 1, border + 1); ++x)
-                    if (thinnest < 0 || strongest[size_t(x)] < strongest[size_t(thinnest)]) thinnest = x;
-            }
-        } else if (run.width() > 1.4 * xHeight + 2)
-            for (int x = run.left + 2; x <= run.right - 2; ++x) {
-                const int here = strongest[size_t(x)];
-                if (here < thin && (thinnest < 0 || here < strongest[size_t(thinnest)])) thinnest = x;
-            }
+        const int thinnest = thinnestOf(run, strongest, cells, xHeight);
         if (thinnest < 0) {
             ++r;
             continue;
@@ -77,27 +87,31 @@ std::vector<InkRun> runsOf(const LinePatch& patch, const UniformLine& uniform, c
         rest.left = thinnest + 1;
         runs.insert(runs.begin() + std::ptrdiff_t(r) + 1, rest);
     }
-    for (InkRun& run : runs) {
-        run.top = ink.height();
-        run.bottom = -1;
-        int most = 0;
-        for (int x = run.left; x <= run.right; ++x) most = std::max(most, strongest[size_t(x)]);
-        const int least = most < inked ? faintColumn : inked;
-        const auto carries = [&](int y) {
-            const uchar* row = ink.constScanLine(y);
-            return std::any_of(row + run.left, row + run.right + 1, [&](uchar level) { return 255 - level >= least; });
-        };
-        for (int y = 0; y < ink.height() && run.bottom < 0; ++y)
-            if (carries(y)) run.top = run.bottom = y;
-        for (int y = ink.height() - 1; y > run.bottom && run.bottom >= 0; --y)
-            if (carries(y)) run.bottom = y;
-    }
-    // The two strokes of a quotation mark are one.
+}
+
+void findRows(InkRun& run, const QImage& ink, const std::vector<int>& strongest) {
+    run.top = ink.height();
+    run.bottom = -1;
+    int most = 0;
+    for (int x = run.left; x <= run.right; ++x) most = std::max(most, strongest[size_t(x)]);
+    const int least = most < inked ? faintColumn : inked;
+    const auto carries = [&](int y) {
+        const uchar* row = ink.constScanLine(y);
+        return std::any_of(row + run.left, row + run.right + 1, [&](uchar level) { return 255 - level >= least; });
+    };
+    for (int y = 0; y < ink.height() && run.bottom < 0; ++y)
+        if (carries(y)) run.top = run.bottom = y;
+    for (int y = ink.height() - 1; y > run.bottom && run.bottom >= 0; --y)
+        if (carries(y)) run.bottom = y;
+}
+
+// The two strokes of a quotation mark are one.
+std::vector<InkRun> joinedQuotes(const std::vector<InkRun>& runs, double base, double xHeight) {
+    const auto high = [&](const InkRun& r) {
+        return r.bottom < base - 0.45 * xHeight && r.width() <= std::max(3.0, 0.4 * xHeight);
+    };
     std::vector<InkRun> joined;
     for (const InkRun& run : runs) {
-        const auto high = [&](const InkRun& r) {
-            return r.bottom < base - 0.45 * xHeight && r.width() <= std::max(3.0, 0.4 * xHeight);
-        };
         if (!joined.empty()) {
             InkRun& last = joined.back();
             if (high(last) && high(run) && last.width() < 0.45 * xHeight &&
@@ -109,17 +123,30 @@ std::vector<InkRun> runsOf(const LinePatch& patch, const UniformLine& uniform, c
         }
         joined.push_back(run);
     }
-    for (InkRun& run : joined) {
-        run.overBase = int(std::lround(base)) - run.top;
-        for (int y = run.top; y <= run.bottom; ++y) {
-            const uchar* row = ink.constScanLine(y);
-            for (int x = run.left; x <= run.right; ++x) run.ink += 255 - row[x];
-            run.drawing = qHashBits(row + run.left, size_t(run.width()), run.drawing);
-        }
-        const int place[] = {run.width(), run.height(), run.overBase};
-        run.drawing = qHashBits(place, sizeof place, run.drawing);
-    }
     return joined;
+}
+
+void hashDrawing(InkRun& run, const QImage& ink, double base) {
+    run.overBase = int(std::lround(base)) - run.top;
+    for (int y = run.top; y <= run.bottom; ++y) {
+        const uchar* row = ink.constScanLine(y);
+        for (int x = run.left; x <= run.right; ++x) run.ink += 255 - row[x];
+        run.drawing = qHashBits(row + run.left, size_t(run.width()), run.drawing);
+    }
+    const int place[] = {run.width(), run.height(), run.overBase};
+    run.drawing = qHashBits(place, sizeof place, run.drawing);
+}
+
+std::vector<InkRun> runsOf(const LinePatch& patch, const UniformLine& uniform, const LineCells& cells) {
+    const QImage& ink = uniform.ink;
+    const double base = patch.baseline - uniform.inkOrigin.y(), xHeight = patch.xHeight;
+    const std::vector<int> strongest = strongestOf(ink);
+    std::vector<InkRun> runs = inkedRuns(strongest);
+    partRuns(runs, strongest, cells, xHeight);
+    for (InkRun& run : runs) findRows(run, ink, strongest);
+    runs = joinedQuotes(runs, base, xHeight);
+    for (InkRun& run : runs) hashDrawing(run, ink, base);
+    return runs;
 }
 
 bool isPunctuation(QChar c) {

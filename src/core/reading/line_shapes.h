@@ -3,8 +3,8 @@
 // again.
 #pragma once
 
-#include "reading/uniform_line.h"
 #include "reading/recogniser.h"
+#include "reading/uniform_line.h"
 
 #include <functional>
 #include <QString>

@@ -1,27 +1,25 @@
 #include "reading/reader.h"
 
-#include "base/sentence.h"
 #include "base/shipped.h"
 #include "base/workers.h"
 #include "reading/bare_picture.h"
+#include "reading/bars.h"
 #include "reading/codes.h"
 #include "reading/faces.h"
 #include "reading/ink_strength.h"
 #include "reading/lightness.h"
-#include "reading/uniform_line.h"
 #include "reading/line_reader.h"
+#include "reading/line_text.h"
 #include "reading/page_text.h"
 #include "reading/second_look.h"
 #include "reading/shapes.h"
+#include "reading/sideways.h"
+#include "reading/uniform_line.h"
 
 #include <algorithm>
-#include <cerrno>
-#include <cstring>
-#include <dirent.h>
+#include <functional>
 #include <future>
 #include <optional>
-#include <QDir>
-#include <QFileInfo>
 #include <QHash>
 #include <QSet>
 
@@ -69,280 +67,7 @@ QByteArray fingerprint(const QImage& picture, const LinePatch& line, const QStri
     return QByteArray(reinterpret_cast<const char*>(hashes), sizeof hashes);
 }
 
-// The columns of a line that carry ink, and the gaps between them.
-class Columns {
-public:
-    explicit Columns(const LinePatch& line) : m_left(line.box.left()), m_ink(size_t(line.box.width() + 1), 0) {
-        for (const QRect& ink : line.inks)
-            for (int x = ink.left(); x <= ink.right(); ++x) m_ink[size_t(x - m_left)] = 1;
-    }
-    /// The middle of the widest gap that touches [from, to]; the middle of the range where there is none.
-    double split(double from, double to) const {
-        int best = 0;
-        double at = (from + to) / 2;
-        int start = -1;
-        const int last = int(m_ink.size()) - 1;
-        for (int i = std::max(0, int(from) - m_left); i <= std::min(last, int(to) - m_left + 1); ++i) {
-            const bool gap = !m_ink[size_t(i)];
-            if (gap && start < 0) start = i;
-            if (start >= 0 && (!gap || i == std::min(last, int(to) - m_left + 1))) {
-                const int length = (gap ? i + 1 : i) - start;
-                if (length > best) {
-                    best = length;
-                    at = m_left + start + length / 2.0;
-                }
-                start = -1;
-            }
-        }
-        return at;
-    }
-
-    /// Pixels of the widest gap that touches [from, to].
-    int widestGap(double from, double to) const {
-        int best = 0, run = 0;
-        for (int x = int(from); x <= int(to); ++x) {
-            run = inkAt(x) ? 0 : run + 1;
-            best = std::max(best, run);
-        }
-        return best;
-    }
-    /// Moves both borders inwards to the ink between them; not at all where there is none.
-    void tighten(double& from, double& to) const {
-        int first = int(std::ceil(from - 0.5)), last = int(std::floor(to + 0.5)) - 1;
-        while (first <= last && !inkAt(first)) ++first;
-        while (last >= first && !inkAt(last)) --last;
-        if (first > last) return;
-        from = std::max(from, double(first));
-        to = std::min(to, double(last + 1));
-    }
-    /// True when the columns directly left and right of [left, right] carry no ink.
-    bool gapBeside(int left, int right) const { return !inkAt(left - 1) && !inkAt(right + 1); }
-
-private:
-    bool inkAt(int x) const { return x >= m_left && size_t(x - m_left) < m_ink.size() && m_ink[size_t(x - m_left)]; }
-
-    int m_left;
-    std::vector<char> m_ink;
-};
-
-QRectF inkBetween(const LinePatch& line, double from, double to) {
-    QRectF box;
-    for (const QRect& ink : line.inks) {
-        const double left = std::max<double>(ink.left(), from), right = std::min<double>(ink.right() + 1, to);
-        if (right - left < 0.5) continue;
-        // A piece that merely looks in over the edge belongs to the neighbour.
-        if (right - left < 0.2 * ink.width() && right - left < 1.5) continue;
-        const QRectF part(left, ink.top(), right - left, ink.height());
-        box = box.isNull() ? part : box.united(part);
-    }
-    return box;
-}
-
-double median(std::vector<double> values) {
-    std::nth_element(values.begin(), values.begin() + long(values.size() / 2), values.end());
-    return values[values.size() / 2];
-}
-
-// Puts right what the library's own splitting into words gets wrong on screens: spaces where narrow letters stand in
-// type of one pitch, and full stops taken for spaces.
-std::vector<ReadGlyph> mendSpaces(const LinePatch& patch, std::vector<ReadGlyph> glyphs, const UniformLine& uniform,
-                                  bool numbers) {
-    if (glyphs.size() < 2) return glyphs;
-    const auto centre = [&](const ReadGlyph& g) { return g.box.center().x() / uniform.scale + uniform.offset.x(); };
-    std::vector<double> steps;
-    for (size_t i = 1; i < glyphs.size(); ++i)
-        if (!glyphs[i].startsWord) steps.push_back(centre(glyphs[i]) - centre(glyphs[i - 1]));
-    if (steps.empty()) return glyphs;
-    const double pitch = median(steps);
-    // In type of one pitch all letters stand on one grid, also across spaces. A few may do so by chance.
-    double even = 0;
-    for (size_t i = 1; i < glyphs.size(); ++i) {
-        const double cells = (centre(glyphs[i]) - centre(glyphs[i - 1])) / pitch;
-        even += cells > 0.6 && std::abs(cells - std::round(cells)) < 0.17;
-    }
-    const bool enough = glyphs.size() >= 15;
-    const double most = double(glyphs.size() - 1);
-    const bool onePitch = glyphs.size() >= 9 && (enough ? even > 0.9 * most : even >= most);
-    const Columns columns(patch);
-    std::vector<ReadGlyph> mended{glyphs[0]};
-    for (size_t i = 1; i < glyphs.size(); ++i) {
-        ReadGlyph glyph = glyphs[i];
-        if (glyph.startsWord) {
-            const double from = centre(mended.back()), to = centre(glyph);
-            const bool marked = [&] {
-                // A dot on the baseline between the two that no glyph stands for.
-                const QChar last = glyphs[i - 1].text.back();
-                if (!last.isLetterOrNumber() || !glyph.text[0].isLetterOrNumber()) return false;
-                for (const QRect& ink : patch.inks) {
-                    const double x = ink.left() + ink.width() / 2.0;
-                    if (x < from + 0.25 * pitch || x > to - 0.25 * pitch) continue;
-                    if (ink.height() > 0.45 * patch.xHeight + 1 || ink.width() > 0.45 * patch.xHeight + 1) continue;
-                    if (std::abs(ink.bottom() + 1 - patch.baseline) > 0.25 * patch.xHeight + 1) continue;
-                    // Space on both sides of it: otherwise it is the foot of a letter.
-                    return columns.gapBeside(ink.left(), ink.right());
-                }
-                return false;
-            }();
-            if (marked) {
-                ReadGlyph dot = glyph;
-                dot.text = QStringLiteral(".");
-                dot.startsWord = false;
-                dot.confidence = 0.5;
-                const double x = (from + to) / 2;
-                dot.box = QRectF((x - uniform.offset.x()) * uniform.scale - 1, glyph.box.y(), 2, glyph.box.height());
-                mended.push_back(dot);
-                // "postfach.example", but "end. Next".
-                const double after = columns.widestGap(x, to);
-                glyph.startsWord = onePitch ? to - x > 1.7 * pitch : after > 0.6 * patch.xHeight;
-            } else if (onePitch) {
-                glyph.startsWord = to - from > 1.6 * pitch; // a space leaves a whole cell empty
-            } else {
-                glyph.startsWord = columns.widestGap(from, to) > (glyph.spaceBefore > 0.9 ? 0.2 : 0.24) * patch.xHeight;
-            }
-        } else {
-            // And the other way round: digits in groups are often read as one number.
-            const double from = centre(mended.back()), to = centre(glyph);
-            const QChar left = mended.back().text.back(), right = glyph.text[0];
-            const double least = glyph.spaceBefore > 0.05              ? 0.3
-                                 : numbers                             ? 0.45
-                                 : left == u':'                        ? 0.42
-                                 : left.isLower() && right.isUpper()   ? 0.36
-                                 : !enough                             ? 0.85
-                                 : left.isLetter() && right.isLetter() ? 0.5
-                                                                       : 0.64;
-            glyph.startsWord = onePitch ? to - from > 1.6 * pitch : columns.widestGap(from, to) > least * patch.xHeight;
-        }
-        mended.push_back(std::move(glyph));
-    }
-    return mended;
-}
-
-TextLine assemble(const LinePatch& patch, const std::vector<ReadGlyph>& read, const UniformLine& uniform,
-                  bool numbers = false) {
-    const std::vector<ReadGlyph> glyphs = mendSpaces(patch, read, uniform, numbers);
-    TextLine line;
-    line.box = QRectF(patch.box);
-    line.baseline = patch.baseline;
-    line.xHeight = patch.xHeight;
-    line.lightOnDark = patch.lightOnDark;
-    const auto toX = [&](double x) { return x / uniform.scale + uniform.offset.x(); };
-    for (const ReadGlyph& g : glyphs) {
-        if (g.startsWord || line.words.empty()) line.words.emplace_back();
-        Glyph glyph{g.text,
-                    QRectF(toX(g.box.left()), patch.box.top(), g.box.width() / uniform.scale, patch.box.height()),
-                    g.confidence, g.exact, g.others};
-        line.words.back().glyphs.push_back(glyph);
-    }
-    // The library says only roughly where a glyph stands; the ink says exactly where words part.
-    const Columns columns(patch);
-    std::vector<double> edges;
-    edges.push_back(patch.box.left());
-    for (size_t i = 1; i < line.words.size(); ++i) {
-        const double end = line.words[i - 1].glyphs.back().box.center().x();
-        const double start = line.words[i].glyphs.front().box.center().x();
-        edges.push_back(columns.split(std::min(end, start), std::max(end, start)));
-    }
-    edges.push_back(patch.box.right() + 1);
-    for (size_t i = 0; i < line.words.size(); ++i) {
-        Word& word = line.words[i];
-        word.box = inkBetween(patch, edges[i], edges[i + 1]);
-        if (word.box.isNull())
-            word.box = QRectF(edges[i], patch.box.top(), std::max(1.0, edges[i + 1] - edges[i]), patch.box.height());
-        word.confidence = 1;
-        // Glyph borders: midway between the centres the library gives, moved to a gap in the ink where there is one.
-        double left = word.box.left();
-        for (size_t g = 0; g < word.glyphs.size(); ++g) {
-            Glyph& glyph = word.glyphs[g];
-            double right = word.box.right();
-            if (g + 1 < word.glyphs.size()) {
-                const double a = glyph.box.center().x(), b = word.glyphs[g + 1].box.center().x();
-                right = std::clamp(columns.split(std::min(a, b), std::max(a, b)), left, word.box.right());
-            }
-            double from = left, to = std::max(left, right);
-            columns.tighten(from, to);
-            glyph.box = QRectF(from, word.box.top(), to - from, word.box.height());
-            left = right;
-            word.text += glyph.text;
-            word.confidence = std::min(word.confidence, glyph.confidence);
-        }
-    }
-    return line;
-}
-
-// A bar that stands for a letter is told by its neighbours where the type draws I and l alike.
-class Bars {
-public:
-    explicit Bars(const QSet<QString>& words) : m_words(words) {
-        for (const QString& name : shippedLines(QStringLiteral("names/given.txt")))
-            if (name.startsWith(QLatin1Char('i'), Qt::CaseInsensitive)) m_names.insert(name.toLower());
-    }
-    /// What a word's first letter should be, or null where there is nothing to put right.
-    /// `leads`: it stands where a capital is written, at the start of a line or before a word that begins with one.
-    QChar first(const QString& word, bool leads) const {
-        qsizetype from = 0, to = word.size();
-        while (from < to && !word[from].isLetterOrNumber()) ++from;
-        if (from > 0) return {};
-        while (to > 0 && !word[to - 1].isLetterOrNumber()) --to;
-        const QString core = word.left(to);
-        if (core.size() < 3) return {};
-        const QString rest = core.mid(1);
-        const bool small = rest == rest.toLower();
-        if (core[0] == u'I' && small && word.contains(u'@')) return u'l'; // mail addresses are written small
-        if (core[0] != u'l' || !small || m_words.contains(core)) return {};
-        for (const QChar c : rest)
-            if (!c.isLetter()) return {};
-        static const QString afterI = QStringLiteral("bcdfgmnrstvz");
-        if (leads || m_names.contains(u'i' + rest) || m_words.contains(u'i' + rest) || afterI.contains(rest[0]))
-            return u'I';
-        return {};
-    }
-
-private:
-    const QSet<QString>& m_words;
-    QSet<QString> m_names;
-};
-
-QString packageFor(const QString& language) {
-    return QStringLiteral("tesseract-ocr-%1").arg(QString(language).replace(QLatin1Char('_'), QLatin1Char('-')));
-}
-
-bool canBeListed(const QString& folder) {
-    DIR* list = ::opendir(folder.toLocal8Bit().constData());
-    if (list) ::closedir(list);
-    return list != nullptr;
-}
-
 } // namespace
-
-QStringList installedLanguages() {
-    QStringList names;
-    for (const QString& file :
-         QDir(languageFolder()).entryList({QStringLiteral("*.traineddata")}, QDir::Files, QDir::Name)) {
-        const QString name = file.section(QLatin1Char('.'), 0, 0);
-        if (name != QLatin1String("osd")) names << name;
-    }
-    return names;
-}
-
-Result<QString> checkLanguages(const QString& asked) {
-    QStringList codes;
-    for (const QString& part : asked.split(QLatin1Char('+'), Qt::SkipEmptyParts))
-        if (const QString code = part.trimmed(); !code.isEmpty() && !codes.contains(code)) codes << code;
-    if (codes.isEmpty())
-        return Error{Error::Kind::BadInput,
-                     QStringLiteral("No language is named; name one such as eng, or several joined by +.")};
-    // A folder that cannot be listed says nothing about what is in it.
-    if (const QString folder = languageFolder(); QFileInfo(folder).isDir() && !canBeListed(folder))
-        return Error{Error::Kind::NotReadable, sentence(u"The folder of languages, %1, cannot be read: %2.", folder,
-                                                        QString::fromLocal8Bit(std::strerror(errno)).toLower())};
-    const QStringList installed = installedLanguages();
-    for (const QString& code : codes)
-        if (!installed.contains(code))
-            return Error{Error::Kind::Missing,
-                         sentence(u"The language \"%1\" is not installed; the package %2 brings it. Installed: %3.",
-                                  code, packageFor(code), installed.join(QStringLiteral(", ")))};
-    return codes.join(QLatin1Char('+'));
-}
 
 // The word's other readings: each letter that is not vouched for put for another, one at a time.
 void keepRunnersUp(Word& word) {
@@ -399,18 +124,55 @@ public:
             page.lines = std::move(*sideways);
             for (TextLine& line : page.lines) shift(line, area.topLeft());
         }
-        struct Job {
-            UniformLine uniform;
-            QByteArray drawn, key;
-            std::shared_ptr<const KnownLine> known; // null until it is read
-        };
         const QString reader = numbers ? *languages + QLatin1Char('#') : *languages;
+        std::vector<Job> jobs = jobsFor(picture, patches, reader);
+        if (progress.cancelled()) return cancelledError();
+        if (auto read = readUnread(jobs, *languages, numbers, progress); !read) return read.error();
+        std::vector<ReadLine> read;
+        for (size_t i = 0; i < patches.size(); ++i)
+            read.push_back({&patches[i], &jobs[i].uniform, &m_remembered.constFind(jobs[i].key)->glyphs});
+        // Codes and faces are looked for beside what is left to do.
+        std::optional<Search> search;
+        if (options.content == ReadOptions::Content::Any && (options.codes || options.faces))
+            search.emplace(*this, lightness, read, options.codes, options.faces);
+        for (TextLine& line : linesFrom(jobs, read, numbers)) {
+            if (area.topLeft() != QPoint(0, 0)) shift(line, area.topLeft());
+            page.lines.push_back(std::move(line));
+        }
+        if (page.lines.size() > 1)
+            std::stable_sort(page.lines.begin(), page.lines.end(), [](const TextLine& a, const TextLine& b) {
+                return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.box.left() < b.box.left();
+            });
+        if (search) search->finish(page, area.topLeft());
+        if (qint64(picture.width()) * picture.height() > largestKept) {
+            m_strength = {};
+            m_searched = {};
+            m_known.clear();
+        }
+        progress.setFraction(1);
+        return page;
+    }
+
+private:
+    // A line of the last reading, by what is drawn there: what follows from that alone, wherever it stands.
+    struct KnownLine {
+        UniformLine uniform;
+        QByteArray key; // into m_remembered
+        LineShapes shapes;
+    };
+
+    // One line of the page that is read.
+    struct Job {
+        UniformLine uniform;
+        QByteArray drawn, key;
+        std::shared_ptr<const KnownLine> known; // null until it is read
+    };
+
+    void inParallel(size_t count, const std::function<void(size_t)>& work) const { m_lines.inParallel(count, work); }
+
+    // Lines drawn as on the last page are not made uniform again.
+    std::vector<Job> jobsFor(const QImage& picture, const std::vector<LinePatch>& patches, const QString& reader) {
         std::vector<Job> jobs(patches.size());
-        std::vector<size_t> todo; // one line of each picture not read before
-        QSet<QByteArray> queued;
-        const Workers inParallel = [this](size_t count, const std::function<void(size_t)>& work) {
-            m_lines.inParallel(count, work);
-        };
         inParallel(patches.size(), [&](size_t i) {
             Job& job = jobs[i];
             job.drawn = fingerprint(picture, patches[i], reader);
@@ -424,29 +186,35 @@ public:
                 job.key = fingerprint(job.uniform.image, reader);
             }
         });
-        for (size_t i = 0; i < patches.size(); ++i) {
-            if (!m_remembered.contains(jobs[i].key) && !queued.contains(jobs[i].key)) {
-                queued.insert(jobs[i].key);
-                todo.push_back(i);
+        return jobs;
+    }
+
+    // Afterwards every line's reading is remembered.
+    Result<Done> readUnread(const std::vector<Job>& jobs, const QString& languages, bool numbers, Progress& progress) {
+        std::vector<const Job*> todo; // one line of each picture not read before
+        QSet<QByteArray> queued;
+        for (const Job& job : jobs)
+            if (!m_remembered.contains(job.key) && !queued.contains(job.key)) {
+                queued.insert(job.key);
+                todo.push_back(&job);
             }
-            if (progress.cancelled()) return cancelledError();
-        }
-        const auto isWord = [this](const QString& word) { return m_words.contains(word); };
         std::vector<const UniformLine*> unread;
-        for (const size_t i : todo) unread.push_back(&jobs[i].uniform);
-        auto readings = m_lines.read(unread, *languages, numbers, progress);
+        for (const Job* job : todo) unread.push_back(&job->uniform);
+        auto readings = m_lines.read(unread, languages, numbers, progress);
         if (!readings) return readings.error();
         for (size_t i = 0; i < todo.size(); ++i) {
             if (progress.cancelled()) return cancelledError();
-            m_remembered.insert(jobs[todo[i]].key, std::move((*readings)[i]));
+            m_remembered.insert(todo[i]->key, std::move((*readings)[i]));
         }
-        std::vector<ReadLine> read;
-        for (size_t i = 0; i < patches.size(); ++i)
-            read.push_back({&patches[i], &jobs[i].uniform, &m_remembered.constFind(jobs[i].key)->glyphs});
-        // Codes and faces are looked for beside what is left to do.
-        std::optional<Search> search;
-        if (options.content == ReadOptions::Content::Any && (options.codes || options.faces))
-            search.emplace(*this, lightness, read, options.codes, options.faces);
+        return Done{};
+    }
+
+    // What was read, mended by the shapes of the letters; lines on which nothing was read are left out.
+    std::vector<TextLine> linesFrom(std::vector<Job>& jobs, const std::vector<ReadLine>& read, bool numbers) {
+        const auto isWord = [this](const QString& word) { return m_words.contains(word); };
+        const Workers workers = [this](size_t count, const std::function<void(size_t)>& work) {
+            inParallel(count, work);
+        };
         std::vector<size_t> fresh;
         for (size_t i = 0; i < jobs.size(); ++i)
             if (!jobs[i].known) fresh.push_back(i);
@@ -460,68 +228,45 @@ public:
             shaped.push_back({read[i], &jobs[i].known->shapes});
             m_known.insert(jobs[i].drawn, jobs[i].known);
         }
-        const std::vector<std::vector<ReadGlyph>> glyphs = mendByShape(shaped, isWord, inParallel);
-        std::vector<TextLine> assembled(patches.size());
-        inParallel(patches.size(), [&](size_t i) {
-            if (glyphs[i].empty()) return;
-            TextLine line = assemble(patches[i], glyphs[i], jobs[i].uniform, numbers);
-            for (size_t w = 0; w < line.words.size(); ++w) {
-                Word& word = line.words[w];
-                const bool leads = w == 0 || (w + 1 < line.words.size() && line.words[w + 1].text[0].isUpper());
-                QChar bar = m_bars.first(word.text, leads);
-                // A lone bar as high as a capital, among words.
-                if (word.text == QLatin1String("|") && line.words.size() > 2 &&
-                    word.box.bottom() < line.baseline + 0.1 * line.xHeight)
-                    bar = u'I';
-                if (!bar.isNull()) {
-                    word.glyphs.front().others.prepend(word.text.left(1));
-                    word.text[0] = bar;
-                    word.glyphs.front().text = bar;
-                }
-                keepRunnersUp(word);
-            }
-            const UniformLine& uniform = jobs[i].uniform;
-            for (const std::vector<ReadGlyph>& other : m_remembered.constFind(jobs[i].key)->others)
-                keepReading(line, other, [&](double x) { return x / uniform.scale + uniform.offset.x(); });
-            if (area.topLeft() != QPoint(0, 0)) shift(line, area.topLeft());
-            assembled[i] = std::move(line);
+        const std::vector<std::vector<ReadGlyph>> glyphs = mendByShape(shaped, isWord, workers);
+        std::vector<TextLine> lines(jobs.size());
+        inParallel(jobs.size(), [&](size_t i) {
+            if (!glyphs[i].empty()) lines[i] = finished(jobs[i], *read[i].patch, glyphs[i], numbers);
         });
-        for (size_t i = 0; i < patches.size(); ++i)
-            if (!glyphs[i].empty()) page.lines.push_back(std::move(assembled[i]));
-        if (page.lines.size() > 1)
-            std::stable_sort(page.lines.begin(), page.lines.end(), [](const TextLine& a, const TextLine& b) {
-                return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.box.left() < b.box.left();
-            });
-        if (search) {
-            search->finish(page.codes, page.faces);
-            for (Code& code : page.codes) {
-                code.box.translate(area.topLeft());
-                code.corners.translate(area.topLeft());
-            }
-            for (QRectF& face : page.faces) face.translate(area.topLeft());
-        }
-        if (qint64(picture.width()) * picture.height() > largestKept) {
-            m_strength = {};
-            m_searched = {};
-            m_known.clear();
-        }
-        progress.setFraction(1);
-        return page;
+        std::erase_if(lines, [](const TextLine& line) { return line.words.empty(); });
+        return lines;
     }
 
-private:
+    // Bars that stand for letters are told, and what else each word could be.
+    TextLine finished(const Job& job, const LinePatch& patch, const std::vector<ReadGlyph>& glyphs,
+                      bool numbers) const {
+        TextLine line = lineOfText(patch, glyphs, job.uniform, numbers);
+        for (size_t w = 0; w < line.words.size(); ++w) {
+            Word& word = line.words[w];
+            const bool leads = w == 0 || (w + 1 < line.words.size() && line.words[w + 1].text[0].isUpper());
+            QChar bar = m_bars.first(word.text, leads);
+            // A lone bar as high as a capital, among words.
+            if (word.text == QLatin1String("|") && line.words.size() > 2 &&
+                word.box.bottom() < line.baseline + 0.1 * line.xHeight)
+                bar = u'I';
+            if (!bar.isNull()) {
+                word.glyphs.front().others.prepend(word.text.left(1));
+                word.text[0] = bar;
+                word.glyphs.front().text = bar;
+            }
+            keepRunnersUp(word);
+        }
+        const UniformLine& uniform = job.uniform;
+        for (const std::vector<ReadGlyph>& other : m_remembered.constFind(job.key)->others)
+            keepReading(line, other, [&](double x) { return x / uniform.scale + uniform.offset.x(); });
+        return line;
+    }
+
     // The last picture that was searched for codes and faces, and what was found on it.
     struct Searched {
         QImage bare;
         std::optional<std::vector<Code>> codes;
         std::optional<std::vector<QRectF>> faces;
-    };
-
-    // A line of the last reading, by what is drawn there: what follows from that alone, wherever it stands.
-    struct KnownLine {
-        UniformLine uniform;
-        QByteArray key; // into m_remembered
-        LineShapes shapes;
     };
 
     // A search on threads of its own; nothing is searched that was the last time. What `lines` points to must stay
@@ -544,10 +289,16 @@ private:
             };
             m_search = alone ? std::async(std::launch::deferred, std::move(search)) : beside(std::move(search));
         }
-        void finish(std::vector<Code>& codes, std::vector<QRectF>& faces) {
+        /// `origin`: where on the page's picture the one that was searched lies.
+        void finish(Page& page, const QPointF& origin) {
             m_search.get();
-            if (m_wantsCodes) codes = *m_last.codes;
-            if (m_wantsFaces) faces = *m_last.faces;
+            if (m_wantsCodes) page.codes = *m_last.codes;
+            if (m_wantsFaces) page.faces = *m_last.faces;
+            for (Code& code : page.codes) {
+                code.box.translate(origin);
+                code.corners.translate(origin);
+            }
+            for (QRectF& face : page.faces) face.translate(origin);
         }
 
     private:
@@ -633,7 +384,7 @@ private:
                 surest = sure;
                 const auto mended = mendByShape({{{&patch, &uniform, &glyphs}, nullptr}},
                                                 [this](const QString& word) { return m_words.contains(word); });
-                best = assemble(patch, mended.front(), uniform);
+                best = lineOfText(patch, mended.front(), uniform);
                 best.turned = turned;
                 turnBack(best, turned, upright.size(), crop.topLeft());
             }
@@ -642,53 +393,6 @@ private:
             std::erase_if(patches, [&](const LinePatch& p) { return best.box.contains(QRectF(p.box).center()); });
         }
         return lines;
-    }
-
-    static std::vector<QRect> columnsOfLetters(const std::vector<LinePatch>& patches) {
-        std::vector<QRect> letters;
-        for (const LinePatch& p : patches)
-            if (p.box.width() < 1.6 * p.box.height() + 6 || p.inks.size() <= 2) letters.push_back(p.box);
-        std::sort(letters.begin(), letters.end(), [](const QRect& a, const QRect& b) { return a.top() < b.top(); });
-        std::vector<QRect> columns;
-        std::vector<int> counts;
-        for (const QRect& l : letters) {
-            bool joined = false;
-            for (size_t c = 0; c < columns.size() && !joined; ++c) {
-                const int common = std::min(columns[c].right(), l.right()) - std::max(columns[c].left(), l.left()) + 1;
-                const int wide = std::max(columns[c].width(), l.width());
-                // Letters of a word stand close; only rows of upright text stand apart like words.
-                const double reach = counts[c] >= 3 ? 0.9 * wide : 0.42 * wide + 1;
-                if (common < 0.5 * std::min(columns[c].width(), l.width()) || l.top() - columns[c].bottom() > reach)
-                    continue;
-                columns[c] = columns[c].united(l);
-                ++counts[c];
-                joined = true;
-            }
-            if (!joined) {
-                columns.push_back(l);
-                counts.push_back(1);
-            }
-        }
-        std::vector<QRect> found;
-        for (size_t c = 0; c < columns.size(); ++c)
-            if (counts[c] >= 3 && columns[c].height() >= 3 * columns[c].width()) found.push_back(columns[c]);
-        return found;
-    }
-
-    // From the picture turned upright back to the one it was cut from.
-    static void turnBack(TextLine& line, int turned, const QSize& upright, const QPoint& origin) {
-        const auto back = [&](const QRectF& r) {
-            return turned == 90
-                       ? QRectF(upright.height() - r.bottom() + origin.x(), r.left() + origin.y(), r.height(),
-                                r.width())
-                       : QRectF(r.top() + origin.x(), upright.width() - r.right() + origin.y(), r.height(), r.width());
-        };
-        line.box = back(line.box);
-        line.baseline = line.box.bottom();
-        for (Word& word : line.words) {
-            word.box = back(word.box);
-            for (Glyph& glyph : word.glyphs) glyph.box = back(glyph.box);
-        }
     }
 
     static Error cancelledError() { return {Error::Kind::Cancelled, QStringLiteral("Reading was stopped.")}; }

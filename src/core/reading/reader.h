@@ -10,6 +10,7 @@
 
 #include "base/progress.h"
 #include "base/result.h"
+#include "reading/languages.h"
 #include "reading/page.h"
 
 #include <memory>
@@ -50,12 +51,5 @@ private:
     class Engines;
     std::unique_ptr<Engines> m_engines;
 };
-
-/// "eng+deu" without what stands there twice. Errors: no language named; one that is not installed, with the package
-/// that brings it; the folder of languages cannot be read.
-Result<QString> checkLanguages(const QString& asked);
-
-/// Codes of the languages that are installed, sorted.
-QStringList installedLanguages();
 
 } // namespace eyelid

@@ -2,9 +2,9 @@
 // mistakes, so that both together tell more than one (Ho, Hull and Srihari, 1994).
 #pragma once
 
-#include "reading/uniform_line.h"
 #include "reading/page.h"
 #include "reading/recogniser.h"
+#include "reading/uniform_line.h"
 
 #include <functional>
 #include <vector>

@@ -1,0 +1,238 @@
+#include "reading/line_text.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace eyelid {
+namespace {
+
+// The columns of a line that carry ink, and the gaps between them.
+class Columns {
+public:
+    explicit Columns(const LinePatch& line) : m_left(line.box.left()), m_ink(size_t(line.box.width() + 1), 0) {
+        for (const QRect& ink : line.inks)
+            for (int x = ink.left(); x <= ink.right(); ++x) m_ink[size_t(x - m_left)] = 1;
+    }
+    /// The middle of the widest gap that touches [from, to]; the middle of the range where there is none.
+    double split(double from, double to) const {
+        int best = 0;
+        double at = (from + to) / 2;
+        int start = -1;
+        const int last = int(m_ink.size()) - 1;
+        for (int i = std::max(0, int(from) - m_left); i <= std::min(last, int(to) - m_left + 1); ++i) {
+            const bool gap = !m_ink[size_t(i)];
+            if (gap && start < 0) start = i;
+            if (start >= 0 && (!gap || i == std::min(last, int(to) - m_left + 1))) {
+                const int length = (gap ? i + 1 : i) - start;
+                if (length > best) {
+                    best = length;
+                    at = m_left + start + length / 2.0;
+                }
+                start = -1;
+            }
+        }
+        return at;
+    }
+
+    /// Pixels of the widest gap that touches [from, to].
+    int widestGap(double from, double to) const {
+        int best = 0, run = 0;
+        for (int x = int(from); x <= int(to); ++x) {
+            run = inkAt(x) ? 0 : run + 1;
+            best = std::max(best, run);
+        }
+        return best;
+    }
+    /// Moves both borders inwards to the ink between them; not at all where there is none.
+    void tighten(double& from, double& to) const {
+        int first = int(std::ceil(from - 0.5)), last = int(std::floor(to + 0.5)) - 1;
+        while (first <= last && !inkAt(first)) ++first;
+        while (last >= first && !inkAt(last)) --last;
+        if (first > last) return;
+        from = std::max(from, double(first));
+        to = std::min(to, double(last + 1));
+    }
+    /// True when the columns directly left and right of [left, right] carry no ink.
+    bool gapBeside(int left, int right) const { return !inkAt(left - 1) && !inkAt(right + 1); }
+
+private:
+    bool inkAt(int x) const { return x >= m_left && size_t(x - m_left) < m_ink.size() && m_ink[size_t(x - m_left)]; }
+
+    int m_left;
+    std::vector<char> m_ink;
+};
+
+QRectF inkBetween(const LinePatch& line, double from, double to) {
+    QRectF box;
+    for (const QRect& ink : line.inks) {
+        const double left = std::max<double>(ink.left(), from), right = std::min<double>(ink.right() + 1, to);
+        if (right - left < 0.5) continue;
+        // A piece that merely looks in over the edge belongs to the neighbour.
+        if (right - left < 0.2 * ink.width() && right - left < 1.5) continue;
+        const QRectF part(left, ink.top(), right - left, ink.height());
+        box = box.isNull() ? part : box.united(part);
+    }
+    return box;
+}
+
+double median(std::vector<double> values) {
+    std::nth_element(values.begin(), values.begin() + long(values.size() / 2), values.end());
+    return values[values.size() / 2];
+}
+
+// Where letters stand apart like words, by the ink and by the type's pitch. Puts right what the library's own splitting
+// gets wrong on screens: spaces where narrow letters stand in type of one pitch, and full stops taken for spaces.
+class Spaces {
+public:
+    Spaces(const LinePatch& patch, const UniformLine& uniform, const std::vector<ReadGlyph>& glyphs, bool numbers)
+        : m_patch(patch), m_uniform(uniform), m_columns(patch), m_numbers(numbers) {
+        std::vector<double> steps;
+        for (size_t i = 1; i < glyphs.size(); ++i)
+            if (!glyphs[i].startsWord) steps.push_back(centre(glyphs[i]) - centre(glyphs[i - 1]));
+        if (steps.empty()) return;
+        m_pitch = median(steps);
+        // In type of one pitch all letters stand on one grid, also across spaces. A few may do so by chance.
+        double even = 0;
+        for (size_t i = 1; i < glyphs.size(); ++i) {
+            const double cells = (centre(glyphs[i]) - centre(glyphs[i - 1])) / m_pitch;
+            even += cells > 0.6 && std::abs(cells - std::round(cells)) < 0.17;
+        }
+        m_enough = glyphs.size() >= 15;
+        const double most = double(glyphs.size() - 1);
+        m_onePitch = glyphs.size() >= 9 && (m_enough ? even > 0.9 * most : even >= most);
+    }
+
+    std::vector<ReadGlyph> mended(std::vector<ReadGlyph> glyphs) const {
+        if (m_pitch == 0) return glyphs;
+        std::vector<ReadGlyph> mended{glyphs[0]};
+        for (size_t i = 1; i < glyphs.size(); ++i) {
+            ReadGlyph glyph = glyphs[i];
+            const double from = centre(mended.back()), to = centre(glyph);
+            if (!glyph.startsWord) {
+                glyph.startsWord = isSpace(mended.back(), glyph, from, to);
+            } else if (isStop(glyphs[i - 1], glyph, from, to)) {
+                mended.push_back(stopBefore(glyph, (from + to) / 2));
+                // "postfach.example", but "end. Next".
+                const double x = (from + to) / 2;
+                glyph.startsWord =
+                    m_onePitch ? to - x > 1.7 * m_pitch : m_columns.widestGap(x, to) > 0.6 * m_patch.xHeight;
+            } else {
+                glyph.startsWord = m_onePitch ? to - from > 1.6 * m_pitch // a space leaves a whole cell empty
+                                              : m_columns.widestGap(from, to) >
+                                                    (glyph.spaceBefore > 0.9 ? 0.2 : 0.24) * m_patch.xHeight;
+            }
+            mended.push_back(std::move(glyph));
+        }
+        return mended;
+    }
+
+private:
+    double centre(const ReadGlyph& g) const { return g.box.center().x() / m_uniform.scale + m_uniform.offset.x(); }
+
+    // Whether a dot on the baseline stands between the two that no glyph stands for.
+    bool isStop(const ReadGlyph& before, const ReadGlyph& after, double from, double to) const {
+        if (!before.text.back().isLetterOrNumber() || !after.text[0].isLetterOrNumber()) return false;
+        for (const QRect& ink : m_patch.inks) {
+            const double x = ink.left() + ink.width() / 2.0;
+            if (x < from + 0.25 * m_pitch || x > to - 0.25 * m_pitch) continue;
+            if (ink.height() > 0.45 * m_patch.xHeight + 1 || ink.width() > 0.45 * m_patch.xHeight + 1) continue;
+            if (std::abs(ink.bottom() + 1 - m_patch.baseline) > 0.25 * m_patch.xHeight + 1) continue;
+            // Space on both sides of it: otherwise it is the foot of a letter.
+            return m_columns.gapBeside(ink.left(), ink.right());
+        }
+        return false;
+    }
+
+    ReadGlyph stopBefore(const ReadGlyph& glyph, double x) const {
+        ReadGlyph dot = glyph;
+        dot.text = QStringLiteral(".");
+        dot.startsWord = false;
+        dot.confidence = 0.5;
+        dot.box = QRectF((x - m_uniform.offset.x()) * m_uniform.scale - 1, glyph.box.y(), 2, glyph.box.height());
+        return dot;
+    }
+
+    // The other way round: digits in groups are often read as one number.
+    bool isSpace(const ReadGlyph& before, const ReadGlyph& after, double from, double to) const {
+        if (m_onePitch) return to - from > 1.6 * m_pitch;
+        const QChar left = before.text.back(), right = after.text[0];
+        const double least = after.spaceBefore > 0.05              ? 0.3
+                             : m_numbers                           ? 0.45
+                             : left == u':'                        ? 0.42
+                             : left.isLower() && right.isUpper()   ? 0.36
+                             : !m_enough                           ? 0.85
+                             : left.isLetter() && right.isLetter() ? 0.5
+                                                                   : 0.64;
+        return m_columns.widestGap(from, to) > least * m_patch.xHeight;
+    }
+
+    const LinePatch& m_patch;
+    const UniformLine& m_uniform;
+    Columns m_columns;
+    const bool m_numbers;
+    double m_pitch = 0; // 0: too few letters to tell
+    bool m_enough = false, m_onePitch = false;
+};
+
+// Where the line is parted into words: its start, the places between them, its end.
+std::vector<double> wordEdges(const LinePatch& patch, const TextLine& line, const Columns& columns) {
+    std::vector<double> edges{double(patch.box.left())};
+    for (size_t i = 1; i < line.words.size(); ++i) {
+        const double end = line.words[i - 1].glyphs.back().box.center().x();
+        const double start = line.words[i].glyphs.front().box.center().x();
+        edges.push_back(columns.split(std::min(end, start), std::max(end, start)));
+    }
+    edges.push_back(patch.box.right() + 1);
+    return edges;
+}
+
+// Glyph borders: midway between the centres the library gives, moved to a gap in the ink where there is one.
+void placeGlyphs(Word& word, const Columns& columns) {
+    word.confidence = 1;
+    double left = word.box.left();
+    for (size_t g = 0; g < word.glyphs.size(); ++g) {
+        Glyph& glyph = word.glyphs[g];
+        double right = word.box.right();
+        if (g + 1 < word.glyphs.size()) {
+            const double a = glyph.box.center().x(), b = word.glyphs[g + 1].box.center().x();
+            right = std::clamp(columns.split(std::min(a, b), std::max(a, b)), left, word.box.right());
+        }
+        double from = left, to = std::max(left, right);
+        columns.tighten(from, to);
+        glyph.box = QRectF(from, word.box.top(), to - from, word.box.height());
+        left = right;
+        word.text += glyph.text;
+        word.confidence = std::min(word.confidence, glyph.confidence);
+    }
+}
+
+} // namespace
+
+TextLine lineOfText(const LinePatch& patch, const std::vector<ReadGlyph>& read, const UniformLine& uniform,
+                    bool numbers) {
+    TextLine line;
+    line.box = QRectF(patch.box);
+    line.baseline = patch.baseline;
+    line.xHeight = patch.xHeight;
+    line.lightOnDark = patch.lightOnDark;
+    const auto toX = [&](double x) { return x / uniform.scale + uniform.offset.x(); };
+    for (const ReadGlyph& g : Spaces(patch, uniform, read, numbers).mended(read)) {
+        if (g.startsWord || line.words.empty()) line.words.emplace_back();
+        line.words.back().glyphs.push_back(
+            {g.text, QRectF(toX(g.box.left()), patch.box.top(), g.box.width() / uniform.scale, patch.box.height()),
+             g.confidence, g.exact, g.others});
+    }
+    // The library says only roughly where a glyph stands; the ink says exactly where words part.
+    const Columns columns(patch);
+    const std::vector<double> edges = wordEdges(patch, line, columns);
+    for (size_t i = 0; i < line.words.size(); ++i) {
+        Word& word = line.words[i];
+        word.box = inkBetween(patch, edges[i], edges[i + 1]);
+        if (word.box.isNull())
+            word.box = QRectF(edges[i], patch.box.top(), std::max(1.0, edges[i + 1] - edges[i]), patch.box.height());
+        placeGlyphs(word, columns);
+    }
+    return line;
+}
+
+} // namespace eyelid
