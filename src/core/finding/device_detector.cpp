@@ -4,7 +4,9 @@
 #include "finding/confusables.h"
 #include "finding/detector.h"
 
+#include <algorithm>
 #include <cmath>
+#include <cstdint>
 
 namespace eyelid {
 namespace {
@@ -20,89 +22,105 @@ class DeviceDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         for (const Run& run : in.screen.runs()) {
-            const auto add = [&](Kind kind, const Span& span, double confidence, const QString& reason,
-                                 const QString& key = {}) {
-                if (span.length > 0) out.push_back({kind, &run, span, confidence, reason, key});
-            };
-            for (const PatternMatch& m : m_imei.all(run.search)) {
-                const QString imei = digitsOf(m.text(run.search, 1));
-                const LabelledValue* label = labelFor(in.screen, run, m.groups[1], Kind::Device);
-                const bool said = label || m_imeiWord.found(SearchText(run.text().left(m.groups[1].start)));
-                if (luhnHolds(imei) && (said || m.text(run.search, 1).contains(u'-')))
-                    add(Kind::Device, m.groups[1], 0.99, QStringLiteral("is an IMEI: its check digit (Luhn) holds"),
-                        imei);
-                else if (said)
-                    add(Kind::Device, m.groups[1], 0.8, QStringLiteral("stands by a word for IMEI"), imei);
-            }
-            for (const PatternMatch& m : m_iccid.all(run.search)) {
-                const QString iccid = digitsOf(m.text(run.search, 1));
-                if (iccid.size() >= 19 && iccid.size() <= 20 && luhnHolds(iccid))
-                    add(Kind::Device, m.groups[1], 0.92,
-                        QStringLiteral("is a SIM card's number: its check digit (Luhn) holds"), iccid);
-            }
-            for (const PatternMatch& m : m_vin.all(run.search)) {
-                const QString vin = m.text(run.search, 1);
-                const LabelledValue* label = labelFor(in.screen, run, m.groups[1], Kind::Device);
-                int digits = 0;
-                for (const QChar c : vin) digits += c.isDigit();
-                if (digits < 3 || digits == vin.size()) continue;
-                if (vinHolds(vin))
-                    add(Kind::Device, m.groups[1], 0.93,
-                        QStringLiteral("is a vehicle's number: its check digit holds"));
-                else if (label)
-                    add(Kind::Device, m.groups[1], 0.88, label->because());
-            }
-            for (const PatternMatch& m : m_pair.all(run.search)) {
-                const double latitude = m.text(run.search, 2).replace(u',', u'.').toDouble(),
-                             longitude = m.text(run.search, 3).replace(u',', u'.').toDouble();
-                if (std::abs(latitude) <= 90 && std::abs(longitude) <= 180)
-                    add(Kind::Location, m.groups[1], 0.9, QStringLiteral("is a latitude and a longitude"));
-            }
-            for (const PatternMatch& m : m_degrees.all(run.search))
-                add(Kind::Location, m.groups[1], 0.92, QStringLiteral("is a place in degrees, minutes and seconds"));
-            for (const PatternMatch& m : m_bitcoin.all(run.search))
-                if (bitcoinAddressHolds(m.text(run.search, 1)))
-                    add(Kind::Wallet, m.groups[1], 0.97, QStringLiteral("is a wallet's address: its checksum holds"));
-                else if (labelFor(in.screen, run, m.groups[1], Kind::Wallet))
-                    add(Kind::Wallet, m.groups[1], 0.85, QStringLiteral("stands by a word for a wallet"));
-            for (const PatternMatch& m : m_ethereum.all(run.search))
-                add(Kind::Wallet, m.groups[1], 0.93, QStringLiteral("has the form of an Ethereum address"));
+            const On on{in, run, out};
+            findImeis(on);
+            findIccids(on);
+            findVins(on);
+            findPlaces(on);
+            findWallets(on);
         }
         // A single coordinate, and other devices' numbers, by their labels.
         for (const LabelledValue& value : in.screen.labelled()) {
-            const Run& run = in.screen.runs()[size_t(value.run)];
-            const SearchText text(run.text().mid(value.span.start, value.span.length));
-            if (value.kind == Kind::Location) {
-                for (const PatternMatch& m : m_single.all(text))
-                    out.push_back({Kind::Location,
-                                   &run,
-                                   {value.span.start + m.groups[0].start, m.groups[0].length},
-                                   0.85,
-                                   value.because(),
-                                   {}});
-            } else if (value.kind == Kind::Device) {
-                for (const PatternMatch& m : m_number.all(text)) {
-                    out.push_back({Kind::Device,
-                                   &run,
-                                   {value.span.start + m.groups[0].start, m.groups[0].length},
-                                   0.8,
-                                   value.because(),
-                                   {}});
-                    break;
-                }
-            } else if (value.kind == Kind::Wallet) {
-                for (const PatternMatch& m : m_long.all(text))
-                    out.push_back({Kind::Wallet,
-                                   &run,
-                                   {value.span.start + m.groups[0].start, m.groups[0].length},
-                                   0.8,
-                                   value.because(),
-                                   {}});
-            }
+            const On on{in, in.screen.runs()[size_t(value.run)], out};
+            if (value.kind == Kind::Location) findLabelled(on, value, m_single, 0.85, SIZE_MAX);
+            if (value.kind == Kind::Device) findLabelled(on, value, m_number, 0.8, 1);
+            if (value.kind == Kind::Wallet) findLabelled(on, value, m_long, 0.8, SIZE_MAX);
         }
     }
 
 private:
+    // One line that is searched, and where what is found goes.
+    struct On {
+        const Surroundings& in;
+        const Run& run;
+        std::vector<Candidate>& out;
+        void add(Kind kind, const Span& span, double confidence, const QString& reason, const QString& key = {}) const {
+            if (span.length > 0) out.push_back({kind, &run, span, confidence, reason, key});
+        }
+        const LabelledValue* label(const Span& span, Kind kind) const { return labelFor(in.screen, run, span, kind); }
+    };
+
+    void findImeis(const On& on) const {
+        for (const PatternMatch& m : m_imei.all(on.run.search)) {
+            const QString written = m.text(on.run.search, 1), imei = digitsOf(written);
+            const bool said = on.label(m.groups[1], Kind::Device) ||
+                              m_imeiWord.found(SearchText(on.run.text().left(m.groups[1].start)));
+            if (luhnHolds(imei) && (said || written.contains(u'-')))
+                on.add(Kind::Device, m.groups[1], 0.99, QStringLiteral("is an IMEI: its check digit (Luhn) holds"),
+                       imei);
+            else if (said)
+                on.add(Kind::Device, m.groups[1], 0.8, QStringLiteral("stands by a word for IMEI"), imei);
+        }
+    }
+
+    void findIccids(const On& on) const {
+        for (const PatternMatch& m : m_iccid.all(on.run.search)) {
+            const QString iccid = digitsOf(m.text(on.run.search, 1));
+            if (iccid.size() >= 19 && iccid.size() <= 20 && luhnHolds(iccid))
+                on.add(Kind::Device, m.groups[1], 0.92,
+                       QStringLiteral("is a SIM card's number: its check digit (Luhn) holds"), iccid);
+        }
+    }
+
+    void findVins(const On& on) const {
+        for (const PatternMatch& m : m_vin.all(on.run.search)) {
+            const QString vin = m.text(on.run.search, 1);
+            const auto digits = std::count_if(vin.begin(), vin.end(), [](QChar c) { return c.isDigit(); });
+            if (digits < 3 || digits == vin.size()) continue;
+            const LabelledValue* label = on.label(m.groups[1], Kind::Device);
+            if (vinHolds(vin))
+                on.add(Kind::Device, m.groups[1], 0.93, QStringLiteral("is a vehicle's number: its check digit holds"));
+            else if (label)
+                on.add(Kind::Device, m.groups[1], 0.88, label->because());
+        }
+    }
+
+    void findPlaces(const On& on) const {
+        for (const PatternMatch& m : m_pair.all(on.run.search)) {
+            const double latitude = m.text(on.run.search, 2).replace(u',', u'.').toDouble(),
+                         longitude = m.text(on.run.search, 3).replace(u',', u'.').toDouble();
+            if (std::abs(latitude) <= 90 && std::abs(longitude) <= 180)
+                on.add(Kind::Location, m.groups[1], 0.9, QStringLiteral("is a latitude and a longitude"));
+        }
+        for (const PatternMatch& m : m_degrees.all(on.run.search))
+            on.add(Kind::Location, m.groups[1], 0.92, QStringLiteral("is a place in degrees, minutes and seconds"));
+    }
+
+    void findWallets(const On& on) const {
+        for (const PatternMatch& m : m_bitcoin.all(on.run.search))
+            if (bitcoinAddressHolds(m.text(on.run.search, 1)))
+                on.add(Kind::Wallet, m.groups[1], 0.97, QStringLiteral("is a wallet's address: its checksum holds"));
+            else if (on.label(m.groups[1], Kind::Wallet))
+                on.add(Kind::Wallet, m.groups[1], 0.85, QStringLiteral("stands by a word for a wallet"));
+        for (const PatternMatch& m : m_ethereum.all(on.run.search))
+            on.add(Kind::Wallet, m.groups[1], 0.93, QStringLiteral("has the form of an Ethereum address"));
+    }
+
+    // What of a labelled value has the form, at most so many.
+    static void findLabelled(const On& on, const LabelledValue& value, const Pattern& form, double confidence,
+                             size_t most) {
+        const SearchText text(on.run.text().mid(value.span.start, value.span.length));
+        for (const PatternMatch& m : form.all(text)) {
+            if (most-- == 0) break;
+            on.out.push_back({value.kind,
+                              &on.run,
+                              {value.span.start + m.groups[0].start, m.groups[0].length},
+                              confidence,
+                              value.because(),
+                              {}});
+        }
+    }
+
     Pattern m_imei{R"((?:^|[^\w\-.])([\dOlI]{15}|[\dOlI]{2}[\- ][\dOlI]{6}[\- ][\dOlI]{6}[\- ][\dOlI])(?:$|[^\w\-.]))"};
     Pattern m_imeiWord{R"((?i)\bimei\b[^\d]{0,12}$)"};
     Pattern m_iccid{R"((?:^|[^\w\-.])(89[\dOlI](?: ?[\dOlI]){15,17})(?:$|[^\w\-.]))"};

@@ -1,83 +1,19 @@
 #include "finding/finder.h"
 
+#include "finding/candidates.h"
 #include "finding/check_digits.h"
 #include "finding/confusables.h"
 #include "finding/detector.h"
-#include "finding/phrase_search.h"
+#include "finding/finder_parts.h"
 #include "picture/geometry.h"
 #include "reading/page_text.h"
 
 #include <algorithm>
 #include <map>
 #include <QRegularExpression>
-#include <set>
 
 namespace eyelid {
 namespace {
-
-// A candidate's spans on single lines; joined runs are told apart by their parts.
-struct OnLine {
-    int line = 0;
-    Span span;
-};
-std::vector<OnLine> onLines(const Candidate& c) {
-    std::vector<OnLine> parts;
-    const int first = c.run->second < 0 ? c.span.length : std::min(c.span.end(), c.run->joint) - c.span.start;
-    if (first > 0) parts.push_back({c.run->line, {c.span.start, first}});
-    if (c.run->second >= 0 && c.span.end() > c.run->joint) {
-        const int start = std::max(0, c.span.start - c.run->joint);
-        parts.push_back({c.run->second, {start, c.span.end() - c.run->joint - start}});
-    }
-    return parts;
-}
-
-bool overlap(const Candidate& a, const Candidate& b) {
-    for (const OnLine& x : onLines(a))
-        for (const OnLine& y : onLines(b))
-            if (x.line == y.line && x.span.start < y.span.end() && y.span.start < x.span.end()) return true;
-    return false;
-}
-
-// What of a candidate no surer one has taken: the rest of a case's title around the address within it.
-std::vector<Candidate> leftOver(const ScreenText& screen, const Candidate& c,
-                                const std::vector<const Candidate*>& taken) {
-    std::vector<Candidate> rest;
-    for (const OnLine& part : onLines(c)) {
-        const Run& run = screen.runs()[size_t(part.line)];
-        const QString& text = run.text();
-        const int end = std::min(part.span.end(), int(text.size()));
-        std::vector<char> free(size_t(text.size()) + 1, 0); // and a border at the end
-        std::fill(free.begin() + part.span.start, free.begin() + std::max(part.span.start, end), 1);
-        for (const Candidate* other : taken)
-            for (const OnLine& gone : onLines(*other))
-                if (gone.line == part.line)
-                    std::fill(free.begin() + std::min(gone.span.start, int(text.size())),
-                              free.begin() + std::min(gone.span.end(), int(text.size())), 0);
-        for (int i = part.span.start; i < end; ++i) {
-            if (!free[size_t(i)]) continue;
-            int stop = i;
-            while (free[size_t(stop)]) ++stop;
-            int first = i, last = stop;
-            while (first < last && !text[first].isLetterOrNumber()) ++first;
-            while (last > first && !text[last - 1].isLetterOrNumber()) --last;
-            if (last > first) rest.push_back({c.kind, &run, {first, last - first}, c.confidence, c.reason, {}});
-            i = stop;
-        }
-    }
-    return rest;
-}
-
-Finding toFinding(const ScreenText& screen, const Candidate& c) {
-    Finding f;
-    f.kind = c.kind;
-    f.text = c.run->text().mid(c.span.start, c.span.length);
-    f.key = kindName(c.kind) + QLatin1Char(':') + (c.key.isEmpty() ? skeleton(f.text) : c.key);
-    f.boxes = screen.boxes(*c.run, c.span);
-    f.textHeight = screen.page().lines[size_t(c.run->line)].xHeight;
-    f.confidence = c.confidence;
-    f.reason = c.reason;
-    return f;
-}
 
 class Exceptions {
 public:
@@ -225,56 +161,6 @@ std::optional<Page> otherReading(const Page& page) {
     return other;
 }
 
-bool coveredBy(const std::vector<Finding>& findings, const QRectF& box) {
-    for (const Finding& f : findings)
-        for (const QRectF& b : f.boxes)
-            if (shareWithin(box, b) > 0.5) return true;
-    return false;
-}
-
-// The same number as it is dialled from within its country and from abroad (ITU-T E.123).
-QStringList otherDialling(const QString& text) {
-    QString digits;
-    for (const QChar c : digitsRestored(text))
-        if (c.isDigit()) digits += c;
-    const bool international = text.trimmed().startsWith(u'+') || digits.startsWith(QLatin1String("00"));
-    if (digits.startsWith(QLatin1String("00"))) digits.remove(0, 2);
-    QStringList others;
-    for (const char* code : {"44", "49", "33", "31", "34", "1"}) {
-        const QString country = QLatin1String(code);
-        if (international && digits.startsWith(country)) {
-            const QString national = digits.mid(country.size());
-            others << u'0' + national << national << QStringLiteral("00") + digits << digits
-                   << country + u'0' + national; // "+44 (0)1632 …"
-        } else if (!international && digits.startsWith(u'0')) {
-            others << country + digits.mid(1) << QStringLiteral("00") + country + digits.mid(1) << country + digits;
-        }
-    }
-    others.erase(std::remove_if(others.begin(), others.end(), [](const QString& o) { return o.size() < 8; }),
-                 others.end());
-    return others;
-}
-
-// A text that is no picture, as a name of a file is written and as it would be read out: "ines-hartwell_02".
-QStringList spellings(const QString& text) {
-    static const QRegularExpression marks(QStringLiteral("[-_.+~,;:()\\[\\]]+"));
-    const QString spaced = QString(text).replace(marks, QStringLiteral(" ")).simplified();
-    QString capitals = spaced;
-    for (qsizetype i = 0; i < capitals.size(); ++i)
-        if (i == 0 || capitals[i - 1] == u' ') capitals[i] = capitals[i].toUpper();
-    QStringList all{text};
-    for (const QString& other : {spaced, capitals})
-        if (!all.contains(other)) all << other;
-    return all;
-}
-
-void sortByPlace(std::vector<Finding>& findings) {
-    std::stable_sort(findings.begin(), findings.end(), [](const Finding& a, const Finding& b) {
-        const QRectF x = a.boxes.front(), y = b.boxes.front();
-        return x.top() != y.top() ? x.top() < y.top() : x.left() < y.left();
-    });
-}
-
 } // namespace
 
 const LabelledValue* labelFor(const ScreenText& screen, const Run& run, const Span& span, Kind kind) {
@@ -287,11 +173,6 @@ const LabelledValue* labelFor(const ScreenText& screen, const Run& run, const Sp
     }
     return best;
 }
-
-struct Finder::Parts {
-    Names names;
-    std::vector<std::unique_ptr<Detector>> detectors;
-};
 
 Finder::Finder() : m_parts(std::make_unique<Parts>()) {
     auto& d = m_parts->detectors;
@@ -399,60 +280,6 @@ void Finder::findCodes(const Page& page, const Policy& policy, const WatchList& 
     }
 }
 
-namespace {
-
-// The surest first; where one reaches over what is taken already, what is left of it stays.
-std::vector<Candidate> withoutOverlaps(const ScreenText& screen, const std::vector<Candidate>& surestFirst) {
-    std::vector<Candidate> kept;
-    std::vector<std::vector<size_t>> on(screen.runs().size()); // by line
-    const auto keep = [&](const Candidate& c) {
-        for (const OnLine& part : onLines(c)) on[size_t(part.line)].push_back(kept.size());
-        kept.push_back(c);
-    };
-    for (const Candidate& c : surestFirst) {
-        std::vector<size_t> met;
-        for (const OnLine& part : onLines(c))
-            for (const size_t k : on[size_t(part.line)])
-                if (overlap(kept[k], c) && std::find(met.begin(), met.end(), k) == met.end()) met.push_back(k);
-        if (met.empty()) {
-            keep(c);
-            continue;
-        }
-        // A value that merely reaches further than the surer one it holds is covered whole.
-        Candidate& first = kept[met.front()];
-        if (met.size() == 1 && first.run == c.run && first.kind == c.kind && c.span.start <= first.span.start &&
-            c.span.end() >= first.span.end()) {
-            first.span = c.span;
-            continue;
-        }
-        std::vector<const Candidate*> taken;
-        for (const size_t k : met) taken.push_back(&kept[k]);
-        for (const Candidate& rest : leftOver(screen, c, taken)) keep(rest);
-    }
-    return kept;
-}
-
-} // namespace
-
-std::vector<Finding> Finder::findInText(const QString& text, const Policy& policy, const WatchList& watch) const {
-    // Words with no page around them: "serif" is on the list of given names as well.
-    constexpr double sureByItself = 0.7;
-    // Each spelling by itself: they must not vouch for one another.
-    std::vector<Finding> found;
-    for (const QString& spelling : spellings(text))
-        for (Finding& f : findRead(pageOfText({spelling}), policy, watch)) found.push_back(std::move(f));
-    // Nor are words joined by hyphens, as files are named, a passphrase.
-    static const QRegularExpression joined(QStringLiteral("^\\w+([-_]\\w+)+$"));
-    std::erase_if(found, [](const Finding& f) {
-        return f.confidence < sureByItself || (f.kind == Kind::Secret && joined.match(f.text).hasMatch());
-    });
-    return found;
-}
-
-std::vector<Finding> Finder::readableInText(const QString& text, const std::vector<Finding>& values) const {
-    return readable(pageOfText(spellings(text)), values);
-}
-
 std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, const WatchList& watch) const {
     const ScreenText screen(page, policy.labels);
     auto own = WatchList::make(policy.watchWords, policy.watchPatterns);
@@ -504,139 +331,6 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
         if (!f.boxes.empty()) findings.push_back(std::move(f));
     }
     return findings;
-}
-
-namespace {
-
-// What is looked for: a phrase, the value it stands for, and whether it is the whole of it in another spelling.
-struct Sought {
-    QString phrase;
-    const Finding* value = nullptr;
-    bool whole = true;
-    bool exactly = false; ///< as it is written, to the letter
-};
-
-// The ways a person's name is written, and the names of users and mail that are made from it.
-void addNames(const Finding& f, const Names& names, std::vector<Sought>& sought) {
-    QString name = f.text;
-    // "Surname, Given" is the other way round.
-    if (const qsizetype comma = name.indexOf(u','); comma > 0)
-        name = name.mid(comma + 1).trimmed() + u' ' + name.left(comma);
-    const QStringList words = name.split(QRegularExpression(QStringLiteral("[\\s,.]+")), Qt::SkipEmptyParts);
-    if (words.size() < 2) return;
-    const QString given = words.first(), family = words.last();
-    sought.push_back({words.join(u' '), &f});
-    sought.push_back({family + u' ' + words.mid(0, words.size() - 1).join(u' '), &f});
-    if (family.size() >= 4 && skeleton(given.left(1) + family).size() >= 6) {
-        sought.push_back({given.left(1) + family, &f});
-        sought.push_back({family + given.left(1), &f});
-    }
-    if (given.size() >= 5) sought.push_back({given + family.left(1), &f});
-    if (words.size() > 2) sought.push_back({given + family, &f});
-    for (const QString& word : words)
-        if (word.size() >= 4 && word[0].isUpper() && !names.isCommonWord(word)) sought.push_back({word, &f, false});
-}
-
-// Short values and ordinary words look like much that they are not.
-bool tellsItself(const Finding& f, const Names& names) {
-    const QString key = skeleton(f.text);
-    const auto letters = std::count_if(f.text.begin(), f.text.end(), [](QChar c) { return c.isLetter(); });
-    return key.size() >= (f.kind == Kind::Person ? 4 : 6) && !(letters == key.size() && names.isCommonWord(f.text));
-}
-
-struct Sighting {
-    const Sought* sought = nullptr;
-    const Run* run = nullptr;
-    Span span;
-    QString text() const { return run->text().mid(span.start, span.length); }
-};
-
-// Where what is sought stands on a page, in any spelling a reader may have given it. Of phrases that look alike the
-// first is told.
-std::vector<Sighting> sightings(const ScreenText& screen, const std::vector<Sought>& sought) {
-    PhraseSearch search;
-    for (size_t i = 0; i < sought.size(); ++i) search.add(sought[i].phrase, int(i));
-    std::vector<Sighting> all;
-    if (search.isEmpty()) return all;
-    eachRun(screen, [&](const Run& run) {
-        for (const PhraseHit& hit : search.in(run))
-            if (counts(run, hit.span)) all.push_back({&sought[size_t(hit.id)], &run, hit.span});
-    });
-    return all;
-}
-
-bool allCovered(const Finding& f, std::initializer_list<const std::vector<Finding>*> by) {
-    return std::all_of(f.boxes.begin(), f.boxes.end(), [&](const QRectF& box) {
-        return std::any_of(by.begin(), by.end(), [&](const auto* list) { return coveredBy(*list, box); });
-    });
-}
-
-} // namespace
-
-std::vector<Finding> Finder::carry(const Page& page, const std::vector<Finding>& already,
-                                   const std::vector<Finding>& known, const Policy& policy) const {
-    std::vector<Sought> sought;
-    for (const Finding& f : known) {
-        if (f.text.isEmpty()) continue;
-        if (f.kind != Kind::Watch && !policy.looksFor(f.kind)) continue;
-        // Short values would be found everywhere.
-        if (tellsItself(f, m_parts->names)) sought.push_back({f.text, &f});
-        if (f.kind == Kind::Phone)
-            for (const QString& other : otherDialling(f.text)) sought.push_back({other, &f});
-        if (f.kind == Kind::Person) addNames(f, m_parts->names, sought);
-    }
-    std::vector<Finding> found;
-    if (sought.empty()) return found;
-    const ScreenText screen(page);
-    for (const Sighting& s : sightings(screen, sought)) {
-        const Finding& value = *s.sought->value;
-        // Part of a name is written with a capital; a user name made from all of it need not be.
-        if (value.kind == Kind::Person && !nameRestored(s.text())[0].isUpper() &&
-            (!s.sought->whole || m_parts->names.isCommonWord(s.text())))
-            continue;
-        Finding f =
-            toFinding(screen, {value.kind, s.run, s.span, 0.75, QStringLiteral("was found elsewhere in the case"), {}});
-        if (s.sought->whole && !value.key.isEmpty()) f.key = value.key;
-        if (f.boxes.empty() || allCovered(f, {&already, &found})) continue;
-        f.ground = policy.rule(f.kind).ground;
-        found.push_back(std::move(f));
-    }
-    sortByPlace(found);
-    return found;
-}
-
-std::vector<Finding> Finder::readable(const Page& page, const std::vector<Finding>& values) const {
-    std::vector<Sought> sought;
-    std::set<QString> exact;
-    for (const Finding& f : values) {
-        if (f.text.isEmpty()) continue;
-        if (f.kind == Kind::Phone)
-            for (const QString& other : otherDialling(f.text)) sought.push_back({other, &f});
-        if (f.kind == Kind::Person) addNames(f, m_parts->names, sought);
-        if (tellsItself(f, m_parts->names))
-            sought.push_back({f.text, &f});
-        else
-            exact.insert(exactly(f.text));
-    }
-    // What is sought in any spelling comes first: it must not be hidden by what is sought to the letter.
-    for (const Finding& f : values)
-        if (!f.text.isEmpty() && exact.contains(exactly(f.text))) sought.push_back({f.text, &f, true, true});
-    std::vector<Finding> found;
-    if (sought.empty()) return found;
-    const ScreenText screen(page);
-    for (const Sighting& s : sightings(screen, sought)) {
-        const Finding& value = *s.sought->value;
-        const QString text = s.text();
-        if (s.sought->exactly && !exact.contains(exactly(text))) continue;
-        if (!s.sought->exactly && value.kind == Kind::Person && !exact.contains(exactly(text)) &&
-            !nameRestored(text)[0].isUpper() && (!s.sought->whole || m_parts->names.isCommonWord(text)))
-            continue;
-        Finding f = toFinding(screen, {value.kind, s.run, s.span, 1, QStringLiteral("is covered elsewhere"), {}});
-        if (s.sought->whole && !value.key.isEmpty()) f.key = value.key;
-        if (!f.boxes.empty() && !allCovered(f, {&found})) found.push_back(std::move(f));
-    }
-    sortByPlace(found);
-    return found;
 }
 
 } // namespace eyelid

@@ -17,65 +17,72 @@ QString compact(const QString& text) {
 class NationalIdDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
-        eachRun(in.screen, [&](const Run& run) {
-            const auto each = [&](const Pattern& pattern, auto judge) {
-                for (const PatternMatch& m : pattern.all(run.search)) {
-                    const Span& span = m.groups[1];
-                    if (!counts(run, span)) continue;
-                    const LabelledValue* label = labelFor(in.screen, run, span, Kind::NationalId);
-                    judge(
-                        compact(m.text(run.search, 1)), label != nullptr,
-                        [&](double confidence, const char* reason, const QString& key) {
-                            out.push_back({Kind::NationalId, &run, span, confidence, QString::fromLatin1(reason), key});
-                        });
-                }
-            };
-            each(m_nino, [](const QString& value, bool label, auto add) {
-                const QString prefix = value.left(2);
-                const QString nino = prefix + digitsRestored(value.mid(2, 6)) +
-                                     value.mid(8)
-                                         .replace(QLatin1Char('8'), QLatin1Char('B'))
-                                         .replace(QLatin1Char('0'), QLatin1Char('D'))
-                                         .replace(QLatin1Char('4'), QLatin1Char('A'));
-                if (ukNinoForm(nino))
-                    add(0.95, "has the form of a UK National Insurance number", nino);
-                else if (label)
-                    add(0.85, "stands by a label for it and looks like a UK National Insurance number", nino);
-                else if (value.mid(2, 6).toInt() > 0 && value[8].isLetter())
-                    add(0.6, "looks like a UK National Insurance number", nino);
-            });
-            each(m_ssn, [](const QString& value, bool label, auto add) {
-                const QString ssn = digitsRestored(value);
-                if (usSsnHolds(ssn))
-                    add(0.92, "has the form of a US social security number", ssn);
-                else
-                    add(label ? 0.85 : 0.6, "is written like a US social security number", ssn);
-            });
-            each(m_eleven, [](const QString& value, bool label, auto add) {
-                const QString id = digitsRestored(value);
-                if (germanTaxIdHolds(id)) add(label ? 0.97 : 0.75, "is a German tax number: its check digit holds", id);
-            });
-            each(m_nir, [](const QString& value, bool label, auto add) {
-                QString nir = digitsRestored(value.left(6)) + value.mid(6, 1) + digitsRestored(value.mid(7));
-                if (frenchNirHolds(nir) || frenchNirHolds(digitsRestored(value)))
-                    add(0.985, "is a French social security number: its key (mod 97) holds",
-                        nir); // surer than a Luhn digit
-                else if (label)
-                    add(0.85, "stands by a label for it and is as long as a French social security number", nir);
-            });
-            each(m_dni, [](const QString& value, bool label, auto add) {
-                QString dni = value;
-                if (!QStringLiteral("XYZ").contains(dni[0]))
-                    dni = digitsRestored(dni.left(8)) + dni.mid(8);
-                else
-                    dni = dni.left(1) + digitsRestored(dni.mid(1, 7)) + dni.mid(8);
-                if (spanishDniHolds(dni))
-                    add(label ? 0.98 : 0.9, "is a Spanish identity number: its letter (mod 23) holds", dni);
-                else if (label)
-                    add(0.8, "stands by a label for it and has a Spanish identity number's form", dni);
-            });
+        eachRun(in.screen, [&](const Run& run) { findByForm(in, run, out); });
+        findBySchemes(in, out);
+        findByLabel(in, out);
+    }
+
+private:
+    void findByForm(const Surroundings& in, const Run& run, std::vector<Candidate>& out) const {
+        const auto each = [&](const Pattern& pattern, auto judge) {
+            for (const PatternMatch& m : pattern.all(run.search)) {
+                const Span& span = m.groups[1];
+                if (!counts(run, span)) continue;
+                const LabelledValue* label = labelFor(in.screen, run, span, Kind::NationalId);
+                judge(compact(m.text(run.search, 1)), label != nullptr,
+                      [&](double confidence, const char* reason, const QString& key) {
+                          out.push_back({Kind::NationalId, &run, span, confidence, QString::fromLatin1(reason), key});
+                      });
+            }
+        };
+        each(m_nino, [](const QString& value, bool label, auto add) {
+            const QString prefix = value.left(2);
+            const QString nino = prefix + digitsRestored(value.mid(2, 6)) +
+                                 value.mid(8)
+                                     .replace(QLatin1Char('8'), QLatin1Char('B'))
+                                     .replace(QLatin1Char('0'), QLatin1Char('D'))
+                                     .replace(QLatin1Char('4'), QLatin1Char('A'));
+            if (ukNinoForm(nino))
+                add(0.95, "has the form of a UK National Insurance number", nino);
+            else if (label)
+                add(0.85, "stands by a label for it and looks like a UK National Insurance number", nino);
+            else if (value.mid(2, 6).toInt() > 0 && value[8].isLetter())
+                add(0.6, "looks like a UK National Insurance number", nino);
         });
-        // Of the countries whose numbers have a form or a rule of their own.
+        each(m_ssn, [](const QString& value, bool label, auto add) {
+            const QString ssn = digitsRestored(value);
+            if (usSsnHolds(ssn))
+                add(0.92, "has the form of a US social security number", ssn);
+            else
+                add(label ? 0.85 : 0.6, "is written like a US social security number", ssn);
+        });
+        each(m_eleven, [](const QString& value, bool label, auto add) {
+            const QString id = digitsRestored(value);
+            if (germanTaxIdHolds(id)) add(label ? 0.97 : 0.75, "is a German tax number: its check digit holds", id);
+        });
+        each(m_nir, [](const QString& value, bool label, auto add) {
+            QString nir = digitsRestored(value.left(6)) + value.mid(6, 1) + digitsRestored(value.mid(7));
+            if (frenchNirHolds(nir) || frenchNirHolds(digitsRestored(value)))
+                add(0.985, "is a French social security number: its key (mod 97) holds",
+                    nir); // surer than a Luhn digit
+            else if (label)
+                add(0.85, "stands by a label for it and is as long as a French social security number", nir);
+        });
+        each(m_dni, [](const QString& value, bool label, auto add) {
+            QString dni = value;
+            if (!QStringLiteral("XYZ").contains(dni[0]))
+                dni = digitsRestored(dni.left(8)) + dni.mid(8);
+            else
+                dni = dni.left(1) + digitsRestored(dni.mid(1, 7)) + dni.mid(8);
+            if (spanishDniHolds(dni))
+                add(label ? 0.98 : 0.9, "is a Spanish identity number: its letter (mod 23) holds", dni);
+            else if (label)
+                add(0.8, "stands by a label for it and has a Spanish identity number's form", dni);
+        });
+    }
+
+    // Of the countries whose numbers have a form or a rule of their own.
+    void findBySchemes(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const Run& run : in.screen.runs())
             for (const Scheme& scheme : m_schemes)
                 for (const PatternMatch& m : scheme.pattern.all(run.search)) {
@@ -92,7 +99,10 @@ public:
                          QStringLiteral("is %1: %2").arg(QLatin1String(scheme.title), QLatin1String(scheme.rule)),
                          digits});
                 }
-        // Numbers whose form says little: only under a label.
+    }
+
+    // Numbers whose form says little: only under a label.
+    void findByLabel(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::NationalId) continue;
             const Run& run = in.screen.runs()[size_t(value.run)];
@@ -114,7 +124,6 @@ public:
         }
     }
 
-private:
     struct Scheme {
         const char* title;
         const char* rule;

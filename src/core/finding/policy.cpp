@@ -123,110 +123,110 @@ void checkReach(const toml::table& root, const Policy& policy, const toml::node*
         wrong(*root.get("watch"), list.error().sentence.chopped(1));
 }
 
+QString keyName(const toml::key& key) {
+    return QString::fromStdString(std::string(key.str()));
+}
+
+const toml::array& list(const toml::node& node, const char* what) {
+    const auto* array = node.as_array();
+    if (!array) wrong(node, QLatin1String(what));
+    return *array;
+}
+
+void readLookFor(const toml::node& node, Policy& policy) {
+    constexpr const char* what = "\"look_for\" must be \"everything\" or a list of kinds";
+    if (!node.is_string()) {
+        for (const toml::node& item : list(node, what)) policy.rule(kind(item, text(item, "look_for"))).on = true;
+        return;
+    }
+    if (text(node, "look_for") != QLatin1String("everything")) wrong(node, QLatin1String(what));
+    for (KindRule& rule : policy.kinds) rule.on = true;
+}
+
+void readWatch(const toml::node& node, Policy& policy) {
+    for (const auto& [key, value] : table(node, "watch")) {
+        if (key.str() == "words") {
+            policy.watchWords = texts(value, "words");
+        } else if (key.str() == "patterns") {
+            policy.watchPatterns = texts(value, "patterns");
+            checkPatterns(value, policy.watchPatterns);
+        } else {
+            wrong(value, sentence(u"\"watch\" knows \"words\" and \"patterns\", not \"%1\"", keyName(key)));
+        }
+    }
+}
+
+void readExceptions(const toml::node& node, Policy& policy) {
+    policy.exceptions = texts(node, "exceptions");
+    for (const QString& e : policy.exceptions)
+        if (e.size() > 2 && e.startsWith(QLatin1Char('/')) && e.endsWith(QLatin1Char('/')))
+            checkPatterns(node, {e.mid(1, e.size() - 2)});
+}
+
+// What holds for all kinds, or for none in particular. False for other settings.
+bool readGeneral(std::string_view key, const toml::node& node, Policy& policy) {
+    if (key == "name")
+        policy.name = text(node, "name");
+    else if (key == "description")
+        policy.description = text(node, "description");
+    else if (key == "threshold")
+        for (KindRule& rule : policy.kinds) rule.threshold = number(node, QStringLiteral("threshold"), 0, 1);
+    else if (key == "style")
+        for (KindRule& rule : policy.kinds) rule.style = style(node, "style");
+    else if (key == "strength")
+        policy.strength = number(node, QStringLiteral("strength"), 0, 1);
+    else if (key == "even_width")
+        policy.evenWidth = int(number(node, QStringLiteral("even_width"), 0, 1000));
+    else if (key == "look_for")
+        readLookFor(node, policy);
+    else if (key == "watch")
+        readWatch(node, policy);
+    else if (key == "exceptions")
+        readExceptions(node, policy);
+    else if (key == "pattern")
+        for (const toml::node& item : list(node, "patterns are written as [[pattern]]"))
+            policy.patterns.push_back(pattern(item));
+    else
+        return false;
+    return true;
+}
+
+// What one kind says for itself: read after what holds for all. False for other settings.
+bool readByKind(std::string_view setting, const toml::node& node, Policy& policy) {
+    const bool isTable = setting == "labels" || setting == "grounds" || setting == "keep_last" ||
+                         setting == "thresholds" || setting == "styles";
+    if (setting == "leave_out")
+        for (const toml::node& item : list(node, "\"leave_out\" must be a list of kinds"))
+            policy.rule(kind(item, text(item, "leave_out"))).on = false;
+    if (!isTable) return setting == "leave_out";
+    for (const auto& [key, value] : table(node, std::string(setting).c_str())) {
+        const QString name = keyName(key);
+        const Kind of = kind(value, name);
+        KindRule& rule = policy.rule(of);
+        if (setting == "labels") policy.labels[size_t(of)] = texts(value, "labels");
+        if (setting == "grounds") rule.ground = text(value, "grounds");
+        if (setting == "thresholds") rule.threshold = number(value, name, 0, 1);
+        if (setting == "styles") rule.style = style(value, "style");
+        if (setting != "keep_last") continue;
+        if (of != Kind::Card && of != Kind::Account && of != Kind::Iban)
+            wrong(value, QStringLiteral("only of card, account and iban may the last characters stay"));
+        rule.keepLast = int(number(value, name, 0, 4));
+    }
+    return true;
+}
+
 Policy policyFrom(const toml::table& root) {
     Policy policy;
-    // Order matters: what holds for all kinds first, then what one kind says for itself.
-    const toml::table* thresholds = nullptr;
-    const toml::table* styles = nullptr;
-    const toml::table* grounds = nullptr;
-    const toml::table* lasts = nullptr;
-    const toml::node* leftOut = nullptr;
-    bool looks = false;
-    for (const auto& [key, node] : root) {
-        const std::string_view k = key.str();
-        if (k == "name")
-            policy.name = text(node, "name");
-        else if (k == "description")
-            policy.description = text(node, "description");
-        else if (k == "threshold")
-            for (KindRule& rule : policy.kinds) rule.threshold = number(node, QStringLiteral("threshold"), 0, 1);
-        else if (k == "style")
-            for (KindRule& rule : policy.kinds) rule.style = style(node, "style");
-        else if (k == "strength")
-            policy.strength = number(node, QStringLiteral("strength"), 0, 1);
-        else if (k == "even_width")
-            policy.evenWidth = int(number(node, QStringLiteral("even_width"), 0, 1000));
-        else if (k == "look_for") {
-            looks = true;
-            if (node.is_string()) {
-                if (text(node, "look_for") != QLatin1String("everything"))
-                    wrong(node, QStringLiteral("\"look_for\" must be \"everything\" or a list of kinds"));
-                for (KindRule& rule : policy.kinds) rule.on = true;
-            } else {
-                const auto* array = node.as_array();
-                if (!array) wrong(node, QStringLiteral("\"look_for\" must be \"everything\" or a list of kinds"));
-                for (const toml::node& item : *array) policy.rule(kind(item, text(item, "look_for"))).on = true;
-            }
-        } else if (k == "leave_out")
-            leftOut = &node;
-        else if (k == "grounds")
-            grounds = &table(node, "grounds");
-        else if (k == "keep_last")
-            lasts = &table(node, "keep_last");
-        else if (k == "labels") {
-            for (const auto& [kindKey, words] : table(node, "labels")) {
-                const QString name = QString::fromStdString(std::string(kindKey.str()));
-                policy.labels[size_t(kind(words, name))] = texts(words, "labels");
-            }
-        } else if (k == "pattern") {
-            const auto* array = node.as_array();
-            if (!array) wrong(node, QStringLiteral("patterns are written as [[pattern]]"));
-            for (const toml::node& item : *array) policy.patterns.push_back(pattern(item));
-        } else if (k == "thresholds")
-            thresholds = &table(node, "thresholds");
-        else if (k == "styles")
-            styles = &table(node, "styles");
-        else if (k == "watch") {
-            for (const auto& [watchKey, watchNode] : table(node, "watch")) {
-                if (watchKey.str() == "words")
-                    policy.watchWords = texts(watchNode, "words");
-                else if (watchKey.str() == "patterns") {
-                    policy.watchPatterns = texts(watchNode, "patterns");
-                    checkPatterns(watchNode, policy.watchPatterns);
-                } else
-                    wrong(watchNode, QStringLiteral("\"watch\" knows \"words\" and \"patterns\", not \"%1\"")
-                                         .arg(QString::fromStdString(std::string(watchKey.str()))));
-            }
-        } else if (k == "exceptions") {
-            policy.exceptions = texts(node, "exceptions");
-            for (const QString& e : policy.exceptions)
-                if (e.size() > 2 && e.startsWith(QLatin1Char('/')) && e.endsWith(QLatin1Char('/')))
-                    checkPatterns(node, {e.mid(1, e.size() - 2)});
-        } else
-            throw Wrong{
-                key.source().begin,
-                QStringLiteral("\"%1\" is not a setting of a policy").arg(QString::fromStdString(std::string(k)))};
-    }
-    if (!looks)
+    std::vector<std::pair<toml::key, const toml::node*>> byKind;
+    for (const auto& [key, node] : root)
+        if (!readGeneral(key.str(), node, policy)) byKind.emplace_back(key, &node);
+    if (!root.contains("look_for"))
         throw Wrong{root.source().begin, QStringLiteral("\"look_for\" is missing: it says which kinds to look for")};
     if (policy.name.isEmpty()) throw Wrong{root.source().begin, QStringLiteral("\"name\" is missing")};
-    if (leftOut) {
-        const auto* array = leftOut->as_array();
-        if (!array) wrong(*leftOut, QStringLiteral("\"leave_out\" must be a list of kinds"));
-        for (const toml::node& item : *array) policy.rule(kind(item, text(item, "leave_out"))).on = false;
-    }
-    if (grounds)
-        for (const auto& [key, node] : *grounds) {
-            const QString name = QString::fromStdString(std::string(key.str()));
-            policy.rule(kind(node, name)).ground = text(node, "grounds");
-        }
-    if (lasts)
-        for (const auto& [key, node] : *lasts) {
-            const QString name = QString::fromStdString(std::string(key.str()));
-            const Kind of = kind(node, name);
-            if (of != Kind::Card && of != Kind::Account && of != Kind::Iban)
-                wrong(node, QStringLiteral("only of card, account and iban may the last characters stay"));
-            policy.rule(of).keepLast = int(number(node, name, 0, 4));
-        }
-    if (thresholds)
-        for (const auto& [key, node] : *thresholds) {
-            const QString name = QString::fromStdString(std::string(key.str()));
-            policy.rule(kind(node, name)).threshold = number(node, name, 0, 1);
-        }
-    if (styles)
-        for (const auto& [key, node] : *styles)
-            policy.rule(kind(node, QString::fromStdString(std::string(key.str())))).style = style(node, "style");
-    checkReach(root, policy, leftOut);
+    for (const auto& [key, node] : byKind)
+        if (!readByKind(key.str(), *node, policy))
+            throw Wrong{key.source().begin, sentence(u"\"%1\" is not a setting of a policy", keyName(key))};
+    checkReach(root, policy, root.get("leave_out"));
     if (!policy.watchWords.isEmpty() || !policy.watchPatterns.isEmpty()) policy.rule(Kind::Watch).on = true;
     return policy;
 }

@@ -115,102 +115,166 @@ void ScreenText::findNeighbours() {
     }
 }
 
-void ScreenText::findLabels(std::span<const QStringList> labels) {
-    QHash<QString, LabelHit> ofPolicy;
-    for (size_t kind = 0; kind < labels.size(); ++kind)
-        for (const QString& phrase : labels[kind]) ofPolicy.insert(skeleton(phrase), {Kind(kind), phrase, true});
-    const auto hitOf = [&](const QString& text) -> std::optional<LabelHit> {
-        if (!ofPolicy.isEmpty())
-            if (const auto found = ofPolicy.constFind(skeleton(text)); found != ofPolicy.constEnd()) return *found;
-        return labelHit(text);
-    };
-    const auto& lines = m_page.lines;
-    const size_t n = lines.size();
-    const auto whole = [&](size_t i) { return Span{0, int(m_runs[i].text().size())}; };
-    std::vector<std::optional<LabelHit>> hits(n);
-    for (size_t i = 0; i < n; ++i)
-        if (!m_runs[i].text().contains(coverBlock)) hits[i] = hitOf(m_runs[i].text()); // else it has its value
+namespace {
 
-    // After a colon or an equals sign on the same line: "Name: …", "token=…", "\"email\": \"…\"". How long a key may be
-    // is counted below: counted by the patterns, each letter of it is a copy of all letters there are, and compiling
-    // them takes longer than the page.
-    constexpr int longestKey = 43;
-    static const Pattern keyed(R"RX(["']?([\p{L}][\p{L}\d _.\-/]*?)["']?(?:\s{0,2}:\s{0,2}|\s=\s)["']?([^\s"'].*))RX");
-    static const Pattern key(
-        R"RX(([\p{L}][\p{L}\d_\-]+(?: [\p{L}][\p{L}\d_\-]+){0,3})["']? ?[:=]["' ]{0,2}([^\s"',;&<>]+))RX");
-    for (size_t i = 0; i < n; ++i) {
-        const QString& text = m_runs[i].text();
-        // Most lines hold neither, and the patterns are costly.
-        if (!text.contains(QLatin1Char(':')) && !text.contains(QLatin1Char('='))) continue;
-        bool taken = false;
-        for (const PatternMatch& m : keyed.all(m_runs[i].search)) {
-            if (m.groups[0].start > 2 || m.groups[1].length > longestKey) break;
-            const auto hit = hitOf(m.text(m_runs[i].search, 1));
-            if (!hit) break;
-            Span value = m.groups[2];
-            const QString t = m.text(m_runs[i].search, 2);
-            // A quoted value ends at its closing quote.
-            const qsizetype quote = t.indexOf(QRegularExpression(QStringLiteral("[\"”“],?\\s*[,}]?\\s*$")));
-            if (quote > 0) value.length = int(quote);
-            m_labelled.push_back({hit->kind, int(i), value, LabelledValue::How::Inside, hit->word, hit->whole});
-            taken = true;
-            break;
-        }
-        for (const PatternMatch& m : key.all(m_runs[i].search)) {
-            if (taken && m.groups[0].start <= 2) continue;
-            const auto hit = hitOf(m.text(m_runs[i].search, 1));
-            if (hit)
-                m_labelled.push_back(
-                    {hit->kind, int(i), m.groups[2], LabelledValue::How::Inside, hit->word, hit->whole});
+// After a colon or an equals sign on the same line: "Name: …", "token=…", "\"email\": \"…\"". How long a key may be is
+// counted where it is used: counted by the patterns, each letter of it is a copy of all letters there are, and
+// compiling them takes longer than the page.
+struct KeyPatterns {
+    Pattern whole{R"RX(["']?([\p{L}][\p{L}\d _.\-/]*?)["']?(?:\s{0,2}:\s{0,2}|\s=\s)["']?([^\s"'].*))RX"};
+    Pattern within{R"RX(([\p{L}][\p{L}\d_\-]+(?: [\p{L}][\p{L}\d_\-]+){0,3})["']? ?[:=]["' ]{0,2}([^\s"',;&<>]+))RX"};
+};
+constexpr int longestKey = 43;
+constexpr int farthestStart = 2; // a key that opens its line, after a quote or a bracket
+
+// A quoted value ends at its closing quote.
+Span withoutQuote(Span value, const QString& text) {
+    static const QRegularExpression closing(QStringLiteral("[\"”“],?\\s*[,}]?\\s*$"));
+    const qsizetype quote = text.indexOf(closing);
+    if (quote > 0) value.length = int(quote);
+    return value;
+}
+
+bool speaksForWhatFollows(const QString& text) {
+    return text.contains(QLatin1Char(':')) || text.contains(QLatin1Char('"')) || text.contains(QLatin1Char('='));
+}
+
+} // namespace
+
+// Labels, and the values they speak for, one way after the other.
+class ScreenText::Labelling {
+public:
+    Labelling(ScreenText& screen, std::span<const QStringList> labels)
+        : m_screen(screen), m_lines(screen.m_page.lines), m_hits(m_lines.size()), m_heads(m_lines.size(), 0) {
+        for (size_t kind = 0; kind < labels.size(); ++kind)
+            for (const QString& phrase : labels[kind]) m_ofPolicy.insert(skeleton(phrase), {Kind(kind), phrase, true});
+        for (size_t i = 0; i < m_lines.size(); ++i)
+            if (!text(i).contains(coverBlock)) m_hits[i] = hitOf(text(i)); // else it has its value
+    }
+
+    // "Name: …", "token=…".
+    void inside() {
+        static const KeyPatterns patterns;
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            // Most lines hold neither, and the patterns are costly.
+            if (!text(i).contains(QLatin1Char(':')) && !text(i).contains(QLatin1Char('='))) continue;
+            const SearchText& line = m_screen.m_runs[i].search;
+            bool taken = false;
+            for (const PatternMatch& m : patterns.whole.all(line)) {
+                if (m.groups[0].start > farthestStart || m.groups[1].length > longestKey) break;
+                const auto hit = hitOf(m.text(line, 1));
+                if (hit) add(*hit, i, withoutQuote(m.groups[2], m.text(line, 2)), LabelledValue::How::Inside);
+                taken = hit.has_value();
+                break;
+            }
+            for (const PatternMatch& m : patterns.within.all(line)) {
+                if (taken && m.groups[0].start <= farthestStart) continue;
+                if (const auto hit = hitOf(m.text(line, 1))) add(*hit, i, m.groups[2], LabelledValue::How::Inside);
+            }
         }
     }
+
+    // Headings: a label in a row of at least two short cells speaks for the column below it.
+    void headings() {
+        for (size_t h = 0; h < m_lines.size(); ++h) {
+            if (!m_hits[h] || !m_hits[h]->whole) continue;
+            // A key of code or a form's label with a colon speaks for what follows it, not for what stands below.
+            if (speaksForWhatFollows(text(h)) || stacked(h)) continue;
+            const Cells cells = cellsBeside(h);
+            if (cells.count == 0) continue;
+            const std::vector<size_t> column = columnUnder(h, cells);
+            m_heads[h] = cells.count >= 2 && column.size() >= 2;
+            for (const size_t line : column)
+                m_screen.m_labelled.push_back(
+                    {m_hits[h]->kind, int(line), whole(line), LabelledValue::How::Heading, m_hits[h]->word, true});
+        }
+    }
+
+    // The next line to the left is a label.
+    void beside() {
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            const int j = m_screen.m_beside[i];
+            // A heading's neighbour is the next heading.
+            if (j < 0 || !m_hits[size_t(j)] || m_hits[i] || m_heads[size_t(j)] || stacked(size_t(j))) continue;
+            const double distance = m_lines[i].box.left() - m_lines[size_t(j)].box.right();
+            if (distance > 40 * std::max(4.0, m_lines[i].xHeight)) continue;
+            add(*m_hits[size_t(j)], i, whole(i), LabelledValue::How::Beside);
+        }
+    }
+
+    // The label stands on top of its value.
+    void above() {
+        std::vector<char> hasValueBeside(m_lines.size(), 0);
+        for (size_t i = 0; i < m_lines.size(); ++i)
+            if (const int j = m_screen.m_beside[i]; j >= 0 && !m_hits[i]) hasValueBeside[size_t(j)] = 1;
+        for (size_t j = 0; j < m_lines.size(); ++j) {
+            const int i = m_screen.m_below[j];
+            if (i < 0 || !m_hits[j] || m_hits[size_t(i)] ||
+                (hasValueBeside[j] && !stacked(j) && !toldByForm(m_hits[j]->kind)))
+                continue;
+            if (gap(int(j), i) > 2.2 * std::max(4.0, m_lines[j].xHeight)) continue;
+            add(*m_hits[j], size_t(i), whole(size_t(i)), LabelledValue::How::Above);
+        }
+    }
+
+private:
+    // What stands beside a heading.
+    struct Cells {
+        int count = 0;
+        double next = 1e9, previous = -1e9; // where the neighbours on the right and left begin and end
+    };
+
+    const QString& text(size_t line) const { return m_screen.m_runs[line].text(); }
+    Span whole(size_t line) const { return {0, int(text(line).size())}; }
+    double gap(int upper, int lower) const {
+        return m_lines[size_t(lower)].box.top() - m_lines[size_t(upper)].box.bottom();
+    }
+    std::optional<LabelHit> hitOf(const QString& words) const {
+        if (!m_ofPolicy.isEmpty())
+            if (const auto found = m_ofPolicy.constFind(skeleton(words)); found != m_ofPolicy.constEnd()) return *found;
+        return labelHit(words);
+    }
+    void add(const LabelHit& hit, size_t line, const Span& value, LabelledValue::How how) {
+        m_screen.m_labelled.push_back({hit.kind, int(line), value, how, hit.word, hit.whole});
+    }
+
     // A form is written label over value when a label stands nearer to what is below it than that does to what follows.
     // In rows of label and value all lines keep the same distance.
-    const auto gap = [&](int upper, int lower) {
-        return lines[size_t(lower)].box.top() - lines[size_t(upper)].box.bottom();
-    };
-    std::vector<int> above(n, -1);
-    for (size_t i = 0; i < n; ++i)
-        if (m_below[i] >= 0) above[size_t(m_below[i])] = int(i);
-    const auto stacked = [&](size_t label) {
-        const int value = m_below[label];
+    bool stacked(size_t label) const {
+        const int value = m_screen.m_below[label];
         if (value < 0) return false;
         const double own = gap(int(label), value);
-        const int next = m_below[size_t(value)], before = above[label];
+        const int next = m_screen.m_below[size_t(value)], before = m_screen.m_above[label];
         if (next >= 0) return own < 0.8 * gap(value, next);
         if (before >= 0) return own < 0.8 * gap(before, int(label));
-        return own < 1.2 * lines[label].xHeight;
-    };
-    // Headings: a label in a row of at least two short cells speaks for the column below it.
-    std::vector<char> heads(n, 0);
-    for (size_t h = 0; h < n; ++h) {
-        if (!hits[h] || !hits[h]->whole) continue;
-        // A key of code or a form's label with a colon speaks for what follows it, not for what stands below.
-        const QString& headText = m_runs[h].text();
-        if (headText.contains(QLatin1Char(':')) || headText.contains(QLatin1Char('"')) ||
-            headText.contains(QLatin1Char('=')))
-            continue;
-        if (stacked(h)) continue;
-        const QRectF& head = lines[h].box;
-        const double size = std::max(4.0, lines[h].xHeight);
-        double next = 1e9, previous = -1e9;
-        int cells = 0;
-        for (size_t j = 0; j < n; ++j) {
-            if (j == h || verticalShare(lines[j].box, head) < 0.5 || lines[j].words.size() > 5) continue;
-            ++cells;
-            if (lines[j].box.left() > head.right()) next = std::min(next, lines[j].box.left());
-            if (lines[j].box.right() < head.left()) previous = std::max(previous, lines[j].box.right());
+        return own < 1.2 * m_lines[label].xHeight;
+    }
+
+    Cells cellsBeside(size_t h) const {
+        const QRectF& head = m_lines[h].box;
+        Cells cells;
+        for (size_t j = 0; j < m_lines.size(); ++j) {
+            const QRectF& b = m_lines[j].box;
+            if (j == h || verticalShare(b, head) < 0.5 || m_lines[j].words.size() > 5) continue;
+            ++cells.count;
+            if (b.left() > head.right()) cells.next = std::min(cells.next, b.left());
+            if (b.right() < head.left()) cells.previous = std::max(cells.previous, b.right());
         }
-        if (cells == 0) continue;
+        return cells;
+    }
+
+    std::vector<size_t> columnUnder(size_t h, const Cells& cells) const {
+        const QRectF& head = m_lines[h].box;
+        const double size = std::max(4.0, m_lines[h].xHeight);
         // The column reaches from half way to its neighbour on the left to the neighbour on the right.
-        const double from = previous < -1e8 ? head.left() - 4 * size : std::max(previous, head.left() - 8 * size);
+        const double from =
+            cells.previous < -1e8 ? head.left() - 4 * size : std::max(cells.previous, head.left() - 8 * size);
         double last = head.bottom(), pitch = 0;
-        std::vector<LabelledValue> column;
-        for (size_t j = h + 1; j < n; ++j) {
-            const QRectF& b = lines[j].box;
-            if (b.top() < head.bottom() - 1) continue;
+        std::vector<size_t> column;
+        for (size_t j = h + 1; j < m_lines.size(); ++j) {
+            const QRectF& b = m_lines[j].box;
             const bool inColumn =
-                b.left() >= from && b.left() < next - size &&
+                b.top() >= head.bottom() - 1 && b.left() >= from && b.left() < cells.next - size &&
                 (std::abs(b.left() - head.left()) <= 3 * size || std::abs(b.right() - head.right()) <= 3 * size ||
                  std::abs(b.center().x() - head.center().x()) <= 2 * size);
             if (!inColumn) continue;
@@ -220,40 +284,31 @@ void ScreenText::findLabels(std::span<const QStringList> labels) {
             if (column.size() >= 2 && distance > size && distance > 3 * (pitch - b.height()) + size) break;
             if (pitch == 0 && distance > 0) pitch = distance + b.height();
             // What runs on under the next heading is no cell of this column.
-            if (b.right() > next + size) break;
+            if (b.right() > cells.next + size) break;
             last = b.bottom();
-            if (hits[j] && hits[j]->whole && hits[j]->kind != hits[h]->kind) {
+            if (m_hits[j] && m_hits[j]->whole && m_hits[j]->kind != m_hits[h]->kind) {
                 // Of two columns the left one holds labels: rows of a form, not a table.
-                if (cells == 1) column.clear();
+                if (cells.count == 1) column.clear();
                 break;
             }
-            column.push_back({hits[h]->kind, int(j), whole(j), LabelledValue::How::Heading, hits[h]->word, true});
+            column.push_back(j);
         }
-        heads[h] = cells >= 2 && column.size() >= 2;
-        m_labelled.insert(m_labelled.end(), column.begin(), column.end());
+        return column;
     }
-    // Beside: the next line to the left is a label.
-    for (size_t i = 0; i < n; ++i) {
-        const int j = m_beside[i];
-        // A heading's neighbour is the next heading.
-        if (j < 0 || !hits[size_t(j)] || hits[i] || heads[size_t(j)] || stacked(size_t(j))) continue;
-        const double distance = lines[i].box.left() - lines[size_t(j)].box.right();
-        if (distance > 40 * std::max(4.0, lines[i].xHeight)) continue;
-        m_labelled.push_back({hits[size_t(j)]->kind, int(i), whole(i), LabelledValue::How::Beside,
-                              hits[size_t(j)]->word, hits[size_t(j)]->whole});
-    }
-    // Above: the label stands on top of its value.
-    std::vector<char> hasValueBeside(n, 0);
-    for (size_t i = 0; i < n; ++i)
-        if (const int j = m_beside[i]; j >= 0 && !hits[i]) hasValueBeside[size_t(j)] = 1;
-    for (size_t j = 0; j < n; ++j) {
-        const int i = m_below[j];
-        if (i < 0 || !hits[j] || hits[size_t(i)] || (hasValueBeside[j] && !stacked(j) && !toldByForm(hits[j]->kind)))
-            continue;
-        if (lines[size_t(i)].box.top() - lines[j].box.bottom() > 2.2 * std::max(4.0, lines[j].xHeight)) continue;
-        m_labelled.push_back(
-            {hits[j]->kind, i, whole(size_t(i)), LabelledValue::How::Above, hits[j]->word, hits[j]->whole});
-    }
+
+    ScreenText& m_screen;
+    const std::vector<TextLine>& m_lines;
+    QHash<QString, LabelHit> m_ofPolicy;
+    std::vector<std::optional<LabelHit>> m_hits; // by line
+    std::vector<char> m_heads;                   // lines that head a column
+};
+
+void ScreenText::findLabels(std::span<const QStringList> labels) {
+    Labelling labelling(*this, labels);
+    labelling.inside();
+    labelling.headings();
+    labelling.beside();
+    labelling.above();
 }
 
 QRectF ScreenText::boxOnLine(int line, int start, int length) const {

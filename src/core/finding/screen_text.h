@@ -67,6 +67,7 @@ public:
 private:
     void findNeighbours();
     void findMail();
+    class Labelling;
     void findLabels(std::span<const QStringList> labels);
     QRectF boxOnLine(int line, int start, int length) const;
 
