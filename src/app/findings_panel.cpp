@@ -38,15 +38,26 @@ FindingsPanel::FindingsPanel(Case& owner, Selection& selection, QWidget* parent)
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(1, 0, 0, 0); // the border's own pixel
     layout->setSpacing(0);
+    layout->addLayout(makeTop());
+    layout->addLayout(makeFilters());
+    makeList();
+    layout->addWidget(m_list, 1);
+    layout->addWidget(makeDetails());
+    bind();
+    refresh();
+}
 
+QLayout* FindingsPanel::makeTop() {
     auto* top = new QHBoxLayout;
     top->setContentsMargins(12, 10, 12, 6);
     top->addWidget(label(QStringLiteral("Findings"), "title"));
     top->addStretch();
     m_count = label({}, "faint");
     top->addWidget(m_count);
-    layout->addLayout(top);
+    return top;
+}
 
+QLayout* FindingsPanel::makeFilters() {
     auto* filters = new QHBoxLayout;
     filters->setContentsMargins(12, 0, 12, 8);
     filters->setSpacing(8);
@@ -64,8 +75,10 @@ FindingsPanel::FindingsPanel(Case& owner, Selection& selection, QWidget* parent)
     m_kind->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     filters->addWidget(m_state, 2);
     filters->addWidget(m_kind, 3);
-    layout->addLayout(filters);
+    return filters;
+}
 
+void FindingsPanel::makeList() {
     m_list = new QListView;
     m_list->setObjectName(QStringLiteral("findingsList"));
     m_list->setAccessibleName(QStringLiteral("Findings by value"));
@@ -74,8 +87,9 @@ FindingsPanel::FindingsPanel(Case& owner, Selection& selection, QWidget* parent)
     m_list->setUniformItemSizes(true);
     m_list->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     m_list->setFrameShape(QFrame::NoFrame);
-    layout->addWidget(m_list, 1);
+}
 
+QWidget* FindingsPanel::makeDetails() {
     m_details = new QWidget;
     m_details->setObjectName(QStringLiteral("details"));
     auto* details = new QVBoxLayout(m_details);
@@ -96,6 +110,16 @@ FindingsPanel::FindingsPanel(Case& owner, Selection& selection, QWidget* parent)
     details->addWidget(m_kindLabel);
     details->addWidget(m_reason);
     details->addWidget(m_place);
+    details->addLayout(makeDecisions());
+    details->addLayout(makeStyle());
+    m_note = new QLineEdit;
+    m_note->setPlaceholderText(QStringLiteral("Note for yourself; never in the log"));
+    m_note->setAccessibleName(QStringLiteral("Note"));
+    details->addWidget(m_note);
+    return m_details;
+}
+
+QLayout* FindingsPanel::makeDecisions() {
     auto* decisions = new QHBoxLayout;
     decisions->setSpacing(6);
     const auto button = [&](const QString& text, const QString& key, Decision decision) {
@@ -120,7 +144,10 @@ FindingsPanel::FindingsPanel(Case& owner, Selection& selection, QWidget* parent)
     m_cover = button(QStringLiteral("Cover"), QStringLiteral("C"), Decision::Cover);
     m_keep = button(QStringLiteral("Keep"), QStringLiteral("E"), Decision::Keep);
     m_open = button(QStringLiteral("Open"), QStringLiteral("O"), Decision::Open);
-    details->addLayout(decisions);
+    return decisions;
+}
+
+QLayout* FindingsPanel::makeStyle() {
     auto* style = new QHBoxLayout;
     style->setSpacing(8);
     m_style = new QComboBox;
@@ -134,27 +161,16 @@ FindingsPanel::FindingsPanel(Case& owner, Selection& selection, QWidget* parent)
         "How coarse the mosaic or blur is. It hides the same at any strength: nothing of the text is in it."));
     style->addWidget(m_style, 1);
     style->addWidget(m_strength, 1);
-    details->addLayout(style);
-    m_note = new QLineEdit;
-    m_note->setPlaceholderText(QStringLiteral("Note for yourself; never in the log"));
-    m_note->setAccessibleName(QStringLiteral("Note"));
-    details->addWidget(m_note);
-    layout->addWidget(m_details);
+    return style;
+}
 
+void FindingsPanel::bind() {
     connect(&m_case, &Case::capturesChanged, this, &FindingsPanel::refresh);
     connect(&m_case, &Case::captureChanged, this, &FindingsPanel::refresh);
     connect(&m_case, &Case::termsChanged, this, &FindingsPanel::refresh);
     connect(&m_selection, &Selection::itemChanged, this, &FindingsPanel::refresh);
-    const auto filter = [this] {
-        const int kind = m_kind->currentData().toInt(), state = m_state->currentData().toInt();
-        m_showing = true;
-        m_model->setFilter({kind < 0 ? std::nullopt : std::optional(Kind(kind)), kind == handsOnly,
-                            state < 0 ? std::nullopt : std::optional(Decision(state))});
-        m_showing = false;
-        refresh();
-    };
-    connect(m_kind, &QComboBox::currentIndexChanged, this, filter);
-    connect(m_state, &QComboBox::currentIndexChanged, this, filter);
+    connect(m_kind, &QComboBox::currentIndexChanged, this, &FindingsPanel::applyFilter);
+    connect(m_state, &QComboBox::currentIndexChanged, this, &FindingsPanel::applyFilter);
     connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& now) {
         if (!m_showing && now.isValid()) chooseRow(now.row());
     });
@@ -172,6 +188,14 @@ FindingsPanel::FindingsPanel(Case& owner, Selection& selection, QWidget* parent)
     connect(m_note, &QLineEdit::editingFinished, this, [this] {
         if (m_selection.item()) m_case.setNote(m_selection.item(), m_note->text());
     });
+}
+
+void FindingsPanel::applyFilter() {
+    const int kind = m_kind->currentData().toInt(), state = m_state->currentData().toInt();
+    m_showing = true;
+    m_model->setFilter({kind < 0 ? std::nullopt : std::optional(Kind(kind)), kind == handsOnly,
+                        state < 0 ? std::nullopt : std::optional(Decision(state))});
+    m_showing = false;
     refresh();
 }
 

@@ -7,6 +7,7 @@
 #include <QWidget>
 
 class QComboBox;
+class QLayout;
 class QLabel;
 class QLineEdit;
 class QListView;
@@ -31,6 +32,14 @@ signals:
     void decisionAsked(eyelid::Scope scope, eyelid::Decision decision);
 
 private:
+    QLayout* makeTop();
+    QLayout* makeFilters();
+    void makeList();
+    QWidget* makeDetails();
+    QLayout* makeDecisions();
+    QLayout* makeStyle();
+    void bind();
+    void applyFilter();
     void refresh();
     void showDetails();
     void showItem(const Item& item);

@@ -5,7 +5,7 @@
 #include "app/findings_panel.h"
 #include "app/gate.h"
 #include "app/gate_message.h"
-#include "app/joins_view.h"
+#include "app/joins_bar.h"
 #include "app/policies_view.h"
 #include "app/read_again_view.h"
 #include "app/shortcuts_view.h"
@@ -20,7 +20,6 @@
 #include <QApplication>
 #include <QDragEnterEvent>
 #include <QHBoxLayout>
-#include <QLabel>
 #include <QListView>
 #include <QMessageBox>
 #include <QMimeData>
@@ -104,28 +103,13 @@ QWidget* MainWindow::makeCentre() {
     auto* column = new QVBoxLayout(centre);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
+    m_joinsBar = new JoinsBar(m_case, m_selection);
     m_dock = new Dock(*m_sheet, m_do);
     m_wordsBar = new WordsBar(m_case, m_selection, *m_sheet);
-    column->addWidget(makeJoinsBar());
+    column->addWidget(m_joinsBar);
     column->addWidget(m_sheet, 1);
     column->addWidget(m_dock);
     return centre;
-}
-
-QWidget* MainWindow::makeJoinsBar() {
-    m_joinsBar = new QWidget;
-    m_joinsBar->setObjectName(QStringLiteral("joinsBar"));
-    m_joinsBar->setAttribute(Qt::WA_StyledBackground);
-    auto* row = new QHBoxLayout(m_joinsBar);
-    row->setContentsMargins(14, 6, 10, 6);
-    m_joinsText = new QLabel;
-    row->addWidget(m_joinsText, 1);
-    auto* look = new QPushButton(QStringLiteral("Look at the joins"));
-    look->setObjectName(QStringLiteral("lookAtJoins"));
-    connect(look, &QPushButton::clicked, this, &MainWindow::showJoins);
-    row->addWidget(look);
-    m_joinsBar->hide();
-    return m_joinsBar;
 }
 
 void MainWindow::bindCase() {
@@ -279,16 +263,7 @@ void MainWindow::takeBy(const QString& kind) {
 }
 
 void MainWindow::showJoins() {
-    const int id = m_selection.capture();
-    const auto page = m_case.joinedPage(id);
-    if (!page || page->joins().empty()) return;
-    JoinsView view(*page, this);
-    view.exec();
-    const auto joined = std::make_shared<const ScrolledPage>(view.page());
-    if (view.moved())
-        m_case.setPicture(id, joined->compose(), joined);
-    else
-        m_case.setJoined(id, joined);
+    m_joinsBar->look();
     m_sheet->setFocus();
 }
 
@@ -338,43 +313,6 @@ void MainWindow::readAgain(const QRect& area) {
     m_sheet->setTool(Sheet::Tool::Select);
 }
 
-void MainWindow::step(int by) {
-    const std::vector<int> order = m_findings->order();
-    if (order.empty()) return;
-    const auto at = std::find(order.begin(), order.end(), m_selection.item());
-    const auto n = qsizetype(order.size());
-    qsizetype next = by > 0 ? 0 : n - 1;
-    if (at != order.end()) {
-        next = (at - order.begin() + by + n) % n;
-    } else {
-        // From nowhere: the first one on the capture that is shown.
-        const auto here = std::find_if(order.begin(), order.end(),
-                                       [this](int id) { return m_case.captureOf(id)->id == m_selection.capture(); });
-        if (here != order.end()) next = here - order.begin();
-    }
-    showSheet();
-    m_selection.select(order[size_t(next)]);
-}
-
-void MainWindow::decide(Scope scope, Decision decision) {
-    if (decision == Decision::Cover && scope == Scope::One && m_wordsBar->anyChosen())
-        coverChosenWords();
-    else if (m_selection.item())
-        m_case.decide(m_selection.item(), scope, decision);
-}
-
-void MainWindow::coverChosenWords() {
-    const Page* page = m_sheet->page();
-    if (!page) return;
-    constexpr double margin = 2; // device pixels around a word: its fringe
-    std::vector<CoverShape> shapes;
-    for (const QRectF& box : boxesOf(*page, m_sheet->chosenWords()))
-        shapes.emplace_back(box.adjusted(-margin, -margin, margin, margin).toAlignedRect());
-    m_sheet->chooseWords({});
-    const CoverLook look = m_dock->look();
-    if (const int id = m_case.cover(m_selection.capture(), shapes, look.style, look.strength)) m_selection.select(id);
-}
-
 void MainWindow::coverLeak(int capture, const Leak& leak) {
     m_selection.showCapture(capture);
     // What has a value is covered as a finding is, so that its value counts everywhere. Whole glyphs and a little more
@@ -386,21 +324,6 @@ void MainWindow::coverLeak(int capture, const Leak& leak) {
                        : m_case.coverFinding(capture, leak.finding);
     showSheet();
     if (id) m_selection.select(id);
-}
-
-void MainWindow::removeSelected() {
-    if (m_case.hand(m_selection.item()))
-        m_case.removeHand(m_selection.item());
-    else if (m_strip->hasFocus())
-        m_case.remove(m_selection.capture());
-}
-
-void MainWindow::nextPanel() {
-    QWidget* panels[] = {m_strip, m_sheet, m_findings->list(), m_gate->checkButton()};
-    int at = 0;
-    for (int i = 0; i < 4; ++i)
-        if (panels[i]->hasFocus()) at = i + 1;
-    panels[at % 4]->setFocus(Qt::ShortcutFocusReason);
 }
 
 void MainWindow::showTrouble(const QString& sentence) {
@@ -427,22 +350,11 @@ void MainWindow::refreshGate() {
     m_do[QStringLiteral("stop")].setEnabled(m_worker.busy());
 }
 
-void MainWindow::refreshJoins() {
-    const Capture* capture = m_case.capture(m_selection.capture());
-    const Joined* joined = capture ? capture->joined.get() : nullptr;
-    const int unsure = joined ? joined->unsure() : 0;
-    m_joinsBar->setVisible(unsure > 0);
-    m_joinsText->setText(
-        unsure == 1 ? QStringLiteral("One join of this page is not sure: something may be lost or doubled there.")
-                    : sentence(u"%1 joins of this page are not sure: something may be lost or doubled there.", unsure));
-    m_do[QStringLiteral("joins")].setEnabled(joined && !joined->joins.empty());
-}
-
 void MainWindow::refreshActions() {
-    refreshJoins();
     const auto enable = [this](std::initializer_list<const char*> ids, bool enabled) {
         for (const char* id : ids) m_do[QString::fromLatin1(id)].setEnabled(enabled);
     };
+    enable({"joins"}, m_joinsBar->hasJoins());
     enable({"take"}, !m_taker->running());
     enable({"stopTaking"}, m_taker->running());
     enable({"readAgain", "words", "coverArea", "fit", "actualSize", "zoomIn", "zoomOut", "remove"},

@@ -18,7 +18,6 @@
 #include <memory>
 #include <QMainWindow>
 
-class QLabel;
 class QStackedWidget;
 class QTimer;
 
@@ -28,6 +27,7 @@ class CaseHeader;
 class Dock;
 class FindingsPanel;
 class Gate;
+class JoinsBar;
 class PoliciesView;
 class Strip;
 class WordsBar;
@@ -74,7 +74,6 @@ private:
     void addViewCommands();
     void layOut();
     QWidget* makeCentre();
-    QWidget* makeJoinsBar();
     void bindCase();
     void bindSheet();
     void bindCheck();
@@ -97,7 +96,6 @@ private:
     bool mayLeave();
     void refreshGate();
     void refreshActions();
-    void refreshJoins();
     void showTrouble(const QString& sentence);
 
     Case m_case;
@@ -118,8 +116,7 @@ private:
     Gate* m_gate;
     CheckView* m_check;
     WordsBar* m_wordsBar;
-    QWidget* m_joinsBar;
-    QLabel* m_joinsText;
+    JoinsBar* m_joinsBar;
     QTimer* m_ticker;
     WordsView* m_wordsView = nullptr;       ///< made when first asked for
     PoliciesView* m_policiesView = nullptr; ///< likewise

@@ -1,10 +1,17 @@
-// The commands of the main window, by the steps of the job.
+// The commands of the main window, by the steps of the job, and what they do.
 #include "app/case_header.h"
+#include "app/dock.h"
+#include "app/findings_panel.h"
+#include "app/gate.h"
 #include "app/main_window.h"
+#include "app/strip.h"
 #include "app/theme.h"
 #include "app/words_bar.h"
 
+#include <algorithm>
 #include <QApplication>
+#include <QListView>
+#include <QPushButton>
 
 namespace eyelid {
 namespace {
@@ -165,6 +172,58 @@ void MainWindow::addViewCommands() {
               first(checkable(command(
                   "dark", "Dark theme", {keys("Ctrl+Shift+D")}, [this] { setDark(!theme(*qApp).dark); }, "moon")))});
     m_do[QStringLiteral("actualSize")].setIconText(QStringLiteral("1:1"));
+}
+
+void MainWindow::step(int by) {
+    const std::vector<int> order = m_findings->order();
+    if (order.empty()) return;
+    const auto at = std::find(order.begin(), order.end(), m_selection.item());
+    const auto n = qsizetype(order.size());
+    qsizetype next = by > 0 ? 0 : n - 1;
+    if (at != order.end()) {
+        next = (at - order.begin() + by + n) % n;
+    } else {
+        // From nowhere: the first one on the capture that is shown.
+        const auto here = std::find_if(order.begin(), order.end(),
+                                       [this](int id) { return m_case.captureOf(id)->id == m_selection.capture(); });
+        if (here != order.end()) next = here - order.begin();
+    }
+    showSheet();
+    m_selection.select(order[size_t(next)]);
+}
+
+void MainWindow::decide(Scope scope, Decision decision) {
+    if (decision == Decision::Cover && scope == Scope::One && m_wordsBar->anyChosen())
+        coverChosenWords();
+    else if (m_selection.item())
+        m_case.decide(m_selection.item(), scope, decision);
+}
+
+void MainWindow::coverChosenWords() {
+    const Page* page = m_sheet->page();
+    if (!page) return;
+    constexpr double margin = 2; // device pixels around a word: its fringe
+    std::vector<CoverShape> shapes;
+    for (const QRectF& box : boxesOf(*page, m_sheet->chosenWords()))
+        shapes.emplace_back(box.adjusted(-margin, -margin, margin, margin).toAlignedRect());
+    m_sheet->chooseWords({});
+    const CoverLook look = m_dock->look();
+    if (const int id = m_case.cover(m_selection.capture(), shapes, look.style, look.strength)) m_selection.select(id);
+}
+
+void MainWindow::removeSelected() {
+    if (m_case.hand(m_selection.item()))
+        m_case.removeHand(m_selection.item());
+    else if (m_strip->hasFocus())
+        m_case.remove(m_selection.capture());
+}
+
+void MainWindow::nextPanel() {
+    QWidget* panels[] = {m_strip, m_sheet, m_findings->list(), m_gate->checkButton()};
+    int at = 0;
+    for (int i = 0; i < 4; ++i)
+        if (panels[i]->hasFocus()) at = i + 1;
+    panels[at % 4]->setFocus(Qt::ShortcutFocusReason);
 }
 
 } // namespace eyelid

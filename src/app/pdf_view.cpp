@@ -31,6 +31,26 @@ PdfView::PdfView(const PdfFile& file, const QString& name, QWidget* parent) : QD
     auto* title = new QLabel(QFileInfo(name).fileName());
     title->setProperty("role", QStringLiteral("title"));
     layout->addWidget(title);
+    makeMiniatures();
+    layout->addWidget(m_list, 1);
+    layout->addLayout(makeChoices());
+    connect(m_bring, &QPushButton::clicked, this, [this] {
+        QSettings().setValue(QStringLiteral("bringIn/dpi"), m_dpi->currentData());
+        accept();
+    });
+    connect(m_pages, &QLineEdit::textChanged, this, &PdfView::refresh);
+    connect(m_dpi, &QComboBox::currentIndexChanged, this, &PdfView::refresh);
+    connect(m_list, &QListWidget::itemSelectionChanged, this, [this] {
+        QStringList pages;
+        for (int i = 0; i < m_list->count(); ++i)
+            if (m_list->item(i)->isSelected()) pages << QString::number(i + 1);
+        m_pages->setText(pages.join(QStringLiteral(", ")));
+    });
+    m_pages->setFocus();
+    refresh();
+}
+
+void PdfView::makeMiniatures() {
     m_list = new QListWidget;
     m_list->setObjectName(QStringLiteral("pdfMiniatures"));
     m_list->setAccessibleName(QStringLiteral("Pages"));
@@ -41,9 +61,8 @@ PdfView::PdfView(const PdfFile& file, const QString& name, QWidget* parent) : QD
     m_list->setMovement(QListView::Static);
     m_list->setSpacing(8);
     m_list->setGridSize({smallPage + 24, smallPage + 40}); // the miniatures come later than their places
-    layout->addWidget(m_list, 1);
     // One after the other, so that the dialog is there at once.
-    for (int i = 0; i < std::min(file.pages(), mostMiniatures); ++i) {
+    for (int i = 0; i < std::min(m_file.pages(), mostMiniatures); ++i) {
         auto* item = new QListWidgetItem(QString::number(i + 1), m_list);
         item->setSizeHint({smallPage + 16, smallPage + 30});
         item->setTextAlignment(Qt::AlignHCenter | Qt::AlignBottom);
@@ -57,11 +76,14 @@ PdfView::PdfView(const PdfFile& file, const QString& name, QWidget* parent) : QD
             }
         });
     }
+}
+
+QLayout* PdfView::makeChoices() {
     auto* row = new QHBoxLayout;
     row->addWidget(new QLabel(QStringLiteral("Pages")));
     m_pages = new QLineEdit;
     m_pages->setObjectName(QStringLiteral("pdfPages"));
-    m_pages->setPlaceholderText(QStringLiteral("all %1").arg(file.pages()));
+    m_pages->setPlaceholderText(QStringLiteral("all %1").arg(m_file.pages()));
     m_pages->setAccessibleName(QStringLiteral("Pages, like 1-3, 7"));
     m_pages->setToolTip(QStringLiteral("Like 1-3, 7; empty for all"));
     m_pages->setFixedWidth(160);
@@ -87,22 +109,8 @@ PdfView::PdfView(const PdfFile& file, const QString& name, QWidget* parent) : QD
     m_bring->setProperty("primary", true);
     m_bring->setDefault(true);
     row->addWidget(m_bring);
-    layout->addLayout(row);
     connect(close, &QPushButton::clicked, this, &QDialog::reject);
-    connect(m_bring, &QPushButton::clicked, this, [this] {
-        QSettings().setValue(QStringLiteral("bringIn/dpi"), m_dpi->currentData());
-        accept();
-    });
-    connect(m_pages, &QLineEdit::textChanged, this, &PdfView::refresh);
-    connect(m_dpi, &QComboBox::currentIndexChanged, this, &PdfView::refresh);
-    connect(m_list, &QListWidget::itemSelectionChanged, this, [this] {
-        QStringList pages;
-        for (int i = 0; i < m_list->count(); ++i)
-            if (m_list->item(i)->isSelected()) pages << QString::number(i + 1);
-        m_pages->setText(pages.join(QStringLiteral(", ")));
-    });
-    m_pages->setFocus();
-    refresh();
+    return row;
 }
 
 std::vector<int> PdfView::chosenPages() const {

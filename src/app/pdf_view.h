@@ -6,6 +6,7 @@
 #include <QDialog>
 
 class QComboBox;
+class QLayout;
 class QLabel;
 class QLineEdit;
 class QListWidget;
@@ -21,6 +22,8 @@ public:
     double dpi() const;
 
 private:
+    void makeMiniatures();
+    QLayout* makeChoices();
     void refresh();
     const PdfFile& m_file;
     QLineEdit* m_pages;

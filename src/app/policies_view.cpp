@@ -53,6 +53,40 @@ PoliciesView::PoliciesView(Case& owner, CaseWorker& worker, Selection& selection
     layout->setContentsMargins(16, 14, 16, 14);
     layout->setSpacing(10);
 
+    layout->addLayout(makeTop());
+    m_description = new QLabel;
+    m_description->setWordWrap(true);
+    m_description->setProperty("role", QStringLiteral("faint"));
+    layout->addWidget(m_description);
+
+    makeKinds();
+    layout->addWidget(m_kinds, 1);
+
+    auto* never = new QLabel(QStringLiteral(
+        "&Never findings: your own addresses, hotlines, public names; one a line, patterns between slashes"));
+    m_exceptions = new QPlainTextEdit;
+    m_exceptions->setObjectName(QStringLiteral("policyExceptions"));
+    m_exceptions->setFixedHeight(64);
+    m_exceptions->setTabChangesFocus(true);
+    never->setBuddy(m_exceptions);
+    layout->addWidget(never);
+    layout->addWidget(m_exceptions);
+    connect(m_exceptions, &QPlainTextEdit::textChanged, this, &PoliciesView::tryOut);
+
+    layout->addLayout(makeBottom());
+    connect(&m_worker, &CaseWorker::tried, this, &PoliciesView::showEffect);
+    connect(&m_selection, &Selection::captureChanged, this, [this] {
+        if (isVisible()) tryOut();
+    });
+    connect(&m_case, &Case::termsChanged, this, [this] { fill(m_case.policy()); });
+    // Decided or found meanwhile: what the view compares with.
+    connect(&m_case, &Case::captureChanged, this, [this](int id) {
+        if (id == m_selection.capture()) tryOut();
+    });
+    fill(m_case.policy());
+}
+
+QLayout* PoliciesView::makeTop() {
     auto* top = new QHBoxLayout;
     auto* label = new QLabel(QStringLiteral("&Policy"));
     m_names = new QComboBox;
@@ -66,12 +100,12 @@ PoliciesView::PoliciesView(Case& owner, CaseWorker& worker, Selection& selection
     open->setAutoDefault(false);
     top->addWidget(open);
     top->addStretch(1);
-    layout->addLayout(top);
-    m_description = new QLabel;
-    m_description->setWordWrap(true);
-    m_description->setProperty("role", QStringLiteral("faint"));
-    layout->addWidget(m_description);
+    connect(open, &QPushButton::clicked, this, &PoliciesView::openFile);
+    connect(m_names, &QComboBox::activated, this, &PoliciesView::choose);
+    return top;
+}
 
+void PoliciesView::makeKinds() {
     const auto kinds = allKinds();
     m_kinds = new QTableWidget(int(kinds.size()), 5);
     m_kinds->setObjectName(QStringLiteral("policyKinds"));
@@ -90,52 +124,45 @@ PoliciesView::PoliciesView(Case& owner, CaseWorker& worker, Selection& selection
     m_kinds->setColumnWidth(SureColumn, 110);
     m_kinds->setColumnWidth(StyleColumn, 110);
     m_kinds->setColumnWidth(HereColumn, 130);
-    for (int row = 0; row < int(kinds.size()); ++row) {
-        const QString title = kindTitle(kinds[size_t(row)]);
-        auto* on = new QCheckBox(title);
-        on->setObjectName(QStringLiteral("policyOn"));
-        auto* sure = new QSpinBox;
-        sure->setRange(0, 100);
-        sure->setSingleStep(5);
-        sure->setSuffix(QStringLiteral(" %"));
-        sure->setAccessibleName(QStringLiteral("%1: least confidence").arg(title));
-        auto* style = new QComboBox;
-        for (const CoverStyle s : {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur})
-            style->addItem(sentenceCase(styleName(s)), int(s));
-        style->setAccessibleName(QStringLiteral("%1: style of the cover").arg(title));
-        auto* ground = new QLineEdit;
-        ground->setPlaceholderText(QStringLiteral("none"));
-        ground->setAccessibleName(QStringLiteral("%1: legal ground or reason code").arg(title));
-        // A little room between the rows.
-        int column = KindColumn;
-        for (QWidget* field : {static_cast<QWidget*>(on), static_cast<QWidget*>(sure), static_cast<QWidget*>(style),
-                               static_cast<QWidget*>(ground)}) {
-            auto* cell = new QWidget;
-            auto* inner = new QHBoxLayout(cell);
-            inner->setContentsMargins(2, 3, 6, 3);
-            inner->addWidget(field);
-            m_kinds->setCellWidget(row, column++, cell);
-        }
-        m_rows.push_back({on, sure, style, ground});
-        m_kinds->setItem(row, HereColumn, new QTableWidgetItem);
-        connect(on, &QCheckBox::toggled, this, &PoliciesView::tryOut);
-        connect(sure, &QSpinBox::valueChanged, this, &PoliciesView::tryOut);
-        connect(style, &QComboBox::currentIndexChanged, this, &PoliciesView::tryOut);
-        connect(ground, &QLineEdit::textEdited, this, &PoliciesView::tryOut);
+    for (const Kind kind : kinds) addKind(kind);
+}
+
+void PoliciesView::addKind(Kind kind) {
+    const int row = int(m_rows.size());
+    const QString title = kindTitle(kind);
+    auto* on = new QCheckBox(title);
+    on->setObjectName(QStringLiteral("policyOn"));
+    auto* sure = new QSpinBox;
+    sure->setRange(0, 100);
+    sure->setSingleStep(5);
+    sure->setSuffix(QStringLiteral(" %"));
+    sure->setAccessibleName(QStringLiteral("%1: least confidence").arg(title));
+    auto* style = new QComboBox;
+    for (const CoverStyle s : {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur})
+        style->addItem(sentenceCase(styleName(s)), int(s));
+    style->setAccessibleName(QStringLiteral("%1: style of the cover").arg(title));
+    auto* ground = new QLineEdit;
+    ground->setPlaceholderText(QStringLiteral("none"));
+    ground->setAccessibleName(QStringLiteral("%1: legal ground or reason code").arg(title));
+    // A little room between the rows.
+    int column = KindColumn;
+    for (QWidget* field : {static_cast<QWidget*>(on), static_cast<QWidget*>(sure), static_cast<QWidget*>(style),
+                           static_cast<QWidget*>(ground)}) {
+        auto* cell = new QWidget;
+        auto* inner = new QHBoxLayout(cell);
+        inner->setContentsMargins(2, 3, 6, 3);
+        inner->addWidget(field);
+        m_kinds->setCellWidget(row, column++, cell);
     }
-    layout->addWidget(m_kinds, 1);
+    m_rows.push_back({on, sure, style, ground});
+    m_kinds->setItem(row, HereColumn, new QTableWidgetItem);
+    connect(on, &QCheckBox::toggled, this, &PoliciesView::tryOut);
+    connect(sure, &QSpinBox::valueChanged, this, &PoliciesView::tryOut);
+    connect(style, &QComboBox::currentIndexChanged, this, &PoliciesView::tryOut);
+    connect(ground, &QLineEdit::textEdited, this, &PoliciesView::tryOut);
+}
 
-    auto* never = new QLabel(QStringLiteral(
-        "&Never findings: your own addresses, hotlines, public names; one a line, patterns between slashes"));
-    m_exceptions = new QPlainTextEdit;
-    m_exceptions->setObjectName(QStringLiteral("policyExceptions"));
-    m_exceptions->setFixedHeight(64);
-    m_exceptions->setTabChangesFocus(true);
-    never->setBuddy(m_exceptions);
-    layout->addWidget(never);
-    layout->addWidget(m_exceptions);
-    connect(m_exceptions, &QPlainTextEdit::textChanged, this, &PoliciesView::tryOut);
-
+QLayout* PoliciesView::makeBottom() {
     auto* bottom = new QHBoxLayout;
     m_effect = new QLabel;
     m_effect->setObjectName(QStringLiteral("policyEffect"));
@@ -151,22 +178,10 @@ PoliciesView::PoliciesView(Case& owner, CaseWorker& worker, Selection& selection
         b->setAutoDefault(false);
         bottom->addWidget(b);
     }
-    layout->addLayout(bottom);
-    connect(open, &QPushButton::clicked, this, &PoliciesView::openFile);
     connect(keep, &QPushButton::clicked, this, &PoliciesView::save);
     connect(close, &QPushButton::clicked, this, &QDialog::reject);
     connect(m_use, &QPushButton::clicked, this, &PoliciesView::use);
-    connect(m_names, &QComboBox::activated, this, &PoliciesView::choose);
-    connect(&m_worker, &CaseWorker::tried, this, &PoliciesView::showEffect);
-    connect(&m_selection, &Selection::captureChanged, this, [this] {
-        if (isVisible()) tryOut();
-    });
-    connect(&m_case, &Case::termsChanged, this, [this] { fill(m_case.policy()); });
-    // Decided or found meanwhile: what the view compares with.
-    connect(&m_case, &Case::captureChanged, this, [this](int id) {
-        if (id == m_selection.capture()) tryOut();
-    });
-    fill(m_case.policy());
+    return bottom;
 }
 
 void PoliciesView::fillNames(const QString& chosen) {

@@ -9,6 +9,7 @@
 
 class QCheckBox;
 class QComboBox;
+class QLayout;
 class QLabel;
 class QLineEdit;
 class QPlainTextEdit;
@@ -37,6 +38,10 @@ protected:
     void done(int result) override;
 
 private:
+    QLayout* makeTop();
+    void makeKinds();
+    void addKind(Kind kind);
+    QLayout* makeBottom();
     void fillNames(const QString& chosen);
     void choose(int index);
     void openFile();

@@ -34,27 +34,7 @@ ReadAgainView::ReadAgainView(const Case& owner, const Capture& capture, const QR
                                               ? crop.scaled(600, 140, Qt::KeepAspectRatio, Qt::SmoothTransformation)
                                               : crop));
     layout->addWidget(picture);
-    auto* row = new QHBoxLayout;
-    row->addWidget(new QLabel(QStringLiteral("Language")));
-    m_language = new QComboBox;
-    m_language->setObjectName(QStringLiteral("readAgainLanguage"));
-    m_language->addItem(QStringLiteral("told by the text"), QStringLiteral("auto"));
-    for (const QString& code : installedLanguages()) {
-        const QLocale::Language language = QLocale::codeToLanguage(code);
-        m_language->addItem(language == QLocale::AnyLanguage ? code : QLocale::languageToString(language), code);
-    }
-    QSettings settings;
-    m_language->setCurrentIndex(
-        std::max(0, m_language->findData(
-                        settings.value(QStringLiteral("readAgain/language"), owner.terms().languages).toString())));
-    row->addWidget(m_language);
-    row->addWidget(new QLabel(QStringLiteral("Content")));
-    m_content = new QComboBox;
-    m_content->setObjectName(QStringLiteral("readAgainContent"));
-    m_content->addItems({QStringLiteral("any"), QStringLiteral("numbers"), QStringLiteral("one line")});
-    row->addWidget(m_content);
-    row->addStretch(1);
-    layout->addLayout(row);
+    layout->addLayout(makeChoices(owner.terms().languages));
     auto* texts = new QGridLayout;
     texts->addWidget(new QLabel(QStringLiteral("Before")), 0, 0);
     texts->addWidget(new QLabel(QStringLiteral("After")), 0, 1);
@@ -96,6 +76,29 @@ ReadAgainView::ReadAgainView(const Case& owner, const Capture& capture, const QR
     });
     connect(&m_worker, &CaseWorker::areaFailed, this, [this](const QString& sentence) { m_told->setText(sentence); });
     read();
+}
+
+QLayout* ReadAgainView::makeChoices(const QString& usual) {
+    auto* row = new QHBoxLayout;
+    row->addWidget(new QLabel(QStringLiteral("Language")));
+    m_language = new QComboBox;
+    m_language->setObjectName(QStringLiteral("readAgainLanguage"));
+    m_language->addItem(QStringLiteral("told by the text"), QStringLiteral("auto"));
+    for (const QString& code : installedLanguages()) {
+        const QLocale::Language language = QLocale::codeToLanguage(code);
+        m_language->addItem(language == QLocale::AnyLanguage ? code : QLocale::languageToString(language), code);
+    }
+    QSettings settings;
+    m_language->setCurrentIndex(
+        std::max(0, m_language->findData(settings.value(QStringLiteral("readAgain/language"), usual).toString())));
+    row->addWidget(m_language);
+    row->addWidget(new QLabel(QStringLiteral("Content")));
+    m_content = new QComboBox;
+    m_content->setObjectName(QStringLiteral("readAgainContent"));
+    m_content->addItems({QStringLiteral("any"), QStringLiteral("numbers"), QStringLiteral("one line")});
+    row->addWidget(m_content);
+    row->addStretch(1);
+    return row;
 }
 
 void ReadAgainView::read() {

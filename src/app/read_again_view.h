@@ -8,6 +8,7 @@
 #include <QDialog>
 
 class QComboBox;
+class QLayout;
 class QLabel;
 class QPlainTextEdit;
 class QPushButton;
@@ -25,6 +26,7 @@ public:
     const Page& reading() const { return m_reading; }
 
 private:
+    QLayout* makeChoices(const QString& usual);
     void read();
 
     int m_capture;

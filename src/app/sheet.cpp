@@ -1,6 +1,6 @@
 #include "app/sheet.h"
 
-#include "app/lid_gauge.h"
+#include "app/sheet_notices.h"
 #include "app/theme.h"
 
 #include <algorithm>
@@ -185,27 +185,6 @@ void Sheet::reveal(const QRectF& place) {
     verticalScrollBar()->setValue(verticalScrollBar()->value() + int(dy));
 }
 
-void Sheet::drawEmpty(QPainter& painter) {
-    const Theme& t = theme(*qApp);
-    const QRectF view = viewport()->rect();
-    const QPointF c = view.center();
-    paintLid(painter, QRectF(c.x() - 60, c.y() - 110, 120, 80), 1, t.aubergine, t.clay);
-    QFont font = this->font();
-    font.setPixelSize(17);
-    font.setWeight(QFont::DemiBold);
-    painter.setFont(font);
-    painter.setPen(t.ink);
-    painter.drawText(QRectF(view.left(), c.y() - 16, view.width(), 26), Qt::AlignCenter,
-                     QStringLiteral("No captures yet"));
-    font.setPixelSize(13);
-    font.setWeight(QFont::Normal);
-    painter.setFont(font);
-    painter.setPen(t.faint);
-    painter.drawText(
-        QRectF(view.left() + 20, c.y() + 14, view.width() - 40, 48), Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap,
-        QStringLiteral("Take one from the desk (Ctrl+T), bring in pictures (Ctrl+O),\nor drop picture files here."));
-}
-
 // Two rings, so that it is seen on any ground.
 void Sheet::drawSelected(QPainter& painter, const QRectF& place, double f) {
     const Theme& t = theme(*qApp);
@@ -275,21 +254,6 @@ void Sheet::drawPicture(QPainter& painter, const Capture& capture) {
     painter.drawRect(target.adjusted(-0.5, -0.5, 0.5, 0.5));
 }
 
-// It must be plain that this is not what will be released.
-void Sheet::drawBareNotice(QPainter& painter) {
-    const Theme& t = theme(*qApp);
-    const QString text = QStringLiteral("Bare capture: nothing is covered here");
-    const QFontMetrics metrics(font());
-    const QRectF label(viewport()->width() / 2.0 - metrics.horizontalAdvance(text) / 2.0 - 12, 8,
-                       metrics.horizontalAdvance(text) + 24, 26);
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(Qt::NoPen);
-    painter.setBrush(t.brick);
-    painter.drawRoundedRect(label, 6, 6);
-    painter.setPen(t.dark ? t.oat : t.paper);
-    painter.drawText(label, Qt::AlignCenter, text);
-}
-
 void Sheet::drawHits(QPainter& painter) {
     QColor wash = theme(*qApp).aubergine;
     wash.setAlpha(70);
@@ -300,9 +264,9 @@ void Sheet::paintEvent(QPaintEvent*) {
     QPainter painter(viewport());
     painter.fillRect(viewport()->rect(), theme(*qApp).oat);
     const Capture* c = capture();
-    if (!c) return drawEmpty(painter);
+    if (!c) return drawNoCaptures(painter, viewport()->rect(), font());
     drawPicture(painter, *c);
-    if (m_bare) return drawBareNotice(painter);
+    if (m_bare) return drawBareNotice(painter, viewport()->width());
     drawHits(painter);
     if (c->page) drawWords(painter, *c->page);
     drawItems(painter, *c);

@@ -86,12 +86,10 @@ private:
     double pixel() const; // view units for one pixel of the capture
     QRectF viewOf(const QRectF& place) const { return {toView(place.topLeft()), toView(place.bottomRight())}; }
     void drawPicture(QPainter& painter, const Capture& capture);
-    void drawBareNotice(QPainter& painter);
     void drawHits(QPainter& painter);
     void drawWords(QPainter& painter, const Page& page);
     void drawItems(QPainter& painter, const Capture& capture);
     void drawSelected(QPainter& painter, const QRectF& place, double fineness);
-    void drawEmpty(QPainter& painter);
     SheetTool& current() { return *m_tools[size_t(m_tool)]; }
 
     Case& m_case;

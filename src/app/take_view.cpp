@@ -17,120 +17,10 @@
 #include <QPushButton>
 #include <QScreen>
 #include <QSpinBox>
+#include <QTimer>
 #include <QVBoxLayout>
 
 namespace eyelid {
-
-DeskMap::DeskMap(const DeskLayout& layout, std::vector<QImage> windows, QWidget* parent)
-    : QWidget(parent), m_layout(layout), m_windows(std::move(windows)) {
-    setMouseTracking(true);
-    setMinimumSize(420, 220);
-    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
-    setAccessibleName(QStringLiteral("Map of the desk"));
-}
-
-void DeskMap::setTarget(const Target& target) {
-    m_target = target;
-    update();
-}
-
-QRectF DeskMap::placed(const QRect& r) const {
-    const QRect bounds = m_layout.bounds();
-    const QRectF view = QRectF(rect()).adjusted(12, 12, -12, -30);
-    const double scale = std::min(view.width() / bounds.width(), view.height() / bounds.height());
-    const QSizeF size = QSizeF(bounds.size()) * scale;
-    const QPointF corner(view.center().x() - size.width() / 2, view.center().y() - size.height() / 2);
-    return QRectF(corner + QPointF(r.topLeft() - bounds.topLeft()) * scale, QSizeF(r.size()) * scale);
-}
-
-QPoint DeskMap::toDesk(const QPointF& point) const {
-    const QRect bounds = m_layout.bounds();
-    const QRectF all = placed(bounds);
-    const double scale = all.width() / bounds.width();
-    const QPointF d = (point - all.topLeft()) / scale;
-    return bounds.topLeft() + QPoint(std::clamp(int(std::lround(d.x())), 0, bounds.width()),
-                                     std::clamp(int(std::lround(d.y())), 0, bounds.height()));
-}
-
-QRect DeskMap::drawn(const QPointF& to) const {
-    const QPoint a = toDesk(m_from), b = toDesk(to);
-    return QRect(std::min(a.x(), b.x()), std::min(a.y(), b.y()), std::abs(a.x() - b.x()), std::abs(a.y() - b.y()));
-}
-
-void DeskMap::paintEvent(QPaintEvent*) {
-    QPainter p(this);
-    p.setRenderHint(QPainter::Antialiasing);
-    p.setRenderHint(QPainter::SmoothPixmapTransform);
-    const Theme& t = theme(*qApp);
-    const QRect bounds = m_layout.bounds();
-    QRectF chosen = placed(bounds);
-    for (const Monitor& m : m_layout.monitors) {
-        const QRectF r = placed(m.geometry);
-        p.fillRect(r, t.dark ? QColor(0x3a, 0x44, 0x48) : QColor(0xb9, 0xc6, 0xc6));
-        p.setPen(QPen(t.ink, 1.5));
-        p.setBrush(Qt::NoBrush);
-        p.drawRoundedRect(r, 3, 3);
-        p.setPen(t.faint);
-        p.drawText(QRectF(r.left(), r.bottom() + 4, r.width(), 18), Qt::AlignHCenter | Qt::AlignTop,
-                   sentence(u"%1 · %2 × %3 at %4×", m.name, m.geometry.width(), m.geometry.height(), m.scale));
-        if (m_target.what == Target::What::Monitor && m_target.id == m.name) chosen = r;
-    }
-    for (size_t i = m_layout.windows.size(); i-- > 0;) {
-        const QRectF r = placed(m_layout.windows[i].geometry);
-        if (m_windows[i].isNull())
-            p.fillRect(r, t.paper);
-        else
-            p.drawImage(r, m_windows[i]);
-        p.setPen(QPen(t.hairline, 1));
-        p.setBrush(Qt::NoBrush);
-        p.drawRect(r);
-    }
-    if (m_target.what != Target::What::Monitor && m_target.what != Target::What::Desk)
-        chosen = placed(placeOf(m_layout, m_target));
-    QColor wash = t.aubergine;
-    wash.setAlpha(46);
-    p.setBrush(wash);
-    p.setPen(QPen(t.dark ? t.oat : t.paper, 5));
-    p.drawRoundedRect(chosen.adjusted(-1, -1, 1, 1), 4, 4);
-    p.setBrush(Qt::NoBrush);
-    p.setPen(QPen(t.aubergine, 2.5));
-    p.drawRoundedRect(chosen.adjusted(-1, -1, 1, 1), 4, 4);
-}
-
-void DeskMap::mousePressEvent(QMouseEvent* event) {
-    if (event->button() != Qt::LeftButton) return;
-    m_pressed = true;
-    m_drawing = false;
-    m_from = event->position();
-}
-
-void DeskMap::mouseMoveEvent(QMouseEvent* event) {
-    const auto moved = event->position() - m_from;
-    if (m_pressed && moved.manhattanLength() >= QApplication::startDragDistance()) m_drawing = true;
-    if (m_drawing)
-        emit hovered({Target::What::Region, {}, drawn(event->position())});
-    else
-        emit hovered(targetAt(m_layout, toDesk(event->position()), event->modifiers() & Qt::ShiftModifier));
-}
-
-void DeskMap::mouseReleaseEvent(QMouseEvent* event) {
-    if (event->button() != Qt::LeftButton || !m_pressed) return;
-    m_pressed = false;
-    if (!m_drawing)
-        return emit chosen(targetAt(m_layout, toDesk(event->position()), event->modifiers() & Qt::ShiftModifier));
-    m_drawing = false;
-    const QRect region = drawn(event->position());
-    if (region.width() > 1 && region.height() > 1) emit chosen({Target::What::Region, {}, region});
-}
-
-void DeskMap::keyPressEvent(QKeyEvent* event) {
-    // Escape gives up a region half drawn before it closes the map.
-    if (event->key() == Qt::Key_Escape && m_drawing) {
-        m_pressed = m_drawing = false;
-        return;
-    }
-    QWidget::keyPressEvent(event);
-}
 
 HoverOutline::HoverOutline() {
     for (int i = 0; i < 4; ++i) {
@@ -139,7 +29,7 @@ HoverOutline::HoverOutline() {
                                                    Qt::BypassWindowManagerHint | Qt::WindowTransparentForInput);
         strip->setAttribute(Qt::WA_ShowWithoutActivating);
         strip->setAttribute(Qt::WA_StyledBackground);
-        strip->setStyleSheet(QStringLiteral("background: #C2602E; border: 1px solid #FFFDF9;"));
+        strip->setStyleSheet(QStringLiteral("background: #5A2F52; border: 1px solid #FFFDF9;"));
         m_strips.push_back(std::move(strip));
     }
 }
@@ -190,34 +80,59 @@ TakeView::TakeView(const Source& source, const QRect& last, QWidget* parent) : Q
         return;
     }
     m_layout = *desk;
-    auto* hint =
-        new QLabel(source.description() +
-                   QStringLiteral(" Click a window or a monitor, or drag a region; what will be taken is outlined."));
+    auto* hint = new QLabel(sentence(
+        u"%1 Click a window or a monitor, or drag a region; what will be taken is outlined.", source.description()));
     hint->setProperty("role", QStringLiteral("faint"));
     hint->setWordWrap(true);
     layout->addWidget(hint);
     auto* row = new QHBoxLayout;
     row->setSpacing(12);
-    // Each window by itself: so it is seen whole on the map, and Eyelid is not.
-    std::vector<QImage> miniatures;
-    for (const DeskWindow& w : m_layout.windows) {
-        auto picture = source.take({Target::What::Window, w.id, {}});
-        miniatures.push_back(picture ? picture->scaledToWidth(std::min(picture->width(), 480), Qt::SmoothTransformation)
-                                     : QImage());
-    }
-    m_map = new DeskMap(m_layout, std::move(miniatures));
+    row->addLayout(makeMap(last), 1);
+    makeTargets();
+    row->addWidget(m_list);
+    layout->addLayout(row, 1);
+    layout->addLayout(makeOptions());
+    layout->addLayout(makeButtons());
+    bind();
+    if (source.showsOurselves()) m_outline = std::make_unique<HoverOutline>();
+    // A window is what is meant most often; nothing is remembered from the last time.
+    m_list->setCurrentRow(int(m_layout.monitors.size()) + 1);
+    m_list->setFocus();
+    QTimer::singleShot(0, this, [this] { takeMiniature(0); });
+}
+
+QLayout* TakeView::makeMap(const QRect& last) {
+    m_map = new DeskMap(m_layout);
     m_map->setToolTip(QStringLiteral("Click takes, dragging takes a region; with Shift, a part of a window"));
     auto* left = new QVBoxLayout;
     left->setSpacing(8);
     left->addWidget(m_map, 1);
-    // What is chosen on the screen itself, at full size.
+    left->addLayout(makeOnScreen(last));
+    return left;
+}
+
+// Each window by itself: so it is seen whole on the map, and Eyelid is not. One after the other, so that the dialog is
+// there at once; made small aside.
+void TakeView::takeMiniature(size_t index) {
+    if (index >= m_layout.windows.size() || !isVisible()) return;
+    if (auto picture = m_source.take({Target::What::Window, m_layout.windows[index].id, {}}))
+        m_pool.start([this, index, whole = *picture] {
+            constexpr int widest = 480;
+            const QImage small = whole.scaledToWidth(std::min(whole.width(), widest), Qt::SmoothTransformation);
+            QMetaObject::invokeMethod(this, [this, index, small] { m_map->setMiniature(index, small); });
+        });
+    QTimer::singleShot(0, this, [this, index] { takeMiniature(index + 1); });
+}
+
+// What is chosen on the screen itself, at full size.
+QLayout* TakeView::makeOnScreen(const QRect& last) {
     auto* onScreen = new QHBoxLayout;
     onScreen->setSpacing(8);
-    auto* onScreenLabel = new QLabel(QStringLiteral("On the screen itself:"));
-    onScreenLabel->setProperty("role", QStringLiteral("faint"));
-    onScreen->addWidget(onScreenLabel);
-    const auto kindButton = [&](const QString& text, const QString& icon, const QString& name, const QString& tip,
-                                TakeKind kind) {
+    auto* label = new QLabel(QStringLiteral("On the screen itself:"));
+    label->setProperty("role", QStringLiteral("faint"));
+    onScreen->addWidget(label);
+    const auto add = [&](const QString& text, const QString& icon, const QString& name, const QString& tip,
+                         TakeKind kind) {
         auto* b = new QPushButton(themedIcon(icon, theme(*qApp).ink), text);
         b->setObjectName(name);
         b->setToolTip(tip);
@@ -230,21 +145,22 @@ TakeView::TakeView(const Source& source, const QRect& last, QWidget* parent) : Q
         onScreen->addWidget(b);
         return b;
     };
-    kindButton(QStringLiteral("&Region"), QStringLiteral("square-dashed"), QStringLiteral("takeRegion"),
-               QStringLiteral("Draw a rectangle on the desk as it stands now"), TakeKind::Region);
-    kindButton(QStringLiteral("Draw &around"), QStringLiteral("lasso"), QStringLiteral("takeOutline"),
-               QStringLiteral("Draw a line around a place; nothing outside it is kept"), TakeKind::Outline);
-    kindButton(QStringLiteral("&Point at it"), QStringLiteral("mouse-pointer-2"), QStringLiteral("takePoint"),
-               QStringLiteral("Point at a window or a part of one"), TakeKind::Point);
-    auto* again = kindButton(last.isEmpty() ? QStringLiteral("&Last region")
-                                            : sentence(u"&Last region, %1 × %2", last.width(), last.height()),
-                             QStringLiteral("repeat"), QStringLiteral("takeLast"),
-                             QStringLiteral("The same place of the desk once more"), TakeKind::LastRegion);
+    add(QStringLiteral("&Region"), QStringLiteral("square-dashed"), QStringLiteral("takeRegion"),
+        QStringLiteral("Draw a rectangle on the desk as it stands now"), TakeKind::Region);
+    add(QStringLiteral("Draw &around"), QStringLiteral("lasso"), QStringLiteral("takeOutline"),
+        QStringLiteral("Draw a line around a place; nothing outside it is kept"), TakeKind::Outline);
+    add(QStringLiteral("&Point at it"), QStringLiteral("mouse-pointer-2"), QStringLiteral("takePoint"),
+        QStringLiteral("Point at a window or a part of one"), TakeKind::Point);
+    auto* again = add(last.isEmpty() ? QStringLiteral("&Last region")
+                                     : sentence(u"&Last region, %1 × %2", last.width(), last.height()),
+                      QStringLiteral("repeat"), QStringLiteral("takeLast"),
+                      QStringLiteral("The same place of the desk once more"), TakeKind::LastRegion);
     again->setEnabled(!last.isEmpty());
     onScreen->addStretch();
-    left->addLayout(onScreen);
-    row->addLayout(left, 1);
-    if (source.showsOurselves()) m_outline = std::make_unique<HoverOutline>();
+    return onScreen;
+}
+
+void TakeView::makeTargets() {
     m_list = new QListWidget;
     m_list->setObjectName(QStringLiteral("targets"));
     m_list->setAccessibleName(QStringLiteral("What can be taken"));
@@ -252,26 +168,42 @@ TakeView::TakeView(const Source& source, const QRect& last, QWidget* parent) : Q
     m_list->setWordWrap(false);
     m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_list->setTextElideMode(Qt::ElideRight);
-    row->addWidget(m_list);
-    layout->addLayout(row, 1);
     m_targets.push_back({Target::What::Desk, {}, {}});
     for (const Monitor& m : m_layout.monitors) m_targets.push_back({Target::What::Monitor, m.name, {}});
     for (const DeskWindow& w : m_layout.windows) {
         m_targets.push_back({Target::What::Window, w.id});
         for (const Pane& pane : w.panes) m_targets.push_back({Target::What::Pane, pane.id});
     }
-    const Theme& t = theme(*qApp);
     for (const Target& target : m_targets) {
-        auto* item = new QListWidgetItem(themedIcon(target.what == Target::What::Window ? QStringLiteral("app-window")
-                                                    : target.what == Target::What::Pane ? QStringLiteral("square")
-                                                                                        : QStringLiteral("monitor"),
-                                                    t.ink),
-                                         (target.what == Target::What::Pane ? QStringLiteral("    ") : QString()) +
-                                             describe(target));
+        const bool pane = target.what == Target::What::Pane;
+        const QString icon = target.what == Target::What::Window ? QStringLiteral("app-window")
+                             : pane                              ? QStringLiteral("square")
+                                                                 : QStringLiteral("monitor");
+        auto* item = new QListWidgetItem(themedIcon(icon, theme(*qApp).ink),
+                                         (pane ? QStringLiteral("    ") : QString()) + describe(target));
         item->setToolTip(describe(target));
         m_list->addItem(item);
     }
-    auto* buttons = new QHBoxLayout;
+}
+
+QLayout* TakeView::makeOptions() {
+    m_pointer = new QCheckBox(QStringLiteral("with the pointer"));
+    m_frame = new QCheckBox(QStringLiteral("with window frames"));
+    m_frame->setChecked(true);
+    m_scroll = new QCheckBox(QStringLiteral("scroll to the end"));
+    m_scroll->setObjectName(QStringLiteral("scroll"));
+    m_scroll->setToolTip(QStringLiteral("Eyelid scrolls the window and joins what it sees into one picture"));
+    m_back = new QCheckBox(QStringLiteral("come back afterwards"));
+    m_back->setChecked(true);
+    m_back->setToolTip(QStringLiteral("Eyelid comes to the front again; else a small notice says what was taken"));
+    auto* options = new QHBoxLayout;
+    options->setSpacing(16);
+    for (QCheckBox* box : {m_pointer, m_frame, m_scroll, m_back}) options->addWidget(box);
+    options->addStretch();
+    return options;
+}
+
+void TakeView::makeTimes() {
     m_delay = new QDoubleSpinBox;
     m_delay->setObjectName(QStringLiteral("delay"));
     m_delay->setRange(0, 86400);
@@ -301,32 +233,15 @@ TakeView::TakeView(const Source& source, const QRect& last, QWidget* parent) : Q
     m_threshold->setValue(1);
     m_threshold->setSuffix(QStringLiteral(" %"));
     m_threshold->setAccessibleName(QStringLiteral("Percent of the picture that must change"));
-    m_pointer = new QCheckBox(QStringLiteral("with the pointer"));
-    m_frame = new QCheckBox(QStringLiteral("with window frames"));
-    m_frame->setChecked(true);
-    m_scroll = new QCheckBox(QStringLiteral("scroll to the end"));
-    m_scroll->setObjectName(QStringLiteral("scroll"));
-    m_scroll->setToolTip(QStringLiteral("Eyelid scrolls the window and joins what it sees into one picture"));
-    m_back = new QCheckBox(QStringLiteral("come back afterwards"));
-    m_back->setChecked(true);
-    m_back->setToolTip(QStringLiteral("Eyelid comes to the front again; else a small notice says what was taken"));
+}
+
+QLayout* TakeView::makeButtons() {
+    makeTimes();
+    auto* buttons = new QHBoxLayout;
     buttons->addWidget(new QLabel(QStringLiteral("Take")));
-    buttons->addWidget(m_delay);
-    buttons->addWidget(m_series);
-    buttons->addWidget(m_every);
-    buttons->addWidget(m_threshold);
+    for (QWidget* field : std::initializer_list<QWidget*>{m_delay, m_series, m_every, m_threshold})
+        buttons->addWidget(field);
     buttons->addStretch();
-    auto* options = new QHBoxLayout;
-    options->setSpacing(16);
-    options->addWidget(m_pointer);
-    options->addWidget(m_frame);
-    options->addWidget(m_scroll);
-    options->addWidget(m_back);
-    options->addStretch();
-    layout->addLayout(options);
-    connect(m_series, &QComboBox::currentIndexChanged, this, &TakeView::refresh);
-    connect(m_scroll, &QCheckBox::toggled, this, &TakeView::refresh);
-    connect(m_frame, &QCheckBox::toggled, this, [this] { choose(m_chosen); });
     auto* close = new QPushButton(QStringLiteral("Close"));
     m_take = new QPushButton;
     m_take->setObjectName(QStringLiteral("takeButton"));
@@ -334,8 +249,14 @@ TakeView::TakeView(const Source& source, const QRect& last, QWidget* parent) : Q
     m_take->setDefault(true);
     buttons->addWidget(close);
     buttons->addWidget(m_take);
-    layout->addLayout(buttons);
     connect(close, &QPushButton::clicked, this, &QDialog::reject);
+    return buttons;
+}
+
+void TakeView::bind() {
+    connect(m_series, &QComboBox::currentIndexChanged, this, &TakeView::refresh);
+    connect(m_scroll, &QCheckBox::toggled, this, &TakeView::refresh);
+    connect(m_frame, &QCheckBox::toggled, this, [this] { choose(m_chosen); });
     connect(m_take, &QPushButton::clicked, this, &TakeView::take);
     connect(m_map, &DeskMap::hovered, this, &TakeView::choose);
     connect(m_map, &DeskMap::chosen, this, [this](const Target& target) {
@@ -346,9 +267,6 @@ TakeView::TakeView(const Source& source, const QRect& last, QWidget* parent) : Q
         if (r >= 0) choose(m_targets[size_t(r)]);
     });
     connect(m_list, &QListWidget::itemActivated, this, &TakeView::take);
-    // A window is what is meant most often; nothing is remembered from the last time.
-    m_list->setCurrentRow(int(m_layout.monitors.size()) + 1);
-    m_list->setFocus();
 }
 
 QString TakeView::describe(const Target& target) const {

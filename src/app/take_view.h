@@ -2,11 +2,14 @@
 // map and on the real screen.
 #pragma once
 
+#include "app/desk_map.h"
 #include "app/take_kind.h"
 
 #include <QDialog>
+#include <QThreadPool>
 
 class QCheckBox;
+class QLayout;
 class QComboBox;
 class QDoubleSpinBox;
 class QListWidget;
@@ -14,40 +17,6 @@ class QPushButton;
 class QSpinBox;
 
 namespace eyelid {
-
-class DeskMap final : public QWidget {
-    Q_OBJECT
-public:
-    /// `windows`: a picture of each of the layout's windows; a null one is drawn as a blank sheet.
-    DeskMap(const DeskLayout& layout, std::vector<QImage> windows, QWidget* parent = nullptr);
-    void setTarget(const Target& target);
-    QSize sizeHint() const override { return {620, 300}; }
-
-    /// Where a place of the desk is drawn, in this widget's coordinates.
-    QRectF placed(const QRect& r) const;
-
-signals:
-    void hovered(eyelid::Target target);
-    /// Clicked, or a region drawn.
-    void chosen(eyelid::Target target);
-
-protected:
-    void paintEvent(QPaintEvent*) override;
-    void mousePressEvent(QMouseEvent*) override;
-    void mouseMoveEvent(QMouseEvent*) override;
-    void mouseReleaseEvent(QMouseEvent*) override;
-    void keyPressEvent(QKeyEvent*) override;
-
-private:
-    QPoint toDesk(const QPointF& point) const;
-    QRect drawn(const QPointF& to) const;
-
-    DeskLayout m_layout;
-    std::vector<QImage> m_windows;
-    Target m_target;
-    QPointF m_from;
-    bool m_pressed = false, m_drawing = false;
-};
 
 /// Four strips around a place on the real screen; they do not get in the way of pictures or of the pointer.
 class HoverOutline final : public QObject {
@@ -78,6 +47,14 @@ protected:
     void hideEvent(QHideEvent*) override;
 
 private:
+    QLayout* makeMap(const QRect& last);
+    QLayout* makeOnScreen(const QRect& last);
+    void makeTargets();
+    QLayout* makeOptions();
+    void makeTimes();
+    QLayout* makeButtons();
+    void bind();
+    void takeMiniature(size_t index);
     void choose(const Target& target);
     void take();
     void ask(TakeRequest request);
@@ -96,6 +73,7 @@ private:
     std::vector<Target> m_targets;
     Target m_chosen;
     std::unique_ptr<HoverOutline> m_outline;
+    QThreadPool m_pool; ///< makes miniatures small; ends before the rest goes
 };
 
 } // namespace eyelid

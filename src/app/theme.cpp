@@ -68,12 +68,9 @@ const Theme& theme(const QApplication& application) {
     return holder(application).value;
 }
 
-void applyTheme(QApplication& application, const Theme& t) {
-    holder(application).value = t;
-    application.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
-    QFont font(textFontFamily());
-    font.setPixelSize(13);
-    application.setFont(font);
+namespace {
+
+QPalette paletteOf(const Theme& t) {
     QPalette p;
     p.setColor(QPalette::Window, t.oat);
     p.setColor(QPalette::WindowText, t.ink);
@@ -91,9 +88,11 @@ void applyTheme(QApplication& application, const Theme& t) {
     p.setColor(QPalette::Link, t.aubergine);
     for (QPalette::ColorRole role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})
         p.setColor(QPalette::Disabled, role, t.dark ? QColor(0x86, 0x7c, 0x84) : QColor(0x94, 0x8b, 0x90));
-    application.setPalette(p);
-    const auto c = [](const QColor& colour) { return colour.name(); };
-    QString sheet = QStringLiteral(R"(
+    return p;
+}
+
+// With "@ink" and the like in place of a theme's colours.
+constexpr const char* styleSheet = R"(
 QToolTip { background: @paper; color: @ink; border: 1px solid @hairline; padding: 4px 6px; }
 QWidget#header, QWidget#gate { background: @paper; }
 QWidget#header { border-bottom: 1px solid @hairline; }
@@ -149,16 +148,31 @@ QScrollBar:horizontal { background: transparent; height: 10px; margin: 0; }
 QScrollBar::handle:horizontal { background: @hairline; border-radius: 4px; min-width: 24px; margin: 1px; }
 QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
 QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }
-)");
+)";
+
+QString styleSheetOf(const Theme& t) {
+    QString sheet = QString::fromLatin1(styleSheet);
     sheet.replace(QStringLiteral("@name"), t.dark ? QStringLiteral("dark") : QStringLiteral("light"));
     const std::pair<const char*, QColor> tokens[] = {
         {"@paper", t.paper},         {"@ink", t.ink},
         {"@hairline", t.hairline},   {"@oat", t.oat},
         {"@faint", t.faint},         {"@clay", t.clay},
         {"@selection", t.selection}, {"@aubergine", t.aubergine},
-        {"@onBrand", t.onBrand},     {"@disabled", p.color(QPalette::Disabled, QPalette::Text)}};
-    for (const auto& [token, colour] : tokens) sheet.replace(QLatin1String(token), c(colour));
-    application.setStyleSheet(sheet);
+        {"@onBrand", t.onBrand},     {"@disabled", paletteOf(t).color(QPalette::Disabled, QPalette::Text)}};
+    for (const auto& [token, colour] : tokens) sheet.replace(QLatin1String(token), colour.name());
+    return sheet;
+}
+
+} // namespace
+
+void applyTheme(QApplication& application, const Theme& t) {
+    holder(application).value = t;
+    application.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+    QFont font(textFontFamily());
+    font.setPixelSize(13);
+    application.setFont(font);
+    application.setPalette(paletteOf(t));
+    application.setStyleSheet(styleSheetOf(t));
 }
 
 QIcon themedIcon(const QString& name, const QColor& colour) {

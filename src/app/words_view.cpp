@@ -38,64 +38,10 @@ WordsView::WordsView(Case& owner, Selection& selection, QWidget* parent)
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 14, 16, 14);
     layout->setSpacing(10);
-    auto* top = new QHBoxLayout;
-    m_title = new QLabel;
-    m_title->setProperty("role", QStringLiteral("title"));
-    top->addWidget(m_title, 1);
-    m_search = new QLineEdit;
-    m_search->setObjectName(QStringLiteral("wordsSearch"));
-    m_search->setPlaceholderText(QStringLiteral("Search"));
-    m_search->setAccessibleName(QStringLiteral("Search the words of this capture"));
-    m_search->setClearButtonEnabled(true);
-    m_search->setFixedWidth(220);
-    top->addWidget(m_search);
-    m_found = new QLabel;
-    m_found->setProperty("role", QStringLiteral("faint"));
-    m_found->setMinimumWidth(70);
-    top->addWidget(m_found);
-    layout->addLayout(top);
-
-    m_tabs = new QTabWidget;
-    m_text = new QPlainTextEdit;
-    m_text->setObjectName(QStringLiteral("wordsText"));
-    m_text->setReadOnly(true);
-    m_text->setLineWrapMode(QPlainTextEdit::NoWrap);
-    m_text->setAccessibleName(QStringLiteral("The words in reading order"));
-    m_tabs->addTab(m_text, QStringLiteral("Words"));
-    auto* tables = new QWidget;
-    auto* column = new QVBoxLayout(tables);
-    column->setContentsMargins(0, 8, 0, 0);
-    m_tables = new QComboBox;
-    m_tables->setObjectName(QStringLiteral("wordsTables"));
-    m_tables->setAccessibleName(QStringLiteral("Which table"));
-    m_table = new QTableWidget;
-    m_table->setObjectName(QStringLiteral("wordsTable"));
-    m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    m_table->setAccessibleName(QStringLiteral("Table"));
-    m_table->verticalHeader()->hide();
-    column->addWidget(m_tables);
-    column->addWidget(m_table, 1);
-    m_tabs->addTab(tables, QStringLiteral("Tables"));
+    layout->addLayout(makeTop());
+    makeTabs();
     layout->addWidget(m_tabs, 1);
-
-    auto* bottom = new QHBoxLayout;
-    m_sanitised = new QCheckBox(QStringLiteral("sanitised"));
-    m_sanitised->setObjectName(QStringLiteral("wordsSanitised"));
-    m_sanitised->setToolTip(
-        QStringLiteral("Names like [e-mail 1] stand in place of all that is covered or still open"));
-    m_sanitised->setChecked(true); // each time anew: bare text is asked for, never left on
-    bottom->addWidget(m_sanitised);
-    bottom->addStretch(1);
-    m_copyTable = new QPushButton(QStringLiteral("Copy table"));
-    m_copyTable->setObjectName(QStringLiteral("wordsCopyTable"));
-    m_copy = new QPushButton(QStringLiteral("Copy all"));
-    m_copy->setObjectName(QStringLiteral("wordsCopy"));
-    m_save = new QPushButton(QStringLiteral("Save as…"));
-    auto* close = new QPushButton(QStringLiteral("Close"));
-    for (QPushButton* b : {m_copyTable, m_copy, m_save, close}) bottom->addWidget(b);
-    layout->addLayout(bottom);
-
-    connect(close, &QPushButton::clicked, this, &QDialog::close);
+    layout->addLayout(makeBottom());
     connect(m_sanitised, &QCheckBox::toggled, this, &WordsView::refresh);
     connect(m_tables, &QComboBox::currentIndexChanged, this, &WordsView::showTable);
     connect(m_search, &QLineEdit::textChanged, this, &WordsView::search);
@@ -121,6 +67,69 @@ WordsView::WordsView(Case& owner, Selection& selection, QWidget* parent)
         if (isVisible()) refresh();
     });
     m_copyTable->hide();
+}
+
+QLayout* WordsView::makeTop() {
+    auto* top = new QHBoxLayout;
+    m_title = new QLabel;
+    m_title->setProperty("role", QStringLiteral("title"));
+    top->addWidget(m_title, 1);
+    m_search = new QLineEdit;
+    m_search->setObjectName(QStringLiteral("wordsSearch"));
+    m_search->setPlaceholderText(QStringLiteral("Search"));
+    m_search->setAccessibleName(QStringLiteral("Search the words of this capture"));
+    m_search->setClearButtonEnabled(true);
+    m_search->setFixedWidth(220);
+    top->addWidget(m_search);
+    m_found = new QLabel;
+    m_found->setProperty("role", QStringLiteral("faint"));
+    m_found->setMinimumWidth(70);
+    top->addWidget(m_found);
+    return top;
+}
+
+void WordsView::makeTabs() {
+    m_tabs = new QTabWidget;
+    m_text = new QPlainTextEdit;
+    m_text->setObjectName(QStringLiteral("wordsText"));
+    m_text->setReadOnly(true);
+    m_text->setLineWrapMode(QPlainTextEdit::NoWrap);
+    m_text->setAccessibleName(QStringLiteral("The words in reading order"));
+    m_tabs->addTab(m_text, QStringLiteral("Words"));
+    auto* tables = new QWidget;
+    auto* column = new QVBoxLayout(tables);
+    column->setContentsMargins(0, 8, 0, 0);
+    m_tables = new QComboBox;
+    m_tables->setObjectName(QStringLiteral("wordsTables"));
+    m_tables->setAccessibleName(QStringLiteral("Which table"));
+    m_table = new QTableWidget;
+    m_table->setObjectName(QStringLiteral("wordsTable"));
+    m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    m_table->setAccessibleName(QStringLiteral("Table"));
+    m_table->verticalHeader()->hide();
+    column->addWidget(m_tables);
+    column->addWidget(m_table, 1);
+    m_tabs->addTab(tables, QStringLiteral("Tables"));
+}
+
+QLayout* WordsView::makeBottom() {
+    auto* bottom = new QHBoxLayout;
+    m_sanitised = new QCheckBox(QStringLiteral("sanitised"));
+    m_sanitised->setObjectName(QStringLiteral("wordsSanitised"));
+    m_sanitised->setToolTip(
+        QStringLiteral("Names like [e-mail 1] stand in place of all that is covered or still open"));
+    m_sanitised->setChecked(true); // each time anew: bare text is asked for, never left on
+    bottom->addWidget(m_sanitised);
+    bottom->addStretch(1);
+    m_copyTable = new QPushButton(QStringLiteral("Copy table"));
+    m_copyTable->setObjectName(QStringLiteral("wordsCopyTable"));
+    m_copy = new QPushButton(QStringLiteral("Copy all"));
+    m_copy->setObjectName(QStringLiteral("wordsCopy"));
+    m_save = new QPushButton(QStringLiteral("Save as…"));
+    auto* close = new QPushButton(QStringLiteral("Close"));
+    for (QPushButton* b : {m_copyTable, m_copy, m_save, close}) bottom->addWidget(b);
+    connect(close, &QPushButton::clicked, this, &QDialog::close);
+    return bottom;
 }
 
 bool WordsView::sanitised() const {

@@ -10,6 +10,7 @@
 
 class QCheckBox;
 class QComboBox;
+class QLayout;
 class QLabel;
 class QLineEdit;
 class QPlainTextEdit;
@@ -33,6 +34,9 @@ protected:
     void showEvent(QShowEvent*) override;
 
 private:
+    QLayout* makeTop();
+    void makeTabs();
+    QLayout* makeBottom();
     void refresh();
     const Table* table() const;
     void showTable();

@@ -110,130 +110,180 @@ private:
 
 } // namespace
 
+namespace {
+
+// What the window listens to is found out: the wheel; the page's key; where a page leaves nothing in common with the
+// one before, the line's.
+enum class By { Wheel, Page, Lines };
+
+// A scrolling capture on its way.
+class PageTaking {
+public:
+    PageTaking(Scrolling& scrolling, const Run& run, const ScrollOptions& options, Progress& progress,
+               const std::function<void(const ScrolledPage&)>& step)
+        : m_scrolling(scrolling), m_run(run), m_options(options), m_progress(progress),
+          m_step(step), m_result{ScrolledPage(options.direction), {}, false} {}
+
+    Result<Scrolled> take() {
+        auto first = m_run.see();
+        if (!first) return first.error();
+        // Looked at for a while before anything is scrolled, so that what moves by itself is known.
+        auto before = m_run.still(*first, milliseconds(0), m_changing);
+        if (!before) return before.error();
+        m_last = std::move(*before);
+        m_result.page.add(m_last.picture);
+        while (goOn()) {
+        }
+        if (!m_interrupted) takeEnd();
+        return m_result;
+    }
+
+private:
+    // Ends with a sentence.
+    bool end(const QString& why) {
+        m_result.ended = why;
+        return false;
+    }
+    bool interrupted(const Error& error) {
+        m_interrupted = true;
+        return end(error.sentence + QStringLiteral(" What was taken until then is kept."));
+    }
+
+    Result<Done> turn(int count) {
+        return m_by == By::Wheel  ? m_scrolling.turn(count)
+               : m_by == By::Page ? m_scrolling.press(Scrolling::Key::Page, count)
+                                  : m_scrolling.press(Scrolling::Key::Line, count);
+    }
+
+    // One turn; false when there is no more to do.
+    bool goOn() {
+        if (m_progress.cancelled()) return end(QStringLiteral("Stopped; what was taken until then is kept."));
+        const int seen = m_last.grid.rows();
+        m_progress.setDoing(QStringLiteral("Scrolling: %1 pictures").arg(m_result.page.pictures().size()));
+        if (auto turned = turn(m_clicks); !turned) return interrupted(turned.error());
+        OverlapHint hint{.expected = std::min(m_perTurn * m_clicks, seen - 1), .animated = m_changing};
+        std::vector<char> now;
+        auto view = m_run.still(m_last, milliseconds(m_options.patience * (1 + m_idle)), now);
+        if (!view) return interrupted(view.error());
+        if (view->picture.size() != m_last.picture.size())
+            return end(QStringLiteral(
+                "The window changed its size while it was scrolled. What was taken until then is kept."));
+        if (hint.animated.empty()) hint.animated.resize(size_t(seen) * size_t(m_last.grid.columns()), 0);
+        for (size_t i = 0; i < std::min(now.size(), hint.animated.size()); ++i) hint.animated[i] |= now[i];
+        switch (m_result.page.add(view->picture, hint)) {
+        case ScrolledPage::Step::TooMuch:
+            return end(QStringLiteral("The page is longer than a picture can be; the rest is not taken."));
+        case ScrolledPage::Step::NotMoved:
+            standOn(*view, now);
+            return waitOrChange();
+        case ScrolledPage::Step::Unsure:
+            m_idle = 0;
+            if (mayGoBack()) return goBack(*view, hint);
+            break;
+        default:
+            m_idle = 0;
+            chooseStep(seen);
+        }
+        standOn(*view, now);
+        return told();
+    }
+
+    void standOn(const View& view, const std::vector<char>& changing) {
+        m_last = view;
+        m_changing = changing;
+    }
+
+    // A late answer, a page that loads more, white space: not given up at once.
+    bool waitOrChange() {
+        if (++m_idle < (nearlyBlank(m_last.grid) ? 6 : 2)) return true;
+        const bool nothing = m_result.page.joins().empty();
+        if (nothing && m_by == By::Wheel) {
+            m_by = By::Page;
+            m_clicks = 1;
+            m_idle = 0;
+            return true;
+        }
+        m_result.whole = true;
+        return end(nothing ? QStringLiteral("Nothing scrolled: the page ends here.")
+                           : QStringLiteral("The end of the page was reached."));
+    }
+
+    bool firstPage() const { return m_by == By::Page && m_result.page.joins().size() == 1; }
+    bool mayGoBack() const { return firstPage() || (m_by != By::Page && m_clicks > 1 && !m_small); }
+
+    // Back, and on in smaller steps: more of the two pictures overlaps then.
+    bool goBack(const View& view, const OverlapHint& hint) {
+        const bool pages = firstPage();
+        m_result.page.removeLast();
+        if (auto back = turn(-m_clicks); !back) return interrupted(back.error());
+        std::vector<char> returned;
+        auto there = m_run.still(view, milliseconds(m_options.patience), returned);
+        if (!there) return interrupted(there.error());
+        const bool same = there->picture.size() == m_last.picture.size() && samePlace(m_last.grid, there->grid);
+        if (pages && same)
+            m_by = By::Lines;
+        else
+            m_small = true;
+        if (same)
+            m_clicks = 1;
+        else // it does not go back the way it came: what lies between is lost if it is not kept
+            m_result.page.add(there->picture, {0, hint.animated});
+        standOn(*there, returned);
+        return true;
+    }
+
+    // By how far it moved, how far it is moved next.
+    void chooseStep(int seen) {
+        const int moved = m_result.page.joins().back().offset;
+        if (m_by != By::Page && m_perTurn == 0) m_perTurn = moved;
+        if (m_perTurn > 0 && !m_small)
+            m_clicks = std::clamp(int(largestStep * double(seen) / double(m_perTurn)), 1, m_by == By::Wheel ? 12 : 40);
+        else
+            m_small = false; // past the hard place
+    }
+
+    // Tells how far it is; false at the limit.
+    bool told() {
+        if (m_step) m_step(m_result.page);
+        int length = m_last.grid.rows();
+        for (const Join& join : m_result.page.joins()) length += join.offset;
+        m_progress.setFraction(std::min(1.0, double(length) / double(m_options.longest)));
+        if (length < m_options.longest) return true;
+        return end(QStringLiteral("The limit of %1 pixels was reached; the page goes on.").arg(m_options.longest));
+    }
+
+    // Without the pointer in it, nothing at the page's end is lit up.
+    void takeEnd() {
+        m_scrolling.pointerAway();
+        std::vector<char> rest;
+        auto end = m_run.still(m_last, milliseconds(0), rest);
+        if (!end || end->picture.size() != m_last.picture.size()) return;
+        const OverlapHint hint{.expected = 0, .animated = m_changing};
+        if (findOverlap(m_last.grid, end->grid, hint).kind == Overlap::Kind::NotMoved)
+            m_result.page.add(end->picture, hint);
+    }
+
+    Scrolling& m_scrolling;
+    const Run& m_run;
+    const ScrollOptions& m_options;
+    Progress& m_progress;
+    const std::function<void(const ScrolledPage&)>& m_step;
+    Scrolled m_result;
+    View m_last;
+    std::vector<char> m_changing; // cells that change by themselves, where the page stands now
+    By m_by = By::Wheel;
+    int m_perTurn = 0, m_clicks = 1, m_idle = 0;
+    bool m_small = false, m_interrupted = false;
+};
+
+} // namespace
+
 Result<Scrolled> takeScrolling(const Source& source, const Target& target, const ScrollOptions& options,
                                Progress& progress, const std::function<void(const ScrolledPage&)>& step) {
     auto opened = source.scrolling(target, options.direction);
     if (!opened) return opened.error();
-    Scrolling& scrolling = **opened;
     const Run run(source, target, options, progress);
-    auto first = run.see();
-    if (!first) return first.error();
-    Scrolled result{ScrolledPage(options.direction), {}, false};
-    std::vector<char> changing; // cells that change by themselves, where the page stands now
-    // Looked at for a while before anything is scrolled, so that what moves by itself is known.
-    auto before = run.still(*first, milliseconds(0), changing);
-    if (!before) return before.error();
-    View last = std::move(*before);
-    result.page.add(last.picture);
-    const auto interrupted = [&](const Error& error) {
-        result.ended = error.sentence + QStringLiteral(" What was taken until then is kept.");
-        return result;
-    };
-    int perTurn = 0, clicks = 1, idle = 0;
-    bool small = false;
-    // What the window listens to is found out: the wheel; the page's key; where a page leaves nothing in common with
-    // the one before, the line's.
-    enum class By { Wheel, Page, Lines } by = By::Wheel;
-    const auto turn = [&](int count) {
-        return by == By::Wheel  ? scrolling.turn(count)
-               : by == By::Page ? scrolling.press(Scrolling::Key::Page, count)
-                                : scrolling.press(Scrolling::Key::Line, count);
-    };
-    while (true) {
-        if (progress.cancelled()) {
-            result.ended = QStringLiteral("Stopped; what was taken until then is kept.");
-            break;
-        }
-        const int seen = last.grid.rows();
-        progress.setDoing(QStringLiteral("Scrolling: %1 pictures").arg(result.page.pictures().size()));
-        auto turned = turn(clicks);
-        if (!turned) return interrupted(turned.error());
-        OverlapHint hint{.expected = std::min(perTurn * clicks, seen - 1), .animated = changing};
-        std::vector<char> now;
-        auto view = run.still(last, milliseconds(options.patience * (1 + idle)), now);
-        if (!view) return interrupted(view.error());
-        if (view->picture.size() != last.picture.size()) {
-            result.ended = QStringLiteral("The window changed its size while it was scrolled. What was taken until "
-                                          "then is kept.");
-            break;
-        }
-        if (hint.animated.empty()) hint.animated.resize(size_t(seen) * size_t(last.grid.columns()), 0);
-        for (size_t i = 0; i < std::min(now.size(), hint.animated.size()); ++i) hint.animated[i] |= now[i];
-        const auto how = result.page.add(view->picture, hint);
-        if (how == ScrolledPage::Step::TooMuch) {
-            result.ended = QStringLiteral("The page is longer than a picture can be; the rest is not taken.");
-            break;
-        }
-        if (how == ScrolledPage::Step::NotMoved) {
-            last = std::move(*view);
-            changing = std::move(now);
-            // A late answer, a page that loads more, white space: not given up at once.
-            if (++idle < (nearlyBlank(last.grid) ? 6 : 2)) continue;
-            if (result.page.joins().empty() && by == By::Wheel) {
-                by = By::Page;
-                clicks = 1;
-                idle = 0;
-                continue;
-            }
-            result.whole = true;
-            result.ended = result.page.joins().empty() ? QStringLiteral("Nothing scrolled: the page ends here.")
-                                                       : QStringLiteral("The end of the page was reached.");
-            break;
-        }
-        idle = 0;
-        const bool pages = by == By::Page && result.page.joins().size() == 1;
-        if (how == ScrolledPage::Step::Unsure && (pages || (by != By::Page && clicks > 1 && !small))) {
-            // Back, and on in smaller steps: more of the two pictures overlaps then.
-            result.page.removeLast();
-            if (auto back = turn(-clicks); !back) return interrupted(back.error());
-            std::vector<char> returned;
-            auto there = run.still(*view, milliseconds(options.patience), returned);
-            if (!there) return interrupted(there.error());
-            const bool same = there->picture.size() == last.picture.size() && samePlace(last.grid, there->grid);
-            if (pages && same)
-                by = By::Lines;
-            else
-                small = true;
-            if (same) {
-                clicks = 1;
-                last = std::move(*there);
-                changing = std::move(returned);
-                continue;
-            }
-            // It does not go back the way it came: what lies between is lost if it is not kept.
-            result.page.add(there->picture, {0, hint.animated});
-            last = std::move(*there);
-            changing = std::move(returned);
-            continue;
-        }
-        const int moved = result.page.joins().back().offset;
-        if (how == ScrolledPage::Step::Moved) {
-            if (by != By::Page && perTurn == 0) perTurn = moved;
-            if (perTurn > 0 && !small)
-                clicks = std::clamp(int(largestStep * double(seen) / double(perTurn)), 1, by == By::Wheel ? 12 : 40);
-            else
-                small = false; // past the hard place
-        }
-        last = std::move(*view);
-        changing = std::move(now);
-        if (step) step(result.page);
-        int length = last.grid.rows();
-        for (const Join& join : result.page.joins()) length += join.offset;
-        progress.setFraction(std::min(1.0, double(length) / double(options.longest)));
-        if (length >= options.longest) {
-            result.ended = QStringLiteral("The limit of %1 pixels was reached; the page goes on.").arg(options.longest);
-            break;
-        }
-    }
-    // Without the pointer in it, nothing at the page's end is lit up.
-    scrolling.pointerAway();
-    std::vector<char> rest;
-    if (auto end = run.still(last, milliseconds(0), rest); end && end->picture.size() == last.picture.size()) {
-        OverlapHint hint{.expected = 0, .animated = changing};
-        if (findOverlap(last.grid, end->grid, hint).kind == Overlap::Kind::NotMoved)
-            result.page.add(end->picture, hint);
-    }
-    return result;
+    return PageTaking(**opened, run, options, progress, step).take();
 }
 
 } // namespace eyelid

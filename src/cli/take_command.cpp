@@ -180,29 +180,85 @@ int runJoin(const QStringList& files, const JoinSettings& settings) {
     return tellJoins(*page);
 }
 
+namespace {
+
+// What of the settings does not go together: the sentence, or empty.
+QString contradiction(const TakeSettings& settings) {
+    if (!settings.list && settings.out.isEmpty())
+        return QStringLiteral("Say where the picture goes with --out, or ask for --list.");
+    if (settings.count > 1 && settings.every <= 0)
+        return QStringLiteral("--count needs --every: how many seconds lie between two pictures.");
+    if (settings.scroll && (settings.every > 0 || settings.count > 1))
+        return QStringLiteral("--scroll takes one page; it does not go with --every and --count.");
+    if (settings.scroll && settings.window.isEmpty() && !settings.active)
+        return QStringLiteral("--scroll needs the window to scroll: --window or --active.");
+    return {};
+}
+
+// Where pictures go: one file, or numbered ones in a folder.
+class Places {
+public:
+    explicit Places(const TakeSettings& settings)
+        : m_settings(settings),
+          m_folder(settings.every > 0 || QFileInfo(settings.out).isDir() || settings.out.endsWith(QLatin1Char('/'))) {}
+
+    /// Makes the folder; refuses a file that is there and may not be replaced.
+    Result<Done> prepare() const {
+        if (m_folder) return makeFolder(m_settings.out);
+        if (!m_settings.force && fileExists(m_settings.out))
+            return Error{
+                Error::Kind::Exists,
+                sentence(u"%1 is there already; choose another name, or give --force to replace it.", m_settings.out)};
+        return Done{};
+    }
+    QString next() {
+        if (!m_folder) return m_settings.out;
+        QString path;
+        do path = joinedPath(m_settings.out, QStringLiteral("capture-%1.png").arg(++m_number, 3, 10, QLatin1Char('0')));
+        while (!m_settings.force && fileExists(path));
+        return path;
+    }
+
+private:
+    const TakeSettings& m_settings;
+    const bool m_folder;
+    int m_number = 0;
+};
+
+int takeSeries(const Source& source, const Target& target, const TakeSettings& settings, Places& places) {
+    using Clock = std::chrono::steady_clock;
+    const auto seconds = [](double s) {
+        return std::chrono::duration_cast<Clock::duration>(std::chrono::duration<double>(s));
+    };
+    auto next = Clock::now() + seconds(settings.delay);
+    QImage last;
+    for (int i = 0; i < settings.count; ++i, next += seconds(settings.every)) {
+        std::this_thread::sleep_until(next);
+        auto picture = source.take(target, {settings.pointer, !settings.withoutFrame});
+        if (!picture) {
+            complain(picture.error().sentence);
+            return unusableInput;
+        }
+        if (settings.every > 0 && *picture == last) continue;
+        last = *picture;
+        const QString path = places.next();
+        if (auto written = writeFileWhole(path, encodePng(*picture), settings.force, FileMode::Private); !written)
+            return fail(written.error());
+        say(fullPath(path));
+        flush();
+    }
+    return done;
+}
+
+} // namespace
+
 int runTake(const TakeSettings& settings) {
-    if (!settings.list && settings.out.isEmpty()) {
-        complain(QStringLiteral("Say where the picture goes with --out, or ask for --list."));
-        return wrongUsage;
-    }
-    if (settings.count > 1 && settings.every <= 0) {
-        complain(QStringLiteral("--count needs --every: how many seconds lie between two pictures."));
-        return wrongUsage;
-    }
-    if (settings.scroll && (settings.every > 0 || settings.count > 1)) {
-        complain(QStringLiteral("--scroll takes one page; it does not go with --every and --count."));
-        return wrongUsage;
-    }
-    if (settings.scroll && settings.window.isEmpty() && !settings.active) {
-        complain(QStringLiteral("--scroll needs the window to scroll: --window or --active."));
+    if (const QString wrong = contradiction(settings); !wrong.isEmpty()) {
+        complain(wrong);
         return wrongUsage;
     }
     auto source = openSource(settings.simulated);
-    if (!source) {
-        complain(source.error().sentence);
-        return unusableInput;
-    }
-    auto layout = (*source)->layout();
+    auto layout = source ? (*source)->layout() : Result<DeskLayout>(source.error());
     if (!layout) {
         complain(layout.error().sentence);
         return unusableInput;
@@ -216,50 +272,15 @@ int runTake(const TakeSettings& settings) {
         complain(target.error().sentence);
         return target.error().kind == Error::Kind::BadInput ? wrongUsage : unusableInput;
     }
-    const bool series = settings.every > 0;
-    const bool folder = series || QFileInfo(settings.out).isDir() || settings.out.endsWith(QLatin1Char('/'));
-    if (folder)
-        if (auto made = makeFolder(settings.out); !made) return fail(made.error());
-    if (!folder && !settings.force && fileExists(settings.out)) {
-        complain(QStringLiteral("%1 is there already; choose another name, or give --force to replace it.")
-                     .arg(settings.out));
+    Places places(settings);
+    if (auto ready = places.prepare(); !ready) {
+        if (ready.error().kind != Error::Kind::Exists) return fail(ready.error());
+        complain(ready.error().sentence);
         return wrongUsage;
     }
-    if (settings.scroll) {
-        std::this_thread::sleep_for(std::chrono::duration<double>(settings.delay));
-        QString path = settings.out;
-        for (int n = 1; folder && (n == 1 || (fileExists(path) && !settings.force)); ++n)
-            path = joinedPath(settings.out, QStringLiteral("capture-%1.png").arg(n, 3, 10, QLatin1Char('0')));
-        return takeScrolled(**source, *target, *layout, settings, path);
-    }
-    using Clock = std::chrono::steady_clock;
-    const auto seconds = [](double s) {
-        return std::chrono::duration_cast<Clock::duration>(std::chrono::duration<double>(s));
-    };
-    auto next = Clock::now() + seconds(settings.delay);
-    QImage last;
-    int number = 0;
-    for (int i = 0; i < settings.count; ++i, next += seconds(settings.every)) {
-        std::this_thread::sleep_until(next);
-        auto picture = (*source)->take(*target, {settings.pointer, !settings.withoutFrame});
-        if (!picture) {
-            complain(picture.error().sentence);
-            return unusableInput;
-        }
-        if (series && *picture == last) continue;
-        last = *picture;
-        QString path = settings.out;
-        if (folder) {
-            do path = joinedPath(settings.out, QStringLiteral("capture-%1.png").arg(++number, 3, 10, QLatin1Char('0')));
-            while (!settings.force && fileExists(path));
-        }
-        if (auto written = writeFileWhole(path, encodePng(*picture), settings.force, FileMode::Private); !written) {
-            return fail(written.error());
-        }
-        say(fullPath(path));
-        flush();
-    }
-    return done;
+    if (!settings.scroll) return takeSeries(**source, *target, settings, places);
+    std::this_thread::sleep_for(std::chrono::duration<double>(settings.delay));
+    return takeScrolled(**source, *target, *layout, settings, places.next());
 }
 
 } // namespace eyelid

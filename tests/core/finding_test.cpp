@@ -1,8 +1,8 @@
 #include "finding/check_digits.h"
-#include "finding/confusables.h"
 #include "finding/finder.h"
 #include "finding/labels.h"
 #include "finding/pattern.h"
+#include "language/spelling.h"
 #include "support/made.h"
 
 #include <catch2/catch.hpp>

@@ -1,6 +1,6 @@
 // Postal addresses in a first form: street lines, British postcodes, and what a label says is an address.
-#include "finding/confusables.h"
 #include "finding/detector.h"
+#include "language/spelling.h"
 
 namespace eyelid {
 namespace {

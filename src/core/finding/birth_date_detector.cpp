@@ -1,6 +1,6 @@
 // Dates of birth: any date a label, a heading or a word beside it says is one.
-#include "finding/confusables.h"
 #include "finding/detector.h"
+#include "language/spelling.h"
 
 namespace eyelid {
 namespace {

@@ -1,6 +1,6 @@
 #include "finding/candidates.h"
 
-#include "finding/confusables.h"
+#include "language/spelling.h"
 #include "picture/geometry.h"
 
 #include <algorithm>

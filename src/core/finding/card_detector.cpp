@@ -1,7 +1,7 @@
 // Payment card numbers (ISO/IEC 7812-1): 13 to 19 digits, alone or in groups, with the Luhn check digit.
 #include "finding/check_digits.h"
-#include "finding/confusables.h"
 #include "finding/detector.h"
+#include "language/spelling.h"
 
 namespace eyelid {
 namespace {

@@ -1,8 +1,8 @@
 // Numbers of devices and places: IMEI (3GPP TS 23.003), ICCID (ITU-T E.118), vehicle identification numbers (ISO 3779),
 // coordinates (ISO 6709), and addresses of cryptocurrencies (BIP 173, EIP 55).
 #include "finding/check_digits.h"
-#include "finding/confusables.h"
 #include "finding/detector.h"
+#include "language/spelling.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,7 +1,7 @@
 // Bank account, passport and licence numbers: no form tells them, so a label or heading must.
 #include "finding/check_digits.h"
-#include "finding/confusables.h"
 #include "finding/detector.h"
+#include "language/spelling.h"
 
 namespace eyelid {
 namespace {

@@ -2,9 +2,9 @@
 
 #include "finding/candidates.h"
 #include "finding/check_digits.h"
-#include "finding/confusables.h"
 #include "finding/detector.h"
 #include "finding/finder_parts.h"
+#include "language/spelling.h"
 #include "picture/geometry.h"
 #include "reading/page_text.h"
 

@@ -12,7 +12,7 @@ namespace eyelid {
 struct Finding {
     Kind kind = Kind::Watch;
     QString text;              ///< the value as it was read
-    QString key;               ///< the value made comparable: equal keys may be the same value, misread (confusables.h)
+    QString key;               ///< the value made comparable: equal keys may be the same value, misread (spelling.h)
     std::vector<QRectF> boxes; ///< one for each line the value runs over, device pixels
     double textHeight = 0;     ///< height of a small x beside it, device pixels; covers take their margin from it
     double confidence = 0;     ///< 0 to 1
@@ -21,7 +21,7 @@ struct Finding {
 };
 
 /// A value without what says nothing: Unicode's canonical composition, single spaces. Letters keep their case. Texts
-/// that are equal so are the same value; those that only look alike (confusables.h) are not.
+/// that are equal so are the same value; those that only look alike (spelling.h) are not.
 inline QString exactly(const QString& value) {
     return value.normalized(QString::NormalizationForm_C).simplified();
 }

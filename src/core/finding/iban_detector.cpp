@@ -1,7 +1,7 @@
 // International bank account numbers (ISO 13616), with or without spaces.
 #include "finding/check_digits.h"
-#include "finding/confusables.h"
 #include "finding/detector.h"
+#include "language/spelling.h"
 
 namespace eyelid {
 namespace {

@@ -1,8 +1,8 @@
 // The finder's other half: values that are known are looked for, on pages and in text that leaves beside the pictures.
 #include "finding/candidates.h"
-#include "finding/confusables.h"
 #include "finding/finder_parts.h"
 #include "finding/phrase_search.h"
+#include "language/spelling.h"
 #include "reading/page_text.h"
 
 #include <algorithm>

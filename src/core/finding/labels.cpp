@@ -1,7 +1,8 @@
 #include "finding/labels.h"
 
 #include "base/shipped.h"
-#include "finding/confusables.h"
+#include "language/spelling.h"
+#include "language/word_lists.h"
 
 #include <algorithm>
 #include <QHash>
@@ -68,13 +69,7 @@ const QHash<QString, QString>& nearEntries() {
 
 // "Contract" is not a misread "contact".
 bool isOrdinary(const QString& word) {
-    static const QSet<QString> words = [] {
-        QSet<QString> all;
-        for (const char* file : {"words/eng.txt", "words/deu.txt", "words/fra.txt", "words/spa.txt"})
-            for (const QString& line : shippedLines(QString::fromLatin1(file))) all.insert(withoutAccents(line));
-        return all;
-    }();
-    return words.contains(word);
+    return WordLists::shipped().isPlainWord(word);
 }
 
 const Entry* entryFor(const QStringList& words) {

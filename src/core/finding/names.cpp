@@ -1,65 +1,48 @@
 #include "finding/names.h"
 
-#include "base/shipped.h"
-#include "finding/confusables.h"
+#include "language/spelling.h"
+
+#include <algorithm>
 
 namespace eyelid {
 namespace {
-
-template <typename Add> void eachLine(const char* file, Add add) {
-    for (const QString& line : shippedLines(QLatin1String(file))) add(withoutAccents(line));
-}
-
-void load(QSet<QString>& set, const char* file) {
-    eachLine(file, [&](const QString& word) { set.insert(word); });
-}
 
 QString folded(const QString& word) {
     return withoutAccents(word).toLower();
 }
 
-bool within(const QSet<QString>& set, const QString& word) {
-    if (set.contains(folded(word))) return true;
+// As it is written, or as it was probably written before it was read.
+template <typename Listed> bool either(const QString& word, Listed listed) {
+    if (listed(folded(word))) return true;
     const QString restored = nameRestored(word);
-    return restored != word && set.contains(folded(restored));
+    return restored != word && listed(folded(restored));
 }
+
+constexpr int unlisted = 1 << 20; // a rank beyond all
 
 } // namespace
 
-Names::Names() {
-    load(m_given, "names/given.txt");
-    load(m_family, "names/family.txt");
-    load(m_places, "names/places.txt");
-    for (const char* language : {"eng", "deu", "fra", "spa"}) {
-        int rank = 0;
-        auto& ranks = m_words[QLatin1String(language)];
-        eachLine(qPrintable(QStringLiteral("words/%1.txt").arg(QLatin1String(language))), [&](const QString& word) {
-            if (!ranks.contains(word)) ranks.insert(word, rank);
-            ++rank;
-        });
-    }
-}
-
 int Names::rank(const QString& word, const QString& language) const {
     const QString plain = folded(word);
-    int best = 1 << 20;
-    for (auto ranks = m_words.begin(); ranks != m_words.end(); ++ranks)
-        if (language.isEmpty() || ranks.key() == language || ranks.key() == QLatin1String("eng"))
-            best = std::min(best, ranks->value(plain, best));
+    int best = unlisted;
+    for (const QString& listed : m_lists.languages()) {
+        if (!language.isEmpty() && listed != language && listed != QLatin1String("eng")) continue;
+        if (const int rank = m_lists.rank(plain, listed); rank >= 0) best = std::min(best, rank);
+    }
     return best;
 }
 
 bool Names::isGiven(const QString& word) const {
-    return within(m_given, word);
+    return either(word, [this](const QString& plain) { return m_lists.isGivenName(plain); });
 }
 bool Names::isFamily(const QString& word) const {
-    return within(m_family, word);
+    return either(word, [this](const QString& plain) { return m_lists.isFamilyName(plain); });
 }
 bool Names::isPlace(const QString& word) const {
-    return m_places.contains(folded(word));
+    return m_lists.isPlace(folded(word));
 }
 bool Names::isCommonWord(const QString& word, const QString& language) const {
-    return rank(word, language) < 1 << 20;
+    return rank(word, language) < unlisted;
 }
 bool Names::isVeryCommonWord(const QString& word, const QString& language) const {
     return rank(word, language) < 1000;

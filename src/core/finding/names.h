@@ -1,16 +1,15 @@
 // Which words are names of people, names of places, or ordinary words.
 #pragma once
 
-#include <QHash>
-#include <QSet>
+#include "language/word_lists.h"
+
 #include <QString>
 
 namespace eyelid {
 
-/// Lists that ship with Eyelid (data/names, data/words; their sources and licences stand there).
+/// By the lists that ship with Eyelid (word_lists.h).
 class Names {
 public:
-    Names();
     /// Takes a word as written; case, accents and what a reader may have misread do not matter.
     bool isGiven(const QString& word) const;
     bool isFamily(const QString& word) const;
@@ -24,8 +23,7 @@ public:
 private:
     int rank(const QString& word, const QString& language) const; ///< best among them; none: a very high one
 
-    QSet<QString> m_given, m_family, m_places;
-    QHash<QString, QHash<QString, int>> m_words; ///< ranks by language
+    const WordLists& m_lists = WordLists::shipped();
 };
 
 } // namespace eyelid

@@ -1,8 +1,8 @@
 // National identity, social security and tax numbers: US SSN, UK National Insurance and NHS numbers, German tax
 // identification number, French NIR, Spanish DNI and NIE, Dutch BSN. Rules: check_digits.h.
 #include "finding/check_digits.h"
-#include "finding/confusables.h"
 #include "finding/detector.h"
+#include "language/spelling.h"
 
 namespace eyelid {
 namespace {

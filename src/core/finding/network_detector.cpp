@@ -1,6 +1,6 @@
 // IP addresses (RFC 791, RFC 4291 and 5952) and MAC addresses (IEEE 802).
-#include "finding/confusables.h"
 #include "finding/detector.h"
+#include "language/spelling.h"
 
 #include <arpa/inet.h>
 

@@ -1,9 +1,9 @@
 // Names of people. Evidence is added up: name lists, titles, greetings and closings, labels and headings, what the
 // rest of the column looks like, and mail addresses elsewhere on the screen. The sum is the confidence.
-#include "finding/confusables.h"
 #include "finding/detector.h"
 #include "finding/labels.h"
 #include "finding/phrase_search.h"
+#include "language/spelling.h"
 
 #include <algorithm>
 #include <map>

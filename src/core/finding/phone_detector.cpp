@@ -1,6 +1,6 @@
 // Phone numbers: candidates by form, judged by libphonenumber for the regions screens most often come from.
-#include "finding/confusables.h"
 #include "finding/detector.h"
+#include "language/spelling.h"
 
 #include <phonenumbers/phonenumberutil.h>
 

@@ -1,6 +1,6 @@
 #include "finding/phrase_search.h"
 
-#include "finding/confusables.h"
+#include "language/spelling.h"
 
 #include <algorithm>
 

@@ -22,7 +22,7 @@ public:
     bool add(const QString& phrase, int id);
     bool isEmpty() const { return m_phrases.empty(); }
 
-    /// Hits that begin and end at a word's border. Compares skeletons (confusables.h), so that case, accents, spaces
+    /// Hits that begin and end at a word's border. Compares skeletons (spelling.h), so that case, accents, spaces
     /// and look-alikes do not matter.
     std::vector<PhraseHit> in(const Run& run) const;
 

@@ -1,7 +1,7 @@
 // Vehicle plates: the current British form on its own; German, French and Spanish forms, and anything of a plate's
 // shape, by a label or heading.
-#include "finding/confusables.h"
 #include "finding/detector.h"
+#include "language/spelling.h"
 
 namespace eyelid {
 namespace {

@@ -1,7 +1,7 @@
 #include "finding/screen_text.h"
 
-#include "finding/confusables.h"
 #include "finding/labels.h"
+#include "language/spelling.h"
 #include "picture/geometry.h"
 #include "reading/page_text.h"
 

@@ -1,7 +1,7 @@
 // Words and patterns of the watch list.
-#include "finding/confusables.h"
 #include "finding/detector.h"
 #include "finding/phrase_search.h"
+#include "language/spelling.h"
 
 namespace eyelid {
 namespace {

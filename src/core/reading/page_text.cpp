@@ -1,7 +1,7 @@
 #include "reading/page_text.h"
 
 #include "base/sentence.h"
-#include "base/shipped.h"
+#include "language/word_lists.h"
 
 #include <algorithm>
 #include <cmath>
@@ -126,28 +126,6 @@ std::vector<QRectF> placesOf(const Page& page, const QString& text) {
     return places;
 }
 
-namespace {
-
-const QSet<QString>& mostCommonWords(const QString& code) {
-    static const QHash<QString, QSet<QString>> lists = [] {
-        constexpr int most = 1500;
-        QHash<QString, QSet<QString>> all;
-        for (const char* language : {"eng", "deu", "fra", "spa"}) {
-            int rank = 0;
-            for (const QString& word : shippedLines(QStringLiteral("words/%1.txt").arg(QLatin1String(language)))) {
-                if (++rank > most) break;
-                if (word.size() >= 2) all[QLatin1String(language)].insert(word);
-            }
-        }
-        return all;
-    }();
-    static const QSet<QString> none;
-    const auto found = lists.constFind(code);
-    return found == lists.constEnd() ? none : *found;
-}
-
-} // namespace
-
 Page pageWithin(const Page& page, const QRectF& area) {
     Page part = page;
     for (TextLine& line : part.lines) {
@@ -193,7 +171,7 @@ QString languageOf(const Page& page, const QStringList& among) {
     QHash<QString, int> listed;
     QHash<QString, QSet<QString>> lists;
     for (const QString& code : among) {
-        lists[code] = mostCommonWords(code);
+        lists[code] = WordLists::shipped().telling(code);
         for (const QString& word : std::as_const(lists[code])) ++listed[word];
     }
     QHash<QString, double> votes;

@@ -1,7 +1,7 @@
 #include "reading/reader.h"
 
-#include "base/shipped.h"
 #include "base/workers.h"
+#include "language/word_lists.h"
 #include "reading/bare_picture.h"
 #include "reading/bars.h"
 #include "reading/codes.h"
@@ -67,6 +67,11 @@ QByteArray fingerprint(const QImage& picture, const LinePatch& line, const QStri
     return QByteArray(reinterpret_cast<const char*>(hashes), sizeof hashes);
 }
 
+// Of any language that ships.
+bool isWord(const QString& word) {
+    return WordLists::shipped().isWord(word);
+}
+
 } // namespace
 
 // The word's other readings: each letter that is not vouched for put for another, one at a time.
@@ -83,12 +88,7 @@ void keepRunnersUp(Word& word) {
 
 class Reader::Engines {
 public:
-    explicit Engines(int threads)
-        : m_count(threads > 0 ? size_t(threads) : coreCount()),
-          m_lines(m_count, [this](const QString& word) { return m_words.contains(word); }) {
-        for (const char* file : {"words/eng.txt", "words/deu.txt", "words/fra.txt", "words/spa.txt"})
-            for (const QString& word : shippedLines(QString::fromLatin1(file))) m_words.insert(word);
-    }
+    explicit Engines(int threads) : m_count(threads > 0 ? size_t(threads) : coreCount()), m_lines(m_count, isWord) {}
 
     Result<Page> read(const QImage& whole, const ReadOptions& options, Progress& progress) {
         const QRect all(QPoint(0, 0), whole.size());
@@ -211,7 +211,6 @@ private:
 
     // What was read, mended by the shapes of the letters; lines on which nothing was read are left out.
     std::vector<TextLine> linesFrom(std::vector<Job>& jobs, const std::vector<ReadLine>& read, bool numbers) {
-        const auto isWord = [this](const QString& word) { return m_words.contains(word); };
         const Workers workers = [this](size_t count, const std::function<void(size_t)>& work) {
             inParallel(count, work);
         };
@@ -244,7 +243,7 @@ private:
         for (size_t w = 0; w < line.words.size(); ++w) {
             Word& word = line.words[w];
             const bool leads = w == 0 || (w + 1 < line.words.size() && line.words[w + 1].text[0].isUpper());
-            QChar bar = m_bars.first(word.text, leads);
+            QChar bar = firstBar(word.text, leads);
             // A lone bar as high as a capital, among words.
             if (word.text == QLatin1String("|") && line.words.size() > 2 &&
                 word.box.bottom() < line.baseline + 0.1 * line.xHeight)
@@ -310,8 +309,8 @@ private:
     // The languages that are here and known by their common words.
     static QStringList tellable() {
         QStringList all;
-        for (const char* code : {"eng", "deu", "fra", "spa"})
-            if (installedLanguages().contains(QLatin1String(code))) all << QString::fromLatin1(code);
+        for (const QString& code : WordLists::shipped().languages())
+            if (installedLanguages().contains(code)) all << code;
         return all;
     }
 
@@ -382,8 +381,7 @@ private:
                 for (const ReadGlyph& g : glyphs) sure += g.confidence / double(glyphs.size());
                 if (sure <= surest) continue;
                 surest = sure;
-                const auto mended = mendByShape({{{&patch, &uniform, &glyphs}, nullptr}},
-                                                [this](const QString& word) { return m_words.contains(word); });
+                const auto mended = mendByShape({{{&patch, &uniform, &glyphs}, nullptr}}, isWord);
                 best = lineOfText(patch, mended.front(), uniform);
                 best.turned = turned;
                 turnBack(best, turned, upright.size(), crop.topLeft());
@@ -407,8 +405,6 @@ private:
     }
 
     size_t m_count;
-    QSet<QString> m_words; // of all languages that ship
-    Bars m_bars{m_words};
     LineReader m_lines;
     QString m_asked, m_checked; // languages that are here
     QHash<QByteArray, LineReading> m_remembered;

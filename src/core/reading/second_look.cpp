@@ -1,5 +1,6 @@
 #include "reading/second_look.h"
 
+#include "language/look_alikes.h"
 #include "reading/shapes.h"
 
 #include <algorithm>
@@ -8,9 +9,6 @@
 namespace eyelid {
 namespace {
 
-const QString bars = QStringLiteral("Il1|");
-// One drawing in some types: settled by the page's own shapes.
-const QString shapesTell = QStringLiteral("0OoIl1|");
 // A word is the model's own when it is as sure as this of every glyph.
 constexpr double modelSure = 0.9;
 // A letter of a known word may be as unsure as this; a space is a place to cut when it is as sure.
@@ -18,10 +16,10 @@ constexpr double leastInWord = 0.5, spaceSure = 0.95;
 
 // Some types draw these alike: no network tells them, and the page's own shapes and words settle them later.
 bool drawnAlike(const ReadGlyph& glyph) {
-    static const QString lidless = QStringLiteral("Il|");
-    if (glyph.text.size() != 1 || !lidless.contains(glyph.text)) return false;
-    return std::all_of(glyph.others.begin(), glyph.others.end(),
-                       [](const QString& o) { return o.size() == 1 && lidless.contains(o); });
+    const LookAlikes& alike = LookAlikes::shipped();
+    return alike.drawnAlike(glyph.text, glyph.text) &&
+           std::all_of(glyph.others.begin(), glyph.others.end(),
+                       [&](const QString& other) { return alike.drawnAlike(glyph.text, other); });
 }
 
 // A nought or an O, however many: another reader knows no better, and the page's own shapes tell them later.
@@ -119,7 +117,7 @@ std::vector<Pair> aligned(const std::vector<ReadGlyph>& a, const std::vector<Rea
 } // namespace
 
 void markSure(std::vector<ReadGlyph>& glyphs) {
-    for (ReadGlyph& g : glyphs) g.sure = g.confidence >= beyondDoubt && !shapesTell.contains(g.text);
+    for (ReadGlyph& g : glyphs) g.sure = g.confidence >= beyondDoubt && !LookAlikes::shipped().toldByShapes(g.text);
 }
 
 void dropSpecks(std::vector<ReadGlyph>& glyphs, const std::function<bool(const QString&)>& isWord) {
@@ -231,7 +229,7 @@ std::vector<ReadGlyph> weighed(const std::vector<ReadGlyph>& model, const std::v
                 ReadGlyph glyph = *a;
                 if (a->text == b->text) {
                     glyph.confidence = 1 - (1 - a->confidence) * (1 - std::min(0.9, b->confidence));
-                } else if (!drawnAlike(*a) || !bars.contains(b->text)) {
+                } else if (!drawnAlike(*a) || !LookAlikes::shipped().isBar(b->text)) {
                     const bool held = a->others.contains(b->text);
                     const bool theirs_ = theirWord || (held ? b->confidence > a->confidence
                                                             : a->confidence < 0.5 && b->confidence > 0.9);
@@ -246,7 +244,7 @@ std::vector<ReadGlyph> weighed(const std::vector<ReadGlyph>& model, const std::v
                 }
                 out.push_back(glyph);
             } else if (a) {
-                const bool bar = bars.contains(a->text); // as many as there is ink
+                const bool bar = LookAlikes::shipped().isBar(a->text); // as many as there is ink
                 const bool drop = theirWord || (!bar && a->confidence < 0.75 && a->others.contains(QString())) ||
                                   (!bar && a->confidence < 0.6 && agree(k - 1) && agree(k + 1));
                 if (!drop) out.push_back(*a);

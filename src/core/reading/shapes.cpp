@@ -1,8 +1,11 @@
 #include "reading/shapes.h"
 
+#include "language/look_alikes.h"
+#include "reading/letter_shape.h"
+#include "reading/mended_glyphs.h"
+
 #include <algorithm>
 #include <cmath>
-#include <cstdint>
 #include <map>
 #include <mutex>
 #include <QHash>
@@ -14,53 +17,9 @@ constexpr double sameShape = 0.09; // share of the ink by which two drawings of 
 constexpr double nearShape = 0.15, clearlyNearer = 0.6, sameBlurred = 0.125; // of blurred drawings
 constexpr double mostSpread = 0.2;                    // of the drawings of one letter in a font, blurred
 constexpr double refutedFrom = 0.07, refutedBy = 1.5; // and more than this many spreads: not that letter
-constexpr double leastWeight = 1.2, leastLead = 3;
-
-struct Votes {
-    double weight = 0;
-    int sure = 0; // votes by context that leaves no doubt
-};
-
-struct Shape {
-    size_t leader = 0; // the run it was first seen in
-    int members = 0;
-    std::map<QString, Votes> votes;
-    /// Votes beyond doubt for a reading; none for one nobody voted for.
-    int sureOf(const QString& reading) const {
-        const auto found = votes.find(reading);
-        return found == votes.end() ? 0 : found->second.sure;
-    }
-    QString best;
-    double bestWeight = 0, total = 0;
-    bool sure = false;         // vouched for by where it stands
-    std::vector<int> fonts;    // where it is vouched for; see Mender::findFonts
-    QString like;              // what the nearest sure shape reads, where it is near
-    std::vector<uchar> soft;   // the drawing, blurred sideways, with a margin of one pixel
-    std::vector<int> softRows; // the sum of each row of it
-};
-
-// Characters that are taken for one another, digits first.
-QStringList family(const QString& character) {
-    static const QHash<QString, QStringList> all = [] {
-        QHash<QString, QStringList> others;
-        for (const char* members : {"0OoQ@", "1lIiJL", "5Ss$", "2Zz", "8B&", "6Gb", "vV", "wW", "xX", "cC", "kK", "uU",
-                                    "pP", "fF", "HN", "yY"})
-            for (const char* one = members; *one; ++one)
-                for (const char* other = members; *other; ++other)
-                    if (other != one) others[QString(QLatin1Char(*one))] << QString(QLatin1Char(*other));
-        return others;
-    }();
-    return all.value(character);
-}
+constexpr double leastLead = 3;
 
 const QString quotes = QStringLiteral("\"“”„");
-const QString bars = QStringLiteral("Il1|");
-
-// Pairs that many fonts draw alike to the pixel.
-bool maySameInFont(const QString& a, const QString& b) {
-    return a.size() == 1 && b.size() == 1 && a != QLatin1String("1") && b != QLatin1String("1") && bars.contains(a) &&
-           bars.contains(b);
-}
 
 class Mender {
 public:
@@ -277,96 +236,16 @@ private:
     }
 
     // Letters are also drawn at fractions of a pixel: such drawings differ, and blurred they are alike again.
-    void soften(Shape& shape) const {
-        const InkRun& run = m_runs[shape.leader];
-        const QImage& ink = m_lines[run.line].uniform->ink;
-        const int w = run.width() + 2, h = run.height();
-        shape.soft.assign(size_t(w) * size_t(h), 0);
-        shape.softRows.assign(size_t(h), 0);
-        for (int y = 0; y < h; ++y) {
-            const uchar* row = ink.constScanLine(run.top + y) + run.left - 1;
-            const auto at = [&](int x) { return x < 1 || x > run.width() ? 0 : 255 - row[x]; };
-            uchar* soft = shape.soft.data() + size_t(y) * size_t(w);
-            for (int x = 0; x < w; ++x) {
-                soft[x] = uchar((at(x - 1) + 2 * at(x) + at(x + 1)) / 4);
-                shape.softRows[size_t(y)] += soft[x];
-            }
-        }
-    }
-
-    // The share of the ink by which two blurred drawings differ, laid over each other as well as can be, to the quarter
-    // of a pixel: type is drawn at such places.
-    // Beyond `enough` it need not be exact.
+    const QImage& inkOf(const Shape& shape) const { return m_lines[m_runs[shape.leader].line].uniform->ink; }
     double distance(const Shape& a, const Shape& b, double enough) const {
-        const InkRun &ra = m_runs[a.leader], &rb = m_runs[b.leader];
-        const int wa = ra.width() + 2, wb = rb.width() + 2;
-        const int lift = ra.overBase - rb.overBase; // rows of b above a's
-        const int from = std::min(0, lift), to = std::max(ra.height(), rb.height() + lift);
-        const double most = 4.0 * double(ra.ink + rb.ink); // no overlap has more ink
-        // However far they are moved sideways, they differ by what one has more of in a row.
-        int bothInk = 0, rowsDiffer = 0;
-        for (int y = from; y < to; ++y) {
-            const auto rowOf = [](const Shape& shape, int row) {
-                return row < 0 || row >= int(shape.softRows.size()) ? 0 : 4 * shape.softRows[size_t(row)];
-            };
-            const int inA = rowOf(a, y), inB = rowOf(b, y - lift);
-            bothInk += inA + inB;
-            rowsDiffer += std::abs(inA - inB);
-        }
-        if (rowsDiffer > enough * most) return enough + 0.01;
-        // Both in one frame that has room for all places, in quarters of a level; b at each quarter of a pixel.
-        constexpr int farthestLeft = -5;
-        const int farthestRight = 5 + 4 * std::max(0, wa - wb);
-        const int room = 2 + farthestRight / 4, width = std::max(wa, wb) + 2 * room + 1, height = to - from;
-        std::vector<std::int16_t> frames(size_t(width) * size_t(height) * 5, 0);
-        const auto rowOf = [&](int frame, int y) {
-            return frames.data() + (size_t(frame) * size_t(height) + size_t(y - from)) * size_t(width) + room;
-        };
-        for (int y = 0; y < ra.height(); ++y)
-            for (int x = 0; x < wa; ++x) rowOf(0, y)[x] = std::int16_t(4 * a.soft[size_t(y) * size_t(wa) + size_t(x)]);
-        for (int part = 0; part < 4; ++part)
-            for (int y = 0; y < rb.height(); ++y) {
-                std::int16_t* row = rowOf(1 + part, y + lift);
-                const uchar* soft = b.soft.data() + size_t(y) * size_t(wb);
-                for (int x = 0; x < wb; ++x) {
-                    row[x] = std::int16_t(row[x] + (4 - part) * soft[x]);
-                    row[x + 1] = std::int16_t(row[x + 1] + part * soft[x]);
-                }
-            }
-        double least = 9;
-        const auto lay = [&](int quarter) {
-            const int dx = quarter >= 0 ? quarter / 4 : -((3 - quarter) / 4), part = quarter - 4 * dx;
-            const int left = std::min(0, dx), right = std::max(wa, wb + dx + 1);
-            const double limit = std::min(least, enough) * most;
-            int differ = 0;
-            for (int y = from; y < to; ++y) {
-                const std::int16_t *pa = rowOf(0, y), *pb = rowOf(1 + part, y) - dx;
-                int inRow = 0;
-#pragma omp simd reduction(+ : inRow)
-                for (int x = left; x < right; ++x) inRow += std::abs(pa[x] - pb[x]);
-                differ += inRow;
-                if (differ > limit) {
-                    least = std::min(least, enough + 0.01);
-                    return;
-                }
-            }
-            // The greater of both, over all pixels: half of their sum and their difference.
-            if (const int ink = (bothInk + differ) / 2; ink > 0) least = std::min(least, double(differ) / double(ink));
-        };
-        // From the middle outwards: the best is near it, and tells soonest what need not be laid to its end.
-        lay(0);
-        for (int quarter = 1; quarter <= std::max(-farthestLeft, farthestRight); ++quarter) {
-            if (quarter <= farthestRight) lay(quarter);
-            if (-quarter >= farthestLeft) lay(-quarter);
-        }
-        return least;
+        return eyelid::distance({&m_runs[a.leader], &a}, {&m_runs[b.leader], &b}, enough);
     }
 
     void compare() {
         QHash<int, std::vector<size_t>> known; // by width
         for (size_t s = 0; s < m_shapes.size(); ++s) {
             Shape& shape = m_shapes[s];
-            soften(shape);
+            soften(shape, m_runs[shape.leader], inkOf(shape));
             const auto best = shape.votes.find(shape.best);
             shape.sure = !shape.best.isEmpty() && best->second.sure > 0 && shape.bestWeight >= 0.7 * shape.total;
             if (shape.sure) m_sure[shape.best].push_back(s);
@@ -425,9 +304,7 @@ private:
             return s != &besides && std::abs(xHeightOf(*s) - xHeight) <= 1 && s->best == label;
         });
     }
-    double xHeightOf(const Shape& shape) const {
-        return m_lines[m_runs[shape.leader].line].patch->xHeight;
-    }
+    double xHeightOf(const Shape& shape) const { return m_lines[m_runs[shape.leader].line].patch->xHeight; }
 
     // What the run should read, by what its like elsewhere are read as; nothing to say: its own label.
     QString verdict(const InkRun& run) const {
@@ -452,7 +329,8 @@ private:
         if (shape.members < 2 || shape.bestWeight < leastWeight || best.isEmpty()) {
             best = shape.like;
             // Near is not the same: it decides only where nothing vouches for the run's own reading.
-            if (run.weight > 0.3 || (run.label.size() == 1 && !lookalikes(run.label).contains(best))) best = run.label;
+            if (run.weight > 0.3 || (run.label.size() == 1 && !LookAlikes::shipped().all(run.label).contains(best)))
+                best = run.label;
             // Words no list knows keep their letters; keys, numbers and addresses are looked at letter by letter.
             if (run.mixed && !run.label.isEmpty() && (best == run.label || best.isEmpty())) best = settled(run);
             if (best != run.label && best != shape.like && best != shape.best) return best;
@@ -479,7 +357,7 @@ private:
         const bool proven = own == shape.votes.end() || own->second.sure == 0 ? shape.sureOf(shape.best) >= 3 : false;
         if (best == shape.best && shape.bestWeight < (proven ? 1 : leastLead) * against) return run.label;
         if (best != shape.best && own != shape.votes.end() && own->second.sure > 1) return run.label;
-        if (maySameInFont(best, run.label) && !attestedElsewhere(run.label, shape)) return run.label;
+        if (LookAlikes::shipped().drawnAlike(best, run.label) && !attestedElsewhere(run.label, shape)) return run.label;
         if (misfit(run, best, xHeight) > (run.label.isEmpty() ? 0.5 : misfit(run, run.label, xHeight) + 0.25))
             return run.label;
         return best;
@@ -533,8 +411,17 @@ private:
     // How far apart the drawings of one character lie in a font: 0 where all are the same to the pixel.
     double spread(const QString& character, int font) const {
         const auto key = std::make_pair(character, font);
+        {
+            const std::lock_guard lock(m_spreadsLock);
+            if (const auto it = m_spreads.find(key); it != m_spreads.end()) return it->second;
+        }
+        // Worked out without the lock: two workers may do so at once, with the same result.
+        const double widest = spreadOf(character, font);
         const std::lock_guard lock(m_spreadsLock);
-        if (const auto it = m_spreads.find(key); it != m_spreads.end()) return it->second;
+        return m_spreads[key] = widest;
+    }
+
+    double spreadOf(const QString& character, int font) const {
         std::vector<size_t> of;
         for (const size_t s : m_sure.value(character))
             if (std::find(m_shapes[s].fonts.begin(), m_shapes[s].fonts.end(), font) != m_shapes[s].fonts.end())
@@ -547,7 +434,7 @@ private:
                 if (a != b) nearest = std::min(nearest, distance(m_shapes[a], m_shapes[b], mostSpread));
             if (of.size() > 1) widest = std::max(widest, std::min(nearest, mostSpread));
         }
-        return m_spreads[key] = widest;
+        return widest;
     }
 
     // Where nothing around a run vouches for its reading: told among the characters that look like it.
@@ -565,7 +452,7 @@ private:
             return run.label;
         const qsizetype given = candidates.size();
         for (qsizetype i = 0; i < given; ++i)
-            for (const QString& other : family(candidates[i]))
+            for (const QString& other : LookAlikes::shipped().family(candidates[i]))
                 if (!candidates.contains(other)) candidates << other;
         if (candidates.size() == 1) return run.label;
         std::vector<Evidence> all;
@@ -638,7 +525,7 @@ private:
             // What was read beyond doubt stands.
             if (std::all_of(m_runs.begin() + long(r), m_runs.begin() + long(to),
                             [&](const InkRun& run) { return settledBefore(run); })) {
-                for (; r < to; ++r) emitRun(m_runs[r], m_runs[r].label, line, glyphs);
+                for (; r < to; ++r) appendRun(m_runs[r], m_shapes[m_runs[r].shape], m_runs[r].label, line, glyphs);
                 continue;
             }
             QString before, after;
@@ -651,7 +538,7 @@ private:
             }
             const bool change = before != after && worth(after) >= worth(before);
             for (size_t k = 0; r < to; ++r, ++k)
-                emitRun(m_runs[r], change ? verdicts[k] : m_runs[r].label, line, glyphs);
+                appendRun(m_runs[r], m_shapes[m_runs[r].shape], change ? verdicts[k] : m_runs[r].label, line, glyphs);
         }
         return glyphs;
     }
@@ -667,67 +554,12 @@ private:
 
     // A bar without a dot may be any of its like, and nothing else.
     static QString barsKept(const InkRun& run, const QString& reads) {
-        return run.label.size() == 1 && bars.contains(run.label) && reads == QLatin1String("i") ? run.label : reads;
+        return LookAlikes::shipped().isBar(run.label) && reads == QLatin1String("i") ? run.label : reads;
     }
 
     double worth(const QString& token) const {
         const auto [end, letters, digits] = weighToken(token, m_isWord);
         return std::max(letters, digits) > 0.35 ? std::max(letters, digits) : 0;
-    }
-
-    void emitRun(const InkRun& run, const QString& reads, const ShapedLine& line,
-                 std::vector<ReadGlyph>& mended) const {
-        const auto& old = *line.glyphs;
-        const UniformLine& uniform = *line.uniform;
-        const double left = (run.left + uniform.inkOrigin.x() - uniform.offset.x()) * uniform.scale;
-        const double width = run.width() * uniform.scale;
-        const Shape& shape = m_shapes[run.shape];
-        const double share = shape.total > 0 ? shape.bestWeight / shape.total : 0;
-        if (reads == run.label) {
-            double whole = 0, at = left;
-            if (run.count > 1)
-                for (const QChar c : run.label) whole += buildOf(c).width;
-            for (size_t g = run.first; g < run.first + run.count; ++g) {
-                ReadGlyph glyph = old[g];
-                // Vouched for by many of its like.
-                if (run.label == shape.best && shape.bestWeight >= leastWeight && share > 0.8)
-                    glyph.confidence = std::max(glyph.confidence, 0.9);
-                else if (!glyph.sure)
-                    for (const QString& other : lookalikes(glyph.text))
-                        if (!glyph.others.contains(other)) glyph.others << other;
-                // Drawn alike, these are never told apart for sure.
-                if (glyph.others.isEmpty() && glyph.text.size() == 1 && bars.contains(glyph.text))
-                    glyph.others = lookalikes(glyph.text);
-                double part = run.count > 1 ? 0 : width;
-                if (run.count > 1)
-                    for (const QChar c : glyph.text) part += buildOf(c).width / whole * width;
-                glyph.box = QRectF(at, glyph.box.y(), part, glyph.box.height());
-                glyph.exact = run.count == 1;
-                at += part;
-                mended.push_back(glyph);
-            }
-            return;
-        }
-        ReadGlyph like;
-        if (run.count > 0)
-            like = old[run.first];
-        else if (!mended.empty())
-            like = mended.back();
-        else
-            return;
-        if (run.count == 0) like.startsWord = false;
-        for (qsizetype k = 0; k < reads.size(); ++k) {
-            ReadGlyph glyph = like;
-            glyph.text = reads.mid(k, 1);
-            glyph.startsWord = like.startsWord && k == 0;
-            glyph.confidence = std::max(0.6, 0.95 * share);
-            glyph.box = QRectF(left + width * double(k) / double(reads.size()), like.box.y(),
-                               width / double(reads.size()), like.box.height());
-            glyph.exact = reads.size() == 1;
-            glyph.others.clear();
-            if (run.count == 1 && reads.size() == 1) glyph.others << run.label;
-            mended.push_back(glyph);
-        }
     }
 
     const std::vector<ShapedLine>& m_lines;
@@ -755,22 +587,6 @@ std::vector<std::vector<ReadGlyph>> mendByShape(const std::vector<ShapedLine>& l
         for (size_t i = 0; i < count; ++i) work(i);
     };
     return Mender(lines, isWord, workers ? workers : oneByOne).run();
-}
-
-QStringList lookalikes(const QString& character) {
-    // Besides those of one family: near enough to be misread in small type, each with what it may have been.
-    static const QHash<QString, QStringList> near = [] {
-        QHash<QString, QStringList> all;
-        for (const char* pair :
-             {"0 8", "0 6", "o ö", "| I", "| l", "! l", "! i", "5 8", "5 6", "6 0",  "6 8",  "6 ö", "8 6",
-              "8 0", "8 5", "3 8", "7 1", "1 7", "9 0", "9 g", "4 a", "4 A", "c e",  "c o",  "e c", "e o",
-              "a o", "a d", "d 0", "d a", "f t", "t f", "t l", "n h", "h n", "m rn", "w vv", "é ö"}) {
-            const QStringList parts = QString::fromUtf8(pair).split(QLatin1Char(' '));
-            all[parts[0]] << parts[1];
-        }
-        return all;
-    }();
-    return family(character) + near.value(character);
 }
 
 } // namespace eyelid

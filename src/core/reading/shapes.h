@@ -27,7 +27,4 @@ std::vector<std::vector<ReadGlyph>> mendByShape(const std::vector<ShapedLine>& l
                                                 const std::function<bool(const QString&)>& isWord,
                                                 const Workers& workers = {});
 
-/// Other characters of the same or nearly the same shape, likeliest first; empty for most.
-QStringList lookalikes(const QString& character);
-
 } // namespace eyelid

@@ -1,0 +1,16 @@
+// What the sheet says of itself.
+#pragma once
+
+#include <QFont>
+#include <QPainter>
+#include <QRectF>
+
+namespace eyelid {
+
+/// That there is nothing to show, and how that is changed.
+void drawNoCaptures(QPainter& painter, const QRectF& view, QFont font);
+
+/// That the capture is shown bare: it must be plain that this is not what will be released.
+void drawBareNotice(QPainter& painter, int width);
+
+} // namespace eyelid

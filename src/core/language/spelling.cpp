@@ -1,0 +1,86 @@
+#include "language/spelling.h"
+
+#include "language/look_alikes.h"
+
+namespace eyelid {
+
+QString withoutAccents(const QString& text) {
+    bool plain = true;
+    for (const QChar c : text) plain = plain && c.unicode() < 128;
+    if (plain) return text;
+    QString out;
+    for (const QChar c : text.normalized(QString::NormalizationForm_D)) {
+        if (c.category() == QChar::Mark_NonSpacing) continue;
+        switch (c.unicode()) {
+        case 0x00df:
+            out += QLatin1String("ss");
+            break;
+        case 0x00e6:
+            out += QLatin1String("ae");
+            break;
+        case 0x00c6:
+            out += QLatin1String("Ae");
+            break;
+        case 0x00f8:
+            out += QLatin1Char('o');
+            break;
+        case 0x00d8:
+            out += QLatin1Char('O');
+            break;
+        case 0x0142:
+            out += QLatin1Char('l');
+            break;
+        case 0x0141:
+            out += QLatin1Char('L');
+            break;
+        case 0x0153:
+            out += QLatin1String("oe");
+            break;
+        case 0x2018:
+        case 0x2019:
+            out += QLatin1Char('\'');
+            break;
+        default:
+            out += c;
+        }
+    }
+    return out;
+}
+
+QString skeleton(const QString& text) {
+    const LookAlikes& alike = LookAlikes::shipped();
+    QString out;
+    const QString plain = withoutAccents(text).toLower();
+    for (qsizetype i = 0; i < plain.size(); ++i) {
+        if (i + 1 < plain.size())
+            if (const QChar one = alike.oneFor(plain[i], plain[i + 1]); !one.isNull()) {
+                out += one;
+                ++i;
+                continue;
+            }
+        const QChar c = alike.likeness(plain[i]);
+        if (c.isLetterOrNumber() || c == QLatin1Char('@')) out += c;
+    }
+    return out;
+}
+
+QString digitsRestored(const QString& text) {
+    const LookAlikes& alike = LookAlikes::shipped();
+    QString out = text;
+    for (QChar& c : out) c = alike.asDigit(c);
+    return out;
+}
+
+QString nameRestored(const QString& word) {
+    const LookAlikes& alike = LookAlikes::shipped();
+    QString out = word;
+    for (qsizetype i = 1; i < out.size(); ++i)
+        if (out[i - 1].isLetter()) out[i] = alike.inName(out[i]);
+    // No word starts with a small l before these; a capital I does.
+    if (out.size() >= 3 && out[0] == QLatin1Char('l') &&
+        (alike.followsCapitalI(out[1]) || out.mid(1, 2) == QLatin1String("eu")))
+        out[0] = QLatin1Char('I');
+    return out;
+}
+
+} // namespace eyelid
