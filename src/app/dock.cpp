@@ -1,6 +1,7 @@
 #include "app/dock.h"
 
 #include "app/commands.h"
+#include "app/settings.h"
 #include "app/sheet.h"
 #include "base/sentence.h"
 
@@ -9,7 +10,6 @@
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QSettings>
 #include <QSlider>
 #include <QToolButton>
 
@@ -67,9 +67,9 @@ void Dock::addSettings() {
     m_row->addWidget(m_style);
     m_row->addWidget(m_strength);
     m_row->addWidget(m_hint, 1);
-    const QSettings settings;
-    m_style->setCurrentIndex(settings.value(QStringLiteral("cover/style"), 0).toInt());
-    m_strength->setValue(settings.value(QStringLiteral("cover/strength"), 50).toInt());
+    const CoverLook remembered = settings::handLook();
+    m_style->setCurrentIndex(int(remembered.style));
+    m_strength->setValue(int(std::lround(100 * remembered.strength)));
     connect(m_style, &QComboBox::currentIndexChanged, this, &Dock::remember);
     connect(m_style, &QComboBox::currentIndexChanged, this, &Dock::refresh);
     connect(m_strength, &QSlider::valueChanged, this, &Dock::remember);
@@ -80,9 +80,7 @@ CoverLook Dock::look() const {
 }
 
 void Dock::remember() const {
-    QSettings settings;
-    settings.setValue(QStringLiteral("cover/style"), m_style->currentIndex());
-    settings.setValue(QStringLiteral("cover/strength"), m_strength->value());
+    settings::setHandLook(look());
 }
 
 void Dock::refresh() {

@@ -1,4 +1,5 @@
 #include "app/main_window.h"
+#include "app/settings.h"
 #include "app/theme.h"
 #include "base/process.h"
 #include "base/version.h"
@@ -12,7 +13,6 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QPalette>
-#include <QSettings>
 
 using namespace eyelid;
 
@@ -46,9 +46,7 @@ int main(int argc, char** argv) {
     }
     loadShippedFonts();
     Q_INIT_RESOURCE(icons);
-    const QString chosen = QSettings().value(QStringLiteral("theme")).toString();
-    const bool dark = chosen.isEmpty() ? QApplication::palette().color(QPalette::Window).lightness() < 110
-                                       : chosen == QLatin1String("dark");
+    const bool dark = settings::dark().value_or(QApplication::palette().color(QPalette::Window).lightness() < 110);
     applyTheme(application, dark ? Theme::night() : Theme::light());
 
     // The desk one sits at, or the simulated one for the demo and where none can be seen.

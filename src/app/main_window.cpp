@@ -8,6 +8,7 @@
 #include "app/joins_bar.h"
 #include "app/policies_view.h"
 #include "app/read_again_view.h"
+#include "app/settings.h"
 #include "app/shortcuts_view.h"
 #include "app/strip.h"
 #include "app/take_view.h"
@@ -25,7 +26,6 @@
 #include <QMimeData>
 #include <QPushButton>
 #include <QScreen>
-#include <QSettings>
 #include <QSplitter>
 #include <QStackedWidget>
 #include <QTimer>
@@ -215,10 +215,8 @@ void MainWindow::bindTaking() {
 }
 
 void MainWindow::restoreSettings() {
-    QSettings settings;
-    // Folders that earlier versions remembered: their names may be anybody's.
-    for (const char* key : {"release/folder", "bringIn/folder", "words/folder"}) settings.remove(QLatin1String(key));
-    if (restoreGeometry(settings.value(QStringLiteral("window/geometry")).toByteArray())) return;
+    settings::forgetFolders();
+    if (restoreGeometry(settings::windowGeometry())) return;
     // What the window manager puts around it must fit on the screen as well.
     constexpr QSize frame(16, 48);
     const QSize usual(1280, 800);
@@ -231,7 +229,7 @@ void MainWindow::showSheet() {
 
 void MainWindow::setDark(bool dark) {
     applyTheme(*qApp, dark ? Theme::night() : Theme::light());
-    QSettings().setValue(QStringLiteral("theme"), dark ? QStringLiteral("dark") : QStringLiteral("light"));
+    settings::setDark(dark);
     m_do.refreshIcons();
     refreshActions();
     refreshGate();
@@ -409,7 +407,7 @@ void MainWindow::closeEvent(QCloseEvent* event) {
         event->ignore();
         return;
     }
-    QSettings().setValue(QStringLiteral("window/geometry"), saveGeometry());
+    settings::setWindowGeometry(saveGeometry());
     m_worker.cancel();
     QMainWindow::closeEvent(event);
     if (event->isAccepted()) emit closed();

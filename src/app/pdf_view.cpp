@@ -1,5 +1,6 @@
 #include "app/pdf_view.h"
 
+#include "app/settings.h"
 #include "base/sentence.h"
 
 #include <QComboBox>
@@ -9,7 +10,6 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
-#include <QSettings>
 #include <QTimer>
 #include <QVBoxLayout>
 
@@ -35,7 +35,7 @@ PdfView::PdfView(const PdfFile& file, const QString& name, QWidget* parent) : QD
     layout->addWidget(m_list, 1);
     layout->addLayout(makeChoices());
     connect(m_bring, &QPushButton::clicked, this, [this] {
-        QSettings().setValue(QStringLiteral("bringIn/dpi"), m_dpi->currentData());
+        settings::setPageResolution(m_dpi->currentData().toInt());
         accept();
     });
     connect(m_pages, &QLineEdit::textChanged, this, &PdfView::refresh);
@@ -94,7 +94,7 @@ QLayout* PdfView::makeChoices() {
     m_dpi->setObjectName(QStringLiteral("pdfDpi"));
     m_dpi->setAccessibleName(QStringLiteral("Resolution in pixels an inch"));
     for (const int dpi : {96, 150, 200, 300, 600}) m_dpi->addItem(QStringLiteral("%1 pixels an inch").arg(dpi), dpi);
-    const int last = m_dpi->findData(QSettings().value(QStringLiteral("bringIn/dpi"), 150));
+    const int last = m_dpi->findData(settings::pageResolution());
     m_dpi->setCurrentIndex(std::max(0, last));
     row->addWidget(m_dpi);
     m_told = new QLabel;

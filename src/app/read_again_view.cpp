@@ -1,6 +1,7 @@
 #include "app/read_again_view.h"
 
 #include "app/case_worker.h"
+#include "app/settings.h"
 #include "reading/corrections.h"
 
 #include <QComboBox>
@@ -9,7 +10,6 @@
 #include <QLabel>
 #include <QPlainTextEdit>
 #include <QPushButton>
-#include <QSettings>
 #include <QVBoxLayout>
 
 namespace eyelid {
@@ -62,7 +62,7 @@ ReadAgainView::ReadAgainView(const Case& owner, const Capture& capture, const QR
     layout->addLayout(bottom);
     connect(leave, &QPushButton::clicked, this, &QDialog::reject);
     connect(m_accept, &QPushButton::clicked, this, [this] {
-        QSettings().setValue(QStringLiteral("readAgain/language"), m_language->currentData());
+        settings::setAreaLanguage(m_language->currentData().toString());
         accept();
     });
     connect(m_language, &QComboBox::currentIndexChanged, this, &ReadAgainView::read);
@@ -88,9 +88,7 @@ QLayout* ReadAgainView::makeChoices(const QString& usual) {
         const QLocale::Language language = QLocale::codeToLanguage(code);
         m_language->addItem(language == QLocale::AnyLanguage ? code : QLocale::languageToString(language), code);
     }
-    QSettings settings;
-    m_language->setCurrentIndex(
-        std::max(0, m_language->findData(settings.value(QStringLiteral("readAgain/language"), usual).toString())));
+    m_language->setCurrentIndex(std::max(0, m_language->findData(settings::areaLanguage(usual))));
     row->addWidget(m_language);
     row->addWidget(new QLabel(QStringLiteral("Content")));
     m_content = new QComboBox;

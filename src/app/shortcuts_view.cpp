@@ -1,6 +1,7 @@
 #include "app/shortcuts_view.h"
 
 #include "app/keys_edit.h"
+#include "app/settings.h"
 #include "app/theme.h"
 
 #include <QApplication>
@@ -8,18 +9,15 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
-#include <QSettings>
 #include <QToolButton>
 
 namespace eyelid {
 
 std::vector<GlobalShortcut> rememberedShortcuts() {
     std::vector<GlobalShortcut> all;
-    const QSettings settings;
     for (const TakeKindName& kind : takeKinds) {
         const QString id = QLatin1String(kind.id);
-        const QString keys = settings.value(QStringLiteral("shortcuts/") + id, QLatin1String(kind.keys)).toString();
-        const QKeySequence sequence = QKeySequence::fromString(keys, QKeySequence::PortableText);
+        const QKeySequence sequence = settings::takeKeys(id, QLatin1String(kind.keys));
         all.push_back({id, QLatin1String(kind.text), mayBeGlobal(sequence) ? sequence : QKeySequence()});
     }
     return all;
@@ -123,9 +121,7 @@ void ShortcutsView::refresh() {
 void ShortcutsView::agree() {
     const std::vector<GlobalShortcut> all = current();
     QHash<QString, QString> troubles = clashes(all);
-    QSettings settings;
-    for (const GlobalShortcut& s : all)
-        settings.setValue(QStringLiteral("shortcuts/") + s.id, s.keys.toString(QKeySequence::PortableText));
+    for (const GlobalShortcut& s : all) settings::setTakeKeys(s.id, s.keys);
     // Keys that two kinds want are bound for neither: which one would act could not be seen.
     std::vector<GlobalShortcut> clear;
     for (const GlobalShortcut& s : all)

@@ -1,6 +1,7 @@
 #include "app/taker.h"
 
 #include "app/region_overlay.h"
+#include "app/settings.h"
 #include "app/taken_notice.h"
 #include "base/sentence.h"
 #include "capture/scroll_capture.h"
@@ -13,7 +14,6 @@
 #include <QPointer>
 #include <QPushButton>
 #include <QScreen>
-#include <QSettings>
 #include <QThreadPool>
 
 namespace eyelid {
@@ -98,7 +98,7 @@ void Taker::setState(State state) {
 }
 
 QRect Taker::lastRegion() const {
-    return QSettings().value(QStringLiteral("take/lastRegion")).toRect();
+    return settings::lastRegion();
 }
 
 bool Taker::hasLastRegion() const {
@@ -222,8 +222,7 @@ void Taker::begin() {
     }
     case TakeKind::LastRegion:
         if (hasLastRegion()) {
-            const auto outline = QSettings().value(QStringLiteral("take/lastOutline")).value<QPolygon>();
-            return takeNow({Target::What::Region, {}, lastRegion(), outline}, r.options);
+            return takeNow({Target::What::Region, {}, lastRegion(), settings::lastOutline()}, r.options);
         }
         return choose(int(RegionChooser::Mode::Region));
     case TakeKind::Region:
@@ -258,11 +257,9 @@ void Taker::choose(int mode) {
     connect(m_overlay.get(), &RegionOverlay::taken, this,
             [this, done](const Target& target, const QImage& picture, const TakeOptions& options) {
                 m_request.options = options;
-                if (target.what == Target::What::Region) {
-                    QSettings().setValue(QStringLiteral("take/lastRegion"),
-                                         target.outline.isEmpty() ? target.region : target.outline.boundingRect());
-                    QSettings().setValue(QStringLiteral("take/lastOutline"), QVariant::fromValue(target.outline));
-                }
+                if (target.what == Target::What::Region)
+                    settings::setLastRegion(target.outline.isEmpty() ? target.region : target.outline.boundingRect(),
+                                            target.outline);
                 const bool live = m_request.kind == TakeKind::Scroll;
                 done([this, target, options, picture = live ? QImage() : picture] {
                     if (m_request.kind == TakeKind::Scroll) m_request.scroll = true;

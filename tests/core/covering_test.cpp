@@ -398,6 +398,9 @@ TEST_CASE("the log says what, where and why, and reveals no value") {
     CHECK(file["sha256"] == "00ff");
     CHECK(file["items"][0]["kind"] == "email");
     CHECK(file["items"][0]["decision"] == "cover");
+    CHECK(file["items"][0]["reason_code"] == "found");
+    CHECK(file["items"][1]["reason_code"] == "by-hand");
+    CHECK(file["check"]["remarks"][0]["code"] == "found");
     CHECK(file["items"][0]["boxes"][0].size() == 4);
     CHECK(file["items"][0]["reason"] == "was found as: E-mail address"); // not how: that depends on the value
     CHECK(file["items"][0]["digest"].get<std::string>().size() == 32);

@@ -77,7 +77,8 @@ TEST_CASE("the window and the command line release the same pictures with the sa
 
     const QString out = folder.filePath(QStringLiteral("cli"));
     QProcess redact;
-    redact.start(QStringLiteral(EYELID_CLI), QStringList{QStringLiteral("redact"), QStringLiteral("--out"), out} + files);
+    redact.start(QStringLiteral(EYELID_CLI),
+                 QStringList{QStringLiteral("redact"), QStringLiteral("--out"), out} + files);
     REQUIRE(redact.waitForFinished(patience));
     CHECK(redact.exitCode() == 0);
     for (qsizetype i = 0; i < files.size(); ++i) {
@@ -85,7 +86,8 @@ TEST_CASE("the window and the command line release the same pictures with the sa
         const QString other = QStringLiteral("%1/picture-%2.png").arg(out).arg(i + 1, 2, 10, QLatin1Char('0'));
         CHECK(*readFile(byWindow[i]) == *readFile(other));
     }
-    const auto window = told(*readFile(byWindow.last())), cli = told(*readFile(out + QStringLiteral("/redaction-log.json")));
+    const auto window = told(*readFile(byWindow.last())),
+               cli = told(*readFile(out + QStringLiteral("/redaction-log.json")));
     CHECK(window == cli);
     CHECK(window[1]["items"].size() >= 2); // the name and the number that were found on the first page
 }

@@ -2,7 +2,6 @@
 
 #include <algorithm>
 #include <exception>
-#include <mutex>
 #include <thread>
 #include <vector>
 
@@ -13,14 +12,12 @@ size_t coreCount() {
 }
 
 void onWorkers(size_t count, const std::function<void(size_t)>& work) {
-    std::mutex guard; // of this
-    std::exception_ptr first;
+    std::vector<std::exception_ptr> thrown(count); // each worker's own
     const auto guarded = [&](size_t worker) {
         try {
             work(worker);
         } catch (...) {
-            const std::lock_guard lock(guard);
-            if (!first) first = std::current_exception();
+            thrown[worker] = std::current_exception();
         }
     };
     std::vector<std::thread> threads;
@@ -33,7 +30,8 @@ void onWorkers(size_t count, const std::function<void(size_t)>& work) {
     if (count > 0) guarded(0);
     for (; started < count; ++started) guarded(started);
     for (std::thread& thread : threads) thread.join();
-    if (first) std::rethrow_exception(first);
+    for (const std::exception_ptr& exception : thrown)
+        if (exception) std::rethrow_exception(exception);
 }
 
 } // namespace eyelid

@@ -42,8 +42,30 @@ const char* sortName(Leak::Sort sort) {
     return "";
 }
 
+// Never another word for the same, whatever language the sentences are in.
+const char* sortCode(Leak::Sort sort) {
+    switch (sort) {
+    case Leak::Sort::Structure:
+        return "structure";
+    case Leak::Sort::Extra:
+        return "extra";
+    case Leak::Sort::Transparency:
+        return "transparency";
+    case Leak::Sort::Cover:
+        return "cover";
+    case Leak::Sort::Found:
+        return "found";
+    case Leak::Sort::CoveredValue:
+        return "covered-value";
+    case Leak::Sort::Name:
+        return "name";
+    }
+    return "";
+}
+
 Json leakJson(const Leak& leak) {
     Json j;
+    j["code"] = sortCode(leak.sort);
     j["what"] = sortName(leak.sort);
     // Where a covered value can be read, and of which kind it is, would tell what the cover hides.
     if (leak.sort == Leak::Sort::CoveredValue) {
@@ -93,6 +115,7 @@ Row itemRow(const Item& item, const std::vector<QRect>& boxes, const QByteArray&
     j["boxes"] = Json::array();
     for (const QRect& r : boxes) j["boxes"].push_back(rectJson(r));
     if (item.decision == Decision::Cover) j["style"] = text(styleName(item.style));
+    j["reason_code"] = item.finding.kind == Kind::Watch ? "watch-list" : "found";
     j["reason"] = text(reasonOf(item.finding));
     if (!item.finding.ground.isEmpty()) j["ground"] = text(item.finding.ground);
     if (item.identity > 0) j["digest"] = text(identityDigest(secret, item.identity));
@@ -105,6 +128,7 @@ Row handRow(const HandCover& hand, const QRect& place) {
     j["decision"] = text(decisionName(Decision::Cover));
     j["boxes"] = Json::array({rectJson(place)});
     j["style"] = text(styleName(hand.style));
+    j["reason_code"] = "by-hand";
     j["reason"] = "was covered by hand";
     return {place, j};
 }
