@@ -65,7 +65,7 @@ bool takeWindow(MainWindow& window, const QString& title) {
         if (view.isVisible())
             QTest::mouseClick(view.findChild<QPushButton*>(QStringLiteral("takeButton")), Qt::LeftButton);
     });
-    return seen && window.openCase().captures().size() == before + 1;
+    return seen && waitFor([&] { return window.openCase().captures().size() == before + 1; });
 }
 
 bool waitUntilRead(MainWindow& window) {
@@ -197,7 +197,7 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
         request.target = {Target::What::Window, QStringLiteral("console")};
         request.origin = QStringLiteral("pump-07: telemetry");
         window.taker().start(request);
-        if (!waitFor([&] { return !window.taker().running(); })) return {};
+        if (!waitFor([&] { return !window.taker().running() && !window.openCase().captures().empty(); })) return {};
         const auto page = window.openCase().joinedPage(window.selection().capture());
         if (!page || page->unsure() == 0) return {};
         JoinsView joins(*page, &window);

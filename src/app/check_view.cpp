@@ -121,7 +121,7 @@ CheckView::CheckView(Case& owner, ReleaseFlow& flow, QWidget* parent) : QWidget(
         if (row) emit coverAsked(m_flow.pictures()[m_rows[*row].picture].capture, m_rows[*row].leak);
     });
     connect(m_pass, &QPushButton::clicked, this, &CheckView::askToPass);
-    connect(&m_case, &Case::passesChanged, this, &CheckView::show);
+    connect(&m_case, &Case::passesChanged, this, &CheckView::showResult);
 }
 
 // The leak that is chosen; none where a clean picture is.
@@ -146,7 +146,7 @@ void CheckView::askToPass() {
     }
 }
 
-void CheckView::show() {
+void CheckView::showResult() {
     m_rows.clear();
     for (size_t p = 0; p < m_flow.pictures().size(); ++p) {
         const CheckedPicture& picture = m_flow.pictures()[p];

@@ -37,7 +37,7 @@ class CheckView final : public QWidget {
 public:
     CheckView(Case& owner, ReleaseFlow& flow, QWidget* parent = nullptr);
     /// Shows what the last check saw.
-    void show();
+    void showResult();
 
 signals:
     void closed();

@@ -58,12 +58,18 @@ void Intake::aside(std::function<void()> work) {
 }
 
 // Called aside: what takes long about a picture is done here.
-void Intake::addFromAside(const QImage& picture, const QString& origin, std::function<void()> then) {
-    const PictureId id = m_case.pictures()->put(picture);
-    QMetaObject::invokeMethod(this, [=, this, then = std::move(then)] {
-        emit added(m_case.add(id, picture, origin));
-        if (then) then();
+void Intake::makeReady(const QImage& picture, const QString& origin, const std::shared_ptr<const ScrolledPage>& joined,
+                       std::function<void(int)> then) {
+    QMetaObject::invokeMethod(this, [=, this, ready = Case::ready(picture, joined), then = std::move(then)] {
+        const int id = m_case.add(ready, origin);
+        emit added(id);
+        if (then) then(id);
     });
+}
+
+void Intake::addAside(const QImage& picture, const QString& origin, const std::shared_ptr<const ScrolledPage>& joined,
+                      std::function<void(int)> then) {
+    aside([=, this, then = std::move(then)] { makeReady(picture, origin, joined, then); });
 }
 
 int Intake::add(const QImage& picture, const QString& origin, std::shared_ptr<const ScrolledPage> joined) {
@@ -98,7 +104,7 @@ void Intake::bringIn(const QStringList& given) {
                 troubles << picture.error().sentence;
                 continue;
             }
-            addFromAside(*picture, file);
+            makeReady(*picture, file, nullptr, {});
         }
         if (!troubles.isEmpty())
             QMetaObject::invokeMethod(this, [this, troubles] { emit trouble(troubles.join(QLatin1Char('\n'))); });
@@ -110,7 +116,7 @@ void Intake::bringInClipboard() {
     if (held && held->hasImage()) {
         const QImage picture = held->imageData().value<QImage>();
         if (!picture.isNull()) {
-            add(picture, QStringLiteral("From the clipboard"));
+            addAside(picture, QStringLiteral("From the clipboard"));
             return;
         }
     }
@@ -126,7 +132,7 @@ void Intake::bringInDropped(const QMimeData& data) {
     if (!files.isEmpty())
         bringIn(files);
     else if (data.hasImage())
-        add(data.imageData().value<QImage>(), QStringLiteral("Dropped picture"));
+        addAside(data.imageData().value<QImage>(), QStringLiteral("Dropped picture"));
 }
 
 void Intake::chooseFiles() {
@@ -185,10 +191,10 @@ void Intake::bringInPages(const std::shared_ptr<PdfFile>& pdf, const QString& fi
                 troubles << picture.error().sentence;
                 continue;
             }
-            addFromAside(*picture, sentence(u"%1, page %2", QFileInfo(file).fileName(), pages[i] + 1),
-                         [shown, done = int(i) + 1] {
-                             if (shown) shown->setValue(done);
-                         });
+            makeReady(*picture, sentence(u"%1, page %2", QFileInfo(file).fileName(), pages[i] + 1), nullptr,
+                      [shown, done = int(i) + 1](int) {
+                          if (shown) shown->setValue(done);
+                      });
         }
         QMetaObject::invokeMethod(this, [this, shown, troubles, held = std::move(pdf)] {
             if (shown) shown->close();
@@ -225,10 +231,7 @@ void Intake::joinFiles(const QStringList& files) {
         auto joined = joinPictures(pictures, across ? ScrollDirection::Right : ScrollDirection::Down);
         if (!joined) return tell(joined.error().sentence);
         auto page = std::make_shared<const ScrolledPage>(*joined);
-        const QImage picture = page->compose();
-        QMetaObject::invokeMethod(this, [this, picture, page, n = files.size()] {
-            add(picture, sentence(u"Joined from %1 pictures", n), page);
-        });
+        makeReady(page->compose(), sentence(u"Joined from %1 pictures", files.size()), page, {});
     });
 }
 

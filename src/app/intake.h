@@ -23,7 +23,11 @@ public:
     Intake(Case& owner, QWidget& window);
     ~Intake() override;
 
+    /// At once; for pictures that are small, or where somebody waits for the id.
     int add(const QImage& picture, const QString& origin, std::shared_ptr<const ScrolledPage> joined = {});
+    /// As soon as it is made ready aside; `then` is told its id.
+    void addAside(const QImage& picture, const QString& origin, const std::shared_ptr<const ScrolledPage>& joined = {},
+                  std::function<void(int)> then = {});
     /// Opens picture files, all pictures of folders, and pages of PDFs, which are asked about; those that cannot be
     /// opened are told of in one message.
     void bringIn(const QStringList& files);
@@ -40,7 +44,8 @@ signals:
 
 private:
     void aside(std::function<void()> work);
-    void addFromAside(const QImage& picture, const QString& origin, std::function<void()> then = {});
+    void makeReady(const QImage& picture, const QString& origin, const std::shared_ptr<const ScrolledPage>& joined,
+                   std::function<void(int)> then);
     void bringInPdf(const QString& file);
     std::shared_ptr<PdfFile> openPdf(const QString& file);
     void bringInPages(const std::shared_ptr<PdfFile>& pdf, const QString& file, const std::vector<int>& pages,

@@ -169,7 +169,7 @@ void MainWindow::bindCheck() {
     connect(m_gate->releaseButton(), &QPushButton::clicked, &m_do[QStringLiteral("release")], &QAction::trigger);
     connect(&m_release, &ReleaseFlow::changed, this, &MainWindow::refreshGate);
     connect(&m_release, &ReleaseFlow::checkToShow, this, [this] {
-        m_check->show();
+        m_check->showResult();
         m_stack->setCurrentIndex(CheckedView);
         m_check->setFocus();
     });
@@ -184,8 +184,9 @@ void MainWindow::bindTaking() {
     connect(m_taker.get(), &Taker::captured, this,
             [this](const QImage& picture, const QString& origin, const QRect& place,
                    const std::shared_ptr<ScrolledPage>& page, bool front) {
-                const int id = m_intake.add(picture, origin, page);
-                if (!front) m_taker->announce(id, picture, place);
+                m_intake.addAside(picture, origin, page, [=, this](int id) {
+                    if (!front) m_taker->announce(id, picture, place);
+                });
             });
     connect(m_taker.get(), &Taker::trouble, this, &MainWindow::showTrouble);
     connect(m_taker.get(), &Taker::mapAsked, this, [this] {

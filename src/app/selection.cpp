@@ -41,7 +41,7 @@ void Selection::stepCapture(int by) {
 // Something else is shown where what was shown has gone.
 void Selection::follow() {
     const auto& captures = m_case.captures();
-    if (m_capture && !m_case.capture(m_capture)) showCapture(captures.isEmpty() ? 0 : captures.back().id);
+    if (!m_case.capture(m_capture)) showCapture(captures.isEmpty() ? 0 : captures.back().id);
     if (m_item && !m_case.captureOf(m_item)) {
         m_item = 0;
         emit itemChanged(0);

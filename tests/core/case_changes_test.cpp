@@ -2,6 +2,7 @@
 #include "casefile/case.h"
 #include "casefile/case_json.h"
 #include "pipeline/case_work.h"
+#include "pipeline/reading_crew.h"
 #include "support/made.h"
 
 #include <catch2/catch.hpp>
@@ -386,4 +387,30 @@ TEST_CASE("a value is looked for on all captures once it is sure, covered, or hi
     std::vector<Finding> covered = valuesCovered(open.state());
     CHECK(std::any_of(covered.begin(), covered.end(),
                       [](const Finding& f) { return f.text == QStringLiteral("01632"); }));
+}
+
+TEST_CASE("one way of working serves several threads at once, each with a reader of its own, with the same result") {
+    const CaseWork work;
+    const auto search = searchFor(
+        {std::make_shared<const Policy>(*loadPolicy(QStringLiteral("everything"))), {}, QStringLiteral("eng")});
+    REQUIRE(search);
+    const std::vector<QStringList> texts{{QStringLiteral("Write to ines.hartwell@mail.example")},
+                                         {QStringLiteral("Call Ines Hartwell on 01632 960 417")},
+                                         {QStringLiteral("Balance 38.20"), QStringLiteral("Customer: Kai Maravall")}};
+    const auto found = [&](size_t i, Reader& reader) {
+        Progress progress;
+        const QImage picture = made::picture(texts[i], 16);
+        auto page = work.read(picture, *search, reader, progress);
+        QStringList all;
+        if (page)
+            for (const Finding& f : work.find(*page, *search)) all << f.text;
+        return all;
+    };
+    std::vector<QStringList> alone(texts.size()), together(texts.size());
+    Reader one(1);
+    for (size_t i = 0; i < texts.size(); ++i) alone[i] = found(i, one);
+    ReadingCrew crew(texts.size());
+    crew.each([&](size_t i, Reader& reader) { together[i] = found(i, reader); });
+    CHECK(together == alone);
+    CHECK_FALSE(alone[0].isEmpty());
 }

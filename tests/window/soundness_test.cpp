@@ -246,6 +246,16 @@ TEST_CASE("a capture that is removed while it is read does not keep the others f
     CHECK(desk.items(0).size() == 1);
 }
 
+TEST_CASE("a capture that comes back by undo is shown again") {
+    Desk desk;
+    const int id = desk.window.intake().add(made::picture({QStringLiteral("Taken off again")}), QStringLiteral("a"));
+    desk.waitUntilRead();
+    desk.open().remove(id);
+    CHECK(desk.window.selection().capture() == 0);
+    desk.open().undo();
+    CHECK(desk.window.selection().capture() == id);
+}
+
 TEST_CASE("joins that were moved come back with the picture they belong to") {
     Desk desk;
     const QImage page = made::noise({200, 300}, 5);

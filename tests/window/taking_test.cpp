@@ -300,7 +300,7 @@ TEST_CASE("on the desk map a click takes, dragging takes a region, and what is h
         CHECK(until([&] { return button->text().contains(QStringLiteral("region")); }));
         QTest::mouseRelease(map, Qt::LeftButton, {}, map->placed(QRect(900, 500, 1, 1)).center().toPoint());
     });
-    REQUIRE(desk.open().captures().size() == 1);
+    REQUIRE(until([&] { return desk.open().captures().size() == 1; }));
     const QSize region = desk.picture(0).size();
     CHECK(std::abs(region.width() - 800) < 12);
     CHECK(std::abs(region.height() - 400) < 12);
@@ -391,7 +391,7 @@ TEST_CASE("the meter book is scrolled to its end in the window, and joined") {
                                                      Qt::LeftButton);
                                }));
     REQUIRE(until([&] { return !desk.window.taker().running(); }));
-    REQUIRE(desk.open().captures().size() == 1);
+    REQUIRE(until([&] { return desk.open().captures().size() == 1; }));
     const Capture& capture = desk.open().captures()[0];
     CHECK(desk.open().picture(capture).height() == 1420 * 3 / 2);
     const auto page = desk.window.openCase().joinedPage(capture.id);

@@ -158,31 +158,37 @@ Result<Done> Case::setWatchWords(const QStringList& words) {
     return Done{};
 }
 
-std::shared_ptr<const Joined> Case::stored(const ScrolledPage& page) {
-    Joined joined{page.direction(), {}, page.joins()};
-    for (const QImage& picture : page.pictures()) joined.pictures.push_back(m_pictures->put(picture));
-    return std::make_shared<const Joined>(std::move(joined));
+Case::ReadyPicture Case::ready(const QImage& picture, const std::shared_ptr<const ScrolledPage>& page) {
+    ReadyPicture ready{{}, flattened(picture), nullptr, {}};
+    ready.id = PictureId::of(ready.picture);
+    if (!page) return ready;
+    Joined joined{page->direction(), {}, page->joins()};
+    for (const QImage& part : page->pictures()) {
+        ready.parts.push_back(flattened(part));
+        joined.pictures.push_back(PictureId::of(ready.parts.back()));
+    }
+    ready.joined = std::make_shared<const Joined>(std::move(joined));
+    return ready;
+}
+
+void Case::store(const ReadyPicture& ready) {
+    m_pictures->keep(ready.id, ready.picture);
+    for (size_t i = 0; i < ready.parts.size(); ++i) m_pictures->keep(ready.joined->pictures[i], ready.parts[i]);
 }
 
 int Case::add(const QImage& picture, const QString& origin, std::shared_ptr<const ScrolledPage> joined) {
-    const PictureId id = m_pictures->put(picture);
-    return addStored(id, picture.size(), origin, joined ? stored(*joined) : nullptr);
+    return add(ready(picture, joined), origin);
 }
 
-int Case::add(const PictureId& id, const QImage& flat, const QString& origin) {
-    m_pictures->keep(id, flat);
-    return addStored(id, flat.size(), origin, nullptr);
-}
-
-int Case::addStored(const PictureId& id, const QSize& size, const QString& origin,
-                    std::shared_ptr<const Joined> joined) {
+int Case::add(const ReadyPicture& ready, const QString& origin) {
+    store(ready);
     Capture capture;
     capture.id = m_state.nextCapture++;
     capture.name = sentence(u"Capture %1", capture.id);
     capture.origin = origin;
-    capture.picture = id;
-    capture.size = size;
-    capture.joined = std::move(joined);
+    capture.picture = ready.id;
+    capture.size = ready.picture.size();
+    capture.joined = ready.joined;
     perform({sentence(u"adding %1", capture.name), {PutCapture{m_state.captures.size(), capture}}});
     return capture.id;
 }
@@ -195,17 +201,19 @@ void Case::remove(int captureId) {
 void Case::setPicture(int captureId, const QImage& picture, std::shared_ptr<const ScrolledPage> joined) {
     const Capture* capture = this->capture(captureId);
     if (!capture || picture.isNull()) return;
-    const PictureId id = m_pictures->put(picture);
-    if (id == capture->picture) return;
-    perform({QStringLiteral("join anew"),
-             {SetPicture{captureId, id, picture.size(), joined ? stored(*joined) : nullptr, {}}}});
+    const ReadyPicture other = ready(picture, joined);
+    if (other.id == capture->picture) return;
+    store(other);
+    perform({QStringLiteral("join anew"), {SetPicture{captureId, other.id, picture.size(), other.joined, {}}}});
 }
 
 void Case::setJoined(int captureId, std::shared_ptr<const ScrolledPage> joined) {
     const Capture* capture = this->capture(captureId);
     if (!capture || !capture->joined || !joined) return;
-    const auto joins = stored(*joined);
-    if (*joins != *capture->joined) perform({QStringLiteral("approving joins"), {SetJoins{captureId, joins}}});
+    Joined other = *capture->joined;
+    other.joins = joined->joins();
+    if (other != *capture->joined)
+        perform({QStringLiteral("approving joins"), {SetJoins{captureId, std::make_shared<const Joined>(other)}}});
 }
 
 void Case::correctWord(int captureId, const QRectF& box, const QString& text) {

@@ -61,8 +61,15 @@ public:
     Result<Done> setWatchWords(const QStringList& words);
     /// Returns the capture's id. `joined`: how a scrolled page was put together.
     int add(const QImage& picture, const QString& origin, std::shared_ptr<const ScrolledPage> joined = {});
-    /// The same for a picture that was put into the store before, aside.
-    int add(const PictureId& id, const QImage& flat, const QString& origin);
+    /// A picture made ready aside, where hashing it keeps nobody waiting.
+    struct ReadyPicture {
+        PictureId id;
+        QImage picture;
+        std::shared_ptr<const Joined> joined;
+        std::vector<QImage> parts; ///< those `joined` speaks of, in its order
+    };
+    static ReadyPicture ready(const QImage& picture, const std::shared_ptr<const ScrolledPage>& joined);
+    int add(const ReadyPicture& ready, const QString& origin);
     void remove(int captureId);
     /// For a scrolled page that was joined anew: another picture of the same pictures. What was found on the old one
     /// goes, the places covered by hand stay; it has to be read again.
@@ -134,8 +141,7 @@ private:
     void tell(const Touched& touched);
     void touched(int captureId);
     void forgetUnusedPictures();
-    std::shared_ptr<const Joined> stored(const ScrolledPage& page);
-    int addStored(const PictureId& id, const QSize& size, const QString& origin, std::shared_ptr<const Joined> joined);
+    void store(const ReadyPicture& ready);
     std::vector<int> stillUndecided(const std::vector<int>& ids, Decision decision) const;
 
     CaseState m_state;

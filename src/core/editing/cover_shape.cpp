@@ -8,22 +8,40 @@ namespace {
 
 using Points = std::vector<cv::Point>;
 
-// The pixels that are set in a mask which lies at `origin`.
-QRegion regionOf(const cv::Mat& mask, const QPoint& origin) {
-    QRegion region;
-    for (int y = 0; y < mask.rows; ++y) {
-        const uchar* row = mask.ptr<uchar>(y);
-        std::vector<QRect> runs;
-        for (int x = 0; x < mask.cols; ++x) {
-            if (!row[x]) continue;
-            const int from = x;
-            while (x < mask.cols && row[x]) ++x;
-            runs.emplace_back(origin.x() + from, origin.y() + y, x - from, 1);
-        }
-        QRegion line;
-        line.setRects(runs.data(), int(runs.size()));
-        region += line;
+// Runs of set pixels in a row of a mask, as rectangles of one pixel's height at `origin`.
+std::vector<QRect> runsOf(const cv::Mat& mask, int y, const QPoint& origin) {
+    const uchar* row = mask.ptr<uchar>(y);
+    std::vector<QRect> runs;
+    for (int x = 0; x < mask.cols; ++x) {
+        if (!row[x]) continue;
+        const int from = x;
+        while (x < mask.cols && row[x]) ++x;
+        runs.emplace_back(origin.x() + from, origin.y() + y, x - from, 1);
     }
+    return runs;
+}
+
+bool sameSpans(const std::vector<QRect>& a, const std::vector<QRect>& b) {
+    return std::equal(a.begin(), a.end(), b.begin(), b.end(), [](const QRect& one, const QRect& other) {
+        return one.left() == other.left() && one.width() == other.width();
+    });
+}
+
+// The pixels that are set in a mask which lies at `origin`, in bands as high as the rows are alike.
+QRegion regionOf(const cv::Mat& mask, const QPoint& origin) {
+    std::vector<QRect> all, band;
+    for (int y = 0; y < mask.rows; ++y) {
+        std::vector<QRect> runs = runsOf(mask, y, origin);
+        if (!runs.empty() && sameSpans(band, runs)) {
+            for (QRect& rect : band) rect.setHeight(rect.height() + 1);
+            continue;
+        }
+        all.insert(all.end(), band.begin(), band.end());
+        band = std::move(runs);
+    }
+    all.insert(all.end(), band.begin(), band.end());
+    QRegion region;
+    region.setRects(all.data(), int(all.size()));
     return region;
 }
 

@@ -69,7 +69,7 @@ const QHash<QString, QString>& nearEntries() {
 
 // "Contract" is not a misread "contact".
 bool isOrdinary(const QString& word) {
-    return WordLists::shipped().isPlainWord(word);
+    return PlainWords::shipped().holds(word);
 }
 
 const Entry* entryFor(const QStringList& words) {

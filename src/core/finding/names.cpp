@@ -25,18 +25,18 @@ constexpr int unlisted = 1 << 20; // a rank beyond all
 int Names::rank(const QString& word, const QString& language) const {
     const QString plain = folded(word);
     int best = unlisted;
-    for (const QString& listed : m_lists.languages()) {
+    for (const QString& listed : listedLanguages()) {
         if (!language.isEmpty() && listed != language && listed != QLatin1String("eng")) continue;
-        if (const int rank = m_lists.rank(plain, listed); rank >= 0) best = std::min(best, rank);
+        if (const int rank = m_words.rank(plain, listed); rank >= 0) best = std::min(best, rank);
     }
     return best;
 }
 
 bool Names::isGiven(const QString& word) const {
-    return either(word, [this](const QString& plain) { return m_lists.isGivenName(plain); });
+    return either(word, [this](const QString& plain) { return m_lists.isGiven(plain); });
 }
 bool Names::isFamily(const QString& word) const {
-    return either(word, [this](const QString& plain) { return m_lists.isFamilyName(plain); });
+    return either(word, [this](const QString& plain) { return m_lists.isFamily(plain); });
 }
 bool Names::isPlace(const QString& word) const {
     return m_lists.isPlace(folded(word));

@@ -23,7 +23,8 @@ public:
 private:
     int rank(const QString& word, const QString& language) const; ///< best among them; none: a very high one
 
-    const WordLists& m_lists = WordLists::shipped();
+    const NameLists& m_lists = NameLists::shipped();
+    const PlainWords& m_words = PlainWords::shipped();
 };
 
 } // namespace eyelid

@@ -8,6 +8,10 @@ namespace {
 
 constexpr int mostTelling = 1500; // rarer words are names and borrowings of any language
 
+QStringList wordsOf(const QString& language) {
+    return shippedLines(QStringLiteral("words/%1.txt").arg(language));
+}
+
 QSet<QString> plainNames(const char* file) {
     QSet<QString> names;
     for (const QString& name : shippedLines(QLatin1String(file))) names.insert(withoutAccents(name));
@@ -16,28 +20,62 @@ QSet<QString> plainNames(const char* file) {
 
 } // namespace
 
-const WordLists& WordLists::shipped() {
-    static const WordLists lists;
-    return lists;
+const QStringList& listedLanguages() {
+    static const QStringList languages{QStringLiteral("eng"), QStringLiteral("deu"), QStringLiteral("fra"),
+                                       QStringLiteral("spa")};
+    return languages;
 }
 
-WordLists::WordLists()
-    : m_languages{QStringLiteral("eng"), QStringLiteral("deu"), QStringLiteral("fra"), QStringLiteral("spa")},
-      m_given(plainNames("names/given.txt")), m_family(plainNames("names/family.txt")),
-      m_places(plainNames("names/places.txt")) {
-    for (const QString& name : shippedLines(QStringLiteral("names/given.txt")))
-        if (name.startsWith(u'i', Qt::CaseInsensitive)) m_namesInI.insert(name.toLower());
-    for (const QString& language : m_languages) {
+const WordList& WordList::shipped() {
+    static const WordList list;
+    return list;
+}
+
+WordList::WordList() {
+    for (const QString& language : listedLanguages()) {
         int rank = 0;
-        for (const QString& word : shippedLines(QStringLiteral("words/%1.txt").arg(language))) {
-            const QString plain = withoutAccents(word);
+        for (const QString& word : wordsOf(language)) {
             m_words.insert(word);
-            m_plainWords.insert(plain);
-            if (!m_ranks[language].contains(plain)) m_ranks[language].insert(plain, rank);
-            if (rank < mostTelling && word.size() >= 2) m_telling[language].insert(word);
+            if (rank++ < mostTelling && word.size() >= 2) m_telling[language].insert(word);
+        }
+    }
+}
+
+const PlainWords& PlainWords::shipped() {
+    static const PlainWords words;
+    return words;
+}
+
+PlainWords::PlainWords() {
+    for (const QString& language : listedLanguages()) {
+        int rank = 0;
+        QHash<QString, int>& ranks = m_ranks[language];
+        for (const QString& word : wordsOf(language)) {
+            const QString plain = withoutAccents(word);
+            m_words.insert(plain);
+            if (!ranks.contains(plain)) ranks.insert(plain, rank);
             ++rank;
         }
     }
+}
+
+const NameLists& NameLists::shipped() {
+    static const NameLists lists;
+    return lists;
+}
+
+NameLists::NameLists()
+    : m_given(plainNames("names/given.txt")), m_family(plainNames("names/family.txt")),
+      m_places(plainNames("names/places.txt")) {}
+
+bool isNameInI(const QString& name) {
+    static const QSet<QString> names = [] {
+        QSet<QString> all;
+        for (const QString& listed : shippedLines(QStringLiteral("names/given.txt")))
+            if (listed.startsWith(u'i', Qt::CaseInsensitive)) all.insert(listed.toLower());
+        return all;
+    }();
+    return names.contains(name);
 }
 
 } // namespace eyelid

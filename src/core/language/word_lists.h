@@ -1,4 +1,5 @@
-// The word lists that ship (data/words, data/names; their sources and licences stand there), each loaded once.
+// The word lists that ship (data/words, data/names; their sources and licences stand there): constant, each loaded
+// once, when it is first asked for.
 #pragma once
 
 #include <QHash>
@@ -8,35 +9,52 @@
 
 namespace eyelid {
 
-class WordLists {
-public:
-    /// The lists that ship: constant, loaded when they are first asked for.
-    static const WordLists& shipped();
+/// The languages there are words of, by their codes (ISO 639-2): eng, deu, fra, spa.
+const QStringList& listedLanguages();
 
-    /// The languages there are words of, by their codes (ISO 639-2): eng, deu, fra, spa.
-    const QStringList& languages() const { return m_languages; }
-    /// A word as it is listed, in small letters and with its accents, of any language.
-    bool isWord(const QString& word) const { return m_words.contains(word); }
-    /// The same without accents.
-    bool isPlainWord(const QString& word) const { return m_plainWords.contains(word); }
-    /// How frequent a word without accents is in a language: 0 for the most frequent; -1 for one that is not listed.
-    int rank(const QString& plain, const QString& language) const { return m_ranks.value(language).value(plain, -1); }
+/// Words as they are listed, in small letters and with their accents.
+class WordList {
+public:
+    static const WordList& shipped();
+    /// Of any language.
+    bool holds(const QString& word) const { return m_words.contains(word); }
     /// The most frequent words of a language of two letters and more: what tells it.
     QSet<QString> telling(const QString& language) const { return m_telling.value(language); }
 
-    // Names of people and places, in small letters and without accents.
-    bool isGivenName(const QString& plain) const { return m_given.contains(plain); }
-    bool isFamilyName(const QString& plain) const { return m_family.contains(plain); }
-    bool isPlace(const QString& plain) const { return m_places.contains(plain); }
-    /// Given names as they are listed that begin with an I, in small letters.
-    const QSet<QString>& namesInI() const { return m_namesInI; }
+private:
+    WordList();
+    QSet<QString> m_words;
+    QHash<QString, QSet<QString>> m_telling; // by language
+};
+
+/// The same words without accents, and how frequent they are.
+class PlainWords {
+public:
+    static const PlainWords& shipped();
+    bool holds(const QString& plain) const { return m_words.contains(plain); }
+    /// 0 for the most frequent word of a language; -1 for one that is not listed.
+    int rank(const QString& plain, const QString& language) const { return m_ranks.value(language).value(plain, -1); }
 
 private:
-    WordLists();
-    QStringList m_languages;
-    QSet<QString> m_words, m_plainWords, m_given, m_family, m_places, m_namesInI;
+    PlainWords();
+    QSet<QString> m_words;
     QHash<QString, QHash<QString, int>> m_ranks; // by language
-    QHash<QString, QSet<QString>> m_telling;     // by language
 };
+
+/// Names of people and places, in small letters and without accents.
+class NameLists {
+public:
+    static const NameLists& shipped();
+    bool isGiven(const QString& plain) const { return m_given.contains(plain); }
+    bool isFamily(const QString& plain) const { return m_family.contains(plain); }
+    bool isPlace(const QString& plain) const { return m_places.contains(plain); }
+
+private:
+    NameLists();
+    QSet<QString> m_given, m_family, m_places;
+};
+
+/// Whether a given name that begins with an I is listed so, in small letters and with its accents.
+bool isNameInI(const QString& name);
 
 } // namespace eyelid

@@ -1,7 +1,5 @@
 #include "picture/picture_store.h"
 
-#include "picture/picture_file.h"
-
 #include <algorithm>
 #include <QCryptographicHash>
 #include <vector>
@@ -30,13 +28,6 @@ PictureId PictureId::fromHex(const QByteArray& hex) {
     PictureId id;
     if (const QByteArray hash = QByteArray::fromHex(hex); hash.size() == length && hex.size() == 2 * length)
         id.m_hash = hash;
-    return id;
-}
-
-PictureId PictureStore::put(const QImage& picture) {
-    const QImage flat = flattened(picture);
-    const PictureId id = PictureId::of(flat);
-    keep(id, flat);
     return id;
 }
 

@@ -32,9 +32,7 @@ private:
 /// Safe to use from several threads at once.
 class PictureStore {
 public:
-    /// Flattens the picture; one that is here already is not kept twice.
-    PictureId put(const QImage& picture);
-    /// The same for a picture whose id is known, as from an earlier put(): without hashing it again.
+    /// Keeps a picture under the id PictureId::of() gives for it; one that is here already is not kept twice.
     void keep(const PictureId& id, const QImage& flat);
     /// RGB32, shared with the store; null for an id that is not here.
     QImage picture(const PictureId& id) const;

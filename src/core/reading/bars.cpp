@@ -8,7 +8,7 @@
 namespace eyelid {
 
 QChar firstBar(const QString& word, bool leads) {
-    const WordLists& lists = WordLists::shipped();
+    const WordList& words = WordList::shipped();
     if (word.isEmpty() || !word[0].isLetterOrNumber()) return {};
     qsizetype to = word.size();
     while (to > 0 && !word[to - 1].isLetterOrNumber()) --to;
@@ -17,12 +17,10 @@ QChar firstBar(const QString& word, bool leads) {
     const QString rest = core.mid(1);
     const bool small = rest == rest.toLower();
     if (core[0] == u'I' && small && word.contains(u'@')) return u'l'; // mail addresses are written small
-    if (core[0] != u'l' || !small || lists.isWord(core)) return {};
+    if (core[0] != u'l' || !small || words.holds(core)) return {};
     if (!std::all_of(rest.begin(), rest.end(), [](QChar c) { return c.isLetter(); })) return {};
     const QString withI = u'i' + rest;
-    if (leads || lists.namesInI().contains(withI) || lists.isWord(withI) ||
-        LookAlikes::shipped().followsCapitalI(rest[0]))
-        return u'I';
+    if (leads || isNameInI(withI) || words.holds(withI) || LookAlikes::shipped().followsCapitalI(rest[0])) return u'I';
     return {};
 }
 

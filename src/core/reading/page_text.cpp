@@ -171,7 +171,7 @@ QString languageOf(const Page& page, const QStringList& among) {
     QHash<QString, int> listed;
     QHash<QString, QSet<QString>> lists;
     for (const QString& code : among) {
-        lists[code] = WordLists::shipped().telling(code);
+        lists[code] = WordList::shipped().telling(code);
         for (const QString& word : std::as_const(lists[code])) ++listed[word];
     }
     QHash<QString, double> votes;

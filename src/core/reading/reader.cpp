@@ -69,7 +69,7 @@ QByteArray fingerprint(const QImage& picture, const LinePatch& line, const QStri
 
 // Of any language that ships.
 bool isWord(const QString& word) {
-    return WordLists::shipped().isWord(word);
+    return WordList::shipped().holds(word);
 }
 
 } // namespace
@@ -309,7 +309,7 @@ private:
     // The languages that are here and known by their common words.
     static QStringList tellable() {
         QStringList all;
-        for (const QString& code : WordLists::shipped().languages())
+        for (const QString& code : listedLanguages())
             if (installedLanguages().contains(code)) all << code;
         return all;
     }
