@@ -289,8 +289,13 @@ private:
         if (auto refused = refusal()) m_late = refused;
     }
 
+    bool isLate() {
+        const std::lock_guard lock(m_guard);
+        return m_late.has_value();
+    }
+
     void finish(InputPicture& input, Reader& reader) {
-        if (!input.trouble.isEmpty() || m_late) return;
+        if (!input.trouble.isEmpty() || isLate()) return;
         auto picture = open(input);
         if (!picture) {
             input.trouble = picture.error().sentence;

@@ -90,6 +90,29 @@ TEST_CASE("what covers named on the command line hide must not be read anywhere 
     CHECK_FALSE(bytesOf(out + QStringLiteral("/redaction-log.json")).contains("elsewhere"));
 }
 
+TEST_CASE("where nothing is looked for, a cover that is named draws nothing but itself") {
+    QTemporaryDir folder;
+    const auto found = nlohmann::json::parse(
+        run({QStringLiteral("find"), QStringLiteral("--format"), QStringLiteral("json"), data("note.png")})
+            .out.toStdString());
+    const auto& box = found[0]["findings"][0]["boxes"][0];
+    // Over most of a value, not over its end: what is found beneath is told to the check, and drawn nowhere.
+    const QRect cover = QRectF(box[0], box[1], 0.7 * box[2].get<double>(), box[3].get<double>()).toAlignedRect();
+    const QString out = folder.filePath(QStringLiteral("out"));
+    (void)run(
+        redact(out, {QStringLiteral("--no-find"), QStringLiteral("--style"), QStringLiteral("solid"),
+                     QStringLiteral("--cover"),
+                     QStringLiteral("%1,%2,%3,%4").arg(cover.x()).arg(cover.y()).arg(cover.width()).arg(cover.height()),
+                     data("note.png")}));
+    const QImage before = *readPicture(data("note.png")), after = *readPicture(out + QStringLiteral("/picture-01.png"));
+    QRect changed;
+    for (int y = 0; y < before.height(); ++y)
+        for (int x = 0; x < before.width(); ++x)
+            if (before.pixel(x, y) != after.pixel(x, y)) changed = changed.united(QRect(x, y, 1, 1));
+    CHECK(cover.contains(changed));
+    CHECK_FALSE(changed.isEmpty());
+}
+
 TEST_CASE("a file that changes while it is worked on is not released") {
     QTemporaryDir folder;
     const QString file = folder.filePath(QStringLiteral("a.png")), out = folder.filePath(QStringLiteral("out"));

@@ -21,15 +21,15 @@ QHash<QString, QStringList> sections() {
     return all;
 }
 
+} // namespace
+
 // Every character of a row as the first of it.
-QHash<QChar, QChar> byFirst(const QStringList& rows) {
-    QHash<QChar, QChar> map;
+LookAlikes::Mapping LookAlikes::byFirst(const QStringList& rows) {
+    Mapping map;
     for (const QString& row : rows)
-        for (const QChar c : row.mid(1)) map.insert(c, row[0]);
+        for (const QChar c : row.mid(1)) map.to.at(c.unicode()) = row[0].unicode();
     return map;
 }
-
-} // namespace
 
 const LookAlikes& LookAlikes::shipped() {
     static const LookAlikes table;
@@ -46,7 +46,7 @@ LookAlikes::LookAlikes() {
         const QStringList parts = row.split(u' ');
         m_near[parts.value(0)] << parts.value(1);
     }
-    for (const QString& row : all[QStringLiteral("two as one")]) m_pairs.insert(row.left(2), row.back());
+    for (const QString& row : all[QStringLiteral("two as one")]) m_pairs.push_back({row[0], row[1], row.back()});
     m_likeness = byFirst(all[QStringLiteral("likeness")]);
     m_digits = byFirst(all[QStringLiteral("digits")]);
     m_inNames = byFirst(all[QStringLiteral("in names")]);
