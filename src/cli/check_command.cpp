@@ -2,7 +2,7 @@
 #include "base/sentence.h"
 #include "checking/check.h"
 #include "cli/commands.h"
-#include "cli/search.h"
+#include "cli/shared.h"
 #include "picture/picture_file.h"
 #include "pipeline/reading_crew.h"
 

@@ -2,7 +2,7 @@
 #include "base/sentence.h"
 #include "casefile/known_findings.h"
 #include "cli/commands.h"
-#include "cli/search.h"
+#include "cli/shared.h"
 #include "pipeline/case_work.h"
 #include "pipeline/reading_crew.h"
 

@@ -1,7 +1,7 @@
 // read: the text on a picture.
 #include "base/sentence.h"
 #include "cli/commands.h"
-#include "cli/search.h"
+#include "cli/shared.h"
 #include "finding/finder.h"
 #include "pipeline/case_work.h"
 #include "reading/page_text.h"

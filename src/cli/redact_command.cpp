@@ -3,7 +3,7 @@
 #include "base/sentence.h"
 #include "casefile/known_findings.h"
 #include "cli/commands.h"
-#include "cli/search.h"
+#include "cli/shared.h"
 #include "picture/container.h"
 #include "picture/geometry.h"
 #include "picture/picture_file.h"

@@ -4,7 +4,7 @@
 #include "capture/simulated_desk.h"
 #include "capture/x11_source.h"
 #include "cli/commands.h"
-#include "cli/search.h"
+#include "cli/shared.h"
 #include "picture/picture_file.h"
 #include "releasing/release.h"
 

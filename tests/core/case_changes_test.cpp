@@ -248,6 +248,19 @@ TEST_CASE("changes and states written down and read back do the same") {
     }
 }
 
+TEST_CASE("a policy tuned so that one of its patterns finds nothing is written down and read back all the same") {
+    auto policy = parsePolicy("name = \"x\"\nlook_for = [\"record\"]\n[[pattern]]\nname = \"case\"\nmatch = 'LW-\\d+'\n"
+                              "kind = \"record\"\nconfidence = 0.6\n",
+                              QStringLiteral("x"));
+    REQUIRE(policy);
+    policy->rule(Kind::Record).threshold = 0.9;
+    CHECK_FALSE(parsePolicy(writePolicy(*policy), QStringLiteral("x")));
+    Case open(*policy);
+    auto copy = stateFromJson(stateToJson(open.state()));
+    REQUIRE(copy);
+    CHECK(copy->terms.policy->rule(Kind::Record).threshold == 0.9);
+}
+
 TEST_CASE("damaged records of a case are refused with a sentence, and nothing else happens") {
     Sample s;
     RandomWork work(s.open, 5);

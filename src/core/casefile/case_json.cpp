@@ -293,7 +293,7 @@ Json policyJson(const std::shared_ptr<const Policy>& policy) {
 }
 
 std::shared_ptr<const Policy> policyFrom(const Json& j) {
-    auto policy = parsePolicy(j.get<QString>().toUtf8(), QStringLiteral("the case's policy"));
+    auto policy = parseWrittenPolicy(j.get<QString>().toUtf8(), QStringLiteral("the case's policy"));
     if (!policy) throw Damaged("a policy that cannot be used");
     return std::make_shared<const Policy>(std::move(*policy));
 }

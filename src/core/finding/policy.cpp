@@ -215,7 +215,10 @@ bool readByKind(std::string_view setting, const toml::node& node, Policy& policy
     return true;
 }
 
-Policy policyFrom(const toml::table& root) {
+// Whether what could never find anything is refused.
+enum class Reach { Checked, Any };
+
+Policy policyFrom(const toml::table& root, Reach reach) {
     Policy policy;
     std::vector<std::pair<toml::key, const toml::node*>> byKind;
     for (const auto& [key, node] : root)
@@ -226,7 +229,7 @@ Policy policyFrom(const toml::table& root) {
     for (const auto& [key, node] : byKind)
         if (!readByKind(key.str(), *node, policy))
             throw Wrong{key.source().begin, sentence(u"\"%1\" is not a setting of a policy", keyName(key))};
-    checkReach(root, policy, root.get("leave_out"));
+    if (reach == Reach::Checked) checkReach(root, policy, root.get("leave_out"));
     if (!policy.watchWords.isEmpty() || !policy.watchPatterns.isEmpty()) policy.rule(Kind::Watch).on = true;
     return policy;
 }
@@ -260,18 +263,30 @@ std::optional<CoverStyle> styleFromName(const QString& name) {
     return std::nullopt;
 }
 
-Result<Policy> parsePolicy(const QByteArray& bytes, const QString& source) {
+namespace {
+
+Result<Policy> parsed(const QByteArray& bytes, const QString& source, Reach reach) {
     const auto failed = [&](const toml::source_position& at, const QString& what) {
         return Error{Error::Kind::BadInput, sentence(u"%1, line %2, column %3: %4.", source, at.line, at.column, what)};
     };
     try {
-        return policyFrom(toml::parse(std::string_view(bytes.constData(), size_t(bytes.size()))));
+        return policyFrom(toml::parse(std::string_view(bytes.constData(), size_t(bytes.size()))), reach);
     } catch (const toml::parse_error& e) {
         const std::string_view description = e.description();
         return failed(e.source().begin, QString::fromUtf8(description.data(), qsizetype(description.size())));
     } catch (const Wrong& e) {
         return failed(e.at, e.what);
     }
+}
+
+} // namespace
+
+Result<Policy> parsePolicy(const QByteArray& toml, const QString& source) {
+    return parsed(toml, source, Reach::Checked);
+}
+
+Result<Policy> parseWrittenPolicy(const QByteArray& toml, const QString& source) {
+    return parsed(toml, source, Reach::Any);
 }
 
 QByteArray writePolicy(const Policy& policy) {

@@ -56,6 +56,10 @@ struct Policy {
 /// Reads a policy. The error names `source` with line and column, and says what is expected there.
 Result<Policy> parsePolicy(const QByteArray& toml, const QString& source);
 
+/// The same for what writePolicy() wrote, whatever it can find: in use, a threshold may have been raised above what a
+/// pattern is sure of.
+Result<Policy> parseWrittenPolicy(const QByteArray& toml, const QString& source);
+
 /// The policy as a file that parsePolicy() reads back to the same.
 QByteArray writePolicy(const Policy& policy);
 

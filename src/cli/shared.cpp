@@ -1,4 +1,4 @@
-#include "cli/search.h"
+#include "cli/shared.h"
 
 #include "base/sentence.h"
 #include "checking/check.h"
