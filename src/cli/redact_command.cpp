@@ -325,8 +325,7 @@ private:
     // True when there was something to cover.
     static bool coverLeaks(Capture& capture, const std::vector<Leak>& leaks) {
         bool any = false;
-        int nextId = 1;
-        for (const KnownFinding& known : capture.known) nextId = std::max(nextId, known.id + 1);
+        int nextId = nextIdOf(capture);
         for (const Leak& leak : leaks) {
             if (leak.finding.boxes.empty()) continue;
             Finding f = leak.finding;

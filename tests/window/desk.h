@@ -3,6 +3,7 @@
 
 #include "app/findings_panel.h"
 #include "app/main_window.h"
+#include "app/release_view.h"
 #include "app/take_view.h"
 #include "capture/simulated_desk.h"
 
@@ -10,7 +11,9 @@
 #include <functional>
 #include <memory>
 #include <QApplication>
+#include <QLineEdit>
 #include <QListWidget>
+#include <QPushButton>
 #include <QSettings>
 #include <QTimer>
 #include <QtTest/QTest>
@@ -72,6 +75,23 @@ struct Desk : CleanSettings {
         REQUIRE(seen);
         REQUIRE(until([&] { return open().captures().size() == before + 1 && window.isVisible(); }));
         REQUIRE(QTest::qWaitForWindowActive(&window));
+    }
+    /// Checks first where it must, writes to the folder, and gives what was written.
+    QStringList release(const QString& folder) {
+        QStringList paths;
+        QObject::connect(
+            &window.releaseFlow(), &ReleaseFlow::released, &window,
+            [&](const QStringList& written) { paths = written; }, Qt::SingleShotConnection);
+        press(Qt::Key_Return, Qt::ControlModifier | Qt::ShiftModifier);
+        ReleaseView* view = nullptr;
+        REQUIRE(until([&] {
+            view = window.findChild<ReleaseView*>(QStringLiteral("releaseView"));
+            return view && view->isVisible();
+        }));
+        view->findChild<QLineEdit*>(QStringLiteral("releaseFolder"))->setText(folder);
+        QTest::mouseClick(view->findChild<QPushButton*>(QStringLiteral("releaseNow")), Qt::LeftButton);
+        REQUIRE(until([&] { return !paths.isEmpty(); }));
+        return paths;
     }
     void drag(const QRectF& place) {
         Sheet& sheet = window.sheet();

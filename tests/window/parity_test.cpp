@@ -51,18 +51,8 @@ QStringList releasedByWindow(Desk& desk, const QStringList& files, const QString
             desk.open().decide(item.id, Scope::One, Decision::Cover);
     REQUIRE(until([&] { return !desk.window.worker().busy(); }));
     REQUIRE(desk.open().counts().open == 0);
-    QStringList paths;
-    QObject::connect(&desk.window.releaseFlow(), &ReleaseFlow::released, &desk.window,
-                     [&](const QStringList& p) { paths = p; });
-    desk.press(Qt::Key_Return, Qt::ControlModifier | Qt::ShiftModifier);
-    ReleaseView* view = nullptr;
-    REQUIRE(until([&] {
-        return (view = desk.window.findChild<ReleaseView*>(QStringLiteral("releaseView"))) && view->isVisible();
-    }));
-    view->findChild<QLineEdit*>(QStringLiteral("releaseFolder"))->setText(folder);
-    QTest::mouseClick(view->findChild<QPushButton*>(QStringLiteral("releaseNow")), Qt::LeftButton);
-    REQUIRE(until([&] { return !paths.isEmpty(); }));
-    view->close();
+    const QStringList paths = desk.release(folder);
+    desk.window.findChild<ReleaseView*>(QStringLiteral("releaseView"))->close();
     return paths;
 }
 

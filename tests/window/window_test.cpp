@@ -96,18 +96,8 @@ TEST_CASE("the whole job: take, read, decide by keyboard, cover by hand, check, 
 
     // Release.
     QTemporaryDir folder;
-    QStringList paths;
-    QObject::connect(&desk.window.releaseFlow(), &ReleaseFlow::released, &desk.window,
-                     [&](const QStringList& p) { paths = p; });
-    desk.press(Qt::Key_Return, Qt::ControlModifier | Qt::ShiftModifier);
-    ReleaseView* view = nullptr;
-    REQUIRE(until([&] {
-        return (view = desk.window.findChild<ReleaseView*>(QStringLiteral("releaseView"))) != nullptr &&
-               view->isVisible();
-    }));
-    view->findChild<QLineEdit*>(QStringLiteral("releaseFolder"))->setText(folder.filePath(QStringLiteral("out")));
-    QTest::mouseClick(view->findChild<QPushButton*>(QStringLiteral("releaseNow")), Qt::LeftButton);
-    REQUIRE(until([&] { return !paths.isEmpty(); }));
+    const QStringList paths = desk.release(folder.filePath(QStringLiteral("out")));
+    auto* view = desk.window.findChild<ReleaseView*>(QStringLiteral("releaseView"));
     REQUIRE(paths.size() == 2);
 
     // The file on the disk, not what is in memory.

@@ -83,13 +83,6 @@ constexpr EnumNames<ScrollDirection, 2> directions{
 constexpr EnumNames<CoverShape::Form, 3> forms{{{{CoverShape::Form::Rectangles, "rectangles"},
                                                  {CoverShape::Form::Polygon, "polygon"},
                                                  {CoverShape::Form::Stroke, "stroke"}}}};
-constexpr EnumNames<Leak::Sort, 7> sorts{{{{Leak::Sort::Structure, "structure"},
-                                           {Leak::Sort::Extra, "extra"},
-                                           {Leak::Sort::Transparency, "transparency"},
-                                           {Leak::Sort::Cover, "cover"},
-                                           {Leak::Sort::Found, "found"},
-                                           {Leak::Sort::CoveredValue, "covered value"},
-                                           {Leak::Sort::Name, "name"}}}};
 
 } // namespace
 
@@ -253,11 +246,11 @@ static std::shared_ptr<const Joined> joinedFrom(const Json& j) {
                                                  j.at("joins").get<std::vector<Join>>()});
 }
 static void to_json(Json& j, const Leak& l) {
-    j = {{"sort", sorts.of(l.sort)}, {"place", l.place}, {"sentence", l.sentence}, {"finding", l.finding}};
+    j = {{"sort", leakCode(l.sort)}, {"place", l.place}, {"sentence", l.sentence}, {"finding", l.finding}};
 }
 static void from_json(const Json& j, Leak& l) {
-    l = {sorts.from(j.at("sort")), j.at("place").get<QRectF>(), j.at("sentence").get<QString>(),
-         j.at("finding").get<Finding>()};
+    l = {known(leakSortFromCode(j.at("sort").get<QString>())), j.at("place").get<QRectF>(),
+         j.at("sentence").get<QString>(), j.at("finding").get<Finding>()};
 }
 static void to_json(Json& j, const CapturePass& p) {
     j = {{"capture", p.capture}, {"leak", p.leak}, {"reason", p.reason}};

@@ -5,17 +5,6 @@
 #include <algorithm>
 
 namespace eyelid {
-namespace {
-
-// Two readings of one value stand at nearly the same place.
-constexpr double samePlace = 0.5;
-
-QString letterKey(const Finding& finding) {
-    return finding.text.isEmpty() ? QString() : kindName(finding.kind) + u'\n' + exactly(finding.text);
-}
-
-} // namespace
-
 int Joined::unsure() const {
     return int(std::count_if(joins.begin(), joins.end(), [](const Join& join) { return !join.sure; }));
 }
@@ -41,13 +30,17 @@ std::shared_ptr<const Page> pageOf(const Capture& capture, const QString& langua
     return std::make_shared<const Page>(correctedPage(page, capture.corrections));
 }
 
+QString nameOfValue(const Finding& value) {
+    return value.text.isEmpty() ? QString() : kindName(value.kind) + u'\n' + exactly(value.text);
+}
+
 QSet<QString> keptValues(const CaseState& state) {
     QSet<QString> kept;
     for (const Capture& capture : state.captures)
         for (const KnownFinding& known : capture.known) {
             const auto ruling = capture.rulings.find(known.id);
             if (ruling == capture.rulings.end() || ruling->second.decision != Decision::Keep) continue;
-            if (const QString key = letterKey(known.finding); !key.isEmpty()) kept.insert(key);
+            if (const QString key = nameOfValue(known.finding); !key.isEmpty()) kept.insert(key);
         }
     return kept;
 }
@@ -64,7 +57,7 @@ std::vector<Item> itemsOf(const Capture& capture, const Policy& policy, const QS
         item.finding = known.finding;
         item.identity = known.identity;
         item.decision =
-            ruling.decision.value_or(kept.contains(letterKey(known.finding)) ? Decision::Keep : Decision::Open);
+            ruling.decision.value_or(kept.contains(nameOfValue(known.finding)) ? Decision::Keep : Decision::Open);
         item.style = ruling.look ? ruling.look->style : policy.rule(known.finding.kind).style;
         item.strength = ruling.look ? ruling.look->strength : policy.strength;
         item.note = ruling.note;
@@ -80,7 +73,8 @@ bool sameLeak(const Leak& a, const Leak& b) {
     } else if (a.sentence != b.sentence) {
         return false;
     }
-    return a.place.isNull() || (shareWithin(a.place, b.place) > samePlace && shareWithin(b.place, a.place) > samePlace);
+    return a.place.isNull() ||
+           (shareWithin(a.place, b.place) > samePlaceShare && shareWithin(b.place, a.place) > samePlaceShare);
 }
 
 } // namespace eyelid

@@ -129,7 +129,13 @@ struct CaseState {
 /// other languages.
 std::shared_ptr<const Page> pageOf(const Capture& capture, const QString& languages);
 
-/// The values kept somewhere in the case, to the letter: what turns up later with one of them is kept as well.
+/// Two readings of one value stand at nearly the same place: that share of one's box lies within the other's.
+inline constexpr double samePlaceShare = 0.5;
+
+/// A value as one text, to the letter: equal where sameValue() holds. Empty for what has none.
+QString nameOfValue(const Finding& value);
+
+/// The names of the values kept somewhere in the case: what turns up later with one of them is kept as well.
 QSet<QString> keptValues(const CaseState& state);
 
 /// A capture's findings with what was decided about each: those found last, and those somebody decided about.

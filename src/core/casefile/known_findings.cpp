@@ -7,13 +7,10 @@
 namespace eyelid {
 namespace {
 
-// Two readings of one value stand at nearly the same place.
-constexpr double samePlace = 0.5;
-
 bool alike(const Finding& a, const Finding& b) {
     return a.key == b.key && !a.boxes.empty() && !b.boxes.empty() &&
-           (shareWithin(a.boxes.front(), b.boxes.front()) > samePlace ||
-            shareWithin(b.boxes.front(), a.boxes.front()) > samePlace);
+           (shareWithin(a.boxes.front(), b.boxes.front()) > samePlaceShare ||
+            shareWithin(b.boxes.front(), a.boxes.front()) > samePlaceShare);
 }
 
 bool isDecided(const Capture& capture, int finding) {
@@ -48,6 +45,12 @@ void knowAll(Capture& capture, const std::vector<Finding>& findings, int& nextId
     for (KnownFinding& known : capture.known) known.found = false;
     for (const Finding& finding : findings)
         if (!finding.boxes.empty()) know(capture, finding, nextId);
+}
+
+int nextIdOf(const Capture& capture) {
+    int next = 1;
+    for (const KnownFinding& known : capture.known) next = std::max(next, known.id + 1);
+    return next;
 }
 
 void numberIdentities(CaseState& state) {

@@ -13,6 +13,9 @@ KnownFinding& know(Capture& capture, const Finding& finding, int& nextId);
 /// All that was found on a capture; what was known before and is not among it is found no longer.
 void knowAll(Capture& capture, const std::vector<Finding>& findings, int& nextId);
 
+/// An id that no finding of the capture has: for captures that belong to no open case.
+int nextIdOf(const Capture& capture);
+
 /// Gives values that have none yet their numbers, in the order of the captures.
 void numberIdentities(CaseState& state);
 

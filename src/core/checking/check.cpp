@@ -156,6 +156,34 @@ Result<Done> searchFrame(const QImage& picture, const QString& where, const Chec
 
 } // namespace
 
+namespace {
+
+struct SortCode {
+    Leak::Sort sort;
+    const char* code;
+};
+constexpr SortCode sortCodes[] = {{Leak::Sort::Structure, "structure"},
+                                  {Leak::Sort::Extra, "extra"},
+                                  {Leak::Sort::Transparency, "transparency"},
+                                  {Leak::Sort::Cover, "cover"},
+                                  {Leak::Sort::Found, "found"},
+                                  {Leak::Sort::CoveredValue, "covered-value"},
+                                  {Leak::Sort::Name, "name"}};
+
+} // namespace
+
+QString leakCode(Leak::Sort sort) {
+    for (const SortCode& entry : sortCodes)
+        if (entry.sort == sort) return QLatin1String(entry.code);
+    return {};
+}
+
+std::optional<Leak::Sort> leakSortFromCode(const QString& code) {
+    for (const SortCode& entry : sortCodes)
+        if (code == QLatin1String(entry.code)) return entry.sort;
+    return std::nullopt;
+}
+
 std::vector<Leak> checkText(const QString& text, const QString& what, const CheckRequest& request,
                             const Finder& finder) {
     static const WatchList none;

@@ -9,6 +9,7 @@
 #include "finding/finding.h"
 #include "reading/reader.h"
 
+#include <optional>
 #include <QByteArray>
 #include <QImage>
 #include <vector>
@@ -31,6 +32,10 @@ struct Leak {
     QString sentence; ///< says what is wrong without repeating the value, or the file's name
     Finding finding;  ///< what was found, where something was; its value is for the officer's screen, never for a log
 };
+
+/// The stable code of a sort, in logs and in a case's record, whatever language sentences are in: "covered-value".
+QString leakCode(Leak::Sort sort);
+std::optional<Leak::Sort> leakSortFromCode(const QString& code);
 
 struct CheckReport {
     std::vector<Leak> leaks;

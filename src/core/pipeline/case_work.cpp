@@ -59,11 +59,8 @@ void CaseWork::carryThrough(const std::vector<Capture*>& captures, const Search&
             known.push_back(std::move(value));
     for (Capture* capture : captures) {
         std::vector<Finding> already;
-        int nextId = 1;
-        for (const KnownFinding& k : capture->known) {
-            already.push_back(k.finding);
-            nextId = std::max(nextId, k.id + 1);
-        }
+        for (const KnownFinding& k : capture->known) already.push_back(k.finding);
+        int nextId = nextIdOf(*capture);
         for (const Finding& found : carry(*capture->page, already, known, handsOf(*capture), search))
             know(*capture, found, nextId);
     }
@@ -102,14 +99,11 @@ std::vector<Leak> CaseWork::checkText(const QString& text, const QString& what,
 }
 
 Page sanitisedAsFound(const Page& page, const std::vector<Finding>& findings, const Policy& policy) {
-    CaseState state;
-    Capture capture;
-    int nextId = 1;
-    knowAll(capture, findings, nextId);
-    state.captures = {capture};
-    numberIdentities(state);
-    return sanitisedPage(page,
-                         hiddenValues({itemsOf(state.captures.front(), policy, {}), {}, policy.evenWidth}, page.size));
+    Identities identities;
+    std::vector<HiddenValue> hidden;
+    for (const Finding& f : findings)
+        hidden.push_back(hiddenValue(f, identities.numberOf(f), page.size, policy.evenWidth));
+    return sanitisedPage(page, hidden);
 }
 
 namespace {
@@ -158,10 +152,6 @@ std::vector<Finding> valuesCovered(const CaseState& state) {
     return ofAll(state, [](const Page* page, const auto& items, const QRegion& hands) {
         return valuesCovered(page, items, hands);
     });
-}
-
-QString nameOfValue(const Finding& value) {
-    return kindName(value.kind) + u'\n' + exactly(value.text);
 }
 
 QSet<QString> namesOfValues(const std::vector<Finding>& values) {

@@ -81,8 +81,7 @@ std::vector<Finding> valuesCovered(const Page* page, const std::vector<Item>& it
 std::vector<Finding> valuesToCarry(const CaseState& state);
 std::vector<Finding> valuesCovered(const CaseState& state);
 
-/// A value as one text: to tell whether it was looked for already.
-QString nameOfValue(const Finding& value);
+/// To tell whether they were looked for already.
 QSet<QString> namesOfValues(const std::vector<Finding>& values);
 
 /// What has to be done next for a case to be what its state says: read a capture, look for what is sensitive on a page

@@ -22,51 +22,16 @@ std::string text(const QString& s) {
     return s.toStdString();
 }
 
-const char* sortName(Leak::Sort sort) {
-    switch (sort) {
-    case Leak::Sort::Structure:
-        return "structure";
-    case Leak::Sort::Extra:
-        return "extra bytes or metadata";
-    case Leak::Sort::Transparency:
-        return "transparency";
-    case Leak::Sort::Cover:
-        return "cover";
-    case Leak::Sort::Found:
-        return "found";
-    case Leak::Sort::CoveredValue:
-        return "covered value";
-    case Leak::Sort::Name:
-        return "name";
-    }
-    return "";
-}
-
-// Never another word for the same, whatever language the sentences are in.
-const char* sortCode(Leak::Sort sort) {
-    switch (sort) {
-    case Leak::Sort::Structure:
-        return "structure";
-    case Leak::Sort::Extra:
-        return "extra";
-    case Leak::Sort::Transparency:
-        return "transparency";
-    case Leak::Sort::Cover:
-        return "cover";
-    case Leak::Sort::Found:
-        return "found";
-    case Leak::Sort::CoveredValue:
-        return "covered-value";
-    case Leak::Sort::Name:
-        return "name";
-    }
-    return "";
+// The code in words.
+QString sortName(Leak::Sort sort) {
+    if (sort == Leak::Sort::Extra) return QStringLiteral("extra bytes or metadata");
+    return leakCode(sort).replace(u'-', u' ');
 }
 
 Json leakJson(const Leak& leak) {
     Json j;
-    j["code"] = sortCode(leak.sort);
-    j["what"] = sortName(leak.sort);
+    j["code"] = text(leakCode(leak.sort));
+    j["what"] = text(sortName(leak.sort));
     // Where a covered value can be read, and of which kind it is, would tell what the cover hides.
     if (leak.sort == Leak::Sort::CoveredValue) {
         j["sentence"] = "A value that is covered can be read on this picture.";
