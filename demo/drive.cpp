@@ -200,7 +200,7 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
         if (!waitFor([&] { return !window.taker().running() && !window.openCase().captures().empty(); })) return {};
         const auto page = window.openCase().joinedPage(window.selection().capture());
         if (!page || page->unsure() == 0) return {};
-        JoinsView joins(*page, &window);
+        JoinsView joins(*page, window.theme(), &window);
         joins.show();
         if (!QTest::qWaitForWindowExposed(&joins)) return {};
         shoot(joins, "joins");

@@ -1,6 +1,7 @@
 // Drives the window through the main job on the simulated desk, or takes the pictures for docs/screenshots, and ends.
 #include "app/main_window.h"
 #include "app/theme.h"
+#include "base/sentence.h"
 #include "capture/fonts.h"
 #include "capture/simulated_desk.h"
 #include "drive.h"
@@ -39,9 +40,11 @@ int main(int argc, char** argv) {
     }
     loadShippedFonts();
     Q_INIT_RESOURCE(icons);
-    applyTheme(application, Theme::light());
+    speakAs(application, QLocale::c());
+    Theme theme = Theme::light();
+    applyTheme(application, theme);
 
-    MainWindow window(*loadPolicy(QStringLiteral("everything")), std::make_unique<SimulatedDesk>());
+    MainWindow window(theme, *loadPolicy(QStringLiteral("everything")), std::make_unique<SimulatedDesk>());
     QStringList paths;
     QTimer::singleShot(0, &window, [&] {
         paths = parser.isSet(shots) ? takeScreenshots(window, folder) : driveDemo(window, QDir(folder).absolutePath());

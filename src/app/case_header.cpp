@@ -4,6 +4,7 @@
 #include "app/lid_gauge.h"
 #include "app/sheet.h"
 #include "app/theme.h"
+#include "base/sentence.h"
 #include "reading/page_text.h"
 
 #include <QApplication>
@@ -19,26 +20,28 @@ namespace {
 // The brand's shape: a closed eyelid with five lashes.
 class Brand final : public QWidget {
 public:
-    Brand() { setFixedSize(30, 26); }
+    explicit Brand(const Theme& theme) : m_theme(theme) { setFixedSize(30, 26); }
 
 protected:
     void paintEvent(QPaintEvent*) override {
         QPainter p(this);
-        const Theme& t = theme(*qApp);
-        paintLid(p, QRectF(rect()).adjusted(1, 1, -1, -1), 1, t.aubergine, t.clay);
+        paintLid(p, QRectF(rect()).adjusted(1, 1, -1, -1), 1, m_theme.aubergine, m_theme.clay);
     }
+
+private:
+    const Theme& m_theme;
 };
 
 } // namespace
 
-CaseHeader::CaseHeader(Case& owner, Selection& selection, Sheet& sheet, const Commands& commands)
+CaseHeader::CaseHeader(Case& owner, Selection& selection, Sheet& sheet, const Commands& commands, const Theme& theme)
     : m_case(owner), m_selection(selection), m_sheet(sheet), m_row(new QHBoxLayout(this)) {
     setObjectName(QStringLiteral("header"));
     setAttribute(Qt::WA_StyledBackground);
     setFixedHeight(48);
     m_row->setContentsMargins(14, 0, 12, 0);
     m_row->setSpacing(8);
-    m_row->addWidget(new Brand);
+    m_row->addWidget(new Brand(theme));
     m_name = addName();
     addButton(commands[QStringLiteral("take")]);
     addButton(commands[QStringLiteral("bringIn")]);
@@ -54,8 +57,8 @@ CaseHeader::CaseHeader(Case& owner, Selection& selection, Sheet& sheet, const Co
 QLineEdit* CaseHeader::addName() {
     auto* name = new QLineEdit(m_case.name());
     name->setObjectName(QStringLiteral("caseName"));
-    name->setAccessibleName(QStringLiteral("Name of the case"));
-    name->setToolTip(QStringLiteral("The case's name; released files are named after it"));
+    name->setAccessibleName(Tr::tr("Name of the case"));
+    name->setToolTip(Tr::tr("The case's name; released files are named after it"));
     name->setMinimumWidth(110);
     name->setMaximumWidth(210);
     name->setStyleSheet(QStringLiteral("QLineEdit { border-color: transparent; background: transparent; font-weight: "
@@ -81,9 +84,9 @@ void CaseHeader::addButton(const QAction& action) {
 QLineEdit* CaseHeader::addSearch() {
     auto* field = new QLineEdit;
     field->setObjectName(QStringLiteral("search"));
-    field->setPlaceholderText(QStringLiteral("Search all words of the case"));
-    field->setAccessibleName(QStringLiteral("Search all words of the case"));
-    field->setToolTip(QStringLiteral("Search (Ctrl+F); Enter for the next place, Shift+Enter for the one before"));
+    field->setPlaceholderText(Tr::tr("Search all words of the case"));
+    field->setAccessibleName(Tr::tr("Search all words of the case"));
+    field->setToolTip(Tr::tr("Search (Ctrl+F); Enter for the next place, Shift+Enter for the one before"));
     field->setClearButtonEnabled(true);
     field->setMinimumWidth(140);
     field->setMaximumWidth(260);
@@ -101,9 +104,9 @@ QLineEdit* CaseHeader::addSearch() {
 
 void CaseHeader::addMenu(QMenu* all) {
     auto* menu = new QToolButton;
-    menu->setText(QStringLiteral("Menu"));
-    menu->setToolTip(QStringLiteral("All commands and their keys (F10)"));
-    menu->setAccessibleName(QStringLiteral("Menu"));
+    menu->setText(Tr::tr("Menu"));
+    menu->setToolTip(Tr::tr("All commands and their keys (F10)"));
+    menu->setAccessibleName(Tr::tr("Menu"));
     menu->setShortcut(Qt::Key_F10);
     menu->setPopupMode(QToolButton::InstantPopup);
     menu->setMenu(all);
@@ -128,7 +131,7 @@ void CaseHeader::search(bool forward) {
         }
     }
     if (m_hits.empty()) {
-        m_search->setToolTip(QStringLiteral("Not found on any capture that has been read"));
+        m_search->setToolTip(Tr::tr("Not found on any capture that has been read"));
         emit notFound(text);
         return;
     }

@@ -15,13 +15,15 @@ class QMenu;
 
 namespace eyelid {
 
+struct Theme;
+
 class Commands;
 class Sheet;
 
 class CaseHeader final : public QWidget {
     Q_OBJECT
 public:
-    CaseHeader(Case& owner, Selection& selection, Sheet& sheet, const Commands& commands);
+    CaseHeader(Case& owner, Selection& selection, Sheet& sheet, const Commands& commands, const Theme& theme);
     /// Puts the keys into the search.
     void startSearch();
 

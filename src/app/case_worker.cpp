@@ -1,25 +1,24 @@
 #include "app/case_worker.h"
 
+#include "base/sentence.h"
+
 namespace eyelid {
 
 CaseWorker::CaseWorker(Case& owner, QObject* parent) : QObject(parent), m_case(owner) {
-    // One job at a time: a reader uses all cores by itself.
-    m_pool.setMaxThreadCount(1);
-    m_pool.setExpiryTimeout(-1);
     connect(&m_case, &Case::changed, this, &CaseWorker::keepUp);
 }
 
 CaseWorker::~CaseWorker() {
     m_case.disconnect(this);
     for (const auto& progress : m_progresses) progress->cancel();
-    m_pool.waitForDone();
+    m_lane.finish();
 }
 
 void CaseWorker::start(std::function<Answer(Progress&)> job) {
     auto progress = std::make_shared<Progress>();
     m_progresses.push_back(progress);
     if (++m_jobs == 1) emit busyChanged();
-    m_pool.start([this, job = std::move(job), progress] {
+    m_lane.start([this, job = std::move(job), progress] {
         if (!m_reader) m_reader = std::make_unique<Reader>();
         Answer answer = job(*progress);
         QMetaObject::invokeMethod(this, [this, progress, answer = std::move(answer)] {
@@ -56,7 +55,7 @@ void CaseWorker::keepUp() {
         break;
     case Work::What::Find:
         start([=, this, page = capture.page, terms = m_case.terms(), s = *search](Progress& progress) {
-            progress.setDoing(QStringLiteral("Finding"));
+            progress.setDoing(Tr::tr("Finding"));
             return follow([=, this, found = work().find(*page, s)] { m_case.setFindings(id, found, terms, page); });
         });
         break;
@@ -65,7 +64,7 @@ void CaseWorker::keepUp() {
         for (const Item& item : m_case.items(id)) already.push_back(item.finding);
         start([=, this, page = capture.page, known = valuesToCarry(m_case.state()),
                hands = handRegion(m_case.decided(capture), capture.size), s = *search](Progress& progress) {
-            progress.setDoing(QStringLiteral("Looking for known values"));
+            progress.setDoing(Tr::tr("Looking for known values"));
             return follow([=, this, found = work().carry(*page, already, known, hands, s)] {
                 m_case.addFindings(id, found, namesOfValues(known), page);
             });
@@ -93,7 +92,7 @@ void CaseWorker::readArea(int id, const QRect& area, const QString& languages, R
     const Capture* capture = m_case.capture(id);
     if (!capture) return;
     start([=, this, picture = m_case.picture(*capture)](Progress& progress) -> Answer {
-        progress.setDoing(QStringLiteral("Reading the area"));
+        progress.setDoing(Tr::tr("Reading the area"));
         auto page = m_reader->read(picture, {.languages = languages, .area = area, .content = content}, progress);
         if (!page) return [this, sentence = page.error().sentence] { emit areaFailed(sentence); };
         return [=, this, reading = std::move(*page)] { emit areaRead(id, area, reading); };
@@ -108,7 +107,7 @@ void CaseWorker::tryPolicy(int id, const Policy& policy) {
     const int trial = ++m_trial;
     start([=, this, page = capture->page, s = *search](Progress& progress) -> Answer {
         if (trial != m_trial) return {};
-        progress.setDoing(QStringLiteral("Trying the policy"));
+        progress.setDoing(Tr::tr("Trying the policy"));
         return [=, this, found = work().find(*page, s)] {
             if (trial == m_trial) emit tried(id, found);
         };
@@ -125,10 +124,9 @@ void CaseWorker::check(std::vector<ToCheck> pictures) {
             // The case's name is told of once, though all files bear it.
             const Making making{one.capture, one.fileName, &one.picture,
                                 one.decided, values,       done.empty() ? name : QString()};
-            auto checked =
-                progress.cancelled()
-                    ? Result<CheckedPicture>(Error{Error::Kind::Cancelled, QStringLiteral("The check was stopped.")})
-                    : work().make(making, s, *m_reader, progress);
+            auto checked = progress.cancelled()
+                               ? Result<CheckedPicture>(Error{Error::Kind::Cancelled, Tr::tr("The check was stopped.")})
+                               : work().make(making, s, *m_reader, progress);
             if (!checked)
                 return [this, error = checked.error()] {
                     emit checkFailed(error.sentence, error.kind == Error::Kind::Cancelled);
@@ -152,8 +150,7 @@ void CaseWorker::cancel() {
     std::vector<int> waiting;
     for (const Capture& capture : m_case.captures())
         if (capture.reading == Capture::Reading::Waiting) waiting.push_back(capture.id);
-    for (const int id : waiting)
-        m_case.setReading(id, Capture::Reading::Failed, QStringLiteral("Reading was stopped."));
+    for (const int id : waiting) m_case.setReading(id, Capture::Reading::Failed, Tr::tr("Reading was stopped."));
 }
 
 void CaseWorker::readWhatIsNotRead() {

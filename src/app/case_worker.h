@@ -2,6 +2,7 @@
 // leaves to be done (read, find, carry) is begun as soon as the change is told of.
 #pragma once
 
+#include "base/workers.h"
 #include "casefile/case.h"
 #include "pipeline/case_work.h"
 
@@ -10,7 +11,6 @@
 #include <memory>
 #include <mutex>
 #include <QObject>
-#include <QThreadPool>
 
 namespace eyelid {
 
@@ -64,8 +64,8 @@ private:
     const CaseWork& work();
 
     Case& m_case;
-    QThreadPool m_pool;
-    std::unique_ptr<Reader> m_reader; // of the pool's one thread
+    Lane m_lane;                      // one job at a time: a reader uses all cores by itself
+    std::unique_ptr<Reader> m_reader; // of the lane's jobs alone
     std::once_flag m_workMade;
     std::unique_ptr<CaseWork> m_work;
     std::vector<std::shared_ptr<Progress>> m_progresses; // running and waiting, in order

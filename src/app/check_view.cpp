@@ -15,10 +15,10 @@
 
 namespace eyelid {
 
-PictureBeside::PictureBeside(QWidget* parent) : QWidget(parent) {
+PictureBeside::PictureBeside(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme) {
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
     setMinimumHeight(160);
-    setAccessibleName(QStringLiteral("Capture and released picture side by side"));
+    setAccessibleName(Tr::tr("Capture and released picture side by side"));
 }
 
 void PictureBeside::setPictures(const QImage& capture, const QImage& released) {
@@ -39,7 +39,7 @@ void PictureBeside::setFocusPlace(const QRectF& place) {
 
 void PictureBeside::paintEvent(QPaintEvent*) {
     QPainter p(this);
-    const Theme& t = theme(*qApp);
+    const Theme& t = m_theme;
     p.fillRect(rect(), t.oat);
     if (m_released.isNull()) return;
     p.setRenderHint(QPainter::SmoothPixmapTransform);
@@ -49,7 +49,7 @@ void PictureBeside::paintEvent(QPaintEvent*) {
         const QRectF view = QRectF(side * half, 0, half, height()).adjusted(12, 26, -12, -10);
         p.setPen(side ? t.ink : t.faint);
         p.drawText(QRectF(view.left(), 4, view.width(), 20), Qt::AlignLeft | Qt::AlignVCenter,
-                   side ? QStringLiteral("As it will leave") : QStringLiteral("Capture, stays here"));
+                   side ? Tr::tr("As it will leave") : Tr::tr("Capture, stays here"));
         const QImage& image = side ? m_released : m_capture;
         const double scale = std::min({view.width() / image.width(), view.height() / image.height(), 1.0});
         const QRectF target(view.topLeft(), QSizeF(image.size()) * scale);
@@ -73,7 +73,8 @@ void PictureBeside::paintEvent(QPaintEvent*) {
     }
 }
 
-CheckView::CheckView(Case& owner, ReleaseFlow& flow, QWidget* parent) : QWidget(parent), m_case(owner), m_flow(flow) {
+CheckView::CheckView(Case& owner, ReleaseFlow& flow, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_case(owner), m_flow(flow), m_theme(theme) {
     setObjectName(QStringLiteral("checkView"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 12, 16, 12);
@@ -88,19 +89,19 @@ CheckView::CheckView(Case& owner, ReleaseFlow& flow, QWidget* parent) : QWidget(
     words->addWidget(m_title);
     words->addWidget(m_hint);
     top->addLayout(words, 1);
-    auto* back = new QPushButton(QStringLiteral("Back to the sheet"));
-    back->setToolTip(QStringLiteral("Back to the sheet (Escape)"));
+    auto* back = new QPushButton(Tr::tr("Back to the sheet"));
+    back->setToolTip(Tr::tr("Back to the sheet (Escape)"));
     connect(back, &QPushButton::clicked, this, &CheckView::closed);
     top->addWidget(back, 0, Qt::AlignTop);
     layout->addLayout(top);
     m_captureTitle = new QLabel;
     m_captureTitle->setProperty("role", QStringLiteral("title"));
     layout->addWidget(m_captureTitle);
-    m_pictures = new PictureBeside;
+    m_pictures = new PictureBeside(m_theme);
     layout->addWidget(m_pictures, 1);
     m_list = new QListWidget;
     m_list->setObjectName(QStringLiteral("leaks"));
-    m_list->setAccessibleName(QStringLiteral("What the check found, file by file"));
+    m_list->setAccessibleName(Tr::tr("What the check found, file by file"));
     m_list->setWordWrap(true);
     m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_list->setMaximumHeight(190);
@@ -108,9 +109,9 @@ CheckView::CheckView(Case& owner, ReleaseFlow& flow, QWidget* parent) : QWidget(
     layout->addWidget(m_list);
     auto* buttons = new QHBoxLayout;
     buttons->addStretch();
-    m_pass = new QPushButton(QStringLiteral("Let pass…"));
-    m_pass->setToolTip(QStringLiteral("Let this one pass, with a reason that goes into the log"));
-    m_cover = new QPushButton(QStringLiteral("Cover this place"));
+    m_pass = new QPushButton(Tr::tr("Let pass…"));
+    m_pass->setToolTip(Tr::tr("Let this one pass, with a reason that goes into the log"));
+    m_cover = new QPushButton(Tr::tr("Cover this place"));
     m_cover->setProperty("primary", true);
     buttons->addWidget(m_pass);
     buttons->addWidget(m_cover);
@@ -136,13 +137,13 @@ void CheckView::askToPass() {
     const int capture = m_flow.pictures()[m_rows[*row].picture].capture;
     const Leak leak = m_rows[*row].leak;
     // Asked again while the reason itself says what must not leave.
-    QString hint = QStringLiteral("Why may this leave? The reason goes into the log:"), reason;
+    QString hint = Tr::tr("Why may this leave? The reason goes into the log:"), reason;
     while (!hint.isEmpty()) {
         bool ok = false;
-        reason = QInputDialog::getText(this, QStringLiteral("Let pass"), hint, QLineEdit::Normal, reason, &ok);
+        reason = QInputDialog::getText(this, Tr::tr("Let pass"), hint, QLineEdit::Normal, reason, &ok);
         if (!ok || reason.trimmed().isEmpty()) return;
         hint = m_flow.letPass(capture, leak, reason.trimmed());
-        if (!hint.isEmpty()) hint += QStringLiteral(" Give a reason without it:");
+        if (!hint.isEmpty()) hint = sentence(Tr::tr("%1 Give a reason without it:"), hint);
     }
 }
 
@@ -156,7 +157,7 @@ void CheckView::showResult() {
 }
 
 void CheckView::fill() {
-    const Theme& t = theme(*qApp);
+    const Theme& t = m_theme;
     const QSignalBlocker quiet(m_list);
     m_list->clear();
     int dirty = 0;
@@ -170,7 +171,7 @@ void CheckView::fill() {
             clean = clean && passed;
             QString text = QStringLiteral("%1: %2").arg(pictures[f].artifact.fileName, row.leak.sentence);
             if (!row.leak.finding.text.isEmpty()) text += QStringLiteral("  “%1”").arg(row.leak.finding.text);
-            if (passed) text += QStringLiteral("  Let pass: %1").arg(row.reason);
+            if (passed) text = sentence(Tr::tr("%1  Let pass: %2"), text, row.reason);
             auto* item =
                 new QListWidgetItem(themedIcon(passed ? QStringLiteral("check") : QStringLiteral("triangle-alert"),
                                                passed ? t.faint : t.brick),
@@ -181,24 +182,26 @@ void CheckView::fill() {
         }
         dirty += !clean;
         if (clean) {
-            auto* item = new QListWidgetItem(
-                themedIcon(QStringLiteral("shield-check"), t.pine),
-                QStringLiteral("%1: whole, opaque, nothing but the picture; nothing sensitive can be read.")
-                    .arg(pictures[f].artifact.fileName));
+            auto* item =
+                new QListWidgetItem(themedIcon(QStringLiteral("shield-check"), t.pine),
+                                    Tr::tr("%1: whole, opaque, nothing but the picture; nothing sensitive can be read.")
+                                        .arg(pictures[f].artifact.fileName));
             item->setData(Qt::UserRole, -1);
             item->setData(Qt::UserRole + 1, int(f));
             m_list->addItem(item);
         }
     }
     const bool clean = dirty == 0;
-    m_title->setText(clean ? QStringLiteral("Check passed: %1 of %1 pictures are clean").arg(pictures.size())
-                           : sentence(u"Check failed: %1 of %2 pictures still show something", dirty, pictures.size()));
+    m_title->setText(
+        clean
+            ? Tr::tr("Check passed: %n picture(s), all clean", nullptr, int(pictures.size()))
+            : Tr::tr("Check failed: %n of %1 picture(s) still show(s) something", nullptr, dirty).arg(pictures.size()));
     m_title->setStyleSheet(
         QStringLiteral("font-size: 17px; font-weight: 600; color: %1;").arg((clean ? t.pine : t.brick).name()));
     m_hint->setText(
-        clean ? QStringLiteral("Each file was taken apart, read, read again with its contrast stretched, and searched "
-                               "for what the case covers. A release writes these very bytes.")
-              : QStringLiteral("Cover what is listed and check again, or let single places pass with a reason."));
+        clean ? Tr::tr("Each file was taken apart, read, read again with its contrast stretched, and searched "
+                       "for what the case covers. A release writes these very bytes.")
+              : Tr::tr("Cover what is listed and check again, or let single places pass with a reason."));
     // What needs a decision first.
     int first = 0;
     for (int i = m_list->count(); i-- > 0;)

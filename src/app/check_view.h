@@ -13,11 +13,13 @@ class QPushButton;
 
 namespace eyelid {
 
+struct Theme;
+
 /// Two pictures side by side with a place outlined in both.
 class PictureBeside final : public QWidget {
     Q_OBJECT
 public:
-    explicit PictureBeside(QWidget* parent = nullptr);
+    explicit PictureBeside(const Theme& theme, QWidget* parent = nullptr);
     void setPictures(const QImage& capture, const QImage& released);
     void setLeaks(const std::vector<Leak>& leaks);
     void setFocusPlace(const QRectF& place);
@@ -27,6 +29,7 @@ protected:
     void paintEvent(QPaintEvent*) override;
 
 private:
+    const Theme& m_theme;
     QImage m_capture, m_released;
     std::vector<Leak> m_leaks;
     QRectF m_place;
@@ -35,7 +38,7 @@ private:
 class CheckView final : public QWidget {
     Q_OBJECT
 public:
-    CheckView(Case& owner, ReleaseFlow& flow, QWidget* parent = nullptr);
+    CheckView(Case& owner, ReleaseFlow& flow, const Theme& theme, QWidget* parent = nullptr);
     /// Shows what the last check saw.
     void showResult();
 
@@ -56,6 +59,7 @@ private:
 
     Case& m_case;
     ReleaseFlow& m_flow;
+    const Theme& m_theme;
     std::vector<Row> m_rows;
     QLabel *m_title, *m_hint, *m_captureTitle;
     QListWidget* m_list;

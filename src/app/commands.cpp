@@ -12,17 +12,17 @@ namespace {
 QString titleOf(JobStep step) {
     switch (step) {
     case JobStep::Case:
-        return QStringLiteral("Case");
+        return Tr::tr("Case");
     case JobStep::Take:
-        return QStringLiteral("Take");
+        return Tr::tr("Take");
     case JobStep::Read:
-        return QStringLiteral("Read");
+        return Tr::tr("Read");
     case JobStep::Decide:
-        return QStringLiteral("Decide");
+        return Tr::tr("Decide");
     case JobStep::Release:
-        return QStringLiteral("Release");
+        return Tr::tr("Release");
     case JobStep::View:
-        return QStringLiteral("View");
+        return Tr::tr("View");
     }
     return {};
 }
@@ -36,7 +36,7 @@ void Commands::add(JobStep step, const std::vector<Command>& commands) {
         action->setAutoRepeat(command.repeats);
         action->setCheckable(command.checkable);
         if (!command.keys.isEmpty())
-            action->setToolTip(sentence(u"%1 (%2)", QString(command.text).remove(QStringLiteral("…")),
+            action->setToolTip(sentence(Tr::tr("%1 (%2)"), QString(command.text).remove(QStringLiteral("…")),
                                         command.keys.first().toString(QKeySequence::NativeText)));
         if (!command.keyElsewhere.isEmpty()) action->setText(command.text + u'\t' + command.keyElsewhere);
         connect(action, &QAction::triggered, this, [run = command.run] { run(); });
@@ -66,8 +66,7 @@ QMenu* Commands::menu() const {
     return all;
 }
 
-void Commands::refreshIcons() {
-    const Theme& t = theme(*qApp);
+void Commands::refreshIcons(const Theme& t) {
     for (const Entry& entry : m_entries)
         if (!entry.command.icon.isEmpty()) entry.action->setIcon(themedIcon(entry.command.icon, t.ink));
 }

@@ -15,6 +15,8 @@ class QWidget;
 
 namespace eyelid {
 
+struct Theme;
+
 enum class JobStep { Case, Take, Read, Decide, Release, View };
 
 struct Command {
@@ -40,7 +42,7 @@ public:
     /// One menu with a menu for each step.
     QMenu* menu() const;
     /// Icons in a theme's colour.
-    void refreshIcons();
+    void refreshIcons(const Theme& theme);
 
 private:
     struct Entry {

@@ -12,12 +12,12 @@
 
 namespace eyelid {
 
-DeskMap::DeskMap(const DeskLayout& layout, QWidget* parent)
-    : QWidget(parent), m_layout(layout), m_windows(layout.windows.size()) {
+DeskMap::DeskMap(const DeskLayout& layout, const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_layout(layout), m_theme(theme), m_windows(layout.windows.size()) {
     setMouseTracking(true);
     setMinimumSize(420, 220);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
-    setAccessibleName(QStringLiteral("Map of the desk"));
+    setAccessibleName(Tr::tr("Map of the desk"));
 }
 
 void DeskMap::setMiniature(size_t window, const QImage& picture) {
@@ -57,7 +57,7 @@ void DeskMap::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     p.setRenderHint(QPainter::SmoothPixmapTransform);
-    const Theme& t = theme(*qApp);
+    const Theme& t = m_theme;
     const QRect bounds = m_layout.bounds();
     QRectF chosen = placed(bounds);
     for (const Monitor& m : m_layout.monitors) {
@@ -68,7 +68,7 @@ void DeskMap::paintEvent(QPaintEvent*) {
         p.drawRoundedRect(r, 3, 3);
         p.setPen(t.faint);
         p.drawText(QRectF(r.left(), r.bottom() + 4, r.width(), 18), Qt::AlignHCenter | Qt::AlignTop,
-                   sentence(u"%1 · %2 × %3 at %4×", m.name, m.geometry.width(), m.geometry.height(), m.scale));
+                   sentence(Tr::tr("%1 · %2 × %3 at %4×"), m.name, m.geometry.width(), m.geometry.height(), m.scale));
         if (m_target.what == Target::What::Monitor && m_target.id == m.name) chosen = r;
     }
     for (size_t i = m_layout.windows.size(); i-- > 0;) {

@@ -9,10 +9,12 @@
 
 namespace eyelid {
 
+struct Theme;
+
 class DeskMap final : public QWidget {
     Q_OBJECT
 public:
-    explicit DeskMap(const DeskLayout& layout, QWidget* parent = nullptr);
+    DeskMap(const DeskLayout& layout, const Theme& theme, QWidget* parent = nullptr);
     /// A picture of one of the layout's windows; until it is there, a blank sheet is drawn.
     void setMiniature(size_t window, const QImage& picture);
     void setTarget(const Target& target);
@@ -38,6 +40,7 @@ private:
     QRect drawn(const QPointF& to) const;
 
     DeskLayout m_layout;
+    const Theme& m_theme;
     std::vector<QImage> m_windows;
     Target m_target;
     QPointF m_from;

@@ -37,7 +37,7 @@ Dock::Dock(Sheet& sheet, const Commands& commands) : m_sheet(sheet), m_row(new Q
     addTool(commands[QStringLiteral("redo")], false);
     connect(&m_sheet, &Sheet::toolChanged, this, &Dock::refresh);
     connect(&m_sheet, &Sheet::zoomChanged, this,
-            [this] { m_zoom->setText(sentence(u"%1 %", int(std::lround(100 * m_sheet.zoom())))); });
+            [this] { m_zoom->setText(sentence(Tr::tr("%1 %"), int(std::lround(100 * m_sheet.zoom())))); });
     refresh();
 }
 
@@ -53,12 +53,12 @@ QToolButton* Dock::addTool(const QAction& action, bool text) {
 
 void Dock::addSettings() {
     m_style = new QComboBox;
-    m_style->setAccessibleName(QStringLiteral("Style of covers drawn by hand"));
-    m_style->addItems({QStringLiteral("Solid"), QStringLiteral("Mosaic"), QStringLiteral("Blur")});
+    m_style->setAccessibleName(Tr::tr("Style of covers drawn by hand"));
+    m_style->addItems({Tr::tr("Solid"), Tr::tr("Mosaic"), Tr::tr("Blur")});
     m_strength = new QSlider(Qt::Horizontal);
     m_strength->setRange(0, 100);
     m_strength->setFixedWidth(90);
-    m_strength->setAccessibleName(QStringLiteral("Strength of covers drawn by hand"));
+    m_strength->setAccessibleName(Tr::tr("Strength of covers drawn by hand"));
     m_hint = new QLabel;
     m_hint->setProperty("role", QStringLiteral("faint"));
     // Cut off rather than that it pushes the window wider.
@@ -87,8 +87,8 @@ void Dock::refresh() {
     const Sheet::Tool tool = m_sheet.tool();
     m_style->setVisible(tool == Sheet::Tool::Cover);
     m_strength->setVisible(tool == Sheet::Tool::Cover && look().style != CoverStyle::Solid); // a solid cover has none
-    m_hint->setText(tool == Sheet::Tool::Cover       ? QStringLiteral("Drag over what to cover; Escape ends.")
-                    : tool == Sheet::Tool::ReadAgain ? QStringLiteral("Drag over what to read again; Escape ends.")
+    m_hint->setText(tool == Sheet::Tool::Cover       ? Tr::tr("Drag over what to cover; Escape ends.")
+                    : tool == Sheet::Tool::ReadAgain ? Tr::tr("Drag over what to read again; Escape ends.")
                                                      : QString());
     m_hint->setToolTip(m_hint->text());
     fitWords();

@@ -21,7 +21,7 @@ bool isAbove(const QRectF& a, const QRectF& b) {
 QString titleOf(const Finding& finding) {
     const QRectF box = finding.boxes.front();
     return finding.text.isEmpty()
-               ? sentence(u"%1 %2 × %3", kindTitle(finding.kind), int(box.width()), int(box.height()))
+               ? sentence(Tr::tr("%1 %2 × %3"), kindTitle(finding.kind), int(box.width()), int(box.height()))
                : finding.text;
 }
 
@@ -70,7 +70,8 @@ void FindingsModel::addHands(const Capture& capture) {
     if (m_filter.kind || (m_filter.state && *m_filter.state != Decision::Cover)) return;
     for (const HandCover& hand : capture.hands) {
         const QRect box = hand.shape.region(capture.size).boundingRect();
-        m_rows.push_back({true, {}, sentence(u"Area %1 × %2", box.width(), box.height()), 1, {hand.id}, 0, 1, 0});
+        m_rows.push_back(
+            {true, {}, sentence(Tr::tr("Area %1 × %2"), box.width(), box.height()), 1, {hand.id}, 0, 1, 0});
     }
 }
 
@@ -103,8 +104,8 @@ QVariant FindingsModel::data(const QModelIndex& index, int role) const {
     const FindingsRow& r = row(index.row());
     if (role == Qt::DisplayRole || role == Qt::ToolTipRole) return r.text;
     if (role == Qt::AccessibleTextRole)
-        return r.byHand ? sentence(u"%1, covered by hand", r.text)
-                        : sentence(u"%1, %2, %3 places, %4", r.text, kindTitle(r.kind), r.ids.size(),
+        return r.byHand ? sentence(Tr::tr("%1, covered by hand"), r.text)
+                        : sentence(Tr::tr("%1, %2, %3 places, %4"), r.text, kindTitle(r.kind), r.ids.size(),
                                    r.open    ? QStringLiteral("open")
                                    : r.cover ? QStringLiteral("covered")
                                              : QStringLiteral("kept"));
@@ -137,7 +138,7 @@ void paintState(QPainter& p, const QRectF& r, Decision decision, const Theme& t)
 
 void FindingsDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const {
     const FindingsRow& g = static_cast<const FindingsModel&>(*index.model()).row(index.row());
-    const Theme& t = theme(*qApp);
+    const Theme& t = m_theme;
     p->save();
     const QRectF r = option.rect;
     if (option.state & QStyle::State_Selected) {
@@ -151,7 +152,7 @@ void FindingsDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, co
     const double left = r.left() + 34;
     double right = r.right() - 12;
     if (g.ids.size() > 1) {
-        const QString count = QStringLiteral("%1 places").arg(g.ids.size());
+        const QString count = Tr::tr("%n place(s)", nullptr, int(g.ids.size()));
         QFont f = option.font;
         f.setPixelSize(11);
         p->setFont(f);
@@ -169,10 +170,11 @@ void FindingsDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, co
     f.setPixelSize(11);
     p->setFont(f);
     p->setPen(t.faint);
-    QString second = g.byHand ? QStringLiteral("Covered by hand")
-                              : sentence(u"%1 · %2 % sure", kindTitle(g.kind), int(std::lround(100 * g.confidence)));
+    QString second = g.byHand
+                         ? Tr::tr("Covered by hand")
+                         : sentence(Tr::tr("%1 · %2 % sure"), kindTitle(g.kind), int(std::lround(100 * g.confidence)));
     const int kinds = (g.open > 0) + (g.cover > 0) + (g.keep > 0);
-    if (kinds > 1) second += sentence(u" · %1 open, %2 covered, %3 kept", g.open, g.cover, g.keep);
+    if (kinds > 1) second = sentence(Tr::tr("%1 · %2 open, %3 covered, %4 kept"), second, g.open, g.cover, g.keep);
     p->drawText(QRectF(left, r.top() + 23, r.right() - 12 - left, 16), Qt::AlignVCenter | Qt::AlignLeft,
                 QFontMetricsF(f).elidedText(second, Qt::ElideRight, r.right() - 12 - left));
     p->restore();

@@ -11,6 +11,8 @@
 
 namespace eyelid {
 
+struct Theme;
+
 /// Which rows are listed.
 struct FindingsFilter {
     std::optional<Kind> kind;
@@ -54,9 +56,13 @@ private:
 
 class FindingsDelegate final : public QStyledItemDelegate {
 public:
-    using QStyledItemDelegate::QStyledItemDelegate;
+    explicit FindingsDelegate(const Theme& theme, QObject* parent = nullptr)
+        : QStyledItemDelegate(parent), m_theme(theme) {}
     QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override { return {200, 44}; }
     void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override;
+
+private:
+    const Theme& m_theme;
 };
 
 } // namespace eyelid

@@ -31,7 +31,7 @@ QLabel* label(const QString& text, const char* role) {
 
 } // namespace
 
-FindingsPanel::FindingsPanel(Case& owner, Selection& selection, QWidget* parent)
+FindingsPanel::FindingsPanel(Case& owner, Selection& selection, const Theme& theme, QWidget* parent)
     : QWidget(parent), m_case(owner), m_selection(selection), m_model(new FindingsModel(owner, this)) {
     setObjectName(QStringLiteral("findings"));
     setAttribute(Qt::WA_StyledBackground);
@@ -40,7 +40,7 @@ FindingsPanel::FindingsPanel(Case& owner, Selection& selection, QWidget* parent)
     layout->setSpacing(0);
     layout->addLayout(makeTop());
     layout->addLayout(makeFilters());
-    makeList();
+    makeList(theme);
     layout->addWidget(m_list, 1);
     layout->addWidget(makeDetails());
     bind();
@@ -50,7 +50,7 @@ FindingsPanel::FindingsPanel(Case& owner, Selection& selection, QWidget* parent)
 QLayout* FindingsPanel::makeTop() {
     auto* top = new QHBoxLayout;
     top->setContentsMargins(12, 10, 12, 6);
-    top->addWidget(label(QStringLiteral("Findings"), "title"));
+    top->addWidget(label(Tr::tr("Findings"), "title"));
     top->addStretch();
     m_count = label({}, "faint");
     top->addWidget(m_count);
@@ -62,28 +62,28 @@ QLayout* FindingsPanel::makeFilters() {
     filters->setContentsMargins(12, 0, 12, 8);
     filters->setSpacing(8);
     m_state = new QComboBox;
-    m_state->setAccessibleName(QStringLiteral("Show findings of this state"));
-    m_state->addItem(QStringLiteral("All states"), -1);
-    m_state->addItem(QStringLiteral("Open"), int(Decision::Open));
-    m_state->addItem(QStringLiteral("Covered"), int(Decision::Cover));
-    m_state->addItem(QStringLiteral("Kept"), int(Decision::Keep));
+    m_state->setAccessibleName(Tr::tr("Show findings of this state"));
+    m_state->addItem(Tr::tr("All states"), -1);
+    m_state->addItem(Tr::tr("Open"), int(Decision::Open));
+    m_state->addItem(Tr::tr("Covered"), int(Decision::Cover));
+    m_state->addItem(Tr::tr("Kept"), int(Decision::Keep));
     m_kind = new QComboBox;
-    m_kind->setAccessibleName(QStringLiteral("Show findings of this kind"));
-    m_kind->addItem(QStringLiteral("All kinds"), allKindsShown);
+    m_kind->setAccessibleName(Tr::tr("Show findings of this kind"));
+    m_kind->addItem(Tr::tr("All kinds"), allKindsShown);
     for (Kind kind : allKinds()) m_kind->addItem(kindTitle(kind), int(kind));
-    m_kind->addItem(QStringLiteral("Area covered by hand"), handsOnly);
+    m_kind->addItem(Tr::tr("Area covered by hand"), handsOnly);
     m_kind->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     filters->addWidget(m_state, 2);
     filters->addWidget(m_kind, 3);
     return filters;
 }
 
-void FindingsPanel::makeList() {
+void FindingsPanel::makeList(const Theme& theme) {
     m_list = new QListView;
     m_list->setObjectName(QStringLiteral("findingsList"));
-    m_list->setAccessibleName(QStringLiteral("Findings by value"));
+    m_list->setAccessibleName(Tr::tr("Findings by value"));
     m_list->setModel(m_model);
-    m_list->setItemDelegate(new FindingsDelegate(m_list));
+    m_list->setItemDelegate(new FindingsDelegate(theme, m_list));
     m_list->setUniformItemSizes(true);
     m_list->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     m_list->setFrameShape(QFrame::NoFrame);
@@ -113,8 +113,8 @@ QWidget* FindingsPanel::makeDetails() {
     details->addLayout(makeDecisions());
     details->addLayout(makeStyle());
     m_note = new QLineEdit;
-    m_note->setPlaceholderText(QStringLiteral("Note for yourself; never in the log"));
-    m_note->setAccessibleName(QStringLiteral("Note"));
+    m_note->setPlaceholderText(Tr::tr("Note for yourself; never in the log"));
+    m_note->setAccessibleName(Tr::tr("Note"));
     details->addWidget(m_note);
     return m_details;
 }
@@ -127,9 +127,8 @@ QLayout* FindingsPanel::makeDecisions() {
         b->setText(text);
         b->setCheckable(true);
         b->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-        b->setToolTip(
-            QStringLiteral("%1 (%2). With Shift all of the same value, with Alt all of the kind.").arg(text, key));
-        b->setAccessibleName(QStringLiteral("%1 this finding").arg(text));
+        b->setToolTip(Tr::tr("%1 (%2). With Shift all of the same value, with Alt all of the kind.").arg(text, key));
+        b->setAccessibleName(Tr::tr("%1 this finding").arg(text));
         connect(b, &QToolButton::clicked, this, [this, decision] {
             const auto modifiers = QApplication::keyboardModifiers();
             emit decisionAsked(modifiers & Qt::AltModifier     ? Scope::SameKind
@@ -141,9 +140,9 @@ QLayout* FindingsPanel::makeDecisions() {
         decisions->addWidget(b);
         return b;
     };
-    m_cover = button(QStringLiteral("Cover"), QStringLiteral("C"), Decision::Cover);
-    m_keep = button(QStringLiteral("Keep"), QStringLiteral("E"), Decision::Keep);
-    m_open = button(QStringLiteral("Open"), QStringLiteral("O"), Decision::Open);
+    m_cover = button(Tr::tr("Cover"), QStringLiteral("C"), Decision::Cover);
+    m_keep = button(Tr::tr("Keep"), QStringLiteral("E"), Decision::Keep);
+    m_open = button(Tr::tr("Open"), QStringLiteral("O"), Decision::Open);
     return decisions;
 }
 
@@ -151,14 +150,13 @@ QLayout* FindingsPanel::makeStyle() {
     auto* style = new QHBoxLayout;
     style->setSpacing(8);
     m_style = new QComboBox;
-    m_style->setAccessibleName(QStringLiteral("Style of the cover"));
-    for (const QString& name : {QStringLiteral("Solid"), QStringLiteral("Mosaic"), QStringLiteral("Blur")})
-        m_style->addItem(name);
+    m_style->setAccessibleName(Tr::tr("Style of the cover"));
+    for (const QString& name : {Tr::tr("Solid"), Tr::tr("Mosaic"), Tr::tr("Blur")}) m_style->addItem(name);
     m_strength = new QSlider(Qt::Horizontal);
     m_strength->setRange(0, 100);
-    m_strength->setAccessibleName(QStringLiteral("Strength of mosaic or blur"));
-    m_strength->setToolTip(QStringLiteral(
-        "How coarse the mosaic or blur is. It hides the same at any strength: nothing of the text is in it."));
+    m_strength->setAccessibleName(Tr::tr("Strength of mosaic or blur"));
+    m_strength->setToolTip(
+        Tr::tr("How coarse the mosaic or blur is. It hides the same at any strength: nothing of the text is in it."));
     style->addWidget(m_style, 1);
     style->addWidget(m_strength, 1);
     return style;
@@ -230,7 +228,7 @@ void FindingsPanel::refresh() {
     if (n.all() == 0)
         m_count->clear();
     else
-        m_count->setText(sentence(u"%1 open, %2 covered, %3 kept", n.open, n.cover, n.keep));
+        m_count->setText(sentence(Tr::tr("%1 open, %2 covered, %3 kept"), n.open, n.cover, n.keep));
     showDetails();
 }
 
@@ -247,13 +245,12 @@ void FindingsPanel::showDetails() {
     else if (hand)
         showHand(*hand);
     else
-        m_reason->setText(
-            m_case.captures().empty()
-                ? QStringLiteral("What is sensitive on your captures is listed here, with the reason for each.")
-            : m_case.counts().all() > 0 ? QStringLiteral("Press J to go to the first finding.")
-            : m_case.counts().unread > 0
-                ? QStringLiteral("Nothing is found before the captures are read.")
-                : QStringLiteral("Nothing sensitive was found. Look yourself before it leaves."));
+        m_reason->setText(m_case.captures().empty()
+                              ? Tr::tr("What is sensitive on your captures is listed here, with the reason for each.")
+                          : m_case.counts().all() > 0 ? Tr::tr("Press J to go to the first finding.")
+                          : m_case.counts().unread > 0
+                              ? Tr::tr("Nothing is found before the captures are read.")
+                              : Tr::tr("Nothing sensitive was found. Look yourself before it leaves."));
     m_showing = false;
 }
 
@@ -261,14 +258,15 @@ void FindingsPanel::showItem(const Item& item) {
     const Finding& finding = item.finding;
     m_value->setText(finding.text.isEmpty() ? kindTitle(finding.kind) : finding.text);
     m_kindLabel->setText(
-        sentence(u"%1 · %2 % sure", kindTitle(finding.kind), int(std::lround(100 * finding.confidence))));
-    m_reason->setText(finding.ground.isEmpty() ? sentence(u"Why: it %1.", finding.reason)
-                                               : sentence(u"Why: it %1.\nGround: %2", finding.reason, finding.ground));
+        sentence(Tr::tr("%1 · %2 % sure"), kindTitle(finding.kind), int(std::lround(100 * finding.confidence))));
+    m_reason->setText(finding.ground.isEmpty()
+                          ? sentence(Tr::tr("Why: it %1."), finding.reason)
+                          : sentence(Tr::tr("Why: it %1.\nGround: %2"), finding.reason, finding.ground));
     const QString capture = m_case.captureOf(item.id)->name;
     const auto same = m_case.itemsInScope(item.id, Scope::SameValue);
     const auto at = std::find(same.begin(), same.end(), item.id) - same.begin();
-    m_place->setText(same.size() > 1 ? sentence(u"Place %1 of %2, on %3", at + 1, same.size(), capture)
-                                     : sentence(u"On %1", capture));
+    m_place->setText(same.size() > 1 ? sentence(Tr::tr("Place %1 of %2, on %3"), at + 1, same.size(), capture)
+                                     : sentence(Tr::tr("On %1"), capture));
     m_cover->setChecked(item.decision == Decision::Cover);
     m_keep->setChecked(item.decision == Decision::Keep);
     m_open->setChecked(item.decision == Decision::Open);
@@ -276,9 +274,9 @@ void FindingsPanel::showItem(const Item& item) {
 }
 
 void FindingsPanel::showHand(const HandCover& hand) {
-    m_value->setText(QStringLiteral("Area"));
-    m_kindLabel->setText(QStringLiteral("Covered by hand; Delete removes it"));
-    m_place->setText(sentence(u"On %1", m_case.captureOf(hand.id)->name));
+    m_value->setText(Tr::tr("Area"));
+    m_kindLabel->setText(Tr::tr("Covered by hand; Delete removes it"));
+    m_place->setText(sentence(Tr::tr("On %1"), m_case.captureOf(hand.id)->name));
     showLook(hand.style, hand.strength, hand.note);
 }
 

@@ -16,12 +16,14 @@ class QToolButton;
 
 namespace eyelid {
 
+struct Theme;
+
 class FindingsModel;
 
 class FindingsPanel final : public QWidget {
     Q_OBJECT
 public:
-    FindingsPanel(Case& owner, Selection& selection, QWidget* parent = nullptr);
+    FindingsPanel(Case& owner, Selection& selection, const Theme& theme, QWidget* parent = nullptr);
 
     QListView* list() const { return m_list; }
     /// Findings of the case in the order they are gone through, as filtered.
@@ -34,7 +36,7 @@ signals:
 private:
     QLayout* makeTop();
     QLayout* makeFilters();
-    void makeList();
+    void makeList(const Theme& theme);
     QWidget* makeDetails();
     QLayout* makeDecisions();
     QLayout* makeStyle();

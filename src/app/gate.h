@@ -10,12 +10,14 @@ class QToolButton;
 
 namespace eyelid {
 
+struct Theme;
+
 class LidGauge;
 
 class Gate final : public QWidget {
     Q_OBJECT
 public:
-    explicit Gate(QWidget* parent = nullptr);
+    explicit Gate(const Theme& theme, QWidget* parent = nullptr);
 
     void setSettled(double share);
     /// What stands in the way, or that nothing does.
@@ -34,6 +36,7 @@ signals:
     void readAsked();
 
 private:
+    const Theme& m_theme;
     LidGauge* m_lid;
     QLabel *m_message, *m_detail;
     QProgressBar* m_progress;

@@ -21,24 +21,23 @@ double settledShare(const Case::Counts& n, bool any) {
 
 QStringList inTheWay(const Case::Counts& n, ReleaseFlow::Check check) {
     QStringList ways;
-    if (n.open) ways << sentence(u"%1 open", n.open);
-    if (n.unread)
-        ways << (n.unread == 1 ? QStringLiteral("1 capture not read") : sentence(u"%1 captures not read", n.unread));
-    if (check == ReleaseFlow::Check::Failed) ways << QStringLiteral("check failed");
-    if (check == ReleaseFlow::Check::NotRun) ways << QStringLiteral("check not run");
+    if (n.open) ways << sentence(Tr::tr("%1 open"), n.open);
+    if (n.unread) ways << Tr::tr("%n capture(s) not read", nullptr, n.unread);
+    if (check == ReleaseFlow::Check::Failed) ways << Tr::tr("check failed");
+    if (check == ReleaseFlow::Check::NotRun) ways << Tr::tr("check not run");
     return ways;
 }
 
 QString whatToDo(const Case& open, const Case::Counts& n, bool failed) {
-    if (n.open) return QStringLiteral("J goes to the next; C covers it, E keeps it.");
+    if (n.open) return Tr::tr("J goes to the next; C covers it, E keeps it.");
     if (n.unread) {
         QString trouble;
         for (const Capture& c : open.captures())
             if (c.reading == Capture::Reading::Failed) trouble = c.trouble;
         return trouble;
     }
-    return failed ? QStringLiteral("Cover what was found, or let it pass with a reason.")
-                  : QStringLiteral("All findings are settled. Check the pictures as they will be written.");
+    return failed ? Tr::tr("Cover what was found, or let it pass with a reason.")
+                  : Tr::tr("All findings are settled. Check the pictures as they will be written.");
 }
 
 } // namespace
@@ -52,12 +51,12 @@ GateState gateStateOf(const Case& open, const ReleaseFlow& release, const CaseWo
     state.settled = settledShare(n, any);
     const QStringList ways = inTheWay(n, check);
     if (!any) {
-        state.message = QStringLiteral("Nothing to release yet");
-        state.detail = QStringLiteral("Take or bring in a capture to begin.");
+        state.message = Tr::tr("Nothing to release yet");
+        state.detail = Tr::tr("Take or bring in a capture to begin.");
     } else if (ways.isEmpty()) {
-        state.message = QStringLiteral("Checked; ready to release");
+        state.message = Tr::tr("Checked; ready to release");
         state.tone = Gate::Tone::Ready;
-        state.detail = sentence(u"%1 covered, %2 kept.", n.cover, n.keep);
+        state.detail = sentence(Tr::tr("%1 covered, %2 kept."), n.cover, n.keep);
     } else {
         state.message = ways.join(QStringLiteral(", "));
         state.message[0] = state.message[0].toUpper();

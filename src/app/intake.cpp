@@ -43,18 +43,15 @@ QStringList localFiles(const QMimeData& data) {
 
 } // namespace
 
-Intake::Intake(Case& owner, QWidget& window) : m_case(owner), m_window(window) {
-    // In the order they were given.
-    m_pool.setMaxThreadCount(1);
-}
+Intake::Intake(Case& owner, QWidget& window) : m_case(owner), m_window(window) {}
 
 Intake::~Intake() {
     m_leaving = true;
-    m_pool.waitForDone();
+    m_lane.finish();
 }
 
 void Intake::aside(std::function<void()> work) {
-    m_pool.start(std::move(work));
+    m_lane.start(std::move(work));
 }
 
 // Called aside: what takes long about a picture is done here.
@@ -86,7 +83,7 @@ void Intake::bringIn(const QStringList& given) {
             QStringList names = QDir(path).entryList(picturePatterns(), QDir::Files);
             sortByName(names);
             for (const QString& name : names) files << QDir(path).filePath(name);
-            if (names.isEmpty()) emit trouble(sentence(u"There are no pictures in %1.", path));
+            if (names.isEmpty()) emit trouble(sentence(Tr::tr("There are no pictures in %1."), path));
         } else if (PdfFile::isPdf(path)) {
             pdfs << path;
         } else {
@@ -116,13 +113,13 @@ void Intake::bringInClipboard() {
     if (held && held->hasImage()) {
         const QImage picture = held->imageData().value<QImage>();
         if (!picture.isNull()) {
-            addAside(picture, QStringLiteral("From the clipboard"));
+            addAside(picture, Tr::tr("From the clipboard"));
             return;
         }
     }
     const QStringList files = held ? localFiles(*held) : QStringList();
     if (files.isEmpty())
-        emit trouble(QStringLiteral("There is no picture on the clipboard; copy one, or a picture file, first."));
+        emit trouble(Tr::tr("There is no picture on the clipboard; copy one, or a picture file, first."));
     else
         bringIn(files);
 }
@@ -132,14 +129,14 @@ void Intake::bringInDropped(const QMimeData& data) {
     if (!files.isEmpty())
         bringIn(files);
     else if (data.hasImage())
-        addAside(data.imageData().value<QImage>(), QStringLiteral("Dropped picture"));
+        addAside(data.imageData().value<QImage>(), Tr::tr("Dropped picture"));
 }
 
 void Intake::chooseFiles() {
     const FileDialogTraces traces;
     const QStringList files = QFileDialog::getOpenFileNames(
-        &m_window, QStringLiteral("Bring in pictures"), m_case.folders.bringIn,
-        QStringLiteral("Pictures and PDFs (%1 *.pdf);;All files (*)").arg(picturePatterns().join(QLatin1Char(' '))));
+        &m_window, Tr::tr("Bring in pictures"), m_case.folders.bringIn,
+        Tr::tr("Pictures and PDFs (%1 *.pdf);;All files (*)").arg(picturePatterns().join(QLatin1Char(' '))));
     if (files.isEmpty()) return;
     m_case.folders.bringIn = QFileInfo(files.first()).absolutePath();
     bringIn(files);
@@ -157,10 +154,10 @@ std::shared_ptr<PdfFile> Intake::openPdf(const QString& file) {
         }
         bool ok = false;
         const QString name = QFileInfo(file).fileName();
-        password = QInputDialog::getText(&m_window, QStringLiteral("Bring in pages"),
+        password = QInputDialog::getText(&m_window, Tr::tr("Bring in pages"),
                                          password.isEmpty()
-                                             ? sentence(u"%1 is locked. Its password:", name)
-                                             : sentence(u"That was not the password of %1. Its password:", name),
+                                             ? sentence(Tr::tr("%1 is locked. Its password:"), name)
+                                             : sentence(Tr::tr("That was not the password of %1. Its password:"), name),
                                          QLineEdit::Password, {}, &ok);
         if (!ok) return nullptr;
     }
@@ -175,8 +172,7 @@ void Intake::bringInPdf(const QString& file) {
 
 void Intake::bringInPages(const std::shared_ptr<PdfFile>& pdf, const QString& file, const std::vector<int>& pages,
                           double dpi) {
-    auto* progress = new QProgressDialog(QStringLiteral("Drawing the pages"), QStringLiteral("Stop"), 0,
-                                         int(pages.size()), &m_window);
+    auto* progress = new QProgressDialog(Tr::tr("Drawing the pages"), Tr::tr("Stop"), 0, int(pages.size()), &m_window);
     progress->setAttribute(Qt::WA_DeleteOnClose);
     progress->setWindowModality(Qt::WindowModal);
     progress->setMinimumDuration(600);
@@ -191,7 +187,7 @@ void Intake::bringInPages(const std::shared_ptr<PdfFile>& pdf, const QString& fi
                 troubles << picture.error().sentence;
                 continue;
             }
-            makeReady(*picture, sentence(u"%1, page %2", QFileInfo(file).fileName(), pages[i] + 1), nullptr,
+            makeReady(*picture, sentence(Tr::tr("%1, page %2"), QFileInfo(file).fileName(), pages[i] + 1), nullptr,
                       [shown, done = int(i) + 1](int) {
                           if (shown) shown->setValue(done);
                       });
@@ -206,8 +202,8 @@ void Intake::bringInPages(const std::shared_ptr<PdfFile>& pdf, const QString& fi
 void Intake::joinChosen() {
     const FileDialogTraces traces;
     QStringList files = QFileDialog::getOpenFileNames(
-        &m_window, QStringLiteral("Pictures of one page that overlap"), m_case.folders.bringIn,
-        QStringLiteral("Pictures (%1);;All files (*)").arg(picturePatterns().join(QLatin1Char(' '))));
+        &m_window, Tr::tr("Pictures of one page that overlap"), m_case.folders.bringIn,
+        Tr::tr("Pictures (%1);;All files (*)").arg(picturePatterns().join(QLatin1Char(' '))));
     if (files.isEmpty()) return;
     // File dialogs give them in the order they were clicked or in none; their names say the order.
     sortByName(files);
@@ -231,7 +227,7 @@ void Intake::joinFiles(const QStringList& files) {
         auto joined = joinPictures(pictures, across ? ScrollDirection::Right : ScrollDirection::Down);
         if (!joined) return tell(joined.error().sentence);
         auto page = std::make_shared<const ScrolledPage>(*joined);
-        makeReady(page->compose(), sentence(u"Joined from %1 pictures", files.size()), page, {});
+        makeReady(page->compose(), sentence(Tr::tr("Joined from %1 pictures"), files.size()), page, {});
     });
 }
 

@@ -2,13 +2,13 @@
 // joined. Decodes, draws pages and joins aside; the window goes on meanwhile.
 #pragma once
 
+#include "base/workers.h"
 #include "casefile/case.h"
 
 #include <atomic>
 #include <functional>
 #include <QObject>
 #include <QStringList>
-#include <QThreadPool>
 
 class QMimeData;
 
@@ -55,7 +55,7 @@ private:
     Case& m_case;
     QWidget& m_window;
     std::atomic<bool> m_leaving{false}; ///< what is being decoded is not wanted any more
-    QThreadPool m_pool;                 ///< ends before the rest goes
+    Lane m_lane;                        ///< in the order they were given; ends before the rest goes
 };
 
 } // namespace eyelid

@@ -9,14 +9,15 @@
 
 namespace eyelid {
 
-JoinsBar::JoinsBar(Case& owner, Selection& selection) : m_case(owner), m_selection(selection) {
+JoinsBar::JoinsBar(Case& owner, Selection& selection, const Theme& theme)
+    : m_case(owner), m_selection(selection), m_theme(theme) {
     setObjectName(QStringLiteral("joinsBar"));
     setAttribute(Qt::WA_StyledBackground);
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(14, 6, 10, 6);
     m_text = new QLabel;
     row->addWidget(m_text, 1);
-    auto* button = new QPushButton(QStringLiteral("Look at the joins"));
+    auto* button = new QPushButton(Tr::tr("Look at the joins"));
     button->setObjectName(QStringLiteral("lookAtJoins"));
     connect(button, &QPushButton::clicked, this, &JoinsBar::look);
     row->addWidget(button);
@@ -38,15 +39,16 @@ void JoinsBar::refresh() {
     const int unsure = joined() ? joined()->unsure() : 0;
     setVisible(unsure > 0);
     m_text->setText(
-        unsure == 1 ? QStringLiteral("One join of this page is not sure: something may be lost or doubled there.")
-                    : sentence(u"%1 joins of this page are not sure: something may be lost or doubled there.", unsure));
+        unsure == 1
+            ? Tr::tr("One join of this page is not sure: something may be lost or doubled there.")
+            : sentence(Tr::tr("%1 joins of this page are not sure: something may be lost or doubled there."), unsure));
 }
 
 void JoinsBar::look() {
     const int id = m_selection.capture();
     const auto page = m_case.joinedPage(id);
     if (!page || page->joins().empty()) return;
-    JoinsView view(*page, window());
+    JoinsView view(*page, m_theme, window());
     view.exec();
     const auto put = std::make_shared<const ScrolledPage>(view.page());
     if (view.moved())

@@ -10,10 +10,12 @@ class QLabel;
 
 namespace eyelid {
 
+struct Theme;
+
 class JoinsBar final : public QWidget {
     Q_OBJECT
 public:
-    JoinsBar(Case& owner, Selection& selection);
+    JoinsBar(Case& owner, Selection& selection, const Theme& theme);
     /// Whether the capture that is shown has joins at all.
     bool hasJoins() const;
     /// Opens the view of the joins; what was put right there goes into the case.
@@ -25,6 +27,7 @@ private:
 
     Case& m_case;
     Selection& m_selection;
+    const Theme& m_theme;
     QLabel* m_text;
 };
 

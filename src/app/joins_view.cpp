@@ -21,7 +21,7 @@ constexpr int mostCards = 3;
 
 } // namespace
 
-JoinCard::JoinCard() {
+JoinCard::JoinCard(const Theme& theme) : m_theme(theme) {
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
     setMinimumSize(180, 200);
     setCursor(Qt::PointingHandCursor);
@@ -41,7 +41,7 @@ void JoinCard::show(const QImage& picture, bool down, int offset, const QString&
 void JoinCard::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    const Theme& t = theme(*qApp);
+    const Theme& t = m_theme;
     const QRectF frame = QRectF(rect()).adjusted(1.5, 1.5, -1.5, -26);
     p.setBrush(t.paper);
     p.setPen(Qt::NoPen);
@@ -81,8 +81,9 @@ void JoinCard::mouseReleaseEvent(QMouseEvent* event) {
     if (event->button() == Qt::LeftButton && rect().contains(event->position().toPoint())) emit chosen(m_offset);
 }
 
-JoinsView::JoinsView(const ScrolledPage& page, QWidget* parent) : QDialog(parent), m_page(page) {
-    setWindowTitle(QStringLiteral("Joins"));
+JoinsView::JoinsView(const ScrolledPage& page, const Theme& theme, QWidget* parent)
+    : QDialog(parent), m_page(page), m_theme(theme) {
+    setWindowTitle(Tr::tr("Joins"));
     setObjectName(QStringLiteral("joinsView"));
     resize(1040, 620);
     auto* layout = new QVBoxLayout(this);
@@ -99,13 +100,13 @@ JoinsView::JoinsView(const ScrolledPage& page, QWidget* parent) : QDialog(parent
     row->setSpacing(12);
     m_list = new QListWidget;
     m_list->setObjectName(QStringLiteral("joins"));
-    m_list->setAccessibleName(QStringLiteral("Joins of the page"));
+    m_list->setAccessibleName(Tr::tr("Joins of the page"));
     m_list->setFixedWidth(220);
     row->addWidget(m_list);
     m_cards = new QHBoxLayout;
     m_cards->setSpacing(10);
     for (int i = 0; i < mostCards; ++i) {
-        auto* card = new JoinCard;
+        auto* card = new JoinCard(theme);
         m_cards->addWidget(card, 1);
         connect(card, &JoinCard::chosen, this, &JoinsView::put);
         m_shown.push_back(card);
@@ -113,22 +114,22 @@ JoinsView::JoinsView(const ScrolledPage& page, QWidget* parent) : QDialog(parent
     row->addLayout(m_cards, 1);
     layout->addLayout(row, 1);
     auto* buttons = new QHBoxLayout;
-    buttons->addWidget(new QLabel(QStringLiteral("Second picture starts")));
+    buttons->addWidget(new QLabel(Tr::tr("Second picture starts")));
     m_offset = new QSpinBox;
     m_offset->setObjectName(QStringLiteral("joinOffset"));
     m_offset->setSuffix(QStringLiteral(" px"));
-    m_offset->setAccessibleName(QStringLiteral("Distance between the two pictures in pixels"));
-    m_offset->setToolTip(QStringLiteral("Up and Down move it by one pixel, with Shift by ten"));
+    m_offset->setAccessibleName(Tr::tr("Distance between the two pictures in pixels"));
+    m_offset->setToolTip(Tr::tr("Up and Down move it by one pixel, with Shift by ten"));
     m_offset->setKeyboardTracking(false);
     buttons->addWidget(m_offset);
-    buttons->addWidget(new QLabel(QStringLiteral("after the first. Up and Down move it, with Shift by ten.")));
+    buttons->addWidget(new QLabel(Tr::tr("after the first. Up and Down move it, with Shift by ten.")));
     buttons->addStretch();
-    m_right = new QPushButton(QStringLiteral("This is right"));
+    m_right = new QPushButton(Tr::tr("This is right"));
     m_right->setObjectName(QStringLiteral("joinRight"));
-    m_right->setToolTip(QStringLiteral("This join is as it should be; on to the next unsure one (Enter)"));
+    m_right->setToolTip(Tr::tr("This join is as it should be; on to the next unsure one (Enter)"));
     m_right->setProperty("primary", true);
     m_right->setDefault(true);
-    auto* close = new QPushButton(QStringLiteral("Close"));
+    auto* close = new QPushButton(Tr::tr("Close"));
     close->setAutoDefault(false);
     buttons->addWidget(close);
     buttons->addWidget(m_right);
@@ -146,26 +147,27 @@ JoinsView::JoinsView(const ScrolledPage& page, QWidget* parent) : QDialog(parent
 }
 
 void JoinsView::refreshList() {
-    const Theme& t = theme(*qApp);
+    const Theme& t = m_theme;
     for (int i = 0; i < m_list->count(); ++i) {
         const Join& join = m_page.joins()[size_t(i)];
         auto* item = m_list->item(i);
-        item->setText(sentence(u"%1 at pixel %2%3", i + 1, m_page.seamAt(size_t(i)),
-                               join.sure ? (join.byHand ? QStringLiteral(", by hand") : QString())
-                                         : QStringLiteral(", not sure")));
+        item->setText(sentence(!join.sure    ? Tr::tr("%1 at pixel %2, not sure")
+                               : join.byHand ? Tr::tr("%1 at pixel %2, by hand")
+                                             : Tr::tr("%1 at pixel %2"),
+                               i + 1, m_page.seamAt(size_t(i))));
         item->setIcon(join.sure ? themedIcon(QStringLiteral("check"), t.pine)
                                 : themedIcon(QStringLiteral("triangle-alert"), t.clay));
     }
     const int unsure = m_page.unsure();
-    m_title->setText(unsure == 0   ? QStringLiteral("All %1 joins are settled").arg(m_list->count())
-                     : unsure == 1 ? QStringLiteral("One of %1 joins is not sure").arg(m_list->count())
-                                   : sentence(u"%1 of %2 joins are not sure", unsure, m_list->count()));
+    const int all = m_list->count();
+    m_title->setText(unsure == 0 ? Tr::tr("All %n join(s) are settled", nullptr, all)
+                                 : Tr::tr("%n of %1 joins is/are not sure", nullptr, unsure).arg(all));
 }
 
 void JoinsView::showJoin(int index) {
     if (index < 0) return;
     const Join& join = m_page.joins()[size_t(index)];
-    m_doubt->setText(join.sure ? QStringLiteral("This join fits. It can still be moved.") : join.doubt);
+    m_doubt->setText(join.sure ? Tr::tr("This join fits. It can still be moved.") : join.doubt);
     m_right->setEnabled(!join.sure);
     const bool down = m_page.direction() == ScrollDirection::Down;
     const QSize size = m_page.pictures()[size_t(index)].size();
@@ -190,8 +192,8 @@ void JoinsView::showJoin(int index) {
             continue;
         }
         const int offset = m_candidates[size_t(i)];
-        m_shown[size_t(i)]->show(m_page.seamView(size_t(index), offset, 400), down, offset,
-                                 QStringLiteral("%1 px").arg(offset), offset == join.offset);
+        m_shown[size_t(i)]->show(m_page.seamView(size_t(index), offset, 400), down, offset, Tr::tr("%1 px").arg(offset),
+                                 offset == join.offset);
     }
 }
 

@@ -14,11 +14,13 @@ class QSpinBox;
 
 namespace eyelid {
 
+struct Theme;
+
 /// One place a join could be, drawn pixel for pixel around its seam.
 class JoinCard final : public QWidget {
     Q_OBJECT
 public:
-    JoinCard();
+    explicit JoinCard(const Theme& theme);
     void show(const QImage& picture, bool down, int offset, const QString& caption, bool chosen);
     int offset() const { return m_offset; }
 
@@ -30,6 +32,7 @@ protected:
     void mouseReleaseEvent(QMouseEvent*) override;
 
 private:
+    const Theme& m_theme;
     QImage m_picture;
     bool m_down = true, m_chosen = false;
     int m_offset = 0;
@@ -39,7 +42,7 @@ private:
 class JoinsView final : public QDialog {
     Q_OBJECT
 public:
-    explicit JoinsView(const ScrolledPage& page, QWidget* parent = nullptr);
+    JoinsView(const ScrolledPage& page, const Theme& theme, QWidget* parent = nullptr);
     const ScrolledPage& page() const { return m_page; }
     /// Something was put to another place.
     bool moved() const { return m_moved; }
@@ -54,6 +57,7 @@ private:
     void approve();
 
     ScrolledPage m_page;
+    const Theme& m_theme;
     bool m_moved = false;
     QListWidget* m_list;
     QLabel *m_doubt, *m_title;

@@ -1,5 +1,6 @@
 #include "app/keys_edit.h"
 
+#include "base/sentence.h"
 #include "capture/global_shortcuts.h"
 
 #include <QKeyEvent>
@@ -22,8 +23,8 @@ bool isModifier(int key) {
 KeysEdit::KeysEdit(const QKeySequence& keys, QWidget* parent) : QLineEdit(parent) {
     setReadOnly(true);
     setContextMenuPolicy(Qt::NoContextMenu);
-    setPlaceholderText(QStringLiteral("No keys"));
-    setToolTip(QStringLiteral("Press the keys; Backspace for none"));
+    setPlaceholderText(Tr::tr("No keys"));
+    setToolTip(Tr::tr("Press the keys; Backspace for none"));
     setKeys(keys);
 }
 
@@ -51,7 +52,7 @@ void KeysEdit::keyPressEvent(QKeyEvent* event) {
         return setKeys({});
     const QKeySequence keys(QKeyCombination(modifiers, Qt::Key(event->key())));
     if (mayBeGlobal(keys)) return setKeys(keys);
-    emit refused(QStringLiteral("%1 is needed by other programs; add Ctrl, Alt or the Super key to it.")
+    emit refused(Tr::tr("%1 is needed by other programs; add Ctrl, Alt or the Super key to it.")
                      .arg(keys.toString(QKeySequence::NativeText)));
 }
 

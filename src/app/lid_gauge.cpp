@@ -1,6 +1,7 @@
 #include "app/lid_gauge.h"
 
 #include "app/theme.h"
+#include "base/sentence.h"
 
 #include <cmath>
 #include <QApplication>
@@ -50,14 +51,14 @@ void paintLid(QPainter& painter, const QRectF& rect, double closed, const QColor
     painter.restore();
 }
 
-LidGauge::LidGauge(QWidget* parent) : QWidget(parent) {
+LidGauge::LidGauge(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme) {
     setFixedSize(sizeHint());
-    setAccessibleName(QStringLiteral("Share of findings settled"));
+    setAccessibleName(Tr::tr("Share of findings settled"));
 }
 
 void LidGauge::setClosed(double share) {
     m_closed = share;
-    const QString text = QStringLiteral("%1 % of findings are settled").arg(int(std::lround(100 * share)));
+    const QString text = Tr::tr("%1 % of findings are settled").arg(int(std::lround(100 * share)));
     setAccessibleDescription(text);
     setToolTip(text);
     update();
@@ -65,7 +66,7 @@ void LidGauge::setClosed(double share) {
 
 void LidGauge::paintEvent(QPaintEvent*) {
     QPainter painter(this);
-    const Theme& t = theme(*qApp);
+    const Theme& t = m_theme;
     paintLid(painter, rect(), m_closed, m_closed >= 1 ? t.pine : t.aubergine, t.clay);
 }
 

@@ -5,6 +5,8 @@
 
 namespace eyelid {
 
+struct Theme;
+
 /// Paints the gauge into `rect`: open at 0, closed with its lashes at 1. `alarm` draws it in the colour of a failed
 /// check.
 void paintLid(QPainter& painter, const QRectF& rect, double closed, const QColor& line, const QColor& iris);
@@ -12,7 +14,7 @@ void paintLid(QPainter& painter, const QRectF& rect, double closed, const QColor
 class LidGauge final : public QWidget {
     Q_OBJECT
 public:
-    explicit LidGauge(QWidget* parent = nullptr);
+    explicit LidGauge(const Theme& theme, QWidget* parent = nullptr);
     /// 0 open to 1 closed.
     void setClosed(double share);
     double closed() const { return m_closed; }
@@ -22,6 +24,7 @@ protected:
     void paintEvent(QPaintEvent*) override;
 
 private:
+    const Theme& m_theme;
     double m_closed = 0;
 };
 

@@ -2,6 +2,7 @@
 #include "app/settings.h"
 #include "app/theme.h"
 #include "base/process.h"
+#include "base/sentence.h"
 #include "base/version.h"
 #include "capture/fonts.h"
 #include "capture/global_shortcuts.h"
@@ -27,16 +28,17 @@ int main(int argc, char** argv) {
     QApplication::setApplicationDisplayName(QStringLiteral("Eyelid"));
     QApplication::setApplicationVersion(QString::fromLatin1(versionString));
 
+    speakAs(application, QLocale());
+
     QCommandLineParser parser;
     parser.setApplicationDescription(
-        QStringLiteral("Eyelid finds and covers what is personal or confidential on pictures of screens."));
+        Tr::tr("Eyelid finds and covers what is personal or confidential on pictures of screens."));
     parser.addHelpOption();
     parser.addVersionOption();
-    parser.addPositionalArgument(QStringLiteral("files"), QStringLiteral("Pictures to bring in."),
-                                 QStringLiteral("[files…]"));
-    parser.addOption({QStringLiteral("policy"), QStringLiteral("The policy: a shipped one or a TOML file."),
+    parser.addPositionalArgument(QStringLiteral("files"), Tr::tr("Pictures to bring in."), Tr::tr("[files…]"));
+    parser.addOption({QStringLiteral("policy"), Tr::tr("The policy: a shipped one or a TOML file."),
                       QStringLiteral("name"), QStringLiteral("everything")});
-    parser.addOption({QStringLiteral("demo"), QStringLiteral("Start with three windows of the demo desk taken.")});
+    parser.addOption({QStringLiteral("demo"), Tr::tr("Start with three windows of the demo desk taken.")});
     parser.process(application);
 
     auto policy = loadPolicy(parser.value(QStringLiteral("policy")));
@@ -47,7 +49,8 @@ int main(int argc, char** argv) {
     loadShippedFonts();
     Q_INIT_RESOURCE(icons);
     const bool dark = settings::dark().value_or(QApplication::palette().color(QPalette::Window).lightness() < 110);
-    applyTheme(application, dark ? Theme::night() : Theme::light());
+    Theme theme = dark ? Theme::night() : Theme::light();
+    applyTheme(application, theme);
 
     // The desk one sits at, or the simulated one for the demo and where none can be seen.
     std::unique_ptr<Source> source;
@@ -61,14 +64,14 @@ int main(int argc, char** argv) {
     // While it is out of the way for a delayed take, no window is open.
     QApplication::setQuitOnLastWindowClosed(false);
     if (!source) source = std::make_unique<SimulatedDesk>();
-    MainWindow window(*policy, std::move(source), std::move(shortcuts));
+    MainWindow window(theme, *policy, std::move(source), std::move(shortcuts));
     QObject::connect(&window, &MainWindow::closed, &application, &QApplication::quit);
     window.show();
     if (demo) {
         const SimulatedDesk desk;
         for (const char* id : {"account", "mail", "console"})
             if (auto picture = desk.take({Target::What::Window, QString::fromLatin1(id)}))
-                window.intake().add(*picture, QStringLiteral("Demo desk"));
+                window.intake().add(*picture, Tr::tr("Demo desk"));
     }
     if (!parser.positionalArguments().isEmpty()) window.intake().bringIn(parser.positionalArguments());
     return QApplication::exec();

@@ -38,9 +38,9 @@ enum CentreView { SheetView, CheckedView };
 
 } // namespace
 
-MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, std::unique_ptr<GlobalShortcuts> shortcuts,
-                       QWidget* parent)
-    : QMainWindow(parent), m_case(policy), m_taker(std::make_unique<Taker>(std::move(source), *this)),
+MainWindow::MainWindow(Theme& theme, const Policy& policy, std::unique_ptr<Source> source,
+                       std::unique_ptr<GlobalShortcuts> shortcuts, QWidget* parent)
+    : QMainWindow(parent), m_theme(theme), m_case(policy), m_taker(std::make_unique<Taker>(std::move(source), *this)),
       m_shortcuts(std::move(shortcuts)) {
     setWindowTitle(QStringLiteral("Eyelid"));
     setAcceptDrops(true);
@@ -51,7 +51,7 @@ MainWindow::MainWindow(const Policy& policy, std::unique_ptr<Source> source, std
     bindCheck();
     bindTaking();
     restoreSettings();
-    m_do.refreshIcons();
+    m_do.refreshIcons(m_theme);
     refreshGate();
     refreshActions();
     m_sheet->setFocus();
@@ -71,12 +71,12 @@ void MainWindow::layOut() {
     auto* layout = new QVBoxLayout(central);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
-    m_sheet = new Sheet(m_case, m_selection);
-    m_strip = new Strip(m_case, m_selection);
-    m_findings = new FindingsPanel(m_case, m_selection);
-    m_gate = new Gate;
-    m_check = new CheckView(m_case, m_release);
-    m_header = new CaseHeader(m_case, m_selection, *m_sheet, m_do);
+    m_sheet = new Sheet(m_case, m_selection, m_theme);
+    m_strip = new Strip(m_case, m_selection, m_theme);
+    m_findings = new FindingsPanel(m_case, m_selection, m_theme);
+    m_gate = new Gate(m_theme);
+    m_check = new CheckView(m_case, m_release, m_theme);
+    m_header = new CaseHeader(m_case, m_selection, *m_sheet, m_do, m_theme);
     layout->addWidget(m_header);
     m_stack = new QStackedWidget;
     m_stack->addWidget(makeCentre());
@@ -103,7 +103,7 @@ QWidget* MainWindow::makeCentre() {
     auto* column = new QVBoxLayout(centre);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
-    m_joinsBar = new JoinsBar(m_case, m_selection);
+    m_joinsBar = new JoinsBar(m_case, m_selection, m_theme);
     m_dock = new Dock(*m_sheet, m_do);
     m_wordsBar = new WordsBar(m_case, m_selection, *m_sheet);
     column->addWidget(m_joinsBar);
@@ -139,7 +139,7 @@ void MainWindow::bindCase() {
     connect(m_header, &CaseHeader::placeShown, this, &MainWindow::showSheet);
     connect(m_header, &CaseHeader::entered, this, [this] { m_sheet->setFocus(); });
     connect(m_header, &CaseHeader::notFound, this, [this](const QString& text) {
-        m_gate->setMessage(sentence(u"“%1” stands on none of the captures that have been read", text), {},
+        m_gate->setMessage(sentence(Tr::tr("“%1” stands on none of the captures that have been read"), text), {},
                            Gate::Tone::Waiting);
     });
 }
@@ -229,16 +229,17 @@ void MainWindow::showSheet() {
 }
 
 void MainWindow::setDark(bool dark) {
-    applyTheme(*qApp, dark ? Theme::night() : Theme::light());
+    m_theme = dark ? Theme::night() : Theme::light();
+    applyTheme(*qApp, m_theme);
     settings::setDark(dark);
-    m_do.refreshIcons();
+    m_do.refreshIcons(m_theme);
     refreshActions();
     refreshGate();
 }
 
 void MainWindow::takeFromDesk() {
     if (m_taker->running()) return;
-    TakeView view(m_taker->source(), m_taker->lastRegion(), this);
+    TakeView view(m_taker->source(), m_theme, m_taker->lastRegion(), this);
     TakeRequest asked;
     bool any = false;
     connect(&view, &TakeView::asked, this, [&](const TakeRequest& request) {
@@ -267,7 +268,7 @@ void MainWindow::showJoins() {
 }
 
 void MainWindow::showShortcuts() {
-    ShortcutsView view(m_shortcuts.get(), this);
+    ShortcutsView view(m_shortcuts.get(), m_theme, this);
     view.exec();
     m_sheet->setFocus();
 }
@@ -302,7 +303,7 @@ void MainWindow::showPolicies() {
 void MainWindow::readAgain(const QRect& area) {
     const Capture* capture = m_case.capture(m_selection.capture());
     if (!capture || !capture->page) {
-        showTrouble(QStringLiteral("This capture is still being read; an area can be read again after that."));
+        showTrouble(Tr::tr("This capture is still being read; an area can be read again after that."));
         return;
     }
     // While the view is open captures come and go: nothing of them is held on to.
@@ -362,7 +363,7 @@ void MainWindow::refreshActions() {
     m_do[QStringLiteral("select")].setChecked(m_sheet->tool() == Sheet::Tool::Select);
     m_do[QStringLiteral("coverArea")].setChecked(m_sheet->tool() == Sheet::Tool::Cover);
     m_do[QStringLiteral("readAgain")].setChecked(m_sheet->tool() == Sheet::Tool::ReadAgain);
-    m_do[QStringLiteral("dark")].setChecked(theme(*qApp).dark);
+    m_do[QStringLiteral("dark")].setChecked(m_theme.dark);
     m_do[QStringLiteral("unsure")].setChecked(m_sheet->unsureShown());
     const bool finding = m_case.item(m_selection.item());
     enable({"coverValue", "coverKind", "keep", "keepValue", "keepKind", "open", "openValue", "openKind"}, finding);
@@ -372,10 +373,10 @@ void MainWindow::refreshActions() {
     enable({"undo"}, history.canUndo());
     enable({"redo"}, history.canRedo());
     QAction &undo = m_do[QStringLiteral("undo")], &redo = m_do[QStringLiteral("redo")];
-    undo.setText(history.canUndo() ? sentence(u"Undo %1", history.undoName()) : QStringLiteral("Undo"));
-    redo.setText(history.canRedo() ? sentence(u"Redo %1", history.redoName()) : QStringLiteral("Redo"));
-    undo.setToolTip(sentence(u"%1 (Ctrl+Z)", undo.text()));
-    redo.setToolTip(sentence(u"%1 (Ctrl+Shift+Z)", redo.text()));
+    undo.setText(history.canUndo() ? sentence(Tr::tr("Undo %1"), history.undoName()) : Tr::tr("Undo"));
+    redo.setText(history.canRedo() ? sentence(Tr::tr("Redo %1"), history.redoName()) : Tr::tr("Redo"));
+    undo.setToolTip(sentence(Tr::tr("%1 (Ctrl+Z)"), undo.text()));
+    redo.setToolTip(sentence(Tr::tr("%1 (Ctrl+Shift+Z)"), redo.text()));
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
@@ -390,13 +391,13 @@ void MainWindow::dropEvent(QDropEvent* event) {
 bool MainWindow::mayLeave() {
     // A case lives in memory for now: leaving it is said to be what it is.
     if (m_case.captures().empty() || m_release.isReleased()) return true;
-    QMessageBox box(QMessageBox::Question, QStringLiteral("Eyelid"), QStringLiteral("Leave this case?"),
-                    QMessageBox::NoButton, this);
+    QMessageBox box(QMessageBox::Question, QStringLiteral("Eyelid"), Tr::tr("Leave this case?"), QMessageBox::NoButton,
+                    this);
     box.setObjectName(QStringLiteral("leave"));
-    box.setInformativeText(QStringLiteral(
+    box.setInformativeText(Tr::tr(
         "It has not been released as it stands, and cases are not kept yet: captures and decisions will be gone."));
-    QPushButton* stay = box.addButton(QStringLiteral("Stay"), QMessageBox::RejectRole);
-    QPushButton* leave = box.addButton(QStringLiteral("Leave"), QMessageBox::DestructiveRole);
+    QPushButton* stay = box.addButton(Tr::tr("Stay"), QMessageBox::RejectRole);
+    QPushButton* leave = box.addButton(Tr::tr("Leave"), QMessageBox::DestructiveRole);
     box.setDefaultButton(stay);
     box.setEscapeButton(stay);
     box.exec();

@@ -23,6 +23,8 @@ class QTimer;
 
 namespace eyelid {
 
+struct Theme;
+
 class CaseHeader;
 class Dock;
 class FindingsPanel;
@@ -37,8 +39,9 @@ class MainWindow final : public QMainWindow {
     Q_OBJECT
 public:
     /// `source`: what Take takes from; `shortcuts`: binds the keys that take from the background, may be null.
-    MainWindow(const Policy& policy, std::unique_ptr<Source> source, std::unique_ptr<GlobalShortcuts> shortcuts = {},
-               QWidget* parent = nullptr);
+    /// `theme` is what all views look at; setDark() changes it.
+    MainWindow(Theme& theme, const Policy& policy, std::unique_ptr<Source> source,
+               std::unique_ptr<GlobalShortcuts> shortcuts = {}, QWidget* parent = nullptr);
     ~MainWindow() override;
 
     Case& openCase() { return m_case; }
@@ -55,6 +58,7 @@ public:
     /// A way of taking by its id (takeKinds), as a shortcut from the background asks for it.
     void takeBy(const QString& kind);
     void setDark(bool dark);
+    const Theme& theme() const { return m_theme; }
 
 signals:
     void closed();
@@ -98,10 +102,11 @@ private:
     void refreshActions();
     void showTrouble(const QString& sentence);
 
+    Theme& m_theme;
     Case m_case;
     Selection m_selection{m_case};
     CaseWorker m_worker{m_case};
-    ReleaseFlow m_release{m_case, m_worker, *this};
+    ReleaseFlow m_release{m_case, m_worker, m_theme, *this};
     Intake m_intake{m_case, *this};
     Commands m_do{*this};
     std::unique_ptr<Taker> m_taker;

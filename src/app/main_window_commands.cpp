@@ -7,6 +7,7 @@
 #include "app/strip.h"
 #include "app/theme.h"
 #include "app/words_bar.h"
+#include "base/sentence.h"
 
 #include <algorithm>
 #include <QApplication>
@@ -20,10 +21,9 @@ QKeySequence keys(const char* text) {
     return QKeySequence(QString::fromLatin1(text));
 }
 
-Command command(const char* id, const char* text, QList<QKeySequence> shortcuts, std::function<void()> run,
+Command command(const char* id, const QString& text, QList<QKeySequence> shortcuts, std::function<void()> run,
                 const char* icon = "") {
-    return {QString::fromLatin1(id), QString::fromUtf8(text), QString::fromLatin1(icon), std::move(shortcuts),
-            std::move(run)};
+    return {QString::fromLatin1(id), text, QString::fromLatin1(icon), std::move(shortcuts), std::move(run)};
 }
 
 Command checkable(Command command) {
@@ -55,81 +55,85 @@ void MainWindow::addCommands() {
 void MainWindow::addCaseCommands() {
     m_do.add(JobStep::Case,
              {command(
-                  "undo", "Undo", {QKeySequence::Undo}, [this] { m_case.undo(); }, "undo-2"),
+                  "undo", Tr::tr("Undo"), {QKeySequence::Undo}, [this] { m_case.undo(); }, "undo-2"),
               command(
-                  "redo", "Redo", {keys("Ctrl+Shift+Z"), keys("Ctrl+Y")}, [this] { m_case.redo(); }, "redo-2"),
+                  "redo", Tr::tr("Redo"), {keys("Ctrl+Shift+Z"), keys("Ctrl+Y")}, [this] { m_case.redo(); }, "redo-2"),
               command(
-                  "remove", "Remove this cover or capture", {Qt::Key_Delete}, [this] { removeSelected(); }, "trash-2"),
-              first(command("policies", "Policies…", {Qt::Key_P}, [this] { showPolicies(); })),
-              first(command("quit", "Quit", {QKeySequence::Quit}, [this] { close(); }))});
+                  "remove", Tr::tr("Remove this cover or capture"), {Qt::Key_Delete}, [this] { removeSelected(); },
+                  "trash-2"),
+              first(command("policies", Tr::tr("Policies…"), {Qt::Key_P}, [this] { showPolicies(); })),
+              first(command("quit", Tr::tr("Quit"), {QKeySequence::Quit}, [this] { close(); }))});
 }
 
 void MainWindow::addTakeCommands() {
-    m_do.add(JobStep::Take,
-             {command(
-                  "take", "Take…", {keys("Ctrl+T")}, [this] { takeFromDesk(); }, "camera"),
-              command("stopTaking", "Stop taking", {keys("Ctrl+Shift+.")}, [this] { m_taker->stop(); }),
-              first(command(
-                  "bringIn", "Bring in…", {QKeySequence::Open}, [this] { m_intake.chooseFiles(); }, "image-plus")),
-              command(
-                  "paste", "Bring in from the clipboard", {QKeySequence::Paste},
-                  [this] { m_intake.bringInClipboard(); }, "clipboard-paste"),
-              first(command("join", "Join pictures…", {keys("Ctrl+J")}, [this] { m_intake.joinChosen(); })),
-              command("joins", "Joins of this capture…", {keys("Ctrl+Shift+J")}, [this] { showJoins(); }),
-              first(command("shortcuts", "Shortcuts for taking…", {}, [this] { showShortcuts(); }))});
+    m_do.add(
+        JobStep::Take,
+        {command(
+             "take", Tr::tr("Take…"), {keys("Ctrl+T")}, [this] { takeFromDesk(); }, "camera"),
+         command("stopTaking", Tr::tr("Stop taking"), {keys("Ctrl+Shift+.")}, [this] { m_taker->stop(); }),
+         first(command(
+             "bringIn", Tr::tr("Bring in…"), {QKeySequence::Open}, [this] { m_intake.chooseFiles(); }, "image-plus")),
+         command(
+             "paste", Tr::tr("Bring in from the clipboard"), {QKeySequence::Paste},
+             [this] { m_intake.bringInClipboard(); }, "clipboard-paste"),
+         first(command("join", Tr::tr("Join pictures…"), {keys("Ctrl+J")}, [this] { m_intake.joinChosen(); })),
+         command("joins", Tr::tr("Joins of this capture…"), {keys("Ctrl+Shift+J")}, [this] { showJoins(); }),
+         first(command("shortcuts", Tr::tr("Shortcuts for taking…"), {}, [this] { showShortcuts(); }))});
 }
 
 void MainWindow::addReadCommands() {
-    m_do.add(JobStep::Read,
-             {command("readAll", "Read what is not read", {keys("Ctrl+R")}, [this] { m_worker.readWhatIsNotRead(); }),
-              checkable(command(
-                  "readAgain", "Read again", {Qt::Key_R},
-                  [this] {
-                      showSheet();
-                      m_sheet->setTool(Sheet::Tool::ReadAgain);
-                  },
-                  "scan-text")),
-              command(
-                  "stop", "Stop reading or checking", {keys("Ctrl+.")}, [this] { m_release.stop(); }, "x"),
-              first(command("words", "Words and tables…", {Qt::Key_W}, [this] { showWords(); })),
-              command(
-                  "search", "Search the words", {QKeySequence::Find}, [this] { m_header->startSearch(); }, "search"),
-              checkable(command("unsure", "Show unsure words", {Qt::Key_U},
-                                [this] {
-                                    m_sheet->setUnsureShown(!m_sheet->unsureShown());
-                                    refreshActions();
-                                })),
-              first(command("copy", "Copy the chosen words", {QKeySequence::Copy}, [this] { m_wordsBar->copy(); })),
-              command("watch", "Watch for the chosen words", {}, [this] { m_wordsBar->watch(); }),
-              command("correct", "Correct the chosen word…", {Qt::Key_F2}, [this] { m_wordsBar->correct(); })});
+    m_do.add(
+        JobStep::Read,
+        {command("readAll", Tr::tr("Read what is not read"), {keys("Ctrl+R")},
+                 [this] { m_worker.readWhatIsNotRead(); }),
+         checkable(command(
+             "readAgain", Tr::tr("Read again"), {Qt::Key_R},
+             [this] {
+                 showSheet();
+                 m_sheet->setTool(Sheet::Tool::ReadAgain);
+             },
+             "scan-text")),
+         command(
+             "stop", Tr::tr("Stop reading or checking"), {keys("Ctrl+.")}, [this] { m_release.stop(); }, "x"),
+         first(command("words", Tr::tr("Words and tables…"), {Qt::Key_W}, [this] { showWords(); })),
+         command(
+             "search", Tr::tr("Search the words"), {QKeySequence::Find}, [this] { m_header->startSearch(); }, "search"),
+         checkable(command("unsure", Tr::tr("Show unsure words"), {Qt::Key_U},
+                           [this] {
+                               m_sheet->setUnsureShown(!m_sheet->unsureShown());
+                               refreshActions();
+                           })),
+         first(command("copy", Tr::tr("Copy the chosen words"), {QKeySequence::Copy}, [this] { m_wordsBar->copy(); })),
+         command("watch", Tr::tr("Watch for the chosen words"), {}, [this] { m_wordsBar->watch(); }),
+         command("correct", Tr::tr("Correct the chosen word…"), {Qt::Key_F2}, [this] { m_wordsBar->correct(); })});
 }
 
 void MainWindow::addDecideCommands() {
-    m_do.add(JobStep::Decide, {repeating(command("next", "Next finding", {Qt::Key_J}, [this] { step(1); })),
-                               repeating(command("previous", "Previous finding", {Qt::Key_K}, [this] { step(-1); }))});
+    m_do.add(JobStep::Decide,
+             {repeating(command("next", Tr::tr("Next finding"), {Qt::Key_J}, [this] { step(1); })),
+              repeating(command("previous", Tr::tr("Previous finding"), {Qt::Key_K}, [this] { step(-1); }))});
     struct Verb {
-        const char *id, *text, *key;
+        const char *id, *key;
         Decision decision;
+        QString one, value, kind;
     };
-    for (const Verb& verb : {Verb{"cover", "Cover", "C", Decision::Cover}, Verb{"keep", "Keep", "E", Decision::Keep},
-                             Verb{"open", "Open again", "O", Decision::Open}}) {
-        const QString id = QString::fromLatin1(verb.id), text = QString::fromLatin1(verb.text),
-                      key = QString::fromLatin1(verb.key);
+    const Verb verbs[] = {{"cover", "C", Decision::Cover, Tr::tr("Cover"), Tr::tr("Cover all of this value"),
+                           Tr::tr("Cover all of this kind")},
+                          {"keep", "E", Decision::Keep, Tr::tr("Keep"), Tr::tr("Keep all of this value"),
+                           Tr::tr("Keep all of this kind")},
+                          {"open", "O", Decision::Open, Tr::tr("Open again"), Tr::tr("Open again all of this value"),
+                           Tr::tr("Open again all of this kind")}};
+    for (const Verb& verb : verbs) {
+        const QString id = QString::fromLatin1(verb.id), key = QString::fromLatin1(verb.key);
         const auto to = [this, d = verb.decision](Scope scope) { return [=, this] { decide(scope, d); }; };
-        m_do.add(JobStep::Decide, {first({id, text, {}, {QKeySequence(key)}, to(Scope::One)}),
-                                   {id + QStringLiteral("Value"),
-                                    text + QStringLiteral(" all of this value"),
-                                    {},
-                                    {QKeySequence(QStringLiteral("Shift+") + key)},
-                                    to(Scope::SameValue)},
-                                   {id + QStringLiteral("Kind"),
-                                    text + QStringLiteral(" all of this kind"),
-                                    {},
-                                    {QKeySequence(QStringLiteral("Alt+") + key)},
-                                    to(Scope::SameKind)}});
+        const auto keyed = [&](const char* held) { return QKeySequence(QLatin1String(held) + key); };
+        m_do.add(JobStep::Decide,
+                 {first({id, verb.one, {}, {keyed("")}, to(Scope::One)}),
+                  {id + QStringLiteral("Value"), verb.value, {}, {keyed("Shift+")}, to(Scope::SameValue)},
+                  {id + QStringLiteral("Kind"), verb.kind, {}, {keyed("Alt+")}, to(Scope::SameKind)}});
     }
     m_do.add(JobStep::Decide, {first(checkable(command(
-                                   "select", "Select", {Qt::Key_Escape},
+                                   "select", Tr::tr("Select"), {Qt::Key_Escape},
                                    [this] {
                                        // Escape leads back to selecting, from wherever one is.
                                        showSheet();
@@ -140,7 +144,7 @@ void MainWindow::addDecideCommands() {
                                    },
                                    "mouse-pointer-2"))),
                                checkable(command(
-                                   "coverArea", "Cover an area", {Qt::Key_A},
+                                   "coverArea", Tr::tr("Cover an area"), {Qt::Key_A},
                                    [this] {
                                        showSheet();
                                        m_sheet->setTool(Sheet::Tool::Cover);
@@ -150,27 +154,30 @@ void MainWindow::addDecideCommands() {
 }
 
 void MainWindow::addReleaseCommands() {
-    m_do.add(JobStep::Release,
-             {command(
-                  "check", "Check", {keys("Ctrl+Return")}, [this] { m_release.check(); }, "shield-check"),
-              command(
-                  "release", "Release…", {keys("Ctrl+Shift+Return")}, [this] { m_release.release(); }, "send")});
+    m_do.add(
+        JobStep::Release,
+        {command(
+             "check", Tr::tr("Check"), {keys("Ctrl+Return")}, [this] { m_release.check(); }, "shield-check"),
+         command(
+             "release", Tr::tr("Release…"), {keys("Ctrl+Shift+Return")}, [this] { m_release.release(); }, "send")});
 }
 
 void MainWindow::addViewCommands() {
-    Command nextCapture = first(command("nextCapture", "Next capture", {}, [this] { m_selection.stepCapture(1); }));
+    Command nextCapture =
+        first(command("nextCapture", Tr::tr("Next capture"), {}, [this] { m_selection.stepCapture(1); }));
     nextCapture.keyElsewhere = QStringLiteral("Tab");
     m_do.add(JobStep::View,
              {command(
-                  "fit", "Fit", {keys("Ctrl+0")}, [this] { m_sheet->fit(); }, "maximize"),
-              command("actualSize", "Actual size", {keys("Ctrl+1")}, [this] { m_sheet->actualSize(); }),
+                  "fit", Tr::tr("Fit"), {keys("Ctrl+0")}, [this] { m_sheet->fit(); }, "maximize"),
+              command("actualSize", Tr::tr("Actual size"), {keys("Ctrl+1")}, [this] { m_sheet->actualSize(); }),
               command(
-                  "zoomIn", "Larger", {keys("Ctrl++"), keys("Ctrl+=")}, [this] { m_sheet->zoomBy(1.25); }, "zoom-in"),
+                  "zoomIn", Tr::tr("Larger"), {keys("Ctrl++"), keys("Ctrl+=")}, [this] { m_sheet->zoomBy(1.25); },
+                  "zoom-in"),
               command(
-                  "zoomOut", "Smaller", {keys("Ctrl+-")}, [this] { m_sheet->zoomBy(0.8); }, "zoom-out"),
-              nextCapture, command("nextPanel", "Next panel", {Qt::Key_F6}, [this] { nextPanel(); }),
+                  "zoomOut", Tr::tr("Smaller"), {keys("Ctrl+-")}, [this] { m_sheet->zoomBy(0.8); }, "zoom-out"),
+              nextCapture, command("nextPanel", Tr::tr("Next panel"), {Qt::Key_F6}, [this] { nextPanel(); }),
               first(checkable(command(
-                  "dark", "Dark theme", {keys("Ctrl+Shift+D")}, [this] { setDark(!theme(*qApp).dark); }, "moon")))});
+                  "dark", Tr::tr("Dark theme"), {keys("Ctrl+Shift+D")}, [this] { setDark(!m_theme.dark); }, "moon")))});
     m_do[QStringLiteral("actualSize")].setIconText(QStringLiteral("1:1"));
 }
 

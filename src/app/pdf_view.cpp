@@ -22,7 +22,7 @@ constexpr int mostMiniatures = 60; // of a long document the first pages are sho
 } // namespace
 
 PdfView::PdfView(const PdfFile& file, const QString& name, QWidget* parent) : QDialog(parent), m_file(file) {
-    setWindowTitle(QStringLiteral("Bring in pages"));
+    setWindowTitle(Tr::tr("Bring in pages"));
     setObjectName(QStringLiteral("pdfView"));
     resize(760, 480);
     auto* layout = new QVBoxLayout(this);
@@ -53,7 +53,7 @@ PdfView::PdfView(const PdfFile& file, const QString& name, QWidget* parent) : QD
 void PdfView::makeMiniatures() {
     m_list = new QListWidget;
     m_list->setObjectName(QStringLiteral("pdfMiniatures"));
-    m_list->setAccessibleName(QStringLiteral("Pages"));
+    m_list->setAccessibleName(Tr::tr("Pages"));
     m_list->setViewMode(QListView::IconMode);
     m_list->setSelectionMode(QAbstractItemView::ExtendedSelection);
     m_list->setIconSize({smallPage, smallPage});
@@ -80,20 +80,20 @@ void PdfView::makeMiniatures() {
 
 QLayout* PdfView::makeChoices() {
     auto* row = new QHBoxLayout;
-    row->addWidget(new QLabel(QStringLiteral("Pages")));
+    row->addWidget(new QLabel(Tr::tr("Pages")));
     m_pages = new QLineEdit;
     m_pages->setObjectName(QStringLiteral("pdfPages"));
-    m_pages->setPlaceholderText(QStringLiteral("all %1").arg(m_file.pages()));
-    m_pages->setAccessibleName(QStringLiteral("Pages, like 1-3, 7"));
-    m_pages->setToolTip(QStringLiteral("Like 1-3, 7; empty for all"));
+    m_pages->setPlaceholderText(Tr::tr("all %1").arg(m_file.pages()));
+    m_pages->setAccessibleName(Tr::tr("Pages, like 1-3, 7"));
+    m_pages->setToolTip(Tr::tr("Like 1-3, 7; empty for all"));
     m_pages->setFixedWidth(160);
     row->addWidget(m_pages);
     row->addSpacing(10);
     row->addWidget(new QLabel(QStringLiteral("at")));
     m_dpi = new QComboBox;
     m_dpi->setObjectName(QStringLiteral("pdfDpi"));
-    m_dpi->setAccessibleName(QStringLiteral("Resolution in pixels an inch"));
-    for (const int dpi : {96, 150, 200, 300, 600}) m_dpi->addItem(QStringLiteral("%1 pixels an inch").arg(dpi), dpi);
+    m_dpi->setAccessibleName(Tr::tr("Resolution in pixels an inch"));
+    for (const int dpi : {96, 150, 200, 300, 600}) m_dpi->addItem(Tr::tr("%1 pixels an inch").arg(dpi), dpi);
     const int last = m_dpi->findData(settings::pageResolution());
     m_dpi->setCurrentIndex(std::max(0, last));
     row->addWidget(m_dpi);
@@ -101,10 +101,10 @@ QLayout* PdfView::makeChoices() {
     m_told->setProperty("role", QStringLiteral("faint"));
     m_told->setWordWrap(true);
     row->addWidget(m_told, 1);
-    auto* close = new QPushButton(QStringLiteral("Close"));
+    auto* close = new QPushButton(Tr::tr("Close"));
     close->setAutoDefault(false);
     row->addWidget(close);
-    m_bring = new QPushButton(QStringLiteral("Bring in"));
+    m_bring = new QPushButton(Tr::tr("Bring in"));
     m_bring->setObjectName(QStringLiteral("pdfBring"));
     m_bring->setProperty("primary", true);
     m_bring->setDefault(true);
@@ -130,10 +130,8 @@ void PdfView::refresh() {
         return;
     }
     const QSize size = (m_file.pageSize(pages->front()) * dpi() / 72).toSize();
-    m_told->setText(
-        sentence(u"%1, %2 × %3 pixels",
-                 pages->size() == 1 ? QStringLiteral("1 page") : QStringLiteral("%1 pages").arg(pages->size()),
-                 size.width(), size.height()));
+    m_told->setText(sentence(Tr::tr("%1, %2 × %3 pixels"), Tr::tr("%n page(s)", nullptr, int(pages->size())),
+                             size.width(), size.height()));
 }
 
 } // namespace eyelid

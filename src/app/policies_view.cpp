@@ -46,7 +46,7 @@ QString policyFolder() {
 
 PoliciesView::PoliciesView(Case& owner, CaseWorker& worker, Selection& selection, QWidget* parent)
     : QDialog(parent), m_case(owner), m_worker(worker), m_selection(selection) {
-    setWindowTitle(QStringLiteral("Policies"));
+    setWindowTitle(Tr::tr("Policies"));
     setObjectName(QStringLiteral("policiesView"));
     resize(860, 640);
     auto* layout = new QVBoxLayout(this);
@@ -62,8 +62,8 @@ PoliciesView::PoliciesView(Case& owner, CaseWorker& worker, Selection& selection
     makeKinds();
     layout->addWidget(m_kinds, 1);
 
-    auto* never = new QLabel(QStringLiteral(
-        "&Never findings: your own addresses, hotlines, public names; one a line, patterns between slashes"));
+    auto* never = new QLabel(
+        Tr::tr("&Never findings: your own addresses, hotlines, public names; one a line, patterns between slashes"));
     m_exceptions = new QPlainTextEdit;
     m_exceptions->setObjectName(QStringLiteral("policyExceptions"));
     m_exceptions->setFixedHeight(64);
@@ -95,7 +95,7 @@ QLayout* PoliciesView::makeTop() {
     label->setBuddy(m_names);
     top->addWidget(label);
     top->addWidget(m_names);
-    auto* open = new QPushButton(QStringLiteral("Open a file…"));
+    auto* open = new QPushButton(Tr::tr("Open a file…"));
     open->setObjectName(QStringLiteral("policyOpen"));
     open->setAutoDefault(false);
     top->addWidget(open);
@@ -109,15 +109,14 @@ void PoliciesView::makeKinds() {
     const auto kinds = allKinds();
     m_kinds = new QTableWidget(int(kinds.size()), 5);
     m_kinds->setObjectName(QStringLiteral("policyKinds"));
-    m_kinds->setHorizontalHeaderLabels({QStringLiteral("Look for"), QStringLiteral("At least sure"),
-                                        QStringLiteral("Style"), QStringLiteral("Ground for covering"),
-                                        QStringLiteral("On this capture")});
+    m_kinds->setHorizontalHeaderLabels({Tr::tr("Look for"), Tr::tr("At least sure"), Tr::tr("Style"),
+                                        Tr::tr("Ground for covering"), Tr::tr("On this capture")});
     m_kinds->verticalHeader()->hide();
     m_kinds->verticalHeader()->setDefaultSectionSize(36);
     m_kinds->setSelectionMode(QAbstractItemView::NoSelection);
     m_kinds->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_kinds->setShowGrid(false);
-    m_kinds->setAccessibleName(QStringLiteral("Kinds of the policy"));
+    m_kinds->setAccessibleName(Tr::tr("Kinds of the policy"));
     m_kinds->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     m_kinds->horizontalHeader()->setSectionResizeMode(GroundColumn, QHeaderView::Stretch);
     m_kinds->setColumnWidth(KindColumn, 220);
@@ -136,14 +135,14 @@ void PoliciesView::addKind(Kind kind) {
     sure->setRange(0, 100);
     sure->setSingleStep(5);
     sure->setSuffix(QStringLiteral(" %"));
-    sure->setAccessibleName(QStringLiteral("%1: least confidence").arg(title));
+    sure->setAccessibleName(Tr::tr("%1: least confidence").arg(title));
     auto* style = new QComboBox;
     for (const CoverStyle s : {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur})
         style->addItem(sentenceCase(styleName(s)), int(s));
-    style->setAccessibleName(QStringLiteral("%1: style of the cover").arg(title));
+    style->setAccessibleName(Tr::tr("%1: style of the cover").arg(title));
     auto* ground = new QLineEdit;
     ground->setPlaceholderText(QStringLiteral("none"));
-    ground->setAccessibleName(QStringLiteral("%1: legal ground or reason code").arg(title));
+    ground->setAccessibleName(Tr::tr("%1: legal ground or reason code").arg(title));
     // A little room between the rows.
     int column = KindColumn;
     for (QWidget* field : {static_cast<QWidget*>(on), static_cast<QWidget*>(sure), static_cast<QWidget*>(style),
@@ -168,10 +167,10 @@ QLayout* PoliciesView::makeBottom() {
     m_effect->setObjectName(QStringLiteral("policyEffect"));
     m_effect->setWordWrap(true);
     bottom->addWidget(m_effect, 1);
-    auto* keep = new QPushButton(QStringLiteral("Save as…"));
+    auto* keep = new QPushButton(Tr::tr("Save as…"));
     keep->setObjectName(QStringLiteral("policySave"));
-    auto* close = new QPushButton(QStringLiteral("Close"));
-    m_use = new QPushButton(QStringLiteral("Use for this case"));
+    auto* close = new QPushButton(Tr::tr("Close"));
+    m_use = new QPushButton(Tr::tr("Use for this case"));
     m_use->setObjectName(QStringLiteral("policyUse"));
     m_use->setProperty("primary", true);
     for (QPushButton* b : {keep, close, m_use}) {
@@ -216,8 +215,8 @@ void PoliciesView::choose(int index) {
 
 void PoliciesView::openFile() {
     const FileDialogTraces traces;
-    const QString path = QFileDialog::getOpenFileName(this, QStringLiteral("Open a policy"), policyFolder(),
-                                                      QStringLiteral("Policies (*.toml)"));
+    const QString path =
+        QFileDialog::getOpenFileName(this, Tr::tr("Open a policy"), policyFolder(), Tr::tr("Policies (*.toml)"));
     if (path.isEmpty()) return;
     auto policy = loadPolicy(path);
     if (!policy)
@@ -241,12 +240,12 @@ void PoliciesView::fill(const Policy& policy) {
                         [&](const PolicyPattern& pattern) { return pattern.kind == kinds[size_t(row)]; });
         fields.on->setChecked(rule.on || byPattern);
         fields.on->setEnabled(!byPattern);
-        fields.on->setToolTip(byPattern ? QStringLiteral("A pattern of this policy finds it") : QString());
+        fields.on->setToolTip(byPattern ? Tr::tr("A pattern of this policy finds it") : QString());
         fields.sure->setValue(qRound(rule.threshold * 100));
         fields.style->setCurrentIndex(fields.style->findData(int(rule.style)));
         fields.ground->setText(rule.ground);
     }
-    m_exceptions->setPlainText(policy.exceptions.join(u'\n'));
+    m_exceptions->setPlainText(policy.exceptions.entries().join(u'\n'));
     m_filling = false;
     tryOut();
 }
@@ -262,7 +261,7 @@ Policy PoliciesView::shown() const {
         rule.style = CoverStyle(fields.style->currentData().toInt());
         rule.ground = fields.ground->text().trimmed();
     }
-    policy.exceptions = m_exceptions->toPlainText().split(u'\n', Qt::SkipEmptyParts);
+    policy.exceptions = Exceptions(m_exceptions->toPlainText().split(u'\n', Qt::SkipEmptyParts));
     return policy;
 }
 
@@ -287,8 +286,8 @@ void PoliciesView::tryOut() {
     const Capture* capture = m_case.capture(m_selection.capture());
     if (!isVisible()) return;
     if (!capture || !capture->page) {
-        m_effect->setText(capture ? QStringLiteral("The effect is shown as soon as the capture has been read.")
-                                  : QStringLiteral("Open a capture to see what a policy finds on it."));
+        m_effect->setText(capture ? Tr::tr("The effect is shown as soon as the capture has been read.")
+                                  : Tr::tr("Open a capture to see what a policy finds on it."));
         for (int row = 0; row < m_kinds->rowCount(); ++row) m_kinds->item(row, HereColumn)->setText({});
         return;
     }
@@ -320,13 +319,13 @@ void PoliciesView::showEffect(int id, const std::vector<Finding>& findings) {
         const int a = now[kinds[size_t(row)]], b = then[kinds[size_t(row)]];
         m_kinds->item(row, HereColumn)
             ->setText(a == b   ? (a ? QString::number(a) : QStringLiteral("–"))
-                      : a == 0 ? QStringLiteral("%1 more").arg(b)
-                               : sentence(u"%1, now %2", b, a));
+                      : a == 0 ? Tr::tr("%1 more").arg(b)
+                               : sentence(Tr::tr("%1, now %2"), b, a));
     }
-    m_effect->setText(
-        m_use->isEnabled()
-            ? sentence(u"On %1 this policy finds %2; the case's finds %3.", capture->name, findings.size(), total)
-            : sentence(u"The case uses this policy; on %1 it finds %2.", capture->name, findings.size()));
+    m_effect->setText(m_use->isEnabled() ? sentence(Tr::tr("On %1 this policy finds %2; the case's finds %3."),
+                                                    capture->name, findings.size(), total)
+                                         : sentence(Tr::tr("The case uses this policy; on %1 it finds %2."),
+                                                    capture->name, findings.size()));
     emit effectShown(id, more);
 }
 
@@ -335,37 +334,34 @@ void PoliciesView::use() {
     // A shipped policy that was tuned is no longer that policy.
     if (auto shipped = loadPolicy(policy.name);
         shipped && shippedPolicyNames().contains(policy.name) && !sameRules(*shipped, policy))
-        policy.name += QStringLiteral(", tuned");
+        policy.name = sentence(Tr::tr("%1, tuned"), policy.name);
     m_case.setPolicy(policy);
 }
 
 void PoliciesView::save() {
     bool fine = false;
-    const QString name = QInputDialog::getText(this, QStringLiteral("Save the policy"), QStringLiteral("Name"),
-                                               QLineEdit::Normal, m_base.name, &fine)
-                             .trimmed();
+    const QString name =
+        QInputDialog::getText(this, Tr::tr("Save the policy"), Tr::tr("Name"), QLineEdit::Normal, m_base.name, &fine)
+            .trimmed();
     if (!fine || name.isEmpty()) return;
     if (shippedPolicyNames().contains(name.toLower()) || name.contains(u'/')) {
-        QMessageBox::warning(
-            this, windowTitle(),
-            QStringLiteral("\"%1\" cannot be the name of a policy of your own; choose another.").arg(name));
+        QMessageBox::warning(this, windowTitle(),
+                             Tr::tr("\"%1\" cannot be the name of a policy of your own; choose another.").arg(name));
         return;
     }
     Policy policy = shown();
     policy.name = name;
     const QString path = QDir(policyFolder()).filePath(name.toLower().replace(u' ', u'-') + QStringLiteral(".toml"));
     if (QFileInfo::exists(path) &&
-        QMessageBox::question(this, windowTitle(),
-                              QStringLiteral("There is a policy \"%1\" already. Replace it?").arg(name)) !=
+        QMessageBox::question(this, windowTitle(), Tr::tr("There is a policy \"%1\" already. Replace it?").arg(name)) !=
             QMessageBox::Yes)
         return;
     QSaveFile file(path);
     const QByteArray bytes = writePolicy(policy);
     if (!QDir().mkpath(policyFolder()) || !file.open(QIODevice::WriteOnly) || file.write(bytes) != bytes.size() ||
         !file.commit()) {
-        QMessageBox::warning(
-            this, windowTitle(),
-            QStringLiteral("The policy could not be written to %1: %2.").arg(path, file.errorString()));
+        QMessageBox::warning(this, windowTitle(),
+                             Tr::tr("The policy could not be written to %1: %2.").arg(path, file.errorString()));
         return;
     }
     fill(policy);

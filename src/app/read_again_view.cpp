@@ -2,6 +2,7 @@
 
 #include "app/case_worker.h"
 #include "app/settings.h"
+#include "base/sentence.h"
 #include "reading/corrections.h"
 
 #include <QComboBox>
@@ -18,13 +19,13 @@ ReadAgainView::ReadAgainView(const Case& owner, const Capture& capture, const QR
                              QWidget* parent)
     : QDialog(parent), m_capture(capture.id), m_area(area.intersected(QRect(QPoint(0, 0), capture.size))),
       m_worker(worker) {
-    setWindowTitle(QStringLiteral("Read an area again"));
+    setWindowTitle(Tr::tr("Read an area again"));
     setObjectName(QStringLiteral("readAgainView"));
     resize(640, 440);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 14, 16, 14);
     layout->setSpacing(10);
-    auto* title = new QLabel(QStringLiteral("Read an area again"));
+    auto* title = new QLabel(Tr::tr("Read an area again"));
     title->setProperty("role", QStringLiteral("title"));
     layout->addWidget(title);
     auto* picture = new QLabel;
@@ -36,8 +37,8 @@ ReadAgainView::ReadAgainView(const Case& owner, const Capture& capture, const QR
     layout->addWidget(picture);
     layout->addLayout(makeChoices(owner.terms().languages));
     auto* texts = new QGridLayout;
-    texts->addWidget(new QLabel(QStringLiteral("Before")), 0, 0);
-    texts->addWidget(new QLabel(QStringLiteral("After")), 0, 1);
+    texts->addWidget(new QLabel(Tr::tr("Before")), 0, 0);
+    texts->addWidget(new QLabel(Tr::tr("After")), 0, 1);
     auto* before = new QPlainTextEdit(capture.page ? textWithin(*capture.page, m_area) : QString());
     before->setReadOnly(true);
     before->setObjectName(QStringLiteral("readAgainBefore"));
@@ -52,8 +53,8 @@ ReadAgainView::ReadAgainView(const Case& owner, const Capture& capture, const QR
     m_told->setProperty("role", QStringLiteral("faint"));
     m_told->setWordWrap(true);
     bottom->addWidget(m_told, 1);
-    auto* leave = new QPushButton(QStringLiteral("Keep the old"));
-    m_accept = new QPushButton(QStringLiteral("Take the new"));
+    auto* leave = new QPushButton(Tr::tr("Keep the old"));
+    m_accept = new QPushButton(Tr::tr("Take the new"));
     m_accept->setObjectName(QStringLiteral("readAgainAccept"));
     m_accept->setProperty("primary", true);
     m_accept->setDefault(true);
@@ -71,7 +72,7 @@ ReadAgainView::ReadAgainView(const Case& owner, const Capture& capture, const QR
         if (id != m_capture || where != m_area) return;
         m_reading = reading;
         m_after->setPlainText(textWithin(reading, m_area));
-        m_told->setText(reading.lines.empty() ? QStringLiteral("Nothing can be read here.") : QString());
+        m_told->setText(reading.lines.empty() ? Tr::tr("Nothing can be read here.") : QString());
         m_accept->setEnabled(true);
     });
     connect(&m_worker, &CaseWorker::areaFailed, this, [this](const QString& sentence) { m_told->setText(sentence); });
@@ -80,20 +81,20 @@ ReadAgainView::ReadAgainView(const Case& owner, const Capture& capture, const QR
 
 QLayout* ReadAgainView::makeChoices(const QString& usual) {
     auto* row = new QHBoxLayout;
-    row->addWidget(new QLabel(QStringLiteral("Language")));
+    row->addWidget(new QLabel(Tr::tr("Language")));
     m_language = new QComboBox;
     m_language->setObjectName(QStringLiteral("readAgainLanguage"));
-    m_language->addItem(QStringLiteral("told by the text"), QStringLiteral("auto"));
+    m_language->addItem(Tr::tr("told by the text"), QStringLiteral("auto"));
     for (const QString& code : installedLanguages()) {
         const QLocale::Language language = QLocale::codeToLanguage(code);
         m_language->addItem(language == QLocale::AnyLanguage ? code : QLocale::languageToString(language), code);
     }
     m_language->setCurrentIndex(std::max(0, m_language->findData(settings::areaLanguage(usual))));
     row->addWidget(m_language);
-    row->addWidget(new QLabel(QStringLiteral("Content")));
+    row->addWidget(new QLabel(Tr::tr("Content")));
     m_content = new QComboBox;
     m_content->setObjectName(QStringLiteral("readAgainContent"));
-    m_content->addItems({QStringLiteral("any"), QStringLiteral("numbers"), QStringLiteral("one line")});
+    m_content->addItems({QStringLiteral("any"), QStringLiteral("numbers"), Tr::tr("one line")});
     row->addWidget(m_content);
     row->addStretch(1);
     return row;
@@ -101,7 +102,7 @@ QLayout* ReadAgainView::makeChoices(const QString& usual) {
 
 void ReadAgainView::read() {
     m_accept->setEnabled(false);
-    m_told->setText(QStringLiteral("Reading…"));
+    m_told->setText(Tr::tr("Reading…"));
     m_worker.readArea(m_capture, m_area, m_language->currentData().toString(),
                       ReadOptions::Content(m_content->currentIndex()));
 }

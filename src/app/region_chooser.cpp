@@ -1,5 +1,6 @@
 #include "app/region_chooser.h"
 
+#include "base/sentence.h"
 #include "picture/edges.h"
 
 #include <algorithm>
@@ -218,17 +219,17 @@ QString RegionChooser::title() const {
     if (m_mode != Mode::Point) return {};
     switch (m_pointed.what) {
     case Target::What::Monitor:
-        return QStringLiteral("Monitor %1").arg(m_pointed.id);
+        return Tr::tr("Monitor %1").arg(m_pointed.id);
     case Target::What::Window:
     case Target::What::Pane:
         for (const DeskWindow& w : m_desk.layout.windows) {
             if (w.id == m_pointed.id) return w.title;
             for (const Pane& p : w.panes)
-                if (p.id == m_pointed.id) return QStringLiteral("Part of %1").arg(w.title);
+                if (p.id == m_pointed.id) return Tr::tr("Part of %1").arg(w.title);
         }
         return {};
     default:
-        return QStringLiteral("Whole desk");
+        return Tr::tr("Whole desk");
     }
 }
 

@@ -158,7 +158,7 @@ void RegionOverlay::key(QKeyEvent* event) {
 OverlayPane::OverlayPane(RegionOverlay& overlay, const QRect& part)
     : QWidget(nullptr, Qt::Window | Qt::FramelessWindowHint | Qt::WindowStaysOnTopHint), m_overlay(overlay),
       m_part(part) {
-    setWindowTitle(QStringLiteral("Choose what to take"));
+    setWindowTitle(Tr::tr("Choose what to take"));
     setAccessibleName(windowTitle());
     setObjectName(QStringLiteral("overlayPane"));
     setMouseTracking(true);
@@ -260,12 +260,12 @@ void OverlayPane::paintLabel(QPainter& p, const QRectF& region) {
     const QRect chosen = chooser.region();
     // On the screen that holds the region's lower left corner.
     if (!m_part.contains(QPoint(chosen.left(), std::min(chosen.bottom(), m_part.bottom())))) return;
-    QString text = sentence(u"%1 × %2", chosen.width(), chosen.height());
+    QString text = sentence(Tr::tr("%1 × %2"), chosen.width(), chosen.height());
     if (!m_overlay.typed().isEmpty()) text = m_overlay.typed() + QStringLiteral("▏");
     if (const QString title = chooser.title(); !title.isEmpty()) {
         text = QFontMetrics(font()).elidedText(title, Qt::ElideRight, 360) + QStringLiteral("   ") + text;
         if (chooser.target().what == Target::What::Window)
-            text += chooser.frame() ? QStringLiteral("   with frame") : QStringLiteral("   without frame");
+            text = sentence(chooser.frame() ? Tr::tr("%1   with frame") : Tr::tr("%1   without frame"), text);
     }
     QFont f = font();
     f.setWeight(QFont::DemiBold);
@@ -319,7 +319,7 @@ void OverlayPane::paintMagnifier(QPainter& p) {
     p.drawRoundedRect(swatch, 3, 3);
     p.setFont(valueFont(11));
     p.drawText(QRectF(swatch.right() + 6, lens.bottom() + 4, side - 22, 24), Qt::AlignLeft | Qt::AlignVCenter,
-               sentence(u"%1 %2,%3", colour.name().toUpper(), at.x(), at.y()));
+               sentence(Tr::tr("%1 %2,%3"), colour.name().toUpper(), at.x(), at.y()));
 }
 
 void OverlayPane::paintHints(QPainter& p) {
@@ -327,22 +327,19 @@ void OverlayPane::paintHints(QPainter& p) {
     QString text;
     switch (chooser.mode()) {
     case RegionChooser::Mode::Region:
-        text =
-            chooser.region().isEmpty()
-                ? QStringLiteral("Drag over what to take, or click a window    Alt: no snapping    Tab: next window    "
-                                 "L: draw around    W: point    Esc: leave")
-                : QStringLiteral("Enter: take    Arrows: move, Shift by 10, Ctrl: size    Type 640x480    Alt: no "
-                                 "snapping    Esc: leave");
+        text = chooser.region().isEmpty()
+                   ? Tr::tr("Drag over what to take, or click a window    Alt: no snapping    Tab: next window    "
+                            "L: draw around    W: point    Esc: leave")
+                   : Tr::tr("Enter: take    Arrows: move, Shift by 10, Ctrl: size    Type 640x480    Alt: no "
+                            "snapping    Esc: leave");
         break;
     case RegionChooser::Mode::Outline:
-        text = QStringLiteral("Draw a line around what to take    Enter: take    R: region    W: point    Esc: leave");
+        text = Tr::tr("Draw a line around what to take    Enter: take    R: region    W: point    Esc: leave");
         break;
     case RegionChooser::Mode::Point:
-        text =
-            QStringLiteral("Click takes what is outlined    F: frame %1    P: parts of windows %2    Tab: next    R: "
-                           "region    Esc: leave")
-                .arg(chooser.frame() ? QStringLiteral("on") : QStringLiteral("off"),
-                     chooser.panes() ? QStringLiteral("on") : QStringLiteral("off"));
+        text = Tr::tr("Click takes what is outlined    F: frame %1    P: parts of windows %2    Tab: next    R: "
+                      "region    Esc: leave")
+                   .arg(chooser.frame() ? Tr::tr("on") : Tr::tr("off"), chooser.panes() ? Tr::tr("on") : Tr::tr("off"));
         break;
     }
     p.setFont(font());

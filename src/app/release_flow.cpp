@@ -9,8 +9,8 @@
 
 namespace eyelid {
 
-ReleaseFlow::ReleaseFlow(Case& owner, CaseWorker& worker, QWidget& window)
-    : m_case(owner), m_worker(worker), m_window(window) {
+ReleaseFlow::ReleaseFlow(Case& owner, CaseWorker& worker, const Theme& theme, QWidget& window)
+    : m_case(owner), m_worker(worker), m_theme(theme), m_window(window) {
     connect(&m_worker, &CaseWorker::checked, this, &ReleaseFlow::onChecked);
     connect(&m_worker, &CaseWorker::checkFailed, this, [this](const QString& sentence, bool cancelled) {
         m_checkedRevision = -1;
@@ -42,7 +42,7 @@ std::vector<Leak> ReleaseFlow::blockingLeaks(int capture) const {
 }
 
 QString ReleaseFlow::letPass(int capture, const Leak& leak, const QString& reason) {
-    if (const auto leaks = m_worker.checkText(reason, QStringLiteral("The reason")); !leaks.empty())
+    if (const auto leaks = m_worker.checkText(reason, Tr::tr("The reason")); !leaks.empty())
         return leaks.front().sentence;
     m_case.letPass(capture, leak, reason);
     return {};
@@ -122,7 +122,8 @@ void ReleaseFlow::openView() {
     QStringList files;
     for (const CheckedPicture& picture : m_pictures) files << picture.artifact.fileName;
     files << redactionLogName();
-    m_view = new ReleaseView(files, m_case.folders.release.isEmpty() ? usual : m_case.folders.release, &m_window);
+    m_view =
+        new ReleaseView(files, m_case.folders.release.isEmpty() ? usual : m_case.folders.release, m_theme, &m_window);
     m_view->setAttribute(Qt::WA_DeleteOnClose);
     connect(m_view, &ReleaseView::releaseAsked, this, &ReleaseFlow::write);
     m_view->open();
@@ -131,7 +132,7 @@ void ReleaseFlow::openView() {
 void ReleaseFlow::write() {
     if (!m_view) return;
     if (m_checkedRevision != m_case.revision())
-        return m_view->showTrouble(QStringLiteral("The case has changed since it was checked; check it again."));
+        return m_view->showTrouble(Tr::tr("The case has changed since it was checked; check it again."));
     const QString folder = m_view->folder();
     std::vector<Artifact> artifacts;
     for (const CheckedPicture& picture : m_pictures) artifacts.push_back(picture.artifact);
@@ -145,13 +146,14 @@ void ReleaseFlow::write() {
     auto outcome = std::make_shared<Outcome>();
     const int revision = m_case.revision();
     m_worker.run(
-        QStringLiteral("Writing the release"),
+        Tr::tr("Writing the release"),
         [=, replace = m_view->mayReplace(), log = logOf(m_pictures, m_case.state(), m_case.secret())] {
             QStringList outputs;
             for (const Artifact& artifact : artifacts) outputs << QDir(folder).absoluteFilePath(artifact.fileName);
             if (const QString path = overwritten(outputs, origins); !path.isEmpty()) {
                 outcome->trouble = sentence(
-                    u"%1 is one of this case's own pictures and would be replaced; choose another folder.", path);
+                    Tr::tr("%1 is one of this case's own pictures and would be replaced; choose another folder."),
+                    path);
                 return;
             }
             if (auto written = writeRelease(folder, artifacts, log, replace))

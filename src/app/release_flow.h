@@ -10,13 +10,15 @@
 
 namespace eyelid {
 
+struct Theme;
+
 class ReleaseView;
 
 class ReleaseFlow final : public QObject {
     Q_OBJECT
 public:
     /// `window`: what the view of the release stands before.
-    ReleaseFlow(Case& owner, CaseWorker& worker, QWidget& window);
+    ReleaseFlow(Case& owner, CaseWorker& worker, const Theme& theme, QWidget& window);
 
     enum class Check { NotRun, Failed, Passed };
     /// Of the case as it is now.
@@ -61,6 +63,7 @@ private:
 
     Case& m_case;
     CaseWorker& m_worker;
+    const Theme& m_theme;
     QWidget& m_window;
     QPointer<ReleaseView> m_view;
     std::vector<CheckedPicture> m_pictures;

@@ -12,10 +12,12 @@ class QPushButton;
 
 namespace eyelid {
 
+struct Theme;
+
 class ReleaseView final : public QDialog {
     Q_OBJECT
 public:
-    ReleaseView(const QStringList& fileNames, const QString& folder, QWidget* parent = nullptr);
+    ReleaseView(const QStringList& fileNames, const QString& folder, const Theme& theme, QWidget* parent = nullptr);
     QString folder() const;
     bool mayReplace() const;
     /// While it is being written, nothing can be asked for.
@@ -32,6 +34,7 @@ private:
     void update();
 
     QStringList m_names;
+    const Theme& m_theme;
     QLabel *m_title, *m_hint;
     QLineEdit* m_folder;
     QPushButton *m_browse, *m_release, *m_close, *m_openFolder;

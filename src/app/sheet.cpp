@@ -2,6 +2,7 @@
 
 #include "app/sheet_notices.h"
 #include "app/theme.h"
+#include "base/sentence.h"
 
 #include <algorithm>
 #include <cmath>
@@ -18,14 +19,13 @@ constexpr int room = 24;             // around the capture, view units
 constexpr double unsureBelow = 0.75; // a word's confidence
 } // namespace
 
-Sheet::Sheet(Case& owner, Selection& selection, QWidget* parent)
-    : QAbstractScrollArea(parent), m_case(owner), m_selection(selection) {
+Sheet::Sheet(Case& owner, Selection& selection, const Theme& theme, QWidget* parent)
+    : QAbstractScrollArea(parent), m_case(owner), m_selection(selection), m_theme(theme) {
     setFrameShape(QFrame::NoFrame);
     setFocusPolicy(Qt::StrongFocus);
-    setAccessibleName(QStringLiteral("Sheet: the capture as it will be released"));
+    setAccessibleName(Tr::tr("Sheet: the capture as it will be released"));
     viewport()->setMouseTracking(true);
     viewport()->setAutoFillBackground(false);
-    m_pool.setMaxThreadCount(1);
     m_tools = {std::make_unique<SelectTool>(*this),
                std::make_unique<AreaTool>(*this, [this](const QRect& place) { emit areaDrawn(place); }),
                std::make_unique<AreaTool>(*this, [this](const QRect& place) { emit areaToRead(place); })};
@@ -43,7 +43,7 @@ Sheet::Sheet(Case& owner, Selection& selection, QWidget* parent)
 }
 
 Sheet::~Sheet() {
-    m_pool.waitForDone();
+    m_lane.finish();
 }
 
 void Sheet::showOther() {
@@ -102,7 +102,7 @@ void Sheet::refresh() {
 void Sheet::renderAside(const Capture& capture, const std::vector<Cover>& covers) {
     if (m_rendering || (m_rendered.of == capture.picture && m_rendered.covers == covers)) return;
     m_rendering = true;
-    m_pool.start([this, bare = m_case.picture(capture), id = capture.picture, covers] {
+    m_lane.start([this, bare = m_case.picture(capture), id = capture.picture, covers] {
         QImage picture = eyelid::render(bare, covers);
         QMetaObject::invokeMethod(this, [=, this] {
             m_rendering = false;
@@ -187,7 +187,7 @@ void Sheet::reveal(const QRectF& place) {
 
 // Two rings, so that it is seen on any ground.
 void Sheet::drawSelected(QPainter& painter, const QRectF& place, double f) {
-    const Theme& t = theme(*qApp);
+    const Theme& t = m_theme;
     const QRectF ring = place.adjusted(-2 * f, -2 * f, 2 * f, 2 * f);
     painter.setBrush(Qt::NoBrush);
     painter.setPen(QPen(t.onBrand, 4 * f));
@@ -199,8 +199,7 @@ void Sheet::drawSelected(QPainter& painter, const QRectF& place, double f) {
 namespace {
 
 // A dashed underline and corner ticks in the signal colour.
-void drawOpen(QPainter& painter, const QRectF& r, double f) {
-    const Theme& t = theme(*qApp);
+void drawOpen(QPainter& painter, const QRectF& r, double f, const Theme& t) {
     // On the capture's own ground the light theme's clay is readable on light and dark alike.
     QColor wash = t.clay;
     wash.setAlpha(30);
@@ -229,9 +228,9 @@ void Sheet::drawItems(QPainter& painter, const Capture& capture) {
             const QRectF r = around(box);
             if (item.id == m_selection.item()) drawSelected(painter, r, f);
             if (item.decision == Decision::Open) {
-                drawOpen(painter, r, f);
+                drawOpen(painter, r, f, m_theme);
             } else if (item.decision == Decision::Keep) {
-                painter.setPen(QPen(theme(*qApp).pine, 1.4 * f));
+                painter.setPen(QPen(m_theme.pine, 1.4 * f));
                 painter.drawLine(r.bottomLeft(), r.bottomRight());
             }
         }
@@ -249,24 +248,24 @@ void Sheet::drawPicture(QPainter& painter, const Capture& capture) {
     painter.drawImage(target, m_bare || !ready ? m_case.picture(capture) : m_rendered.picture);
     if (!m_bare && (!ready || m_rendered.covers != m_covers))
         for (const QRect& rect : hiddenBy(m_covers)) painter.fillRect(viewOf(QRectF(rect)), QColor(solidColour()));
-    painter.setPen(QPen(theme(*qApp).hairline, 1));
+    painter.setPen(QPen(m_theme.hairline, 1));
     painter.setBrush(Qt::NoBrush);
     painter.drawRect(target.adjusted(-0.5, -0.5, 0.5, 0.5));
 }
 
 void Sheet::drawHits(QPainter& painter) {
-    QColor wash = theme(*qApp).aubergine;
+    QColor wash = m_theme.aubergine;
     wash.setAlpha(70);
     for (const QRectF& hit : m_hits) painter.fillRect(viewOf(hit).adjusted(-1, -1, 1, 1), wash);
 }
 
 void Sheet::paintEvent(QPaintEvent*) {
     QPainter painter(viewport());
-    painter.fillRect(viewport()->rect(), theme(*qApp).oat);
+    painter.fillRect(viewport()->rect(), m_theme.oat);
     const Capture* c = capture();
-    if (!c) return drawNoCaptures(painter, viewport()->rect(), font());
+    if (!c) return drawNoCaptures(painter, viewport()->rect(), font(), m_theme);
     drawPicture(painter, *c);
-    if (m_bare) return drawBareNotice(painter, viewport()->width());
+    if (m_bare) return drawBareNotice(painter, viewport()->width(), m_theme);
     drawHits(painter);
     if (c->page) drawWords(painter, *c->page);
     drawItems(painter, *c);
@@ -354,7 +353,7 @@ void Sheet::setUnsureShown(bool shown) {
 }
 
 void Sheet::drawWords(QPainter& painter, const Page& page) {
-    const Theme& t = theme(*qApp);
+    const Theme& t = m_theme;
     const auto& lines = page.lines;
     QColor wash = t.aubergine;
     wash.setAlpha(64);

@@ -3,15 +3,17 @@
 
 #include "app/selection.h"
 #include "app/sheet_tools.h"
+#include "base/workers.h"
 #include "casefile/case.h"
 #include "reading/word_picking.h"
 
 #include <array>
 #include <memory>
 #include <QAbstractScrollArea>
-#include <QThreadPool>
 
 namespace eyelid {
+
+struct Theme;
 
 class Sheet final : public QAbstractScrollArea {
     Q_OBJECT
@@ -22,7 +24,8 @@ public:
         ReadAgain
     };
 
-    Sheet(Case& owner, Selection& selection, QWidget* parent = nullptr);
+    Sheet(Case& owner, Selection& selection, const Theme& theme, QWidget* parent = nullptr);
+    const Theme& theme() const { return m_theme; }
     ~Sheet() override;
 
     /// Draws the capture without covers and marks.
@@ -94,6 +97,7 @@ private:
 
     Case& m_case;
     Selection& m_selection;
+    const Theme& m_theme;
     std::array<std::unique_ptr<SheetTool>, 3> m_tools; // by Tool
     Tool m_tool = Tool::Select;
     bool m_bare = false, m_fitted = true, m_unsureShown = false;
@@ -112,7 +116,7 @@ private:
     Rendered m_rendered;
     std::vector<Cover> m_covers; ///< of the capture as it is now
     bool m_rendering = false;
-    QThreadPool m_pool; // of one thread; ends before the rest goes
+    Lane m_lane; // renders; ends before the rest goes
 };
 
 } // namespace eyelid

@@ -7,10 +7,12 @@
 
 namespace eyelid {
 
+struct Theme;
+
 /// That there is nothing to show, and how that is changed.
-void drawNoCaptures(QPainter& painter, const QRectF& view, QFont font);
+void drawNoCaptures(QPainter& painter, const QRectF& view, QFont font, const Theme& t);
 
 /// That the capture is shown bare: it must be plain that this is not what will be released.
-void drawBareNotice(QPainter& painter, int width);
+void drawBareNotice(QPainter& painter, int width, const Theme& t);
 
 } // namespace eyelid

@@ -92,7 +92,7 @@ void AreaTool::release() {
 
 void AreaTool::paint(QPainter& painter) const {
     if (!m_dragging) return;
-    const Theme& t = theme(*qApp);
+    const Theme& t = m_sheet.theme();
     const QRectF r = QRectF(m_sheet.toView(m_from), m_sheet.toView(m_to)).normalized();
     QColor wash = t.aubergine;
     wash.setAlpha(90);
@@ -101,7 +101,7 @@ void AreaTool::paint(QPainter& painter) const {
     painter.drawRect(r);
     const QRectF p = QRectF(m_from, m_to).normalized();
     painter.setPen(t.ink);
-    painter.drawText(r.bottomRight() + QPointF(6, 14), sentence(u"%1 × %2", int(p.width()), int(p.height())));
+    painter.drawText(r.bottomRight() + QPointF(6, 14), sentence(Tr::tr("%1 × %2"), int(p.width()), int(p.height())));
 }
 
 void AreaTool::drop() {

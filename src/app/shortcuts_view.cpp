@@ -3,6 +3,7 @@
 #include "app/keys_edit.h"
 #include "app/settings.h"
 #include "app/theme.h"
+#include "base/sentence.h"
 
 #include <QApplication>
 #include <QGridLayout>
@@ -18,26 +19,26 @@ std::vector<GlobalShortcut> rememberedShortcuts() {
     for (const TakeKindName& kind : takeKinds) {
         const QString id = QLatin1String(kind.id);
         const QKeySequence sequence = settings::takeKeys(id, QLatin1String(kind.keys));
-        all.push_back({id, QLatin1String(kind.text), mayBeGlobal(sequence) ? sequence : QKeySequence()});
+        all.push_back({id, Tr::tr(kind.text), mayBeGlobal(sequence) ? sequence : QKeySequence()});
     }
     return all;
 }
 
-ShortcutsView::ShortcutsView(GlobalShortcuts* global, QWidget* parent) : QDialog(parent), m_global(global) {
-    setWindowTitle(QStringLiteral("Shortcuts for taking"));
+ShortcutsView::ShortcutsView(GlobalShortcuts* global, const Theme& theme, QWidget* parent)
+    : QDialog(parent), m_global(global) {
+    setWindowTitle(Tr::tr("Shortcuts for taking"));
     setObjectName(QStringLiteral("shortcutsView"));
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(16, 14, 16, 14);
     grid->setHorizontalSpacing(12);
     grid->setVerticalSpacing(6);
-    auto* title = new QLabel(QStringLiteral("Shortcuts for taking"));
+    auto* title = new QLabel(Tr::tr("Shortcuts for taking"));
     title->setProperty("role", QStringLiteral("title"));
     grid->addWidget(title, 0, 0, 1, 4);
     auto* hint = new QLabel(
-        global
-            ? QStringLiteral("These keys work while Eyelid is in the background and another program has the keyboard.")
-            : QStringLiteral("This desktop lets no program have keys of its own while another is in front; set them "
-                             "in the desktop's settings."));
+        global ? Tr::tr("These keys work while Eyelid is in the background and another program has the keyboard.")
+               : Tr::tr("This desktop lets no program have keys of its own while another is in front; set them "
+                        "in the desktop's settings."));
     hint->setProperty("role", QStringLiteral("faint"));
     hint->setWordWrap(true);
     grid->addWidget(hint, 1, 0, 1, 4);
@@ -50,14 +51,14 @@ ShortcutsView::ShortcutsView(GlobalShortcuts* global, QWidget* parent) : QDialog
         keys->setFixedWidth(170);
         keys->setEnabled(global != nullptr);
         auto* clear = new QToolButton;
-        clear->setIcon(themedIcon(QStringLiteral("x"), theme(*qApp).ink));
+        clear->setIcon(themedIcon(QStringLiteral("x"), theme.ink));
         clear->setEnabled(global != nullptr);
-        clear->setToolTip(QStringLiteral("No keys for this"));
-        clear->setAccessibleName(QStringLiteral("No keys for: ") + shortcut.description);
+        clear->setToolTip(Tr::tr("No keys for this"));
+        clear->setAccessibleName(sentence(Tr::tr("No keys for: %1"), shortcut.description));
         auto* trouble = new QLabel;
         trouble->setWordWrap(true);
         trouble->setMinimumWidth(global ? 260 : 0); // kept free for what may have to be said
-        trouble->setStyleSheet(QStringLiteral("color: %1").arg(theme(*qApp).brick.name()));
+        trouble->setStyleSheet(QStringLiteral("color: %1").arg(theme.brick.name()));
         grid->addWidget(name, y, 0);
         grid->addWidget(keys, y, 1);
         grid->addWidget(clear, y, 2);
@@ -69,9 +70,9 @@ ShortcutsView::ShortcutsView(GlobalShortcuts* global, QWidget* parent) : QDialog
         connect(keys, &KeysEdit::refused, trouble, &QLabel::setText);
     }
     grid->setRowMinimumHeight(y++, 8);
-    auto* leave = new QPushButton(global ? QStringLiteral("Leave as before") : QStringLiteral("Close"));
+    auto* leave = new QPushButton(global ? Tr::tr("Leave as before") : Tr::tr("Close"));
     leave->setObjectName(QStringLiteral("leaveKeys"));
-    auto* use = new QPushButton(QStringLiteral("Use these keys"));
+    auto* use = new QPushButton(Tr::tr("Use these keys"));
     use->setObjectName(QStringLiteral("useKeys"));
     use->setProperty("primary", true);
     use->setVisible(global != nullptr);

@@ -13,6 +13,8 @@ class QPushButton;
 
 namespace eyelid {
 
+struct Theme;
+
 class KeysEdit;
 
 /// As remembered; at first the keys takeKinds names. Keys that may not be taken from other programs are none.
@@ -23,7 +25,7 @@ class ShortcutsView final : public QDialog {
 public:
     /// `global` binds what is set, once that is agreed to and not before; null where this desktop lets no program have
     /// such keys.
-    explicit ShortcutsView(GlobalShortcuts* global, QWidget* parent = nullptr);
+    ShortcutsView(GlobalShortcuts* global, const Theme& theme, QWidget* parent = nullptr);
     ~ShortcutsView() override;
     QString trouble(const QString& id) const;
 

@@ -48,8 +48,8 @@ public:
         if (role == Qt::ToolTipRole) return c.origin;
         if (role == Qt::AccessibleTextRole) {
             const Case::Counts n = m_case.counts(c);
-            return sentence(u"%1, %2 open, %3 settled%4", c.name, n.open, n.settled(),
-                            n.unread ? QStringLiteral(", not read") : QString());
+            return n.unread ? sentence(Tr::tr("%1, not read"), c.name)
+                            : sentence(Tr::tr("%1, %2 open, %3 settled"), c.name, n.open, n.settled());
         }
         return {};
     }
@@ -72,14 +72,14 @@ namespace {
 
 class StripDelegate final : public QStyledItemDelegate {
 public:
-    using QStyledItemDelegate::QStyledItemDelegate;
+    explicit StripDelegate(const Theme& theme, QObject* parent) : QStyledItemDelegate(parent), m_theme(theme) {}
     QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override {
         return {thumbnailSize.width() + 24, thumbnailSize.height() + 44};
     }
     void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
         const auto& model = static_cast<const StripModel&>(*index.model());
         const Capture& c = model.at(index);
-        const Theme& t = theme(*qApp);
+        const Theme& t = m_theme;
         p->save();
         p->setRenderHint(QPainter::Antialiasing);
         const QRectF cell = QRectF(option.rect).adjusted(6, 4, -6, -4);
@@ -118,23 +118,26 @@ public:
             }
         } else {
             p->setPen(c.reading == Capture::Reading::Failed ? t.brick : t.faint);
-            const QString state = c.reading == Capture::Reading::Failed    ? QStringLiteral("not read")
+            const QString state = c.reading == Capture::Reading::Failed    ? Tr::tr("not read")
                                   : c.reading == Capture::Reading::Running ? QStringLiteral("reading")
                                                                            : QStringLiteral("waiting");
             p->drawText(bottom, Qt::AlignVCenter | Qt::AlignRight, state);
         }
         p->restore();
     }
+
+private:
+    const Theme& m_theme;
 };
 
 } // namespace
 
-Strip::Strip(Case& owner, Selection& selection, QWidget* parent)
+Strip::Strip(Case& owner, Selection& selection, const Theme& theme, QWidget* parent)
     : QListView(parent), m_model(new StripModel(owner, this)), m_selection(selection) {
     setObjectName(QStringLiteral("strip"));
-    setAccessibleName(QStringLiteral("Captures of the case"));
+    setAccessibleName(Tr::tr("Captures of the case"));
     setModel(m_model);
-    setItemDelegate(new StripDelegate(this));
+    setItemDelegate(new StripDelegate(theme, this));
     setFixedWidth(thumbnailSize.width() + 34);
     setUniformItemSizes(true);
     setVerticalScrollMode(ScrollPerPixel);
@@ -166,7 +169,7 @@ void Strip::contextMenuEvent(QContextMenuEvent* event) {
     const QModelIndex index = indexAt(event->pos());
     if (!index.isValid()) return;
     QMenu menu;
-    QAction* remove = menu.addAction(QStringLiteral("Remove from the case"));
+    QAction* remove = menu.addAction(Tr::tr("Remove from the case"));
     if (menu.exec(event->globalPos()) == remove) emit removeAsked(index.data(captureRole).toInt());
 }
 

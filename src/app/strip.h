@@ -8,12 +8,14 @@
 
 namespace eyelid {
 
+struct Theme;
+
 class StripModel;
 
 class Strip final : public QListView {
     Q_OBJECT
 public:
-    Strip(Case& owner, Selection& selection, QWidget* parent = nullptr);
+    Strip(Case& owner, Selection& selection, const Theme& theme, QWidget* parent = nullptr);
 
 signals:
     /// Somebody chose a capture, the one that is shown or another.

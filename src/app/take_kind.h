@@ -1,6 +1,7 @@
 // The ways of taking, for menus, the desk map and shortcuts.
 #pragma once
 
+#include "base/sentence.h"
 #include "capture/source.h"
 #include "joining/scrolled_page.h"
 
@@ -13,19 +14,20 @@ enum class TakeKind { Map, Desk, Monitor, ActiveWindow, Point, Region, Outline, 
 struct TakeKindName {
     TakeKind kind;
     const char* id;   ///< in settings
-    const char* text; ///< for the user
+    const char* text; ///< for the user, as Tr::tr() takes it
     const char* keys; ///< the shortcut it has at first; may be empty
 };
 
-inline constexpr TakeKindName takeKinds[] = {{TakeKind::Map, "map", "Open the desk map", "Ctrl+Print"},
-                                             {TakeKind::Desk, "desk", "Take the whole desk", ""},
-                                             {TakeKind::Monitor, "monitor", "Take the monitor the pointer is on", ""},
-                                             {TakeKind::ActiveWindow, "active", "Take the active window", ""},
-                                             {TakeKind::Point, "point", "Point at a window to take", ""},
-                                             {TakeKind::Region, "region", "Take a region", ""},
-                                             {TakeKind::Outline, "outline", "Draw around a place to take", ""},
-                                             {TakeKind::LastRegion, "last", "Take the last region again", ""},
-                                             {TakeKind::Scroll, "scroll", "Point at a window to scroll and take", ""}};
+inline constexpr TakeKindName takeKinds[] = {
+    {TakeKind::Map, "map", QT_TRANSLATE_NOOP("eyelid", "Open the desk map"), "Ctrl+Print"},
+    {TakeKind::Desk, "desk", QT_TRANSLATE_NOOP("eyelid", "Take the whole desk"), ""},
+    {TakeKind::Monitor, "monitor", QT_TRANSLATE_NOOP("eyelid", "Take the monitor the pointer is on"), ""},
+    {TakeKind::ActiveWindow, "active", QT_TRANSLATE_NOOP("eyelid", "Take the active window"), ""},
+    {TakeKind::Point, "point", QT_TRANSLATE_NOOP("eyelid", "Point at a window to take"), ""},
+    {TakeKind::Region, "region", QT_TRANSLATE_NOOP("eyelid", "Take a region"), ""},
+    {TakeKind::Outline, "outline", QT_TRANSLATE_NOOP("eyelid", "Draw around a place to take"), ""},
+    {TakeKind::LastRegion, "last", QT_TRANSLATE_NOOP("eyelid", "Take the last region again"), ""},
+    {TakeKind::Scroll, "scroll", QT_TRANSLATE_NOOP("eyelid", "Point at a window to scroll and take"), ""}};
 
 /// When to take.
 struct TakeTiming {

@@ -62,14 +62,15 @@ void TakeView::hideEvent(QHideEvent* event) {
     QDialog::hideEvent(event);
 }
 
-TakeView::TakeView(const Source& source, const QRect& last, QWidget* parent) : QDialog(parent), m_source(source) {
-    setWindowTitle(QStringLiteral("Take"));
+TakeView::TakeView(const Source& source, const Theme& theme, const QRect& last, QWidget* parent)
+    : QDialog(parent), m_source(source), m_theme(theme) {
+    setWindowTitle(Tr::tr("Take"));
     setObjectName(QStringLiteral("takeView"));
     resize(1060, 560);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 14, 16, 14);
     layout->setSpacing(10);
-    auto* title = new QLabel(QStringLiteral("What should be taken?"));
+    auto* title = new QLabel(Tr::tr("What should be taken?"));
     title->setProperty("role", QStringLiteral("title"));
     layout->addWidget(title);
     auto desk = source.layout();
@@ -80,8 +81,9 @@ TakeView::TakeView(const Source& source, const QRect& last, QWidget* parent) : Q
         return;
     }
     m_layout = *desk;
-    auto* hint = new QLabel(sentence(
-        u"%1 Click a window or a monitor, or drag a region; what will be taken is outlined.", source.description()));
+    auto* hint =
+        new QLabel(sentence(Tr::tr("%1 Click a window or a monitor, or drag a region; what will be taken is outlined."),
+                            source.description()));
     hint->setProperty("role", QStringLiteral("faint"));
     hint->setWordWrap(true);
     layout->addWidget(hint);
@@ -98,12 +100,12 @@ TakeView::TakeView(const Source& source, const QRect& last, QWidget* parent) : Q
     // A window is what is meant most often; nothing is remembered from the last time.
     m_list->setCurrentRow(int(m_layout.monitors.size()) + 1);
     m_list->setFocus();
-    QTimer::singleShot(0, this, [this] { takeMiniature(0); });
+    QTimer::singleShot(m_source.settleTime(), this, [this] { takeMiniature(0); });
 }
 
 QLayout* TakeView::makeMap(const QRect& last) {
-    m_map = new DeskMap(m_layout);
-    m_map->setToolTip(QStringLiteral("Click takes, dragging takes a region; with Shift, a part of a window"));
+    m_map = new DeskMap(m_layout, m_theme);
+    m_map->setToolTip(Tr::tr("Click takes, dragging takes a region; with Shift, a part of a window"));
     auto* left = new QVBoxLayout;
     left->setSpacing(8);
     left->addWidget(m_map, 1);
@@ -116,7 +118,7 @@ QLayout* TakeView::makeMap(const QRect& last) {
 void TakeView::takeMiniature(size_t index) {
     if (index >= m_layout.windows.size() || !isVisible()) return;
     if (auto picture = m_source.take({Target::What::Window, m_layout.windows[index].id, {}}))
-        m_pool.start([this, index, whole = *picture] {
+        m_lane.start([this, index, whole = *picture] {
             constexpr int widest = 480;
             const QImage small = whole.scaledToWidth(std::min(whole.width(), widest), Qt::SmoothTransformation);
             QMetaObject::invokeMethod(this, [this, index, small] { m_map->setMiniature(index, small); });
@@ -128,12 +130,12 @@ void TakeView::takeMiniature(size_t index) {
 QLayout* TakeView::makeOnScreen(const QRect& last) {
     auto* onScreen = new QHBoxLayout;
     onScreen->setSpacing(8);
-    auto* label = new QLabel(QStringLiteral("On the screen itself:"));
+    auto* label = new QLabel(Tr::tr("On the screen itself:"));
     label->setProperty("role", QStringLiteral("faint"));
     onScreen->addWidget(label);
     const auto add = [&](const QString& text, const QString& icon, const QString& name, const QString& tip,
                          TakeKind kind) {
-        auto* b = new QPushButton(themedIcon(icon, theme(*qApp).ink), text);
+        auto* b = new QPushButton(themedIcon(icon, m_theme.ink), text);
         b->setObjectName(name);
         b->setToolTip(tip);
         b->setAutoDefault(false);
@@ -146,15 +148,15 @@ QLayout* TakeView::makeOnScreen(const QRect& last) {
         return b;
     };
     add(QStringLiteral("&Region"), QStringLiteral("square-dashed"), QStringLiteral("takeRegion"),
-        QStringLiteral("Draw a rectangle on the desk as it stands now"), TakeKind::Region);
-    add(QStringLiteral("Draw &around"), QStringLiteral("lasso"), QStringLiteral("takeOutline"),
-        QStringLiteral("Draw a line around a place; nothing outside it is kept"), TakeKind::Outline);
-    add(QStringLiteral("&Point at it"), QStringLiteral("mouse-pointer-2"), QStringLiteral("takePoint"),
-        QStringLiteral("Point at a window or a part of one"), TakeKind::Point);
-    auto* again = add(last.isEmpty() ? QStringLiteral("&Last region")
-                                     : sentence(u"&Last region, %1 × %2", last.width(), last.height()),
+        Tr::tr("Draw a rectangle on the desk as it stands now"), TakeKind::Region);
+    add(Tr::tr("Draw &around"), QStringLiteral("lasso"), QStringLiteral("takeOutline"),
+        Tr::tr("Draw a line around a place; nothing outside it is kept"), TakeKind::Outline);
+    add(Tr::tr("&Point at it"), QStringLiteral("mouse-pointer-2"), QStringLiteral("takePoint"),
+        Tr::tr("Point at a window or a part of one"), TakeKind::Point);
+    auto* again = add(last.isEmpty() ? Tr::tr("&Last region")
+                                     : sentence(Tr::tr("&Last region, %1 × %2"), last.width(), last.height()),
                       QStringLiteral("repeat"), QStringLiteral("takeLast"),
-                      QStringLiteral("The same place of the desk once more"), TakeKind::LastRegion);
+                      Tr::tr("The same place of the desk once more"), TakeKind::LastRegion);
     again->setEnabled(!last.isEmpty());
     onScreen->addStretch();
     return onScreen;
@@ -163,7 +165,7 @@ QLayout* TakeView::makeOnScreen(const QRect& last) {
 void TakeView::makeTargets() {
     m_list = new QListWidget;
     m_list->setObjectName(QStringLiteral("targets"));
-    m_list->setAccessibleName(QStringLiteral("What can be taken"));
+    m_list->setAccessibleName(Tr::tr("What can be taken"));
     m_list->setFixedWidth(270);
     m_list->setWordWrap(false);
     m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -179,7 +181,7 @@ void TakeView::makeTargets() {
         const QString icon = target.what == Target::What::Window ? QStringLiteral("app-window")
                              : pane                              ? QStringLiteral("square")
                                                                  : QStringLiteral("monitor");
-        auto* item = new QListWidgetItem(themedIcon(icon, theme(*qApp).ink),
+        auto* item = new QListWidgetItem(themedIcon(icon, m_theme.ink),
                                          (pane ? QStringLiteral("    ") : QString()) + describe(target));
         item->setToolTip(describe(target));
         m_list->addItem(item);
@@ -187,15 +189,15 @@ void TakeView::makeTargets() {
 }
 
 QLayout* TakeView::makeOptions() {
-    m_pointer = new QCheckBox(QStringLiteral("with the pointer"));
-    m_frame = new QCheckBox(QStringLiteral("with window frames"));
+    m_pointer = new QCheckBox(Tr::tr("with the pointer"));
+    m_frame = new QCheckBox(Tr::tr("with window frames"));
     m_frame->setChecked(true);
-    m_scroll = new QCheckBox(QStringLiteral("scroll to the end"));
+    m_scroll = new QCheckBox(Tr::tr("scroll to the end"));
     m_scroll->setObjectName(QStringLiteral("scroll"));
-    m_scroll->setToolTip(QStringLiteral("Eyelid scrolls the window and joins what it sees into one picture"));
-    m_back = new QCheckBox(QStringLiteral("come back afterwards"));
+    m_scroll->setToolTip(Tr::tr("Eyelid scrolls the window and joins what it sees into one picture"));
+    m_back = new QCheckBox(Tr::tr("come back afterwards"));
     m_back->setChecked(true);
-    m_back->setToolTip(QStringLiteral("Eyelid comes to the front again; else a small notice says what was taken"));
+    m_back->setToolTip(Tr::tr("Eyelid comes to the front again; else a small notice says what was taken"));
     auto* options = new QHBoxLayout;
     options->setSpacing(16);
     for (QCheckBox* box : {m_pointer, m_frame, m_scroll, m_back}) options->addWidget(box);
@@ -209,40 +211,38 @@ void TakeView::makeTimes() {
     m_delay->setRange(0, 86400);
     m_delay->setDecimals(1);
     m_delay->setSuffix(QStringLiteral(" s"));
-    m_delay->setSpecialValueText(QStringLiteral("at once"));
-    m_delay->setAccessibleName(QStringLiteral("Delay in seconds"));
+    m_delay->setSpecialValueText(Tr::tr("at once"));
+    m_delay->setAccessibleName(Tr::tr("Delay in seconds"));
     m_delay->setToolTip(
-        QStringLiteral("Time to open a menu or to bring something into view; Eyelid is out of the way meanwhile"));
+        Tr::tr("Time to open a menu or to bring something into view; Eyelid is out of the way meanwhile"));
     m_series = new QComboBox;
     m_series->setObjectName(QStringLiteral("series"));
-    m_series->setAccessibleName(QStringLiteral("Once or in a series"));
-    m_series->addItems(
-        {QStringLiteral("once"), QStringLiteral("again every"), QStringLiteral("again when it changes by")});
-    m_series->setToolTip(
-        QStringLiteral("A series goes on until you stop it; pictures the same as the last are left out"));
+    m_series->setAccessibleName(Tr::tr("Once or in a series"));
+    m_series->addItems({QStringLiteral("once"), Tr::tr("again every"), Tr::tr("again when it changes by")});
+    m_series->setToolTip(Tr::tr("A series goes on until you stop it; pictures the same as the last are left out"));
     m_every = new QDoubleSpinBox;
     m_every->setObjectName(QStringLiteral("every"));
     m_every->setRange(0.2, 86400);
     m_every->setDecimals(1);
     m_every->setValue(5);
     m_every->setSuffix(QStringLiteral(" s"));
-    m_every->setAccessibleName(QStringLiteral("Seconds between two pictures"));
+    m_every->setAccessibleName(Tr::tr("Seconds between two pictures"));
     m_threshold = new QSpinBox;
     m_threshold->setObjectName(QStringLiteral("threshold"));
     m_threshold->setRange(0, 100);
     m_threshold->setValue(1);
     m_threshold->setSuffix(QStringLiteral(" %"));
-    m_threshold->setAccessibleName(QStringLiteral("Percent of the picture that must change"));
+    m_threshold->setAccessibleName(Tr::tr("Percent of the picture that must change"));
 }
 
 QLayout* TakeView::makeButtons() {
     makeTimes();
     auto* buttons = new QHBoxLayout;
-    buttons->addWidget(new QLabel(QStringLiteral("Take")));
+    buttons->addWidget(new QLabel(Tr::tr("Take")));
     for (QWidget* field : std::initializer_list<QWidget*>{m_delay, m_series, m_every, m_threshold})
         buttons->addWidget(field);
     buttons->addStretch();
-    auto* close = new QPushButton(QStringLiteral("Close"));
+    auto* close = new QPushButton(Tr::tr("Close"));
     m_take = new QPushButton;
     m_take->setObjectName(QStringLiteral("takeButton"));
     m_take->setProperty("primary", true);
@@ -272,18 +272,19 @@ void TakeView::bind() {
 QString TakeView::describe(const Target& target) const {
     if (target.what == Target::What::Desk) {
         const QRect b = m_layout.bounds();
-        return sentence(u"Whole desk, %1 × %2", b.width(), b.height());
+        return sentence(Tr::tr("Whole desk, %1 × %2"), b.width(), b.height());
     }
     for (const Monitor& m : m_layout.monitors)
         if (target.what == Target::What::Monitor && m.name == target.id)
-            return sentence(u"Monitor %1, %2 × %3", m.name, m.geometry.width(), m.geometry.height());
+            return sentence(Tr::tr("Monitor %1, %2 × %3"), m.name, m.geometry.width(), m.geometry.height());
     for (const DeskWindow& w : m_layout.windows) {
         if (w.id == target.id) return w.title;
         for (const Pane& pane : w.panes)
-            if (pane.id == target.id) return sentence(u"Part, %1 × %2", pane.geometry.width(), pane.geometry.height());
+            if (pane.id == target.id)
+                return sentence(Tr::tr("Part, %1 × %2"), pane.geometry.width(), pane.geometry.height());
     }
     if (target.what == Target::What::Region)
-        return sentence(u"Region, %1 × %2", target.region.width(), target.region.height());
+        return sentence(Tr::tr("Region, %1 × %2"), target.region.width(), target.region.height());
     return {};
 }
 
@@ -309,12 +310,12 @@ void TakeView::refresh() {
     m_every->setVisible(m_series->currentIndex() == 1 && !scroll);
     m_threshold->setVisible(m_series->currentIndex() == 2 && !scroll);
     m_frame->setEnabled(m_chosen.what != Target::What::Pane);
-    QString text = QStringLiteral("Take this window");
-    if (m_chosen.what == Target::What::Desk) text = QStringLiteral("Take the whole desk");
-    if (m_chosen.what == Target::What::Monitor) text = QStringLiteral("Take this monitor");
-    if (m_chosen.what == Target::What::Pane) text = QStringLiteral("Take this part");
-    if (m_chosen.what == Target::What::Region) text = QStringLiteral("Take this region");
-    if (scroll) text = QStringLiteral("Scroll and take");
+    QString text = Tr::tr("Take this window");
+    if (m_chosen.what == Target::What::Desk) text = Tr::tr("Take the whole desk");
+    if (m_chosen.what == Target::What::Monitor) text = Tr::tr("Take this monitor");
+    if (m_chosen.what == Target::What::Pane) text = Tr::tr("Take this part");
+    if (m_chosen.what == Target::What::Region) text = Tr::tr("Take this region");
+    if (scroll) text = Tr::tr("Scroll and take");
     m_take->setText(text);
 }
 

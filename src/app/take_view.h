@@ -4,9 +4,9 @@
 
 #include "app/desk_map.h"
 #include "app/take_kind.h"
+#include "base/workers.h"
 
 #include <QDialog>
-#include <QThreadPool>
 
 class QCheckBox;
 class QLayout;
@@ -17,6 +17,8 @@ class QPushButton;
 class QSpinBox;
 
 namespace eyelid {
+
+struct Theme;
 
 /// Four strips around a place on the real screen; they do not get in the way of pictures or of the pointer.
 class HoverOutline final : public QObject {
@@ -34,7 +36,7 @@ class TakeView final : public QDialog {
     Q_OBJECT
 public:
     /// `last`: the region taken last; empty if there is none.
-    TakeView(const Source& source, const QRect& last = {}, QWidget* parent = nullptr);
+    TakeView(const Source& source, const Theme& theme, const QRect& last = {}, QWidget* parent = nullptr);
 
     ~TakeView() override;
     DeskMap* map() { return m_map; }
@@ -62,6 +64,7 @@ private:
     QString describe(const Target& target) const;
 
     const Source& m_source;
+    const Theme& m_theme;
     DeskLayout m_layout;
     DeskMap* m_map = nullptr;
     QListWidget* m_list = nullptr;
@@ -73,7 +76,7 @@ private:
     std::vector<Target> m_targets;
     Target m_chosen;
     std::unique_ptr<HoverOutline> m_outline;
-    QThreadPool m_pool; ///< makes miniatures small; ends before the rest goes
+    Lane m_lane; ///< makes miniatures small; ends before the rest goes
 };
 
 } // namespace eyelid

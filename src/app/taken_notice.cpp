@@ -22,7 +22,7 @@ TakenNotice::TakenNotice()
     : QWidget(nullptr, Qt::Tool | Qt::FramelessWindowHint | Qt::WindowStaysOnTopHint | Qt::WindowDoesNotAcceptFocus) {
     setAttribute(Qt::WA_ShowWithoutActivating);
     setObjectName(QStringLiteral("takenNotice"));
-    setWindowTitle(QStringLiteral("Taken"));
+    setWindowTitle(Tr::tr("Taken"));
     setAttribute(Qt::WA_StyledBackground);
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(10, 10, 10, 10);
@@ -37,9 +37,9 @@ TakenNotice::TakenNotice()
     column->addWidget(m_text);
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(6);
-    auto* open = new QPushButton(QStringLiteral("Open"));
+    auto* open = new QPushButton(Tr::tr("Open"));
     open->setObjectName(QStringLiteral("noticeOpen"));
-    auto* away = new QPushButton(QStringLiteral("Throw away"));
+    auto* away = new QPushButton(Tr::tr("Throw away"));
     away->setObjectName(QStringLiteral("noticeAway"));
     buttons->addWidget(open);
     buttons->addWidget(away);
@@ -66,7 +66,7 @@ void TakenNotice::show(int capture, const QImage& picture, const QRect& near) {
                                                       Qt::KeepAspectRatio, Qt::SmoothTransformation));
     small.setDevicePixelRatio(ratio);
     m_thumbnail->setPixmap(small);
-    m_text->setText(sentence(u"Taken: %1 × %2. It is in the case.", picture.width(), picture.height()));
+    m_text->setText(sentence(Tr::tr("Taken: %1 × %2. It is in the case."), picture.width(), picture.height()));
     adjustSize();
     const QScreen* screen = QGuiApplication::screenAt(near.center());
     if (!screen) screen = QGuiApplication::primaryScreen();

@@ -14,7 +14,6 @@
 #include <QPointer>
 #include <QPushButton>
 #include <QScreen>
-#include <QThreadPool>
 
 namespace eyelid {
 namespace {
@@ -28,15 +27,15 @@ RunningPill::RunningPill() : QWidget(nullptr, Qt::Tool | Qt::FramelessWindowHint
     setAttribute(Qt::WA_ShowWithoutActivating);
     setAttribute(Qt::WA_StyledBackground);
     setObjectName(QStringLiteral("runningPill"));
-    setWindowTitle(QStringLiteral("Eyelid is taking"));
+    setWindowTitle(Tr::tr("Eyelid is taking"));
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(14, 8, 8, 8);
     row->setSpacing(12);
     m_label = new QLabel;
     row->addWidget(m_label);
-    m_stop = new QPushButton(QStringLiteral("Stop"));
+    m_stop = new QPushButton(Tr::tr("Stop"));
     m_stop->setObjectName(QStringLiteral("pillStop"));
-    m_stop->setToolTip(QStringLiteral("Stop; what was taken stays (Esc)"));
+    m_stop->setToolTip(Tr::tr("Stop; what was taken stays (Esc)"));
     row->addWidget(m_stop);
     connect(m_stop, &QPushButton::clicked, this, &RunningPill::stopAsked);
 }
@@ -87,8 +86,8 @@ Taker::Taker(std::unique_ptr<Source> source, QWidget& window)
 
 Taker::~Taker() {
     if (m_progress) m_progress->cancel();
-    // The scrolling thread uses the source.
-    if (m_state == State::Scrolling) QThreadPool::globalInstance()->waitForDone();
+    // Scrolling uses the source.
+    m_lane.finish();
 }
 
 void Taker::setState(State state) {
@@ -108,18 +107,18 @@ bool Taker::hasLastRegion() const {
 QString Taker::describe(const Target& target) const {
     if (target.what == Target::What::Region) {
         const QRect r = target.outline.isEmpty() ? target.region : target.outline.boundingRect();
-        return target.outline.isEmpty() ? sentence(u"Region, %1 × %2", r.width(), r.height())
-                                        : sentence(u"Drawn around, %1 × %2", r.width(), r.height());
+        return target.outline.isEmpty() ? sentence(Tr::tr("Region, %1 × %2"), r.width(), r.height())
+                                        : sentence(Tr::tr("Drawn around, %1 × %2"), r.width(), r.height());
     }
-    if (target.what == Target::What::Monitor) return QStringLiteral("Monitor %1").arg(target.id);
-    if (target.what == Target::What::ActiveWindow) return QStringLiteral("Active window");
+    if (target.what == Target::What::Monitor) return Tr::tr("Monitor %1").arg(target.id);
+    if (target.what == Target::What::ActiveWindow) return Tr::tr("Active window");
     if (auto layout = m_source->layout(); layout)
         for (const DeskWindow& w : layout->windows) {
             if (w.id == target.id) return w.title;
             for (const Pane& pane : w.panes)
-                if (pane.id == target.id) return QStringLiteral("Part of %1").arg(w.title);
+                if (pane.id == target.id) return Tr::tr("Part of %1").arg(w.title);
         }
-    return QStringLiteral("Whole desk");
+    return Tr::tr("Whole desk");
 }
 
 QRect Taker::onScreen(const QRect& place) const {
@@ -182,10 +181,14 @@ void Taker::comeBack() {
 }
 
 void Taker::waitOut(double seconds) {
-    if (seconds <= 0) return begin();
-    const auto text = [](double left) {
-        return QStringLiteral("Taking in %1 s").arg(std::max(1, int(std::ceil(left))));
-    };
+    if (seconds <= 0) {
+        if (const auto settles = m_source->settleTime(); settles.count() > 0)
+            return QTimer::singleShot(settles, this, [this] {
+                if (m_state == State::Waiting) begin(); // else stopped meanwhile
+            });
+        return begin();
+    }
+    const auto text = [](double left) { return Tr::tr("Taking in %1 s").arg(std::max(1, int(std::ceil(left)))); };
     m_pill->open(text(seconds), true);
     auto left = std::make_shared<double>(seconds);
     constexpr double step = 0.1, hiddenFor = 0.3;
@@ -218,7 +221,7 @@ void Taker::begin() {
         const auto at = m_source->pointer();
         for (const Monitor& m : layout->monitors)
             if (!at || m.geometry.contains(*at)) return takeNow({Target::What::Monitor, m.name}, r.options);
-        return finish(QStringLiteral("The pointer is on no monitor; take one from the desk map."));
+        return finish(Tr::tr("The pointer is on no monitor; take one from the desk map."));
     }
     case TakeKind::LastRegion:
         if (hasLastRegion()) {
@@ -294,10 +297,11 @@ void Taker::runSeries(const Target& target, const TakeOptions& options, const QI
     m_taken = 1;
     deliver(first, place);
     const auto text = [this, onChange] {
-        return sentence(u"Series: %1 taken%2, %3", m_taken,
-                        m_skipped && !onChange ? QStringLiteral(", %1 the same left out").arg(m_skipped) : QString(),
-                        onChange ? QStringLiteral("again when it changes")
-                                 : QStringLiteral("every %1 s").arg(m_request.timing.every));
+        if (onChange) return sentence(Tr::tr("Series: %1 taken, again when it changes"), m_taken);
+        const double every = m_request.timing.every;
+        return m_skipped
+                   ? sentence(Tr::tr("Series: %1 taken, %2 the same left out, every %3 s"), m_taken, m_skipped, every)
+                   : sentence(Tr::tr("Series: %1 taken, every %2 s"), m_taken, every);
     };
     const QRect shown = m_source->showsOurselves() ? onScreen(place) : QRect();
     m_pill->open(text(), true, shown);
@@ -316,7 +320,7 @@ void Taker::runSeries(const Target& target, const TakeOptions& options, const QI
             m_taking = false;
             if (m_state != State::Series) return; // stopped meanwhile
             if (inTheWay) m_pill->show();
-            if (!taken) return finish(QStringLiteral("The series has ended: %1").arg(taken.error().sentence));
+            if (!taken) return finish(Tr::tr("The series has ended: %1").arg(taken.error().sentence));
             const double changed = changedPercent(*last, *taken);
             const bool same = onChange ? changed < std::max(0.0001, m_request.timing.threshold) : changed == 0;
             if (same) {
@@ -343,12 +347,13 @@ void Taker::runScroll(const Target& target) {
         if (layout && !layout->windows.empty()) wanted = {Target::What::Window, layout->windows.front().id};
     }
     if (wanted.what != Target::What::Window && wanted.what != Target::What::Pane)
-        return finish(QStringLiteral("Only a window or a part of one can be scrolled; choose one."));
+        return finish(Tr::tr("Only a window or a part of one can be scrolled; choose one."));
     setState(State::Scrolling);
     m_progress = std::make_shared<Progress>();
     QRect place;
     if (auto layout = m_source->layout(); layout) place = placeOf(*layout, wanted, m_request.options);
-    m_pill->open(QStringLiteral("Scrolling: 1 picture"), true, m_source->showsOurselves() ? onScreen(place) : QRect());
+    m_pill->open(Tr::tr("Scrolling: %n picture(s)", nullptr, 1), true,
+                 m_source->showsOurselves() ? onScreen(place) : QRect());
     m_tick = [this] {
         if (m_progress && !m_progress->doing().isEmpty()) m_pill->setText(m_progress->doing());
     };
@@ -356,7 +361,7 @@ void Taker::runScroll(const Target& target) {
     ScrollOptions options;
     options.direction = m_request.direction;
     options.take = {m_request.options.pointer, m_request.options.frame};
-    QThreadPool::globalInstance()->start([this, wanted, options, place, progress = m_progress] {
+    m_lane.start([this, wanted, options, place, progress = m_progress] {
         auto run = takeScrolling(*m_source, wanted, options, *progress);
         std::shared_ptr<ScrolledPage> page;
         QImage picture;
@@ -393,7 +398,7 @@ void Taker::finish(const QString& sentence) {
 void Taker::stop() {
     if (m_state == State::Scrolling) {
         if (m_progress) m_progress->cancel();
-        m_pill->setText(QStringLiteral("Stopping"));
+        m_pill->setText(Tr::tr("Stopping"));
         return;
     }
     if (m_state == State::Choosing && m_overlay) return m_overlay->leave();

@@ -4,6 +4,7 @@
 
 #include "app/take_kind.h"
 #include "base/progress.h"
+#include "base/workers.h"
 
 #include <functional>
 #include <memory>
@@ -100,6 +101,7 @@ private:
     std::shared_ptr<Progress> m_progress;
     int m_taken = 0, m_skipped = 0;
     bool m_taking = false; ///< a picture of a series is being taken; the source may run a loop of events meanwhile
+    Lane m_lane;           ///< scrolls; ends before the rest goes
 };
 
 /// How much of two pictures differs, in percent of the pixels; 100 when their sizes differ.

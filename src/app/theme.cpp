@@ -11,25 +11,6 @@
 #include <QSvgRenderer>
 
 namespace eyelid {
-namespace {
-
-// Held by the application object, so that it lives and ends with it.
-struct ThemeHolder final : QObject {
-    using QObject::QObject;
-    Theme value = Theme::light();
-};
-
-ThemeHolder& holder(const QApplication& application) {
-    const QString name = QStringLiteral("eyelidTheme");
-    auto* held = static_cast<ThemeHolder*>(application.findChild<QObject*>(name, Qt::FindDirectChildrenOnly));
-    if (!held) {
-        held = new ThemeHolder(const_cast<QApplication*>(&application));
-        held->setObjectName(name);
-    }
-    return *held;
-}
-
-} // namespace
 
 Theme Theme::light() {
     Theme t;
@@ -62,10 +43,6 @@ Theme Theme::night() {
     t.onBrand = QColor(0x21, 0x1D, 0x22);
     t.selection = QColor(0x45, 0x38, 0x45);
     return t;
-}
-
-const Theme& theme(const QApplication& application) {
-    return holder(application).value;
 }
 
 namespace {
@@ -166,7 +143,6 @@ QString styleSheetOf(const Theme& t) {
 } // namespace
 
 void applyTheme(QApplication& application, const Theme& t) {
-    holder(application).value = t;
     application.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
     QFont font(textFontFamily());
     font.setPixelSize(13);

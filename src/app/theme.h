@@ -10,6 +10,7 @@ class QApplication;
 
 namespace eyelid {
 
+/// One stands for the whole program; views are handed a reference to it, and it changes in place.
 struct Theme {
     bool dark = false;
     QColor oat, paper, ink, aubergine, clay, pine, brick, hairline;
@@ -20,9 +21,6 @@ struct Theme {
     static Theme light();
     static Theme night();
 };
-
-/// The theme the application runs in.
-const Theme& theme(const QApplication& application);
 
 /// Sets palette, fonts and style for all widgets.
 void applyTheme(QApplication& application, const Theme& theme);

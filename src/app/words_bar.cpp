@@ -51,14 +51,12 @@ WordsBar::WordsBar(Case& owner, Selection& selection, Sheet& sheet)
     row->setContentsMargins(14, 6, 10, 6);
     m_text = new QLabel;
     row->addWidget(m_text, 1);
-    addButton(QStringLiteral("Copy"), QStringLiteral("copyWords"),
-              QStringLiteral("As it would be released: names stand in place of what is covered (Ctrl+C)"),
-              &WordsBar::copy);
-    addButton(QStringLiteral("Cover"), QStringLiteral("coverWords"), QStringLiteral("C"), &WordsBar::coverAsked);
-    addButton(QStringLiteral("Watch for it"), QStringLiteral("watchWords"),
-              QStringLiteral("From now on a finding wherever it stands in this case"), &WordsBar::watch);
-    m_correct =
-        addButton(QStringLiteral("Correct…"), QStringLiteral("correctWord"), QStringLiteral("F2"), &WordsBar::correct);
+    addButton(Tr::tr("Copy"), QStringLiteral("copyWords"),
+              Tr::tr("As it would be released: names stand in place of what is covered (Ctrl+C)"), &WordsBar::copy);
+    addButton(Tr::tr("Cover"), QStringLiteral("coverWords"), QStringLiteral("C"), &WordsBar::coverAsked);
+    addButton(Tr::tr("Watch for it"), QStringLiteral("watchWords"),
+              Tr::tr("From now on a finding wherever it stands in this case"), &WordsBar::watch);
+    m_correct = addButton(Tr::tr("Correct…"), QStringLiteral("correctWord"), QStringLiteral("F2"), &WordsBar::correct);
     hide();
     m_sheet.installEventFilter(this);
     connect(&m_sheet, &Sheet::wordsChosen, this, &WordsBar::refresh);
@@ -113,7 +111,7 @@ void WordsBar::correct() {
     QWidget* view = m_sheet.viewport();
     auto* edit = new WordEdit(word.text, view);
     edit->setObjectName(QStringLiteral("wordEdit"));
-    edit->setAccessibleName(QStringLiteral("What the word says"));
+    edit->setAccessibleName(Tr::tr("What the word says"));
     const QPointF at = m_sheet.toView(word.box.bottomLeft());
     const int width = std::max(120, edit->fontMetrics().horizontalAdvance(word.text) + 40);
     edit->setGeometry(std::clamp(int(at.x()) - 8, 0, std::max(0, view->width() - width)),
@@ -135,7 +133,7 @@ void WordsBar::refresh() {
     if (n == 0) return;
     QString text = chosenText(true).simplified();
     if (text.size() > 60) text = text.left(57) + QStringLiteral("…");
-    m_text->setText(n == 1 ? sentence(u"One word: %1", text) : sentence(u"%1 words: %2", n, text));
+    m_text->setText(sentence(Tr::tr("%n word(s): %1", nullptr, int(n)), text));
     m_correct->setEnabled(n == 1);
     place();
 }

@@ -32,7 +32,7 @@ namespace eyelid {
 
 WordsView::WordsView(Case& owner, Selection& selection, QWidget* parent)
     : QDialog(parent), m_case(owner), m_selection(selection) {
-    setWindowTitle(QStringLiteral("Words and tables"));
+    setWindowTitle(Tr::tr("Words and tables"));
     setObjectName(QStringLiteral("wordsView"));
     resize(720, 560);
     auto* layout = new QVBoxLayout(this);
@@ -76,8 +76,8 @@ QLayout* WordsView::makeTop() {
     top->addWidget(m_title, 1);
     m_search = new QLineEdit;
     m_search->setObjectName(QStringLiteral("wordsSearch"));
-    m_search->setPlaceholderText(QStringLiteral("Search"));
-    m_search->setAccessibleName(QStringLiteral("Search the words of this capture"));
+    m_search->setPlaceholderText(Tr::tr("Search"));
+    m_search->setAccessibleName(Tr::tr("Search the words of this capture"));
     m_search->setClearButtonEnabled(true);
     m_search->setFixedWidth(220);
     top->addWidget(m_search);
@@ -94,39 +94,38 @@ void WordsView::makeTabs() {
     m_text->setObjectName(QStringLiteral("wordsText"));
     m_text->setReadOnly(true);
     m_text->setLineWrapMode(QPlainTextEdit::NoWrap);
-    m_text->setAccessibleName(QStringLiteral("The words in reading order"));
-    m_tabs->addTab(m_text, QStringLiteral("Words"));
+    m_text->setAccessibleName(Tr::tr("The words in reading order"));
+    m_tabs->addTab(m_text, Tr::tr("Words"));
     auto* tables = new QWidget;
     auto* column = new QVBoxLayout(tables);
     column->setContentsMargins(0, 8, 0, 0);
     m_tables = new QComboBox;
     m_tables->setObjectName(QStringLiteral("wordsTables"));
-    m_tables->setAccessibleName(QStringLiteral("Which table"));
+    m_tables->setAccessibleName(Tr::tr("Which table"));
     m_table = new QTableWidget;
     m_table->setObjectName(QStringLiteral("wordsTable"));
     m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    m_table->setAccessibleName(QStringLiteral("Table"));
+    m_table->setAccessibleName(Tr::tr("Table"));
     m_table->verticalHeader()->hide();
     column->addWidget(m_tables);
     column->addWidget(m_table, 1);
-    m_tabs->addTab(tables, QStringLiteral("Tables"));
+    m_tabs->addTab(tables, Tr::tr("Tables"));
 }
 
 QLayout* WordsView::makeBottom() {
     auto* bottom = new QHBoxLayout;
     m_sanitised = new QCheckBox(QStringLiteral("sanitised"));
     m_sanitised->setObjectName(QStringLiteral("wordsSanitised"));
-    m_sanitised->setToolTip(
-        QStringLiteral("Names like [e-mail 1] stand in place of all that is covered or still open"));
+    m_sanitised->setToolTip(Tr::tr("Names like [e-mail 1] stand in place of all that is covered or still open"));
     m_sanitised->setChecked(true); // each time anew: bare text is asked for, never left on
     bottom->addWidget(m_sanitised);
     bottom->addStretch(1);
-    m_copyTable = new QPushButton(QStringLiteral("Copy table"));
+    m_copyTable = new QPushButton(Tr::tr("Copy table"));
     m_copyTable->setObjectName(QStringLiteral("wordsCopyTable"));
-    m_copy = new QPushButton(QStringLiteral("Copy all"));
+    m_copy = new QPushButton(Tr::tr("Copy all"));
     m_copy->setObjectName(QStringLiteral("wordsCopy"));
-    m_save = new QPushButton(QStringLiteral("Save as…"));
-    auto* close = new QPushButton(QStringLiteral("Close"));
+    m_save = new QPushButton(Tr::tr("Save as…"));
+    auto* close = new QPushButton(Tr::tr("Close"));
     for (QPushButton* b : {m_copyTable, m_copy, m_save, close}) bottom->addWidget(b);
     connect(close, &QPushButton::clicked, this, &QDialog::close);
     return bottom;
@@ -153,12 +152,12 @@ void WordsView::refresh() {
     m_page = !read         ? Page()
              : sanitised() ? sanitisedPage(*capture->page, hiddenValues(m_case.decided(*capture), capture->size))
                            : *capture->page;
-    m_title->setText(!capture ? QStringLiteral("No capture is open") : capture->name);
+    m_title->setText(!capture ? Tr::tr("No capture is open") : capture->name);
     const QString text = pageText(m_page);
     if (m_text->toPlainText() != text) m_text->setPlainText(text);
-    m_text->setPlaceholderText(!capture ? QStringLiteral("Take or bring in a picture first.")
-                               : !read  ? QStringLiteral("This capture is still to be read.")
-                                        : QStringLiteral("There are no words on this capture."));
+    m_text->setPlaceholderText(!capture ? Tr::tr("Take or bring in a picture first.")
+                               : !read  ? Tr::tr("This capture is still to be read.")
+                                        : Tr::tr("There are no words on this capture."));
     m_pageTables = findTables(m_page);
     const auto& tables = m_pageTables;
     const int at = std::max(0, m_tables->currentIndex());
@@ -166,12 +165,12 @@ void WordsView::refresh() {
     m_tables->clear();
     for (size_t i = 0; i < tables.size(); ++i)
         m_tables->addItem(
-            sentence(u"Table %1: %2 rows, %3 columns", i + 1, tables[i].rows.size(), tables[i].columns()));
-    if (tables.empty()) m_tables->addItem(QStringLiteral("No table was found on this capture"));
+            sentence(Tr::tr("Table %1: %2 rows, %3 columns"), i + 1, tables[i].rows.size(), tables[i].columns()));
+    if (tables.empty()) m_tables->addItem(Tr::tr("No table was found on this capture"));
     m_tables->setEnabled(!tables.empty());
     m_tables->setCurrentIndex(std::min(at, m_tables->count() - 1));
     m_tables->blockSignals(false);
-    m_tabs->setTabText(1, tables.empty() ? QStringLiteral("Tables") : QStringLiteral("Tables (%1)").arg(tables.size()));
+    m_tabs->setTabText(1, tables.empty() ? Tr::tr("Tables") : Tr::tr("Tables (%1)").arg(tables.size()));
     m_copy->setEnabled(!m_page.lines.empty());
     m_save->setEnabled(!m_page.lines.empty());
     m_copyTable->setEnabled(!tables.empty());
@@ -221,8 +220,8 @@ void WordsView::search() {
     }
     m_text->setExtraSelections(marks);
     m_found->setText(wanted.isEmpty()  ? QString()
-                     : marks.isEmpty() ? QStringLiteral("not found")
-                                       : QStringLiteral("%1 found").arg(marks.size()));
+                     : marks.isEmpty() ? Tr::tr("not found")
+                                       : Tr::tr("%1 found").arg(marks.size()));
     emit hitsFound(m_selection.capture(), places);
 }
 
@@ -231,10 +230,10 @@ void WordsView::save() {
     if (!capture) return;
     const QString folder = m_case.folders.words;
     const FileDialogTraces traces;
-    QString kind = QStringLiteral("Text (*.txt)");
+    QString kind = Tr::tr("Text (*.txt)");
     const QString file = QFileDialog::getSaveFileName(
-        this, QStringLiteral("Save the words"), folder + QLatin1Char('/') + capture->name + QStringLiteral(".txt"),
-        QStringLiteral("Text (*.txt);;Words with places, CSV (*.csv);;hOCR (*.html)"), &kind);
+        this, Tr::tr("Save the words"), folder + QLatin1Char('/') + capture->name + QStringLiteral(".txt"),
+        Tr::tr("Text (*.txt);;Words with places, CSV (*.csv);;hOCR (*.html)"), &kind);
     if (file.isEmpty()) return;
     m_case.folders.words = QFileInfo(file).absolutePath();
     const QString ending = QFileInfo(file).suffix().toLower();
@@ -245,7 +244,7 @@ void WordsView::save() {
     // Words as they are on the capture are for nobody else's eyes.
     const FileMode mode = sanitised() ? FileMode::Ordinary : FileMode::Private;
     if (auto written = writeFileWhole(file, all.toUtf8(), true, mode); !written)
-        QMessageBox::warning(this, QStringLiteral("Save the words"), written.error().sentence);
+        QMessageBox::warning(this, Tr::tr("Save the words"), written.error().sentence);
 }
 
 } // namespace eyelid

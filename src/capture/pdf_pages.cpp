@@ -13,7 +13,7 @@
 namespace eyelid {
 namespace {
 
-const QString passwordSentence = QStringLiteral("%1 is locked with a password; give the right one.");
+const QString passwordSentence = Tr::tr("%1 is locked with a password; give the right one.");
 
 } // namespace
 
@@ -51,10 +51,9 @@ Result<std::unique_ptr<PdfFile>> PdfFile::open(const QString& path, const QStrin
     case QPdfDocument::Error::UnsupportedSecurityScheme:
         return Error{Error::Kind::NotReadable, QString(passwordSentence).replace(QStringLiteral("%1"), path)};
     default:
-        return Error{Error::Kind::BadInput,
-                     QStringLiteral("%1 is not a PDF that can be read; it may be damaged.").arg(path)};
+        return Error{Error::Kind::BadInput, Tr::tr("%1 is not a PDF that can be read; it may be damaged.").arg(path)};
     }
-    if (file->pages() < 1) return Error{Error::Kind::BadInput, QStringLiteral("%1 has no pages.").arg(path)};
+    if (file->pages() < 1) return Error{Error::Kind::BadInput, Tr::tr("%1 has no pages.").arg(path)};
     return file;
 }
 
@@ -72,17 +71,18 @@ Result<QImage> PdfFile::render(int page, double dpi) const {
     const PictureLimits limits;
     if (size.isEmpty() || std::max(size.width(), size.height()) > limits.side ||
         qint64(size.width()) * size.height() > limits.pixels)
-        return Error{Error::Kind::BadInput, sentence(u"Page %1 would be %2 × %3 pixels; choose a lower resolution.",
-                                                     page + 1, size.width(), size.height())};
+        return Error{Error::Kind::BadInput,
+                     sentence(Tr::tr("Page %1 would be %2 × %3 pixels; choose a lower resolution."), page + 1,
+                              size.width(), size.height())};
     const QImage drawn = m_document->render(page, size);
-    if (drawn.isNull()) return Error{Error::Kind::BadInput, QStringLiteral("Page %1 cannot be drawn.").arg(page + 1)};
+    if (drawn.isNull()) return Error{Error::Kind::BadInput, Tr::tr("Page %1 cannot be drawn.").arg(page + 1)};
     return flattened(drawn);
 }
 
 Result<std::vector<int>> parsePages(const QString& text, int count) {
     std::vector<int> pages;
     const Error wrong{Error::Kind::BadInput,
-                      sentence(u"\"%1\" names no pages of these %2; write them like 1-3, 7.", text, count)};
+                      sentence(Tr::tr("\"%1\" names no pages of these %2; write them like 1-3, 7."), text, count)};
     if (text.trimmed().isEmpty()) {
         for (int i = 0; i < count; ++i) pages.push_back(i);
         return pages;

@@ -1,5 +1,7 @@
 #include "capture/portal_request.h"
 
+#include "base/sentence.h"
+
 #include <atomic>
 #include <QDBusConnectionInterface>
 #include <QDBusObjectPath>
@@ -44,19 +46,18 @@ Result<QVariantMap> PortalRequest::ask(const QDBusMessage& call, int patience) {
     if (!trouble.isEmpty() && !m_answered) {
         if (trouble.endsWith(QStringLiteral("AccessDenied")) || trouble.endsWith(QStringLiteral("NotAllowed")))
             return Error{Error::Kind::Cancelled,
-                         QStringLiteral("The desktop does not allow it; see its settings for Eyelid's permissions.")};
+                         Tr::tr("The desktop does not allow it; see its settings for Eyelid's permissions.")};
         if (!trouble.endsWith(QStringLiteral("NoReply")) && !trouble.endsWith(QStringLiteral("Timeout")))
-            return Error{Error::Kind::Missing,
-                         QStringLiteral("The desktop portal answered with an error (%1).").arg(trouble)};
+            return Error{Error::Kind::Missing, Tr::tr("The desktop portal answered with an error (%1).").arg(trouble)};
     }
     if (!m_answered)
-        return Error{Error::Kind::Missing, QStringLiteral("The desktop portal has not answered; is a question of the "
-                                                          "desktop still open? Try again.")};
+        return Error{Error::Kind::Missing, Tr::tr("The desktop portal has not answered; is a question of the "
+                                                  "desktop still open? Try again.")};
     if (m_code == 1)
-        return Error{Error::Kind::Cancelled, QStringLiteral("Cancelled at the desktop's question; nothing was taken.")};
+        return Error{Error::Kind::Cancelled, Tr::tr("Cancelled at the desktop's question; nothing was taken.")};
     if (m_code != 0)
         return Error{Error::Kind::Cancelled,
-                     QStringLiteral("The desktop has refused; see its settings for Eyelid's permissions.")};
+                     Tr::tr("The desktop has refused; see its settings for Eyelid's permissions.")};
     return m_results;
 }
 

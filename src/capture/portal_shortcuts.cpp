@@ -1,3 +1,4 @@
+#include "base/sentence.h"
 #include "capture/global_shortcuts.h"
 #include "capture/portal_request.h"
 
@@ -93,8 +94,8 @@ public:
         m_session = handle.canConvert<QDBusObjectPath>() ? handle.value<QDBusObjectPath>().path() : handle.toString();
         if (!m_session.startsWith(QLatin1Char('/'))) {
             m_session.clear();
-            return refuseAll(QStringLiteral("The desktop portal gave no session for shortcuts; set them in the "
-                                            "desktop's settings."));
+            return refuseAll(Tr::tr("The desktop portal gave no session for shortcuts; set them in the "
+                                    "desktop's settings."));
         }
         PortalRequest bindRequest(m_bus);
         QDBusMessage bindCall =
@@ -111,8 +112,8 @@ public:
                 return g.id == wanted.id && !g.about.value(QStringLiteral("trigger_description")).toString().isEmpty();
             });
             if (!had)
-                troubles.insert(wanted.id, QStringLiteral("The desktop has given no keys for this; set them in the "
-                                                          "desktop's settings."));
+                troubles.insert(wanted.id, Tr::tr("The desktop has given no keys for this; set them in the "
+                                                  "desktop's settings."));
         }
         return troubles;
     }

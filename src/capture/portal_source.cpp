@@ -1,5 +1,6 @@
 #include "capture/portal_source.h"
 
+#include "base/sentence.h"
 #include "capture/portal_request.h"
 #include "picture/picture_file.h"
 
@@ -21,15 +22,15 @@ Result<std::unique_ptr<PortalSource>> PortalSource::open(const QString& address,
     QDBusConnection bus = portalBus(address);
     if (!bus.isConnected())
         return Error{Error::Kind::Missing,
-                     QStringLiteral("There is no session bus, so the desktop cannot be asked for a picture.")};
+                     Tr::tr("There is no session bus, so the desktop cannot be asked for a picture.")};
     if (!portalHas(bus, interfaceName))
-        return Error{Error::Kind::Missing, QStringLiteral("This desktop has no portal that takes pictures; install one "
-                                                          "(xdg-desktop-portal and the part for your desktop).")};
+        return Error{Error::Kind::Missing, Tr::tr("This desktop has no portal that takes pictures; install one "
+                                                  "(xdg-desktop-portal and the part for your desktop).")};
     return std::unique_ptr<PortalSource>(new PortalSource(bus, patience));
 }
 
 QString PortalSource::description() const {
-    return QStringLiteral("This desktop gives whole pictures of the desk only; windows and regions are cut from them.");
+    return Tr::tr("This desktop gives whole pictures of the desk only; windows and regions are cut from them.");
 }
 
 Result<DeskLayout> PortalSource::layout() const {
@@ -42,7 +43,7 @@ Result<DeskLayout> PortalSource::layout() const {
                                    QRect((QPointF(r.topLeft()) * scale).toPoint(), (QSizeF(r.size()) * scale).toSize()),
                                    scale});
     }
-    if (layout.monitors.empty()) return Error{Error::Kind::Missing, QStringLiteral("No screen is connected.")};
+    if (layout.monitors.empty()) return Error{Error::Kind::Missing, Tr::tr("No screen is connected.")};
     std::stable_sort(layout.monitors.begin(), layout.monitors.end(),
                      [](const Monitor& a, const Monitor& b) { return a.geometry.left() < b.geometry.left(); });
     return layout;
@@ -51,8 +52,8 @@ Result<DeskLayout> PortalSource::layout() const {
 Result<QImage> PortalSource::take(const Target& target, const TakeOptions&) const {
     if (target.what == Target::What::Window || target.what == Target::What::Pane ||
         target.what == Target::What::ActiveWindow)
-        return Error{Error::Kind::BadInput, QStringLiteral("This desktop does not say where its windows are; draw a "
-                                                           "region around the one you mean.")};
+        return Error{Error::Kind::BadInput, Tr::tr("This desktop does not say where its windows are; draw a "
+                                                   "region around the one you mean.")};
     QRect area;
     QSize whole;
     if (target.what != Target::What::Desk) {
@@ -63,8 +64,8 @@ Result<QImage> PortalSource::take(const Target& target, const TakeOptions&) cons
         if (area.isEmpty())
             return Error{Error::Kind::Missing,
                          target.what == Target::What::Monitor
-                             ? QStringLiteral("The monitor %1 is no longer there; choose another.").arg(target.id)
-                             : QStringLiteral("There is nothing to take: the place has no size.")};
+                             ? Tr::tr("The monitor %1 is no longer there; choose another.").arg(target.id)
+                             : Tr::tr("There is nothing to take: the place has no size.")};
     }
     PortalRequest request(m_bus);
     QDBusMessage call =
@@ -75,21 +76,20 @@ Result<QImage> PortalSource::take(const Target& target, const TakeOptions&) cons
     if (!answer) return answer.error();
     const QUrl url(answer->value(QStringLiteral("uri")).toString());
     if (!url.isLocalFile())
-        return Error{Error::Kind::BadInput,
-                     QStringLiteral("The desktop portal answered without a picture; try again.")};
+        return Error{Error::Kind::BadInput, Tr::tr("The desktop portal answered without a picture; try again.")};
     const QString path = url.toLocalFile();
     auto picture = readPicture(path);
     QFile::remove(path);
     if (!picture)
-        return Error{Error::Kind::BadInput, QStringLiteral("What the desktop portal gave is no picture that can be "
-                                                           "read; try again.")};
+        return Error{Error::Kind::BadInput, Tr::tr("What the desktop portal gave is no picture that can be "
+                                                   "read; try again.")};
     if (target.what == Target::What::Desk) return picture;
     // Some desktops scale the whole picture.
     const double sx = double(picture->width()) / whole.width(), sy = double(picture->height()) / whole.height();
     const QRect cut = QRectF(area.x() * sx, area.y() * sy, area.width() * sx, area.height() * sy)
                           .toAlignedRect()
                           .intersected(picture->rect());
-    if (cut.isEmpty()) return Error{Error::Kind::BadInput, QStringLiteral("The region lies outside the desk.")};
+    if (cut.isEmpty()) return Error{Error::Kind::BadInput, Tr::tr("The region lies outside the desk.")};
     return picture->copy(cut);
 }
 

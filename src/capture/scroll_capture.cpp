@@ -1,5 +1,7 @@
 #include "capture/scroll_capture.h"
 
+#include "base/sentence.h"
+
 #include <algorithm>
 #include <chrono>
 #include <cmath>
@@ -146,7 +148,7 @@ private:
     }
     bool interrupted(const Error& error) {
         m_interrupted = true;
-        return end(error.sentence + QStringLiteral(" What was taken until then is kept."));
+        return end(sentence(Tr::tr("%1 What was taken until then is kept."), error.sentence));
     }
 
     Result<Done> turn(int count) {
@@ -157,22 +159,21 @@ private:
 
     // One turn; false when there is no more to do.
     bool goOn() {
-        if (m_progress.cancelled()) return end(QStringLiteral("Stopped; what was taken until then is kept."));
+        if (m_progress.cancelled()) return end(Tr::tr("Stopped; what was taken until then is kept."));
         const int seen = m_last.grid.rows();
-        m_progress.setDoing(QStringLiteral("Scrolling: %1 pictures").arg(m_result.page.pictures().size()));
+        m_progress.setDoing(Tr::tr("Scrolling: %n picture(s)", nullptr, int(m_result.page.pictures().size())));
         if (auto turned = turn(m_clicks); !turned) return interrupted(turned.error());
         OverlapHint hint{.expected = std::min(m_perTurn * m_clicks, seen - 1), .animated = m_changing};
         std::vector<char> now;
         auto view = m_run.still(m_last, milliseconds(m_options.patience * (1 + m_idle)), now);
         if (!view) return interrupted(view.error());
         if (view->picture.size() != m_last.picture.size())
-            return end(QStringLiteral(
-                "The window changed its size while it was scrolled. What was taken until then is kept."));
+            return end(Tr::tr("The window changed its size while it was scrolled. What was taken until then is kept."));
         if (hint.animated.empty()) hint.animated.resize(size_t(seen) * size_t(m_last.grid.columns()), 0);
         for (size_t i = 0; i < std::min(now.size(), hint.animated.size()); ++i) hint.animated[i] |= now[i];
         switch (m_result.page.add(view->picture, hint)) {
         case ScrolledPage::Step::TooMuch:
-            return end(QStringLiteral("The page is longer than a picture can be; the rest is not taken."));
+            return end(Tr::tr("The page is longer than a picture can be; the rest is not taken."));
         case ScrolledPage::Step::NotMoved:
             standOn(*view, now);
             return waitOrChange();
@@ -204,8 +205,8 @@ private:
             return true;
         }
         m_result.whole = true;
-        return end(nothing ? QStringLiteral("Nothing scrolled: the page ends here.")
-                           : QStringLiteral("The end of the page was reached."));
+        return end(nothing ? Tr::tr("Nothing scrolled: the page ends here.")
+                           : Tr::tr("The end of the page was reached."));
     }
 
     bool firstPage() const { return m_by == By::Page && m_result.page.joins().size() == 1; }
@@ -249,7 +250,7 @@ private:
         for (const Join& join : m_result.page.joins()) length += join.offset;
         m_progress.setFraction(std::min(1.0, double(length) / double(m_options.longest)));
         if (length < m_options.longest) return true;
-        return end(QStringLiteral("The limit of %1 pixels was reached; the page goes on.").arg(m_options.longest));
+        return end(Tr::tr("The limit of %1 pixels was reached; the page goes on.").arg(m_options.longest));
     }
 
     // Without the pointer in it, nothing at the page's end is lit up.

@@ -1,5 +1,6 @@
 #include "capture/simulated_desk.h"
 
+#include "base/sentence.h"
 #include "capture/fonts.h"
 
 #include <atomic>
@@ -295,7 +296,7 @@ Result<DeskLayout> SimulatedDesk::layout() const {
 }
 
 QString SimulatedDesk::description() const {
-    return QStringLiteral("This is the simulated desk of Larkmoor Water that comes with Eyelid.");
+    return Tr::tr("This is the simulated desk of Larkmoor Water that comes with Eyelid.");
 }
 
 Result<QImage> SimulatedDesk::take(const Target& target, const TakeOptions& options) const {
@@ -303,7 +304,7 @@ Result<QImage> SimulatedDesk::take(const Target& target, const TakeOptions& opti
     QRect area = layout.bounds();
     if (target.what == Target::What::Region) {
         area = target.region.intersected(area);
-        if (area.isEmpty()) return Error{Error::Kind::BadInput, QStringLiteral("The region lies outside the desk.")};
+        if (area.isEmpty()) return Error{Error::Kind::BadInput, Tr::tr("The region lies outside the desk.")};
     }
     if (target.what == Target::What::ActiveWindow)
         return take({Target::What::Window, layout.windows.front().id, {}}, options);
@@ -315,7 +316,7 @@ Result<QImage> SimulatedDesk::take(const Target& target, const TakeOptions& opti
                            ? image
                            : image.copy(layout.windows[i].inner.translated(-layout.windows[i].geometry.topLeft()));
             }
-        return Error{Error::Kind::Missing, QStringLiteral("The window is no longer there; choose another.")};
+        return Error{Error::Kind::Missing, Tr::tr("The window is no longer there; choose another.")};
     }
     if (target.what == Target::What::Monitor) {
         area = QRect();
@@ -323,7 +324,7 @@ Result<QImage> SimulatedDesk::take(const Target& target, const TakeOptions& opti
             if (m.name == target.id) area = m.geometry;
         if (area.isNull())
             return Error{Error::Kind::Missing,
-                         QStringLiteral("The monitor %1 is no longer there; choose another.").arg(target.id)};
+                         Tr::tr("The monitor %1 is no longer there; choose another.").arg(target.id)};
     }
     QImage desk(area.size(), QImage::Format_RGB32);
     desk.fill(QColor(0x20, 0x24, 0x28)); // where no monitor is
@@ -365,7 +366,7 @@ private:
 
 Result<std::unique_ptr<Scrolling>> SimulatedDesk::scrolling(const Target& target, ScrollDirection direction) const {
     if (target.what != Target::What::Window)
-        return Error{Error::Kind::BadInput, QStringLiteral("Choose a window or a part of one to scroll.")};
+        return Error{Error::Kind::BadInput, Tr::tr("Choose a window or a part of one to scroll.")};
     for (size_t i = 0; i < m_drawn->layout.windows.size(); ++i) {
         if (m_drawn->layout.windows[i].id != target.id) continue;
         Drawn::One& one = *m_drawn->windows[i];
@@ -375,7 +376,7 @@ Result<std::unique_ptr<Scrolling>> SimulatedDesk::scrolling(const Target& target
         return std::unique_ptr<Scrolling>(std::make_unique<SimulatedScrolling>(
             one.scrolled, most, int(std::round(48 * one.scale)), one.size.height() - one.bar));
     }
-    return Error{Error::Kind::Missing, QStringLiteral("The window is no longer there; choose another.")};
+    return Error{Error::Kind::Missing, Tr::tr("The window is no longer there; choose another.")};
 }
 
 std::vector<TrueValue> SimulatedDesk::truth(const Target& target) const {

@@ -1,5 +1,7 @@
 #include "capture/source.h"
 
+#include "base/sentence.h"
+
 #include <QPainter>
 #include <QPainterPath>
 
@@ -7,15 +9,15 @@ namespace eyelid {
 
 Result<std::unique_ptr<Scrolling>> Source::scrolling(const Target&, ScrollDirection) const {
     return Error{Error::Kind::Missing,
-                 QStringLiteral("Windows on this desk cannot be scrolled by Eyelid; scroll by hand, take several "
-                                "pictures, and join them.")};
+                 Tr::tr("Windows on this desk cannot be scrolled by Eyelid; scroll by hand, take several "
+                        "pictures, and join them.")};
 }
 
 Result<QImage> takeTarget(const Source& source, const Target& target, const TakeOptions& options) {
     if (target.outline.isEmpty()) return source.take(target, options);
     const QRect bounds = target.outline.boundingRect();
     if (bounds.width() < 2 || bounds.height() < 2)
-        return Error{Error::Kind::BadInput, QStringLiteral("The outline holds nothing; draw it around a place.")};
+        return Error{Error::Kind::BadInput, Tr::tr("The outline holds nothing; draw it around a place.")};
     auto picture = source.take({Target::What::Region, {}, bounds, {}}, options);
     if (!picture) return picture;
     // The region may have been cut by the desk's edge, at the left or the top only if the outline began outside.

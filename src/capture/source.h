@@ -4,6 +4,7 @@
 #include "base/result.h"
 #include "joining/scrolled_page.h"
 
+#include <chrono>
 #include <memory>
 #include <optional>
 #include <QImage>
@@ -82,6 +83,8 @@ public:
     virtual Result<DeskLayout> layout() const = 0;
     /// An opaque picture in device pixels. Errors: the monitor or window is no longer there, or shows nothing.
     virtual Result<QImage> take(const Target& target, const TakeOptions& options = {}) const = 0;
+    /// How long it is still until a window that was hidden when the source was opened can be taken whole.
+    virtual std::chrono::milliseconds settleTime() const { return {}; }
     /// What desk this is, a sentence for the user.
     virtual QString description() const = 0;
     /// True when the program's own windows stand on this desk and must not be in its pictures.

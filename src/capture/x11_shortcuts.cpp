@@ -1,5 +1,7 @@
 #include "capture/global_shortcuts.h"
 
+#include "base/sentence.h"
+
 #include <cstdlib>
 #include <QSocketNotifier>
 #include <xcb/xcb.h>
@@ -89,7 +91,7 @@ public:
             xcb_keycode_t* codes = keysym ? xcb_key_symbols_get_keycode(m_symbols, keysym) : nullptr;
             if (!codes || codes[0] == XCB_NO_SYMBOL) {
                 std::free(codes);
-                troubles.insert(shortcut.id, QStringLiteral("This keyboard has no %1; choose other keys.").arg(name));
+                troubles.insert(shortcut.id, Tr::tr("This keyboard has no %1; choose other keys.").arg(name));
                 continue;
             }
             const xcb_keycode_t code = codes[0];
@@ -105,8 +107,7 @@ public:
             }
             if (taken) {
                 for (const uint16_t locks : lockMasks) xcb_ungrab_key(m_c, code, m_root, uint16_t(mask | locks));
-                troubles.insert(shortcut.id,
-                                QStringLiteral("%1 is held by another program; choose other keys.").arg(name));
+                troubles.insert(shortcut.id, Tr::tr("%1 is held by another program; choose other keys.").arg(name));
                 continue;
             }
             m_bound.push_back({code, mask, shortcut.id});
@@ -175,7 +176,7 @@ QHash<QString, QString> clashes(const std::vector<GlobalShortcut>& shortcuts) {
     for (const GlobalShortcut& a : shortcuts)
         for (const GlobalShortcut& b : shortcuts)
             if (a.id != b.id && !a.keys.isEmpty() && a.keys == b.keys)
-                found.insert(a.id, QStringLiteral("%1 is also set for \"%2\"; each needs keys of its own.")
+                found.insert(a.id, Tr::tr("%1 is also set for \"%2\"; each needs keys of its own.")
                                        .arg(a.keys.toString(QKeySequence::NativeText), b.description));
     return found;
 }

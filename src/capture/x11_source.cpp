@@ -1,5 +1,7 @@
 #include "capture/x11_source.h"
 
+#include "base/sentence.h"
+
 #include <algorithm>
 #include <bit>
 #include <chrono>
@@ -28,7 +30,7 @@ template <typename T> Reply<T> owned(T* reply) {
 }
 
 Error gone() {
-    return {Error::Kind::Missing, QStringLiteral("The window is no longer there; choose another.")};
+    return {Error::Kind::Missing, Tr::tr("The window is no longer there; choose another.")};
 }
 
 } // namespace
@@ -140,7 +142,7 @@ struct X11Source::Server {
 
     Result<QImage> image(xcb_drawable_t drawable, const QRect& r) const {
         if (r.isEmpty())
-            return Error{Error::Kind::BadInput, QStringLiteral("There is nothing to take: the place has no size.")};
+            return Error{Error::Kind::BadInput, Tr::tr("There is nothing to take: the place has no size.")};
         QImage picture(r.size(), QImage::Format_RGB32);
         const size_t bytes = size_t(picture.sizeInBytes());
         if (shm) {
@@ -208,8 +210,6 @@ struct X11Source::Server {
         // The picture the server keeps of a window begins at its border.
         if (const auto g = owned(xcb_get_geometry_reply(c, xcb_get_geometry(c, frame), nullptr)))
             inside.translate(g->border_width, g->border_width);
-        // Since open() the server keeps windows whole; what was hidden before then, their programs had to paint anew.
-        std::this_thread::sleep_until(opened + std::chrono::milliseconds(500));
         const xcb_pixmap_t pixmap = xcb_generate_id(c);
         if (owned(xcb_request_check(c, xcb_composite_name_window_pixmap_checked(c, frame, pixmap)))) return gone();
         auto picture = image(pixmap, inside);
@@ -230,8 +230,8 @@ Result<std::unique_ptr<X11Source>> X11Source::open(const QString& display) {
     if (xcb_connection_has_error(s.c))
         return Error{Error::Kind::Missing,
                      s.name.isEmpty()
-                         ? QStringLiteral("There is no desk to take from: no X server is named (DISPLAY is not set).")
-                         : QStringLiteral("The X server %1 cannot be reached.").arg(s.name)};
+                         ? Tr::tr("There is no desk to take from: no X server is named (DISPLAY is not set).")
+                         : Tr::tr("The X server %1 cannot be reached.").arg(s.name)};
     auto it = xcb_setup_roots_iterator(xcb_get_setup(s.c));
     for (int i = 0; i < number && it.rem; ++i) xcb_screen_next(&it);
     s.screen = it.data;
@@ -245,10 +245,9 @@ Result<std::unique_ptr<X11Source>> X11Source::open(const QString& display) {
     if (!fits ||
         xcb_get_setup(s.c)->image_byte_order !=
             (std::endian::native == std::endian::little ? XCB_IMAGE_ORDER_LSB_FIRST : XCB_IMAGE_ORDER_MSB_FIRST))
-        return Error{
-            Error::Kind::BadInput,
-            QStringLiteral("The X server %1 keeps its colours in a way that cannot be taken; 24-bit colour is needed.")
-                .arg(s.name)};
+        return Error{Error::Kind::BadInput,
+                     Tr::tr("The X server %1 keeps its colours in a way that cannot be taken; 24-bit colour is needed.")
+                         .arg(s.name)};
     s.shm = s.has(&xcb_shm_id);
     if (s.has(&xcb_composite_id))
         s.composite =
@@ -266,14 +265,20 @@ Result<std::unique_ptr<X11Source>> X11Source::open(const QString& display) {
     return source;
 }
 
+// Since open() the server keeps windows whole; what was hidden before then, their programs have to paint anew.
+std::chrono::milliseconds X11Source::settleTime() const {
+    constexpr std::chrono::milliseconds repainted(500);
+    const auto left = m_server->opened + repainted - std::chrono::steady_clock::now();
+    return std::max(std::chrono::milliseconds(0), std::chrono::ceil<std::chrono::milliseconds>(left));
+}
+
 QString X11Source::description() const {
-    return QStringLiteral("This is your desk, without Eyelid's own windows.");
+    return Tr::tr("This is your desk, without Eyelid's own windows.");
 }
 
 Result<DeskLayout> X11Source::layout() const {
     const Server& s = *m_server;
-    if (xcb_connection_has_error(s.c))
-        return Error{Error::Kind::Missing, QStringLiteral("The X server has gone away.")};
+    if (xcb_connection_has_error(s.c)) return Error{Error::Kind::Missing, Tr::tr("The X server has gone away.")};
     DeskLayout layout;
     // One factor for the whole server: X knows no scale of its own, programs follow Xft.dpi.
     double scale = 1;
@@ -315,8 +320,7 @@ Result<DeskLayout> X11Source::layout() const {
 
 Result<QImage> X11Source::take(const Target& target, const TakeOptions& options) const {
     const Server& s = *m_server;
-    if (xcb_connection_has_error(s.c))
-        return Error{Error::Kind::Missing, QStringLiteral("The X server has gone away.")};
+    if (xcb_connection_has_error(s.c)) return Error{Error::Kind::Missing, Tr::tr("The X server has gone away.")};
     const QRect desk = s.deskRect();
     QRect area = desk;
     switch (target.what) {
@@ -324,7 +328,7 @@ Result<QImage> X11Source::take(const Target& target, const TakeOptions& options)
         break;
     case Target::What::Region:
         area = target.region.intersected(desk);
-        if (area.isEmpty()) return Error{Error::Kind::BadInput, QStringLiteral("The region lies outside the desk.")};
+        if (area.isEmpty()) return Error{Error::Kind::BadInput, Tr::tr("The region lies outside the desk.")};
         break;
     case Target::What::Monitor: {
         auto known = layout();
@@ -334,13 +338,13 @@ Result<QImage> X11Source::take(const Target& target, const TakeOptions& options)
             if (m.name == target.id) area = m.geometry.intersected(desk);
         if (area.isEmpty())
             return Error{Error::Kind::Missing,
-                         QStringLiteral("The monitor %1 is no longer there; choose another.").arg(target.id)};
+                         Tr::tr("The monitor %1 is no longer there; choose another.").arg(target.id)};
         break;
     }
     case Target::What::ActiveWindow: {
         const auto active = s.numbers(s.screen->root, "_NET_ACTIVE_WINDOW");
         if (active.empty() || active[0] == XCB_WINDOW_NONE)
-            return Error{Error::Kind::Missing, QStringLiteral("No window is active; choose one from the desk.")};
+            return Error{Error::Kind::Missing, Tr::tr("No window is active; choose one from the desk.")};
         return takeWindow(active[0], false, options);
     }
     case Target::What::Window:
@@ -379,9 +383,8 @@ Result<QImage> X11Source::takeWindow(uint32_t window, bool pane, const TakeOptio
         } else {
             area = area.intersected(desk);
             if (area.isEmpty())
-                return Error{
-                    Error::Kind::BadInput,
-                    QStringLiteral("The window lies outside the desk, and this X server cannot show what is hidden.")};
+                return Error{Error::Kind::BadInput,
+                             Tr::tr("The window lies outside the desk, and this X server cannot show what is hidden.")};
             picture = s.image(s.screen->root, area);
         }
         // Closed, moved or resized meanwhile: part of the picture would be something else.
@@ -391,7 +394,7 @@ Result<QImage> X11Source::takeWindow(uint32_t window, bool pane, const TakeOptio
         return picture;
     }
     return Error{Error::Kind::Missing,
-                 QStringLiteral("The window was being moved or resized while it was taken; take it again.")};
+                 Tr::tr("The window was being moved or resized while it was taken; take it again.")};
 }
 
 std::optional<QPoint> X11Source::pointer() const {
@@ -434,7 +437,7 @@ public:
         while (!inFront()) {
             if (std::chrono::steady_clock::now() > end)
                 return Error{Error::Kind::Missing,
-                             QStringLiteral("Another window lies over the one to be scrolled; move it away first.")};
+                             Tr::tr("Another window lies over the one to be scrolled; move it away first.")};
             std::this_thread::sleep_for(std::chrono::milliseconds(20));
         }
         return Done{};
@@ -553,10 +556,10 @@ private:
 Result<std::unique_ptr<Scrolling>> X11Source::scrolling(const Target& target, ScrollDirection direction) const {
     if (!m_server->test)
         return Error{Error::Kind::Missing,
-                     QStringLiteral("This X server lets no program turn the wheel (it has no XTEST); scroll by hand, "
-                                    "take several pictures, and join them.")};
+                     Tr::tr("This X server lets no program turn the wheel (it has no XTEST); scroll by hand, "
+                            "take several pictures, and join them.")};
     if (target.what != Target::What::Window && target.what != Target::What::Pane)
-        return Error{Error::Kind::BadInput, QStringLiteral("Choose a window or a part of one to scroll.")};
+        return Error{Error::Kind::BadInput, Tr::tr("Choose a window or a part of one to scroll.")};
     auto scrolling = std::make_unique<X11Scrolling>(*this, target, direction);
     if (auto begun = scrolling->begin(); !begun) return begun.error();
     return std::unique_ptr<Scrolling>(std::move(scrolling));

@@ -17,6 +17,7 @@ public:
     /// Windows of this program are left out.
     Result<DeskLayout> layout() const override;
     Result<QImage> take(const Target& target, const TakeOptions& options = {}) const override;
+    std::chrono::milliseconds settleTime() const override;
     QString description() const override;
     bool showsOurselves() const override { return true; }
     std::optional<QPoint> pointer() const override;

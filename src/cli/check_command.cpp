@@ -51,11 +51,11 @@ int runCheck(const QStringList& files, const FindSettings& settings) {
             continue;
         }
         if (outcomes[i].leaks.empty()) {
-            say(QStringLiteral("%1: clean").arg(file));
+            say(Tr::tr("%1: clean").arg(file));
             continue;
         }
         if (status == done) status = remains;
-        say(sentence(u"%1: %2 leaks", file, outcomes[i].leaks.size()));
+        say(sentence(Tr::tr("%1: %2 leaks"), file, outcomes[i].leaks.size()));
         sayLeaks(outcomes[i].leaks);
     }
     return status;

@@ -90,8 +90,8 @@ int closeConsole(int status) {
     errno = 0;
     flush();
     if (!lost && !std::ferror(stdout)) return status;
-    complain(errno == ENOSPC ? QStringLiteral("What was to be printed could not be written: the disk is full.")
-                             : QStringLiteral("What was to be printed could not be written."));
+    complain(errno == ENOSPC ? Tr::tr("What was to be printed could not be written: the disk is full.")
+                             : Tr::tr("What was to be printed could not be written."));
     return unusableInput;
 }
 

@@ -96,7 +96,7 @@ int runFind(const QStringList& files, const FindSettings& settings, bool json) {
         }
         if (files.size() > 1) say(QStringLiteral("%1:").arg(file));
         for (const Finding& f : findings)
-            print(sentence(u"%1\t%2\t%3 %\t%4", kindName(f.kind), onOneLine(f.text),
+            print(sentence(Tr::tr("%1\t%2\t%3 %\t%4"), kindName(f.kind), onOneLine(f.text),
                            int(std::lround(100 * f.confidence)), f.reason));
     }
     if (json) print(root);

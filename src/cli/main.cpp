@@ -1,6 +1,7 @@
 // eyelid-cli: the core without a window. Exit status: 0 done and clean, 1 done but something sensitive remains or a
 // check failed, 2 wrong usage, 3 an input could not be used (the others are still done).
 #include "base/process.h"
+#include "base/sentence.h"
 #include "cli/command_line.h"
 #include "cli/console.h"
 
@@ -38,6 +39,7 @@ int main(int argc, char** argv) {
     else
         application = std::make_unique<QCoreApplication>(onlyName, argv);
     QCoreApplication::setApplicationName(QStringLiteral("eyelid"));
+    speakAs(*application, QLocale());
     try {
         return closeConsole(runCommandLine(argc, argv));
     } catch (const std::exception&) {

@@ -28,7 +28,7 @@ QString askPassword(const QString& file) {
     termios silent = before;
     silent.c_lflag &= ~tcflag_t(ECHO);
     ::tcsetattr(terminal.handle(), TCSAFLUSH, &silent);
-    terminal.write(sentence(u"Password of %1: ", onOneLine(file)).toUtf8());
+    terminal.write(sentence(Tr::tr("Password of %1: "), onOneLine(file)).toUtf8());
     const QByteArray line = terminal.readLine(4096);
     ::tcsetattr(terminal.handle(), TCSAFLUSH, &before);
     terminal.write("\n");
@@ -58,7 +58,8 @@ Result<std::unique_ptr<PdfFile>> openPdf(const QString& file, const PagesSetting
     if (password = askPassword(file); password.isEmpty())
         return Error{
             Error::Kind::NotReadable,
-            sentence(u"%1 is locked; give its password with --password-file FILE, or - for standard input.", file)};
+            sentence(Tr::tr("%1 is locked; give its password with --password-file FILE, or - for standard input."),
+                     file)};
     return PdfFile::open(file, password);
 }
 
@@ -77,7 +78,7 @@ int runPages(const QString& file, const PagesSettings& settings) {
     for (const int page : *pages) {
         auto picture = (*pdf)->render(page, settings.dpi);
         const QString number = QString::number(page + 1).rightJustified(3, u'0');
-        const QString path = joinedPath(settings.folder, sentence(u"page-%1.png", number));
+        const QString path = joinedPath(settings.folder, sentence(Tr::tr("page-%1.png"), number));
         // Pages as they are: for nobody else's eyes.
         auto written = picture ? writeFileWhole(path, encodePng(*picture), settings.force, FileMode::Private)
                                : Result<Done>(picture.error());

@@ -99,7 +99,7 @@ int runRead(const QString& file, const ReadSettings& settings) {
         return unusableInput;
     }
     if (!options.area.isEmpty() && !options.area.intersects(picture->rect()))
-        return fail({Error::Kind::BadInput, sentence(u"--area %1 lies outside %2, which is %3 x %4 pixels.",
+        return fail({Error::Kind::BadInput, sentence(Tr::tr("--area %1 lies outside %2, which is %3 x %4 pixels."),
                                                      settings.area, file, picture->width(), picture->height())});
     Reader reader;
     Progress progress;

@@ -58,8 +58,7 @@ public:
         // Without finding, nobody said what is sensitive: the check then looks at the file, and for what is covered.
         for (KindRule& rule : policy.kinds) rule.on = false;
         policy.patterns.clear();
-        policy.watchWords.clear();
-        policy.watchPatterns.clear();
+        policy.watch = {};
         m_checkFor.policy = std::make_shared<const Policy>(std::move(policy));
     }
 
@@ -104,7 +103,7 @@ private:
         }
         // Where nothing can be kept, the digests stand for this run alone.
         if (!own || key.error().kind != Error::Kind::NotWritable) return key.error();
-        complain(sentence(u"The key for digests cannot be kept, so this log's digests are of this run alone: %1",
+        complain(sentence(Tr::tr("The key for digests cannot be kept, so this log's digests are of this run alone: %1"),
                           key.error().sentence));
         m_key = newSecret();
         return Done{};
@@ -125,7 +124,7 @@ private:
             const QStringList besides = inspectContainer(*bytes).besides;
             if (std::any_of(besides.begin(), besides.end(),
                             [](const QString& what) { return what.startsWith(QLatin1String("further frames")); }))
-                complain(sentence(u"%1 holds further frames; only the first is taken.", m_files[i]));
+                complain(sentence(Tr::tr("%1 holds further frames; only the first is taken."), m_files[i]));
             input.digest = sha256(*bytes);
             input.pages = frames->count();
             for (input.page = 0; input.page < input.pages; ++input.page) m_pictures.push_back(input);
@@ -140,8 +139,9 @@ private:
             if (m_settings.keepNames) {
                 QString stem = QFileInfo(fileOf(input)).completeBaseName();
                 if (stem.isEmpty()) stem = neutralStem;
-                QString name = input.pages > 1 ? sentence(u"%1-%2", stem, input.page + 1) : stem;
-                for (int n = 2; taken.contains(name + QStringLiteral(".png")); ++n) name = sentence(u"%1-%2", stem, n);
+                QString name = input.pages > 1 ? sentence(QStringLiteral("%1-%2"), stem, input.page + 1) : stem;
+                for (int n = 2; taken.contains(name + QStringLiteral(".png")); ++n)
+                    name = sentence(Tr::tr("%1-%2"), stem, n);
                 input.name = name + QStringLiteral(".png");
             }
             taken.insert(input.name);
@@ -156,13 +156,16 @@ private:
         if (const QString path = overwritten(outputs, m_files); !path.isEmpty())
             return Error{
                 Error::Kind::Exists,
-                sentence(u"%1 is there already and is one of the pictures to be read; choose another folder for --out.",
-                         path)};
+                sentence(
+                    Tr::tr(
+                        "%1 is there already and is one of the pictures to be read; choose another folder for --out."),
+                    path)};
         for (const QString& path : outputs)
             if (!m_settings.force && fileExists(path))
                 return Error{
                     Error::Kind::Exists,
-                    sentence(u"%1 is there already; choose another folder, or give --force to replace it.", path)};
+                    sentence(Tr::tr("%1 is there already; choose another folder, or give --force to replace it."),
+                             path)};
         return std::nullopt;
     }
 
@@ -174,7 +177,7 @@ private:
         if (!bytes) return bytes.error();
         if (sha256(*bytes) != input.digest)
             return Error{Error::Kind::NotReadable,
-                         sentence(u"%1 was changed while it was being worked on; start again.", file)};
+                         sentence(Tr::tr("%1 was changed while it was being worked on; start again."), file)};
         auto frames = PictureFrames::open(*bytes, file);
         if (!frames) return frames.error();
         for (int skipped = 0; skipped < input.page; ++skipped)
@@ -227,14 +230,15 @@ private:
         Capture& capture = input.capture;
         for (const QRect& area : m_areas) {
             const QRect inside = area.intersected(QRect(QPoint(0, 0), capture.size));
-            const QString asked = sentence(u"--cover %1,%2,%3,%4", area.x(), area.y(), area.width(), area.height());
+            const QString asked =
+                sentence(Tr::tr("--cover %1,%2,%3,%4"), area.x(), area.y(), area.width(), area.height());
             if (inside.isEmpty())
                 return Error{Error::Kind::BadInput,
-                             sentence(u"%1 lies outside %2, which is %3 x %4 pixels.", asked, fileOf(input),
+                             sentence(Tr::tr("%1 lies outside %2, which is %3 x %4 pixels."), asked, fileOf(input),
                                       capture.size.width(), capture.size.height())};
             if (inside != area)
-                complain(sentence(u"%1 reaches over the edge of %2; covered is %3,%4,%5,%6.", asked, fileOf(input),
-                                  inside.x(), inside.y(), inside.width(), inside.height()));
+                complain(sentence(Tr::tr("%1 reaches over the edge of %2; covered is %3,%4,%5,%6."), asked,
+                                  fileOf(input), inside.x(), inside.y(), inside.width(), inside.height()));
             capture.hands.push_back({int(capture.hands.size()) + 1,
                                      inside,
                                      m_search.policy->rule(Kind::Watch).style,
@@ -281,10 +285,11 @@ private:
             InputPicture& input = m_pictures[i];
             if (!input.trouble.isEmpty()) continue;
             const QString stem = QFileInfo(input.name).completeBaseName();
-            if (m_work.checkText(stem, QStringLiteral("The file's name"), m_values, {}, m_search).empty()) continue;
+            if (m_work.checkText(stem, Tr::tr("The file's name"), m_values, {}, m_search).empty()) continue;
             input.name = releaseName(neutralStem, qsizetype(i) + 1, qsizetype(m_pictures.size()));
-            complain(sentence(u"The name of %1 holds a value that is covered and is not kept; the picture is %2.",
-                              fileOf(input), input.name));
+            complain(
+                sentence(Tr::tr("The name of %1 holds a value that is covered and is not kept; the picture is %2."),
+                         fileOf(input), input.name));
         }
         if (auto refused = refusal()) m_late = refused;
     }
@@ -329,7 +334,7 @@ private:
         for (const Leak& leak : leaks) {
             if (leak.finding.boxes.empty()) continue;
             Finding f = leak.finding;
-            f.reason = QStringLiteral("was found when the written picture was read again");
+            f.reason = Tr::tr("was found when the written picture was read again");
             capture.known.push_back({nextId++, f, 0, true});
             any = true;
         }
@@ -384,12 +389,12 @@ private:
             }
             const std::vector<Leak>& leaks = input.checked.leaks;
             const QString result =
-                leaks.empty() ? QStringLiteral("checked clean") : sentence(u"%1 leaks", leaks.size());
-            const QString page =
-                input.pages > 1 ? sentence(u", page %1 of %2", input.page + 1, input.pages) : QString();
+                leaks.empty() ? Tr::tr("checked clean") : Tr::tr("%n leak(s)", nullptr, int(leaks.size()));
+            const QString from = input.pages > 1
+                                     ? sentence(Tr::tr("%1, page %2 of %3"), fileOf(input), input.page + 1, input.pages)
+                                     : fileOf(input);
             const size_t count = input.capture.hands.size() + input.capture.known.size();
-            say(sentence(u"%1: %2 covered, %3 (of %4%5)", joinedPath(m_folder, input.name), count, result,
-                         fileOf(input), page));
+            say(sentence(Tr::tr("%1: %2 covered, %3 (of %4)"), joinedPath(m_folder, input.name), count, result, from));
             sayLeaks(leaks);
             if (!leaks.empty() && status == done) status = remains;
         }

@@ -34,7 +34,7 @@ Result<QImage> readFirst(const QString& file) {
     auto frames = PictureFrames::open(*bytes, file);
     if (!frames) return frames.error();
     if (frames->count() > 1)
-        complain(sentence(u"%1 holds %2 pages; only the first is read. redact and check take all of them.", file,
+        complain(sentence(Tr::tr("%1 holds %2 pages; only the first is read. redact and check take all of them."), file,
                           frames->count()));
     return frames->next();
 }
@@ -49,8 +49,9 @@ Result<QRect> parseRect(const QString& text, const char* option) {
     if (!ok || v[2] <= 0 || v[3] <= 0)
         return Error{
             Error::Kind::BadInput,
-            sentence(u"%1 %2: four whole numbers are expected, x,y,width,height, with a width and height above 0.",
-                     QString::fromLatin1(option), text)};
+            sentence(
+                Tr::tr("%1 %2: four whole numbers are expected, x,y,width,height, with a width and height above 0."),
+                QString::fromLatin1(option), text)};
     return QRect(v[0], v[1], v[2], v[3]);
 }
 
@@ -65,8 +66,9 @@ nlohmann::ordered_json boxJson(const QRectF& b) {
 
 void sayLeaks(const std::vector<Leak>& leaks) {
     for (const Leak& leak : leaks) {
-        const QString where = sentence(u" [at %1,%2]", int(leak.place.x()), int(leak.place.y()));
-        say(sentence(u"  %1%2", leak.sentence, leak.place.isNull() ? QString() : where));
+        const QPoint at = leak.place.topLeft().toPoint();
+        say(QStringLiteral("  ") +
+            (leak.place.isNull() ? leak.sentence : sentence(Tr::tr("%1 [at %2,%3]"), leak.sentence, at.x(), at.y())));
     }
 }
 

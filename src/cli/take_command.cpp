@@ -56,7 +56,7 @@ Result<Target> targetOf(const TakeSettings& settings, const DeskLayout& layout) 
             if (name == settings.monitor || (number && n == int(i) + 1)) return Target{Target::What::Monitor, name, {}};
             names << name;
         }
-        return Error{Error::Kind::Missing, QStringLiteral("There is no monitor \"%1\"; there are %2.")
+        return Error{Error::Kind::Missing, Tr::tr("There is no monitor \"%1\"; there are %2.")
                                                .arg(settings.monitor, names.join(QStringLiteral(", ")))};
     }
     if (!settings.window.isEmpty()) {
@@ -71,10 +71,11 @@ Result<Target> targetOf(const TakeSettings& settings, const DeskLayout& layout) 
         if (hits.size() == 1) return Target{Target::What::Window, id, {}};
         if (hits.isEmpty())
             return Error{Error::Kind::Missing,
-                         QStringLiteral("No window has \"%1\" in its title; --list shows them.").arg(settings.window)};
+                         Tr::tr("No window has \"%1\" in its title; --list shows them.").arg(settings.window)};
         // Guessing which of them was meant would be taking what was not asked for.
-        return Error{Error::Kind::BadInput, sentence(u"%1 windows have \"%2\" in their titles; name one by its id: %3.",
-                                                     hits.size(), settings.window, hits.join(QStringLiteral(", ")))};
+        return Error{Error::Kind::BadInput,
+                     sentence(Tr::tr("%1 windows have \"%2\" in their titles; name one by its id: %3."), hits.size(),
+                              settings.window, hits.join(QStringLiteral(", ")))};
     }
     return Target{Target::What::Desk, {}, {}};
 }
@@ -99,11 +100,11 @@ int tellJoins(const ScrolledPage& page) {
         QStringList others;
         for (const int c : join.candidates)
             if (c != join.offset) others << QString::number(c);
-        complain(sentence(u"Not sure at pixel %1 (between pictures %2 and %3, %4 apart): %5%6", page.seamAt(i), i + 1,
-                          i + 2, join.offset, join.doubt,
-                          others.isEmpty()
-                              ? QString()
-                              : QStringLiteral(" It could also be %1.").arg(others.join(QStringLiteral(", ")))));
+        const QString other = others.join(QStringLiteral(", "));
+        const QString doubt =
+            others.isEmpty() ? join.doubt : sentence(Tr::tr("%1 It could also be %2."), join.doubt, other);
+        complain(sentence(Tr::tr("Not sure at pixel %1 (between pictures %2 and %3, %4 apart): %5"), page.seamAt(i),
+                          i + 1, i + 2, join.offset, doubt));
     }
     return page.unsure() > 0 ? remains : done;
 }
@@ -112,7 +113,7 @@ int takeScrolled(const Source& source, Target target, const DeskLayout& layout, 
                  const QString& path) {
     if (target.what == Target::What::ActiveWindow) {
         if (layout.windows.empty()) {
-            complain(QStringLiteral("No window is active; name one with --window."));
+            complain(Tr::tr("No window is active; name one with --window."));
             return unusableInput;
         }
         target = {Target::What::Window, layout.windows.front().id};
@@ -150,14 +151,13 @@ int takeScrolled(const Source& source, Target target, const DeskLayout& layout, 
 
 int runJoin(const QStringList& files, const JoinSettings& settings) {
     if (!settings.force && fileExists(settings.out)) {
-        complain(QStringLiteral("%1 is there already; choose another name, or give --force to replace it.")
-                     .arg(settings.out));
+        complain(Tr::tr("%1 is there already; choose another name, or give --force to replace it.").arg(settings.out));
         return wrongUsage;
     }
     if (!overwritten({settings.out}, files).isEmpty())
         return fail(
             {Error::Kind::Exists,
-             sentence(u"%1 is one of the pictures to be joined; choose another name for --out.", settings.out)});
+             sentence(Tr::tr("%1 is one of the pictures to be joined; choose another name for --out."), settings.out)});
     std::vector<QImage> pictures;
     for (const QString& file : files) {
         auto picture = readFirst(file);
@@ -185,13 +185,13 @@ namespace {
 // What of the settings does not go together: the sentence, or empty.
 QString contradiction(const TakeSettings& settings) {
     if (!settings.list && settings.out.isEmpty())
-        return QStringLiteral("Say where the picture goes with --out, or ask for --list.");
+        return Tr::tr("Say where the picture goes with --out, or ask for --list.");
     if (settings.count > 1 && settings.every <= 0)
-        return QStringLiteral("--count needs --every: how many seconds lie between two pictures.");
+        return Tr::tr("--count needs --every: how many seconds lie between two pictures.");
     if (settings.scroll && (settings.every > 0 || settings.count > 1))
-        return QStringLiteral("--scroll takes one page; it does not go with --every and --count.");
+        return Tr::tr("--scroll takes one page; it does not go with --every and --count.");
     if (settings.scroll && settings.window.isEmpty() && !settings.active)
-        return QStringLiteral("--scroll needs the window to scroll: --window or --active.");
+        return Tr::tr("--scroll needs the window to scroll: --window or --active.");
     return {};
 }
 
@@ -206,9 +206,9 @@ public:
     Result<Done> prepare() const {
         if (m_folder) return makeFolder(m_settings.out);
         if (!m_settings.force && fileExists(m_settings.out))
-            return Error{
-                Error::Kind::Exists,
-                sentence(u"%1 is there already; choose another name, or give --force to replace it.", m_settings.out)};
+            return Error{Error::Kind::Exists,
+                         sentence(Tr::tr("%1 is there already; choose another name, or give --force to replace it."),
+                                  m_settings.out)};
         return Done{};
     }
     QString next() {
@@ -272,6 +272,7 @@ int runTake(const TakeSettings& settings) {
         complain(target.error().sentence);
         return target.error().kind == Error::Kind::BadInput ? wrongUsage : unusableInput;
     }
+    if (target->what != Target::What::Desk) std::this_thread::sleep_for((*source)->settleTime());
     Places places(settings);
     if (auto ready = places.prepare(); !ready) {
         if (ready.error().kind != Error::Kind::Exists) return fail(ready.error());

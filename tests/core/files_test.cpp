@@ -1,7 +1,6 @@
 // Files written whole or not at all, names that are any bytes, and sentences any name may stand in.
 #include "base/files.h"
 #include "base/sentence.h"
-#include "base/workers.h"
 #include "support/made.h"
 
 #include <catch2/catch.hpp>
@@ -133,7 +132,7 @@ TEST_CASE("names of files may be any bytes") {
 }
 
 TEST_CASE("a name cannot change the sentence it stands in, or the terminal") {
-    CHECK(sentence(u"%1 is %2 pixels wide", QStringLiteral("%2 %1.png"), 7) ==
+    CHECK(sentence(QStringLiteral("%1 is %2 pixels wide"), QStringLiteral("%2 %1.png"), 7) ==
           QStringLiteral("%2 %1.png is 7 pixels wide"));
     CHECK(onOneLine(QStringLiteral("a\x1b[31mb\nc\td")) == QStringLiteral("a\\x1b[31mb\\x0ac\\x09d"));
     CHECK(onOneLine(QStringLiteral("x\u202ey")) == QStringLiteral("x\\u202ey"));
@@ -165,17 +164,4 @@ TEST_CASE("the same file is known through links of every sort, and before it is 
     CHECK(sameFile(path("new"), path("within/new")));
     CHECK_FALSE(sameFile(path("a"), path("b")));
     CHECK_FALSE(sameFile(path("new"), path("newer")));
-}
-
-TEST_CASE("work is all done, and what it throws comes out, on one thread or many") {
-    for (const size_t workers : {0u, 1u, 3u, 7u}) {
-        std::vector<int> done(workers, 0);
-        onWorkers(workers, [&](size_t w) { ++done[w]; });
-        for (const int n : done) CHECK(n == 1);
-    }
-    CHECK_THROWS_AS(onWorkers(3,
-                              [](size_t w) {
-                                  if (w == 1) throw std::bad_alloc();
-                              }),
-                    std::bad_alloc);
 }

@@ -5,6 +5,7 @@
 #include "app/main_window.h"
 #include "app/release_view.h"
 #include "app/take_view.h"
+#include "app/theme.h"
 #include "capture/simulated_desk.h"
 
 #include <catch2/catch.hpp>
@@ -31,9 +32,10 @@ struct CleanSettings {
 };
 
 struct Desk : CleanSettings {
+    Theme theme = Theme::light();
     MainWindow window;
     explicit Desk(std::unique_ptr<Source> source = std::make_unique<SimulatedDesk>())
-        : window(*loadPolicy(QStringLiteral("everything")), std::move(source)) {
+        : window(theme, *loadPolicy(QStringLiteral("everything")), std::move(source)) {
         window.resize(1280, 800);
         window.show();
         window.activateWindow();

@@ -112,7 +112,7 @@ TEST_CASE("no folder is remembered outside the case, by us or by Qt's dialogs") 
     Desk desk;
     desk.open().folders.release = QStringLiteral("/home/ines-hartwell/out");
     QSettings().setValue(QStringLiteral("release/folder"), QStringLiteral("/home/ines-hartwell"));
-    MainWindow later(*loadPolicy(QStringLiteral("everything")), std::make_unique<SimulatedDesk>());
+    MainWindow later(desk.theme, *loadPolicy(QStringLiteral("everything")), std::make_unique<SimulatedDesk>());
     for (const QString& key : QSettings().allKeys())
         CHECK_FALSE(QSettings().value(key).toString().contains(QStringLiteral("hartwell")));
 }
@@ -293,7 +293,8 @@ TEST_CASE("a window that closes while pictures are being opened takes nothing wi
 TEST_CASE("a key pressed to leave the view of shortcuts is no shortcut, and none is taken before it is agreed to") {
     CleanSettings clean;
     Recorded keys;
-    ShortcutsView view(&keys);
+    const Theme theme = Theme::light();
+    ShortcutsView view(&keys, theme);
     view.show();
     REQUIRE(QTest::qWaitForWindowExposed(&view));
     CHECK(qobject_cast<KeysEdit*>(QApplication::focusWidget()) == nullptr);
@@ -323,7 +324,7 @@ TEST_CASE("a key pressed to leave the view of shortcuts is no shortcut, and none
     QSettings().setValue(QStringLiteral("shortcuts/map"), QStringLiteral("Esc"));
     for (const GlobalShortcut& s : rememberedShortcuts())
         if (s.id == QStringLiteral("map")) CHECK(s.keys.isEmpty());
-    ShortcutsView again(&keys);
+    ShortcutsView again(&keys, theme);
     again.findChild<KeysEdit*>(QStringLiteral("keys-map"))->setKeys(QKeySequence(QStringLiteral("Ctrl+Print")));
     again.findChild<QPushButton*>(QStringLiteral("useKeys"))->click();
     CHECK(keys.times == 1);

@@ -463,7 +463,9 @@ TEST_CASE("keys take while another program has the keyboard; what is held elsewh
     // Bound to a way of taking, in the window.
     others.reset();
     QSettings().setValue(QStringLiteral("shortcuts/desk"), QStringLiteral("Ctrl+Shift+F9"));
-    MainWindow window(*loadPolicy(QStringLiteral("everything")), std::make_unique<SimulatedDesk>(), x11Shortcuts());
+    Theme theme = Theme::light();
+    MainWindow window(theme, *loadPolicy(QStringLiteral("everything")), std::make_unique<SimulatedDesk>(),
+                      x11Shortcuts());
     pressOnServer({0xffe3, 0xffe1, 0xffc6});
     CHECK(until([&] { return window.openCase().captures().size() == 1; }));
     window.worker().cancel();
@@ -473,7 +475,8 @@ TEST_CASE("keys take while another program has the keyboard; what is held elsewh
 TEST_CASE("two ways of taking with the same keys are told at both, and neither is bound") {
     CleanSettings clean;
     auto keys = x11Shortcuts();
-    ShortcutsView view(keys.get());
+    const Theme theme = Theme::light();
+    ShortcutsView view(keys.get(), theme);
     view.show();
     view.findChild<KeysEdit*>(QStringLiteral("keys-region"))->setKeys(QKeySequence(QStringLiteral("Ctrl+Shift+F8")));
     CHECK(view.trouble(QStringLiteral("region")).isEmpty());

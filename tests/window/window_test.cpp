@@ -7,6 +7,7 @@
 #include "app/release_view.h"
 #include "app/take_view.h"
 #include "app/theme.h"
+#include "base/sentence.h"
 #include "capture/fonts.h"
 #include "capture/simulated_desk.h"
 #include "capture/x11_source.h"
@@ -45,6 +46,7 @@ int main(int argc, char** argv) {
     loadShippedFonts();
     Q_INIT_RESOURCE(icons);
     applyTheme(application, Theme::light());
+    speakAs(application, QLocale::c());
     return Catch::Session().run(argc, argv);
 }
 
@@ -166,7 +168,7 @@ TEST_CASE("of a real desk the whole and single windows are taken, and never Eyel
         CHECK(window.width() < 500);
         int ours = 0;
         for (int y = 0; y < whole.height(); ++y)
-            for (int x = 0; x < whole.width(); ++x) ours += QColor(whole.pixel(x, y)) == theme(*qApp).oat;
+            for (int x = 0; x < whole.width(); ++x) ours += QColor(whole.pixel(x, y)) == desk.theme.oat;
         CHECK(ours == 0);
         desk.waitUntilRead();
         CHECK(desk.open().counts(desk.open().captures()[1]).open >= 1);
@@ -514,10 +516,10 @@ TEST_CASE("theme, place of release and style of covers are remembered") {
         Desk desk;
         desk.window.intake().add(made::picture({QStringLiteral("x")}), QStringLiteral("made"));
         desk.press(Qt::Key_D, Qt::ControlModifier | Qt::ShiftModifier);
-        CHECK(theme(*qApp).dark);
+        CHECK(desk.theme.dark);
         CHECK(QSettings().value(QStringLiteral("theme")).toString() == QStringLiteral("dark"));
         desk.press(Qt::Key_D, Qt::ControlModifier | Qt::ShiftModifier);
-        CHECK_FALSE(theme(*qApp).dark);
+        CHECK_FALSE(desk.theme.dark);
         desk.press(Qt::Key_A);
         for (QComboBox* box : desk.window.findChildren<QComboBox*>())
             if (box->accessibleName().contains(QStringLiteral("by hand"))) box->setCurrentIndex(2);

@@ -38,8 +38,8 @@ private:
 };
 
 QString told(int number) {
-    if (number == ENOSPC || number == EDQUOT) return QStringLiteral("the disk is full");
-    if (number == EMFILE || number == ENFILE) return QStringLiteral("too many files are open already");
+    if (number == ENOSPC || number == EDQUOT) return Tr::tr("the disk is full");
+    if (number == EMFILE || number == ENFILE) return Tr::tr("too many files are open already");
     return QString::fromLocal8Bit(std::strerror(number)).toLower();
 }
 
@@ -145,18 +145,18 @@ QString fullPath(const QString& path) {
 
 Result<QByteArray> readFile(const QString& path, qint64 maximum) {
     const auto unreadable = [&](int number) {
-        return Error{Error::Kind::NotReadable, sentence(u"%1 cannot be read: %2.", path, told(number))};
+        return Error{Error::Kind::NotReadable, sentence(Tr::tr("%1 cannot be read: %2."), path, told(number))};
     };
     // A pipe would be waited for: it is opened without waiting, and refused as no file.
     const Descriptor file(::open(bytesOfPath(path).constData(), O_RDONLY | O_CLOEXEC | O_NONBLOCK | O_NOCTTY));
     if (!file && (errno == ENOENT || errno == ENOTDIR))
-        return Error{Error::Kind::Missing, sentence(u"%1: there is no such file.", path)};
+        return Error{Error::Kind::Missing, sentence(Tr::tr("%1: there is no such file."), path)};
     if (!file) return unreadable(errno);
     struct stat about {};
     if (::fstat(file.get(), &about) != 0) return unreadable(errno);
-    if (!S_ISREG(about.st_mode)) return Error{Error::Kind::NotReadable, sentence(u"%1 is not a file.", path)};
+    if (!S_ISREG(about.st_mode)) return Error{Error::Kind::NotReadable, sentence(Tr::tr("%1 is not a file."), path)};
     const Error large{Error::Kind::BadInput,
-                      sentence(u"%1 is larger than %2 MB, more than Eyelid opens.", path, maximum / 1'000'000)};
+                      sentence(Tr::tr("%1 is larger than %2 MB, more than Eyelid opens."), path, maximum / 1'000'000)};
     if (about.st_size > maximum) return large;
     QByteArray bytes;
     bytes.reserve(qsizetype(about.st_size));
@@ -169,7 +169,7 @@ Result<QByteArray> readFile(const QString& path, qint64 maximum) {
         bytes.append(piece.constData(), n);
         if (bytes.size() > maximum) return large;
     }
-    if (bytes.isEmpty()) return Error{Error::Kind::BadInput, sentence(u"%1 is empty.", path)};
+    if (bytes.isEmpty()) return Error{Error::Kind::BadInput, sentence(Tr::tr("%1 is empty."), path)};
     return bytes;
 }
 
@@ -189,7 +189,7 @@ Result<Done> makeFolder(const QString& path) {
         if (!isFolder(part) && ::mkdir(part.constData(), 0777) != 0 && !isFolder(part))
             return Error{
                 Error::Kind::NotWritable,
-                sentence(u"The folder %1 cannot be made: %2; choose one you may write to.", path, told(errno))};
+                sentence(Tr::tr("The folder %1 cannot be made: %2; choose one you may write to."), path, told(errno))};
         if (end < 0) return Done{};
     }
 }
@@ -286,7 +286,7 @@ FileSet::~FileSet() = default;
 
 Result<Done> FileSet::stage(const QString& path, const QByteArray& bytes, FileMode mode) {
     const auto failed = [&](const QString& why) {
-        return Error{Error::Kind::NotWritable, sentence(u"%1 cannot be written: %2.", path, why)};
+        return Error{Error::Kind::NotWritable, sentence(Tr::tr("%1 cannot be written: %2."), path, why)};
     };
     auto staged = std::make_unique<Staged>();
     staged->path = path;
@@ -294,7 +294,7 @@ Result<Done> FileSet::stage(const QString& path, const QByteArray& bytes, FileMo
     const QByteArray folder = folderOf(staged->to);
     struct stat about {};
     if (::stat(folder.constData(), &about) != 0 || !S_ISDIR(about.st_mode))
-        return failed(sentence(u"the folder %1 does not exist", pathFromBytes(folder)));
+        return failed(sentence(Tr::tr("the folder %1 does not exist"), pathFromBytes(folder)));
     clearAbandoned(folder);
     const mode_t bits = mode == FileMode::Private ? 0600 : 0666;
     // A file without a name gets one by way of /proc; where that is not to be had, it has a part's name from the start.
@@ -309,7 +309,7 @@ Result<Done> FileSet::stage(const QString& path, const QByteArray& bytes, FileMo
     ::flock(staged->file.get(), LOCK_EX | LOCK_NB);
     if (!writeAll(staged->file.get(), bytes)) return failed(told(errno));
     if (!holds(staged->file.get(), bytes))
-        return failed(QStringLiteral("the disk gives back something else than was written to it"));
+        return failed(Tr::tr("the disk gives back something else than was written to it"));
     m_files.push_back(std::move(staged));
     return Done{};
 }
@@ -323,11 +323,11 @@ Result<Done> FileSet::commit(bool replace) {
         const Error error =
             number == EEXIST
                 ? Error{Error::Kind::Exists,
-                        sentence(u"%1 is there already; choose another folder, or say that it may be replaced.",
+                        sentence(Tr::tr("%1 is there already; choose another folder, or say that it may be replaced."),
                                  m_files[i]->path)}
                 : Error{Error::Kind::NotWritable,
-                        sentence(u"%1 cannot be written: %2.", m_files[i]->path,
-                                 number == EISDIR ? QStringLiteral("a folder has that name") : told(number))};
+                        sentence(Tr::tr("%1 cannot be written: %2."), m_files[i]->path,
+                                 number == EISDIR ? Tr::tr("a folder has that name") : told(number))};
         for (size_t k = i; k-- > 0;) m_files[k]->takeBack();
         m_files.clear();
         return error;

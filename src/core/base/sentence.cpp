@@ -1,6 +1,25 @@
 #include "base/sentence.h"
 
+#include <memory>
+#include <QTranslator>
+
+// Outside any namespace, as the macro asks. In a static library nothing else would draw the resources in.
+static void drawInTranslations() {
+    Q_INIT_RESOURCE(translations);
+}
+
 namespace eyelid {
+
+void speakAs(QCoreApplication& application, const QLocale& locale) {
+    drawInTranslations();
+    const QString folder = QStringLiteral(":/eyelid/translations"), name = QStringLiteral("eyelid");
+    // English below: whatever another language lacks still has its plural forms.
+    for (const QLocale& language : {QLocale(QLocale::English), locale}) {
+        auto translator = std::make_unique<QTranslator>(&application);
+        if (translator->load(language, name, QStringLiteral("_"), folder))
+            application.installTranslator(translator.release());
+    }
+}
 
 QString onOneLine(const QString& text) {
     QString out;

@@ -1,17 +1,23 @@
-// Sentences with something put into them, in one go: what is put in may itself hold "%1".
+// What a user reads: marked for translation with Qt's own tools, whole sentences with places to fill.
 #pragma once
 
+#include <QCoreApplication>
+#include <QLocale>
 #include <QString>
 #include <type_traits>
 
 namespace eyelid {
 
+/// Tr::tr("Release…"): the text in the user's language. Whatever a user may read goes through this, in the core too;
+/// with a number, Tr::tr("%n place(s)", nullptr, n), the language's own plural forms. `./dev translations` collects
+/// them.
+struct Tr {
+    Q_DECLARE_TR_FUNCTIONS(eyelid)
+};
+
 namespace detail {
 inline QString asText(const QString& text) {
     return text;
-}
-inline QString asText(const char16_t* text) {
-    return QString::fromUtf16(text);
 }
 template <typename Number>
 requires std::is_arithmetic_v<Number> QString asText(Number number) {
@@ -19,11 +25,14 @@ requires std::is_arithmetic_v<Number> QString asText(Number number) {
 }
 } // namespace detail
 
-/// sentence(u"%1 is %2 pixels wide.", name, width): %1 to %9 stand for what follows. QString::arg(), called again and
-/// again, would go on replacing within a file's name.
-template <typename... Parts> QString sentence(const char16_t* pattern, const Parts&... parts) {
-    return QString::fromUtf16(pattern).arg(detail::asText(parts)...);
+/// sentence(Tr::tr("%1 is %2 pixels wide."), name, width): %1 to %9 stand for what follows, put in in one go, since
+/// what is put in may itself hold "%1".
+template <typename... Parts> QString sentence(const QString& pattern, const Parts&... parts) {
+    return pattern.arg(detail::asText(parts)...);
 }
+
+/// Has the application speak the user's language, or English where there is none.
+void speakAs(QCoreApplication& application, const QLocale& locale);
 
 /// Text that may come from anywhere, for one line of a terminal: control characters, marks that turn the direction of
 /// writing, and bytes that are no text are spelt out ("\x1b").

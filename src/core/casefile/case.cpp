@@ -20,7 +20,7 @@ const Ruling& rulingOf(const Capture& capture, int finding) {
 } // namespace
 
 Case::Case(const Policy& policy, QObject* parent) : QObject(parent), m_secret(newSecret()) {
-    m_state.name = QStringLiteral("Untitled case");
+    m_state.name = Tr::tr("Untitled case");
     m_state.terms.policy = std::make_shared<const Policy>(policy);
     m_state.terms.languages = QStringLiteral("eng");
 }
@@ -144,17 +144,17 @@ void Case::forgetUnusedPictures() {
 }
 
 void Case::setName(const QString& name) {
-    if (name != m_state.name) perform({QStringLiteral("renaming the case"), {SetName{name}}});
+    if (name != m_state.name) perform({Tr::tr("renaming the case"), {SetName{name}}});
 }
 
 void Case::setPolicy(const Policy& policy) {
-    perform({sentence(u"use the policy \"%1\"", policy.name), {SetPolicy{std::make_shared<const Policy>(policy)}}});
+    perform(
+        {sentence(Tr::tr("use the policy \"%1\""), policy.name), {SetPolicy{std::make_shared<const Policy>(policy)}}});
 }
 
 Result<Done> Case::setWatchWords(const QStringList& words) {
     if (auto list = WatchList::make(words, {}); !list) return list.error();
-    if (words != m_state.terms.watchWords)
-        perform({QStringLiteral("changing the watched words"), {SetWatchWords{words}}});
+    if (words != m_state.terms.watchWords) perform({Tr::tr("changing the watched words"), {SetWatchWords{words}}});
     return Done{};
 }
 
@@ -184,18 +184,18 @@ int Case::add(const ReadyPicture& ready, const QString& origin) {
     store(ready);
     Capture capture;
     capture.id = m_state.nextCapture++;
-    capture.name = sentence(u"Capture %1", capture.id);
+    capture.name = sentence(Tr::tr("Capture %1"), capture.id);
     capture.origin = origin;
     capture.picture = ready.id;
     capture.size = ready.picture.size();
     capture.joined = ready.joined;
-    perform({sentence(u"adding %1", capture.name), {PutCapture{m_state.captures.size(), capture}}});
+    perform({sentence(Tr::tr("adding %1"), capture.name), {PutCapture{m_state.captures.size(), capture}}});
     return capture.id;
 }
 
 void Case::remove(int captureId) {
     if (const Capture* capture = this->capture(captureId))
-        perform({sentence(u"removing %1", capture->name), {TakeCapture{captureId}}});
+        perform({sentence(Tr::tr("removing %1"), capture->name), {TakeCapture{captureId}}});
 }
 
 void Case::setPicture(int captureId, const QImage& picture, std::shared_ptr<const ScrolledPage> joined) {
@@ -204,7 +204,7 @@ void Case::setPicture(int captureId, const QImage& picture, std::shared_ptr<cons
     const ReadyPicture other = ready(picture, joined);
     if (other.id == capture->picture) return;
     store(other);
-    perform({QStringLiteral("join anew"), {SetPicture{captureId, other.id, picture.size(), other.joined, {}}}});
+    perform({Tr::tr("join anew"), {SetPicture{captureId, other.id, picture.size(), other.joined, {}}}});
 }
 
 void Case::setJoined(int captureId, std::shared_ptr<const ScrolledPage> joined) {
@@ -213,7 +213,7 @@ void Case::setJoined(int captureId, std::shared_ptr<const ScrolledPage> joined) 
     Joined other = *capture->joined;
     other.joins = joined->joins();
     if (other != *capture->joined)
-        perform({QStringLiteral("approving joins"), {SetJoins{captureId, std::make_shared<const Joined>(other)}}});
+        perform({Tr::tr("approving joins"), {SetJoins{captureId, std::make_shared<const Joined>(other)}}});
 }
 
 void Case::correctWord(int captureId, const QRectF& box, const QString& text) {
@@ -222,7 +222,7 @@ void Case::correctWord(int captureId, const QRectF& box, const QString& text) {
     std::vector<Correction> corrections = capture->corrections;
     std::erase_if(corrections, [&](const Correction& c) { return c.box == box; });
     corrections.push_back({box, text.trimmed()});
-    perform({QStringLiteral("correct a word"), {SetWords{captureId, capture->areasRead, corrections}}});
+    perform({Tr::tr("correct a word"), {SetWords{captureId, capture->areasRead, corrections}}});
 }
 
 void Case::replaceReading(int captureId, const QRect& area, const Page& reading) {
@@ -232,7 +232,7 @@ void Case::replaceReading(int captureId, const QRect& area, const Page& reading)
     std::erase_if(corrections, [&](const Correction& c) { return QRectF(area).contains(c.box.center()); });
     std::vector<AreaReading> areas = capture->areasRead;
     areas.push_back({area, reading});
-    perform({QStringLiteral("read an area again"), {SetWords{captureId, areas, corrections}}});
+    perform({Tr::tr("read an area again"), {SetWords{captureId, areas, corrections}}});
 }
 
 // Those a decision would change.
@@ -252,10 +252,10 @@ void Case::decide(int itemId, Scope scope, Decision decision) {
         for (int id : itemsInScope(itemId, Scope::SameValue))
             if (id != itemId && item(id)->decision == Decision::Open) ids.push_back(id);
     ids = stillUndecided(ids, decision);
-    const QString verb = decision == Decision::Cover  ? QStringLiteral("covering")
-                         : decision == Decision::Keep ? QStringLiteral("keeping")
-                                                      : QStringLiteral("opening");
-    Change change{ids.size() == 1 ? sentence(u"%1 a finding", verb) : sentence(u"%1 %2 findings", verb, ids.size()),
+    const int n = int(ids.size());
+    Change change{decision == Decision::Cover  ? Tr::tr("covering %n finding(s)", nullptr, n)
+                  : decision == Decision::Keep ? Tr::tr("keeping %n finding(s)", nullptr, n)
+                                               : Tr::tr("opening %n finding(s)", nullptr, n),
                   {}};
     for (const int id : ids) {
         const Capture* capture = captureOf(id);
@@ -267,7 +267,7 @@ void Case::decide(int itemId, Scope scope, Decision decision) {
 }
 
 void Case::setStyle(int id, Scope scope, CoverStyle style, double strength) {
-    Change change{QStringLiteral("changing a cover's style"), {}};
+    Change change{Tr::tr("changing a cover's style"), {}};
     if (const HandCover* drawn = hand(id); drawn && (drawn->style != style || drawn->strength != strength)) {
         HandCover other = *drawn;
         other.style = style;
@@ -288,7 +288,7 @@ void Case::setStyle(int id, Scope scope, CoverStyle style, double strength) {
 void Case::setNote(int id, const QString& note) {
     const Capture* capture = captureOf(id);
     if (!capture) return;
-    Change change{QStringLiteral("changing a note"), {}};
+    Change change{Tr::tr("changing a note"), {}};
     if (const HandCover* drawn = hand(id); drawn && drawn->note != note) {
         HandCover other = *drawn;
         other.note = note;
@@ -312,8 +312,7 @@ int Case::cover(int captureId, const std::vector<CoverShape>& shapes, CoverStyle
         last = m_state.nextId++;
         change.edits.push_back(PutHand{captureId, size_t(-1), {last, inside, style, strength, {}}});
     }
-    change.name = change.edits.size() == 1 ? QStringLiteral("covering an area")
-                                           : sentence(u"covering %1 areas", change.edits.size());
+    change.name = Tr::tr("covering %n area(s)", nullptr, int(change.edits.size()));
     perform(change);
     return last;
 }
@@ -329,14 +328,14 @@ int Case::coverFinding(int captureId, const Finding& finding) {
 }
 
 void Case::removeHand(int id) {
-    if (hand(id)) perform({QStringLiteral("removing a cover"), {TakeHand{captureOf(id)->id, id}}});
+    if (hand(id)) perform({Tr::tr("removing a cover"), {TakeHand{captureOf(id)->id, id}}});
 }
 
 void Case::letPass(int captureId, const Leak& leak, const QString& reason) {
     QList<CapturePass> passes = m_state.passes;
     passes.removeIf([&](const CapturePass& p) { return p.capture == captureId && sameLeak(p.leak, leak); });
     passes.push_back({captureId, leak, reason});
-    perform({QStringLiteral("letting a leak pass"), {SetPasses{passes}}});
+    perform({Tr::tr("letting a leak pass"), {SetPasses{passes}}});
 }
 
 QString Case::passedBecause(int captureId, const Leak& leak) const {

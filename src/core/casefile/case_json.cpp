@@ -1,5 +1,7 @@
 #include "casefile/case_json.h"
 
+#include "base/sentence.h"
+
 #include <array>
 #include <nlohmann/json.hpp>
 #include <stdexcept>
@@ -286,7 +288,7 @@ Json policyJson(const std::shared_ptr<const Policy>& policy) {
 }
 
 std::shared_ptr<const Policy> policyFrom(const Json& j) {
-    auto policy = parseWrittenPolicy(j.get<QString>().toUtf8(), QStringLiteral("the case's policy"));
+    auto policy = parseWrittenPolicy(j.get<QString>().toUtf8(), Tr::tr("the case's policy"));
     if (!policy) throw Damaged("a policy that cannot be used");
     return std::make_shared<const Policy>(std::move(*policy));
 }
@@ -395,7 +397,7 @@ template <typename T> Result<T> readBack(const QByteArray& json, T (*from)(const
     try {
         return from(Json::parse(json.begin(), json.end()));
     } catch (const std::exception&) { // of the JSON library's, or Damaged
-        return Error{Error::Kind::BadInput, QStringLiteral("This record of a case is damaged.")};
+        return Error{Error::Kind::BadInput, Tr::tr("This record of a case is damaged.")};
     }
 }
 

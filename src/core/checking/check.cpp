@@ -49,12 +49,12 @@ void comparePixels(const QImage& file, const CheckRequest& request, std::vector<
         underCovers = true;
         leaks.push_back({Leak::Sort::Cover,
                          region.boundingRect(),
-                         QStringLiteral("A cover does not look as one that knows nothing of what it hides: something "
-                                        "shows through it or lies on it."),
+                         Tr::tr("A cover does not look as one that knows nothing of what it hides: something "
+                                "shows through it or lies on it."),
                          {}});
     }
     if (!underCovers && differWithin(file, expected, expected.rect()))
-        leaks.push_back({Leak::Sort::Structure, {}, QStringLiteral("The picture is not what was to be written."), {}});
+        leaks.push_back({Leak::Sort::Structure, {}, Tr::tr("The picture is not what was to be written."), {}});
 }
 
 // The covers together must take in all of what each covered finding shows.
@@ -64,14 +64,13 @@ void compareSizes(const CheckRequest& request, std::vector<Leak>& leaks) {
         if (item.decision != Decision::Cover) continue;
         for (const QRectF& box : item.finding.boxes)
             if (!QRegion(grownOutwards(box, 0) & request.capture->rect()).subtracted(hidden).isEmpty())
-                leaks.push_back(
-                    {Leak::Sort::Cover, box, QStringLiteral("A cover is smaller than what it should hide."), {}});
+                leaks.push_back({Leak::Sort::Cover, box, Tr::tr("A cover is smaller than what it should hide."), {}});
     }
     for (const HandCover& hand : request.decided.hands)
         if (const QRegion region = hand.shape.region(request.capture->size()); !region.subtracted(hidden).isEmpty())
             leaks.push_back({Leak::Sort::Cover,
                              region.boundingRect(),
-                             QStringLiteral("A cover drawn by hand is smaller than it was drawn."),
+                             Tr::tr("A cover drawn by hand is smaller than it was drawn."),
                              {}});
 }
 
@@ -80,14 +79,15 @@ void inspectFile(const QByteArray& bytes, std::vector<Leak>& leaks) {
     if (container.complete && container.format != PictureFormat::Unknown && container.end < bytes.size())
         leaks.push_back({Leak::Sort::Extra,
                          {},
-                         sentence(u"%1 bytes follow the end of the picture.", bytes.size() - container.end),
+                         sentence(Tr::tr("%1 bytes follow the end of the picture."), bytes.size() - container.end),
                          {}});
     for (const QString& what : container.besides)
-        leaks.push_back({Leak::Sort::Extra, {}, sentence(u"The file carries more than the picture: %1.", what), {}});
+        leaks.push_back(
+            {Leak::Sort::Extra, {}, sentence(Tr::tr("The file carries more than the picture: %1."), what), {}});
     if (container.transparency)
         leaks.push_back({Leak::Sort::Transparency,
                          {},
-                         QStringLiteral("The picture is not opaque; colour may lie under what is transparent."),
+                         Tr::tr("The picture is not opaque; colour may lie under what is transparent."),
                          {}});
 }
 
@@ -97,15 +97,24 @@ public:
     Search(const CheckRequest& request, const Finder& finder, std::vector<Leak>& leaks)
         : m_request(request), m_finder(finder), m_leaks(leaks) {}
 
-    /// `where` and `how` go into the sentences: "On page 2, ", " when the contrast is stretched".
-    void search(const Page& read, const QString& where, const QString& how) {
+    /// `page`: of so many of the file, 0 where it has but one.
+    void search(const Page& read, int page, bool stretched) {
+        const auto placed = [&](const QString& told) {
+            return page ? sentence(Tr::tr("On page %1: %2"), page, told) : told;
+        };
         static const WatchList none;
         for (const Finding& f : m_finder.find(read, *m_request.policy, m_request.watch ? *m_request.watch : none))
-            add(Leak::Sort::Found, f, sentence(u"%1%2 can be read%3: it %4.", where, kindTitle(f.kind), how, f.reason));
+            add(Leak::Sort::Found, f,
+                placed(sentence(stretched ? Tr::tr("%1 can be read when the contrast is stretched: it %2.")
+                                          : Tr::tr("%1 can be read: it %2."),
+                                kindTitle(f.kind), f.reason)));
         for (const Finding& f : m_finder.readable(read, m_request.coveredValues))
             add(Leak::Sort::CoveredValue, f,
-                sentence(u"%1%2 that is covered elsewhere in the case can be read here%3.", where,
-                         f.kind == Kind::Watch ? QStringLiteral("Something") : kindTitle(f.kind), how));
+                placed(sentence(
+                    stretched ? Tr::tr("%1 that is covered elsewhere in the case can be read here when the contrast "
+                                       "is stretched.")
+                              : Tr::tr("%1 that is covered elsewhere in the case can be read here."),
+                    f.kind == Kind::Watch ? Tr::tr("Something") : kindTitle(f.kind))));
     }
 
 private:
@@ -140,16 +149,16 @@ private:
 };
 
 // Reading is done twice over: as it is, and once more for what is too faint for a first look.
-Result<Done> searchFrame(const QImage& picture, const QString& where, const CheckRequest& request, Reader& reader,
+Result<Done> searchFrame(const QImage& picture, int number, const CheckRequest& request, Reader& reader,
                          const Finder& finder, std::vector<Leak>& leaks, Progress& progress) {
     Search search(request, finder, leaks);
     for (const bool faint : {false, true}) {
         auto page = reader.read(picture, {.languages = request.languages, .faint = faint}, progress);
         if (!page) return page.error();
-        progress.setDoing(QStringLiteral("Searching what was read"));
+        progress.setDoing(Tr::tr("Searching what was read"));
         takeOutCovered(*page, rectsOf(hiddenBy(request.covers)));
         putBlocks(*page, request.decided.items);
-        search.search(*page, where, faint ? QStringLiteral(" when the contrast is stretched") : QString());
+        search.search(*page, number, faint);
     }
     return Done{};
 }
@@ -197,8 +206,8 @@ std::vector<Leak> checkText(const QString& text, const QString& what, const Chec
         if (kept) continue;
         return {{Leak::Sort::Name,
                  {},
-                 sentence(u"%1 holds something sensitive (%2).", what,
-                          f.kind == Kind::Watch ? QStringLiteral("a covered or watched value") : kindTitle(f.kind)),
+                 sentence(Tr::tr("%1 holds something sensitive (%2)."), what,
+                          f.kind == Kind::Watch ? Tr::tr("a covered or watched value") : kindTitle(f.kind)),
                  {}}};
     }
     return {};
@@ -208,33 +217,32 @@ Result<CheckReport> checkBytes(const QByteArray& bytes, const CheckRequest& requ
                                const Finder& finder, Progress& progress) {
     CheckReport report;
     auto& leaks = report.leaks;
-    if (!request.name.isEmpty())
-        leaks = checkText(request.name, QStringLiteral("The name of the file"), request, finder);
+    if (!request.name.isEmpty()) leaks = checkText(request.name, Tr::tr("The name of the file"), request, finder);
     inspectFile(bytes, leaks);
     const auto broken = [&](const QString& sentence) {
         leaks.push_back({Leak::Sort::Structure, {}, sentence, {}});
         return report;
     };
     // Under no name: what is said of the file goes into the log.
-    auto frames = PictureFrames::open(bytes, QStringLiteral("The file"));
+    auto frames = PictureFrames::open(bytes, Tr::tr("The file"));
     if (!frames) return broken(frames.error().sentence);
-    if (request.capture && frames->count() != 1) return broken(QStringLiteral("The file holds several pictures."));
+    if (request.capture && frames->count() != 1) return broken(Tr::tr("The file holds several pictures."));
     QImage last;
     for (int i = 0; i < frames->count(); ++i) {
-        if (progress.cancelled()) return Error{Error::Kind::Cancelled, QStringLiteral("The check was stopped.")};
+        if (progress.cancelled()) return Error{Error::Kind::Cancelled, Tr::tr("The check was stopped.")};
         auto picture = frames->next();
         if (!picture) return broken(picture.error().sentence);
         if (i == 0) report.size = picture->size();
         if (request.capture && picture->size() != request.capture->size())
-            return broken(QStringLiteral("The picture is not of the size it was written in."));
+            return broken(Tr::tr("The picture is not of the size it was written in."));
         if (request.capture) {
             comparePixels(*picture, request, leaks);
             compareSizes(request, leaks);
         }
         // Many frames of a GIF are as the one before.
         if (*picture == last) continue;
-        const QString where = frames->count() > 1 ? sentence(u"On page %1: ", i + 1) : QString();
-        if (auto searched = searchFrame(*picture, where, request, reader, finder, leaks, progress); !searched)
+        const int number = frames->count() > 1 ? i + 1 : 0;
+        if (auto searched = searchFrame(*picture, number, request, reader, finder, leaks, progress); !searched)
             return searched.error();
         if (frames->count() > 1) last = std::move(*picture);
     }

@@ -1,5 +1,6 @@
 #include "editing/item.h"
 
+#include "base/sentence.h"
 #include "picture/geometry.h"
 
 #include <algorithm>
@@ -36,7 +37,7 @@ std::vector<Finding> valuesUnder(const Page& page, const QRegion& hands) {
         f.boxes = {box};
         f.textHeight = xHeight;
         f.confidence = 1;
-        f.reason = QStringLiteral("was covered by hand");
+        f.reason = Tr::tr("was covered by hand");
         values.push_back(std::move(f));
     };
     for (const TextLine& line : page.lines) {

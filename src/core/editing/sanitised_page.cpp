@@ -14,7 +14,7 @@ QString standInName(Kind kind, int number) {
     QString title = kindTitle(kind);
     if (title.size() > 1 && title[1].isLower()) title[0] = title[0].toLower();
     if (kind == Kind::Email) title = QStringLiteral("e-mail");
-    return sentence(u"[%1 %2]", title, number);
+    return sentence(Tr::tr("[%1 %2]"), title, number);
 }
 
 HiddenValue hiddenValue(const Finding& finding, int number, const QSize& picture, int evenWidth) {

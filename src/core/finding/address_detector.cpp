@@ -1,4 +1,5 @@
 // Postal addresses in a first form: street lines, British postcodes, and what a label says is an address.
+#include "base/sentence.h"
 #include "finding/detector.h"
 #include "language/spelling.h"
 
@@ -16,8 +17,7 @@ public:
                 for (const PatternMatch& m : street->all(run.search)) {
                     if (isTimeOrRoom(in, m.text(run.search, 1))) continue;
                     const Span span = withTown(run, m.groups[1]);
-                    out.push_back(
-                        {Kind::Address, &run, span, 0.85, QStringLiteral("has the form of a street address"), {}});
+                    out.push_back({Kind::Address, &run, span, 0.85, Tr::tr("has the form of a street address"), {}});
                     isAddress[i] = 1;
                 }
             for (const PatternMatch& m : m_postcode.all(run.search)) {
@@ -25,7 +25,7 @@ public:
                                &run,
                                withTownBefore(run, m.groups[1]),
                                0.75,
-                               QStringLiteral("has the form of a British postcode"),
+                               Tr::tr("has the form of a British postcode"),
                                {}});
                 isAddress[i] = 1;
             }
@@ -40,7 +40,7 @@ public:
                                    &run,
                                    span,
                                    0.88,
-                                   QStringLiteral("has the form of a street address over two lines"),
+                                   Tr::tr("has the form of a street address over two lines"),
                                    {}});
                 }
         for (const LabelledValue& value : in.screen.labelled()) {
@@ -71,7 +71,7 @@ public:
                                            &runs[size_t(line)],
                                            {0, int(runs[size_t(line)].text().size())},
                                            0.7,
-                                           QStringLiteral("goes on under a street address"),
+                                           Tr::tr("goes on under a street address"),
                                            {}});
                     break;
                 }

@@ -1,4 +1,5 @@
 // Dates of birth: any date a label, a heading or a word beside it says is one.
+#include "base/sentence.h"
 #include "finding/detector.h"
 #include "language/spelling.h"
 
@@ -13,17 +14,14 @@ public:
                 const Span& span = m.groups[1];
                 const QString key = skeleton(m.text(run.search, 1));
                 if (const LabelledValue* label = labelFor(in.screen, run, span, Kind::Dob)) {
-                    out.push_back(
-                        {Kind::Dob, &run, span, 0.96, QStringLiteral("is a date and %1").arg(label->because()), key});
+                    out.push_back({Kind::Dob, &run, span, 0.96, Tr::tr("is a date and %1").arg(label->because()), key});
                     continue;
                 }
                 const QString before = run.text().left(span.start);
                 if (m_born.found(SearchText(before.right(40))))
-                    out.push_back(
-                        {Kind::Dob, &run, span, 0.93, QStringLiteral("is a date after a word for birth"), key});
+                    out.push_back({Kind::Dob, &run, span, 0.93, Tr::tr("is a date after a word for birth"), key});
                 else if (m_bornAfter.found(SearchText(run.text().mid(span.end(), 20))))
-                    out.push_back(
-                        {Kind::Dob, &run, span, 0.85, QStringLiteral("is a date before a word for birth"), key});
+                    out.push_back({Kind::Dob, &run, span, 0.85, Tr::tr("is a date before a word for birth"), key});
             }
         }
     }

@@ -1,4 +1,5 @@
 // Payment card numbers (ISO/IEC 7812-1): 13 to 19 digits, alone or in groups, with the Luhn check digit.
+#include "base/sentence.h"
 #include "finding/check_digits.h"
 #include "finding/detector.h"
 #include "language/spelling.h"
@@ -28,14 +29,13 @@ public:
                     out.push_back({Kind::Card, &run, span, confidence, reason, digits});
                 };
                 if (luhnHolds(digits) && issued)
-                    add(misread ? 0.9 : 0.97, QStringLiteral("is a card number: its check digit (Luhn) holds"));
+                    add(misread ? 0.9 : 0.97, Tr::tr("is a card number: its check digit (Luhn) holds"));
                 else if (label)
-                    add(0.8, QStringLiteral(
-                                 "%1 and is as long as a card number; its check digit does not hold, perhaps misread")
-                                 .arg(label->because()));
+                    add(0.8,
+                        Tr::tr("%1 and is as long as a card number; its check digit does not hold, perhaps misread")
+                            .arg(label->because()));
                 else if (grouped && issued && digits.size() >= 15)
-                    add(0.65, QStringLiteral(
-                                  "is grouped like a card number; its check digit does not hold, perhaps misread"));
+                    add(0.65, Tr::tr("is grouped like a card number; its check digit does not hold, perhaps misread"));
             }
         });
     }

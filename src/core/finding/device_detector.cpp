@@ -1,5 +1,6 @@
 // Numbers of devices and places: IMEI (3GPP TS 23.003), ICCID (ITU-T E.118), vehicle identification numbers (ISO 3779),
 // coordinates (ISO 6709), and addresses of cryptocurrencies (BIP 173, EIP 55).
+#include "base/sentence.h"
 #include "finding/check_digits.h"
 #include "finding/detector.h"
 #include "language/spelling.h"
@@ -56,10 +57,9 @@ private:
             const bool said = on.label(m.groups[1], Kind::Device) ||
                               m_imeiWord.found(SearchText(on.run.text().left(m.groups[1].start)));
             if (luhnHolds(imei) && (said || written.contains(u'-')))
-                on.add(Kind::Device, m.groups[1], 0.99, QStringLiteral("is an IMEI: its check digit (Luhn) holds"),
-                       imei);
+                on.add(Kind::Device, m.groups[1], 0.99, Tr::tr("is an IMEI: its check digit (Luhn) holds"), imei);
             else if (said)
-                on.add(Kind::Device, m.groups[1], 0.8, QStringLiteral("stands by a word for IMEI"), imei);
+                on.add(Kind::Device, m.groups[1], 0.8, Tr::tr("stands by a word for IMEI"), imei);
         }
     }
 
@@ -67,8 +67,8 @@ private:
         for (const PatternMatch& m : m_iccid.all(on.run.search)) {
             const QString iccid = digitsOf(m.text(on.run.search, 1));
             if (iccid.size() >= 19 && iccid.size() <= 20 && luhnHolds(iccid))
-                on.add(Kind::Device, m.groups[1], 0.92,
-                       QStringLiteral("is a SIM card's number: its check digit (Luhn) holds"), iccid);
+                on.add(Kind::Device, m.groups[1], 0.92, Tr::tr("is a SIM card's number: its check digit (Luhn) holds"),
+                       iccid);
         }
     }
 
@@ -79,7 +79,7 @@ private:
             if (digits < 3 || digits == vin.size()) continue;
             const LabelledValue* label = on.label(m.groups[1], Kind::Device);
             if (vinHolds(vin))
-                on.add(Kind::Device, m.groups[1], 0.93, QStringLiteral("is a vehicle's number: its check digit holds"));
+                on.add(Kind::Device, m.groups[1], 0.93, Tr::tr("is a vehicle's number: its check digit holds"));
             else if (label)
                 on.add(Kind::Device, m.groups[1], 0.88, label->because());
         }
@@ -90,20 +90,20 @@ private:
             const double latitude = m.text(on.run.search, 2).replace(u',', u'.').toDouble(),
                          longitude = m.text(on.run.search, 3).replace(u',', u'.').toDouble();
             if (std::abs(latitude) <= 90 && std::abs(longitude) <= 180)
-                on.add(Kind::Location, m.groups[1], 0.9, QStringLiteral("is a latitude and a longitude"));
+                on.add(Kind::Location, m.groups[1], 0.9, Tr::tr("is a latitude and a longitude"));
         }
         for (const PatternMatch& m : m_degrees.all(on.run.search))
-            on.add(Kind::Location, m.groups[1], 0.92, QStringLiteral("is a place in degrees, minutes and seconds"));
+            on.add(Kind::Location, m.groups[1], 0.92, Tr::tr("is a place in degrees, minutes and seconds"));
     }
 
     void findWallets(const On& on) const {
         for (const PatternMatch& m : m_bitcoin.all(on.run.search))
             if (bitcoinAddressHolds(m.text(on.run.search, 1)))
-                on.add(Kind::Wallet, m.groups[1], 0.97, QStringLiteral("is a wallet's address: its checksum holds"));
+                on.add(Kind::Wallet, m.groups[1], 0.97, Tr::tr("is a wallet's address: its checksum holds"));
             else if (on.label(m.groups[1], Kind::Wallet))
-                on.add(Kind::Wallet, m.groups[1], 0.85, QStringLiteral("stands by a word for a wallet"));
+                on.add(Kind::Wallet, m.groups[1], 0.85, Tr::tr("stands by a word for a wallet"));
         for (const PatternMatch& m : m_ethereum.all(on.run.search))
-            on.add(Kind::Wallet, m.groups[1], 0.93, QStringLiteral("has the form of an Ethereum address"));
+            on.add(Kind::Wallet, m.groups[1], 0.93, Tr::tr("has the form of an Ethereum address"));
     }
 
     // What of a labelled value has the form, at most so many.

@@ -1,4 +1,5 @@
 // Bank account, passport and licence numbers: no form tells them, so a label or heading must.
+#include "base/sentence.h"
 #include "finding/check_digits.h"
 #include "finding/detector.h"
 #include "language/spelling.h"
@@ -23,15 +24,14 @@ public:
                                                               : digits >= 4 && characters >= 6 && characters <= 20;
                 if (!fits) continue;
                 const bool routing = value.kind == Kind::Account && abaRoutingHolds(digitsRestored(m.text(text)));
-                out.push_back(
-                    {value.kind,
-                     &run,
-                     {value.span.start + m.groups[0].start, m.groups[0].length},
-                     routing ? 0.92 : 0.85,
-                     routing
-                         ? QStringLiteral("%1 and is a US routing number: its check digit holds").arg(value.because())
-                         : value.because(),
-                     {}});
+                out.push_back({value.kind,
+                               &run,
+                               {value.span.start + m.groups[0].start, m.groups[0].length},
+                               routing ? 0.92 : 0.85,
+                               routing
+                                   ? Tr::tr("%1 and is a US routing number: its check digit holds").arg(value.because())
+                                   : value.because(),
+                               {}});
                 if (value.kind == Kind::Passport) break;
             }
         }
@@ -39,15 +39,10 @@ public:
         // "Sort code 00-00-00, account 00000000" within a sentence.
         for (const Run& run : in.screen.runs()) {
             for (const PatternMatch& m : m_spokenAccount.all(run.search))
-                out.push_back(
-                    {Kind::Account, &run, m.groups[1], 0.85, QStringLiteral("follows words for a bank account"), {}});
+                out.push_back({Kind::Account, &run, m.groups[1], 0.85, Tr::tr("follows words for a bank account"), {}});
             for (const PatternMatch& m : m_spokenPassport.all(run.search))
-                out.push_back({Kind::Passport,
-                               &run,
-                               m.groups[1],
-                               0.85,
-                               QStringLiteral("follows a word for passport or licence"),
-                               {}});
+                out.push_back(
+                    {Kind::Passport, &run, m.groups[1], 0.85, Tr::tr("follows a word for passport or licence"), {}});
         }
     }
 
@@ -71,14 +66,14 @@ private:
                                &run,
                                m.groups[1],
                                0.97,
-                               QStringLiteral("is a line of a machine-readable zone: its check digits hold"),
+                               Tr::tr("is a line of a machine-readable zone: its check digits hold"),
                                {}});
             else if (names || opens)
                 out.push_back({Kind::Passport,
                                &run,
                                m.groups[1],
                                0.9,
-                               QStringLiteral("has the form of a line of a machine-readable zone"),
+                               Tr::tr("has the form of a line of a machine-readable zone"),
                                {}});
         }
     }

@@ -1,4 +1,5 @@
 // E-mail addresses (RFC 5322 addr-spec, the forms in use), with dots and signs a reader may have lost.
+#include "base/sentence.h"
 #include "finding/detector.h"
 
 namespace eyelid {
@@ -30,14 +31,13 @@ public:
                 if (!dotted && m_prompt.found(SearchText(run.text().mid(span.end(), 6)))) continue;
                 const bool labelled = labelFor(in.screen, run, span, Kind::Email) != nullptr;
                 if (dotted)
-                    out.push_back(
-                        {Kind::Email, &run, span, 0.98, QStringLiteral("has the form of an e-mail address"), {}});
+                    out.push_back({Kind::Email, &run, span, 0.98, Tr::tr("has the form of an e-mail address"), {}});
                 else if (domain.size() >= 4 && local.size() >= 2)
                     out.push_back({Kind::Email,
                                    &run,
                                    span,
                                    labelled ? 0.9 : 0.7,
-                                   QStringLiteral("looks like an e-mail address whose dot was lost in reading"),
+                                   Tr::tr("looks like an e-mail address whose dot was lost in reading"),
                                    {}});
             }
         });
@@ -48,7 +48,7 @@ public:
                                &run,
                                m.groups[1],
                                0.65,
-                               QStringLiteral("stands between angle brackets and has a mail domain's ending"),
+                               Tr::tr("stands between angle brackets and has a mail domain's ending"),
                                {}});
         // Under a label that says e-mail, where the @ itself was misread.
         for (const LabelledValue& value : in.screen.labelled()) {
@@ -62,7 +62,7 @@ public:
                                &run,
                                span,
                                0.65,
-                               QStringLiteral("%1 and has a mail domain's ending").arg(value.because()),
+                               Tr::tr("%1 and has a mail domain's ending").arg(value.because()),
                                {}});
             }
         }

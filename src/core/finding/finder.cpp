@@ -1,5 +1,6 @@
 #include "finding/finder.h"
 
+#include "base/sentence.h"
 #include "finding/candidates.h"
 #include "finding/check_digits.h"
 #include "finding/detector.h"
@@ -14,28 +15,6 @@
 
 namespace eyelid {
 namespace {
-
-class Exceptions {
-public:
-    explicit Exceptions(const QStringList& entries) {
-        for (const QString& e : entries) {
-            if (e.size() > 2 && e.startsWith(QLatin1Char('/')) && e.endsWith(QLatin1Char('/'))) {
-                if (auto p = Pattern::compile(e.mid(1, e.size() - 2))) m_patterns.push_back(std::move(*p));
-            } else {
-                m_values << exactly(e);
-            }
-        }
-    }
-    bool holds(const QString& text) const {
-        if (m_values.contains(exactly(text))) return true;
-        const SearchText search(text);
-        return std::any_of(m_patterns.begin(), m_patterns.end(), [&](const Pattern& p) { return p.found(search); });
-    }
-
-private:
-    QStringList m_values;
-    std::vector<Pattern> m_patterns;
-};
 
 bool fulfils(const QString& check, const QString& text) {
     QString digits;
@@ -55,8 +34,6 @@ bool fulfils(const QString& check, const QString& text) {
 // The policy's own patterns.
 void findOwn(const ScreenText& screen, const Policy& policy, std::vector<Candidate>& out) {
     for (const PolicyPattern& own : policy.patterns) {
-        auto pattern = Pattern::compile(own.match);
-        if (!pattern) continue; // told when the policy was read
         for (const Run& run : screen.runs()) {
             const auto says = [&](int line) {
                 if (line < 0) return false;
@@ -67,11 +44,11 @@ void findOwn(const ScreenText& screen, const Policy& policy, std::vector<Candida
             if (!own.near.isEmpty() && !says(run.line) && !says(screen.lineBeside(run.line)) &&
                 !says(screen.lineAbove(run.line)))
                 continue;
-            for (const PatternMatch& m : pattern->all(run.search)) {
+            for (const PatternMatch& m : own.match.all(run.search)) {
                 const Span span = m.groups.size() > 1 && m.groups[1].length > 0 ? m.groups[1] : m.groups[0];
                 if (!own.check.isEmpty() && !fulfils(own.check, run.text().mid(span.start, span.length))) continue;
                 out.push_back(
-                    {own.kind, &run, span, own.confidence, QStringLiteral("is a %1 of the policy").arg(own.name), {}});
+                    {own.kind, &run, span, own.confidence, Tr::tr("is a %1 of the policy").arg(own.name), {}});
             }
         }
     }
@@ -133,7 +110,7 @@ void findAlike(const ScreenText& screen, const std::vector<Candidate>& kept, std
                                &run,
                                {0, int(run.text().size())},
                                0.65,
-                               QStringLiteral("is written like the others of its column or row"),
+                               Tr::tr("is written like the others of its column or row"),
                                {}});
     }
 }
@@ -215,7 +192,7 @@ std::vector<Finding> Finder::find(const Page& page, const Policy& policy, const 
             };
             if (std::all_of(f.boxes.begin(), f.boxes.end(), known)) continue;
             f.confidence *= 0.8;
-            f.reason += QStringLiteral(" in another reading of it");
+            f.reason = sentence(Tr::tr("%1 in another reading of it"), f.reason);
             if (f.confidence >= policy.rule(f.kind).threshold) findings.push_back(std::move(f));
         }
     findCodes(page, policy, watch, findings);
@@ -226,7 +203,7 @@ std::vector<Finding> Finder::find(const Page& page, const Policy& policy, const 
         f.confidence = 0.85;
         // No key: two faces are never known to be of one person.
         f.textHeight = 8;
-        f.reason = QStringLiteral("looks like a face on a photograph");
+        f.reason = Tr::tr("looks like a face on a photograph");
         if (policy.looksFor(Kind::Face) && f.confidence >= policy.rule(Kind::Face).threshold)
             findings.push_back(std::move(f));
     }
@@ -253,7 +230,7 @@ void Finder::findCodes(const Page& page, const Policy& policy, const WatchList& 
         f.text = code.content;
         f.boxes = {code.box};
         f.textHeight = std::min(code.box.width(), code.box.height()) / 20;
-        f.reason = QStringLiteral("is a %1").arg(code.kind);
+        f.reason = Tr::tr("is a %1").arg(code.kind);
         // A product's barcode says nothing of anybody; what two dimensions hold may be anything.
         const bool flat = code.kind.startsWith(QLatin1String("EAN")) || code.kind.startsWith(QLatin1String("UPC")) ||
                           code.kind.startsWith(QLatin1String("ITF")) || code.kind.startsWith(QLatin1String("DataBar"));
@@ -270,7 +247,7 @@ void Finder::findCodes(const Page& page, const Policy& policy, const WatchList& 
             f.confidence = surest->confidence;
             f.text = surest->text;
             f.key = surest->key;
-            f.reason += QStringLiteral(" that holds a value of this kind, which %1").arg(surest->reason);
+            f.reason = sentence(Tr::tr("%1 that holds a value of this kind, which %2"), f.reason, surest->reason);
         }
         if (f.key.isEmpty()) f.key = kindName(f.kind) + u':' + skeleton(f.text);
         const KindRule& rule = policy.rule(f.kind);
@@ -282,24 +259,20 @@ void Finder::findCodes(const Page& page, const Policy& policy, const WatchList& 
 
 std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, const WatchList& watch) const {
     const ScreenText screen(page, policy.labels);
-    auto own = WatchList::make(policy.watchWords, policy.watchPatterns);
-    WatchList ofPolicy;
-    if (own) ofPolicy = std::move(*own); // its patterns were checked when the policy was read
     const Surroundings in{screen, m_parts->names, watch};
-    const Surroundings inPolicy{screen, m_parts->names, ofPolicy};
+    const Surroundings inPolicy{screen, m_parts->names, policy.watch};
     std::vector<Candidate> candidates;
     for (const auto& detector : m_parts->detectors) detector->find(in, candidates);
-    if (!ofPolicy.isEmpty()) m_parts->detectors.front()->find(inPolicy, candidates);
+    if (!policy.watch.isEmpty()) m_parts->detectors.front()->find(inPolicy, candidates);
 
     findOwn(screen, policy, candidates);
-    const Exceptions exceptions(policy.exceptions);
     // A given watch list is looked for under any policy: whoever names words means them.
     const auto wanted = [&](const Candidate& c) {
         if (c.span.length <= 0) return false;
         if (c.kind == Kind::Watch) return true;
         const KindRule& rule = policy.rule(c.kind);
         return policy.looksFor(c.kind) && c.confidence >= rule.threshold &&
-               !exceptions.holds(c.run->text().mid(c.span.start, c.span.length));
+               !policy.exceptions.holds(c.run->text().mid(c.span.start, c.span.length));
     };
     std::erase_if(candidates, [&](const Candidate& c) { return !wanted(c); });
     // The surest first; of equals the longer, then the one higher up, so that the order is always the same.

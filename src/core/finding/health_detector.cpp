@@ -1,5 +1,6 @@
 // Health facts: what a label of a medical record speaks for, and codes of the International Classification of Diseases
 // (WHO, ICD-10) beside such a label or a word for a diagnosis.
+#include "base/sentence.h"
 #include "finding/detector.h"
 
 #include <QSet>
@@ -26,13 +27,12 @@ public:
         }
         for (const Run& run : in.screen.runs())
             for (const PatternMatch& m : m_coded.all(run.search))
-                out.push_back(
-                    {Kind::Health,
-                     &run,
-                     m.groups[1],
-                     0.85,
-                     QStringLiteral("is a code of the classification of diseases (ICD-10) after a word for it"),
-                     {}});
+                out.push_back({Kind::Health,
+                               &run,
+                               m.groups[1],
+                               0.85,
+                               Tr::tr("is a code of the classification of diseases (ICD-10) after a word for it"),
+                               {}});
     }
 
 private:

@@ -1,4 +1,5 @@
 // International bank account numbers (ISO 13616), with or without spaces.
+#include "base/sentence.h"
 #include "finding/check_digits.h"
 #include "finding/detector.h"
 #include "language/spelling.h"
@@ -64,15 +65,13 @@ private:
         for (const QChar c : value) digits += c.isDigit();
         if (holds)
             out.push_back({Kind::Iban, &run, span, 0.98,
-                           QStringLiteral("is an IBAN: its country's length and its check digits (mod 97) hold"), key});
+                           Tr::tr("is an IBAN: its country's length and its check digits (mod 97) hold"), key});
         else if (label)
             out.push_back({Kind::Iban, &run, span, 0.85,
-                           QStringLiteral("%1; its check digits do not hold, perhaps misread").arg(label->because()),
-                           key});
+                           Tr::tr("%1; its check digits do not hold, perhaps misread").arg(label->because()), key});
         else if (digits * 2 >= value.size())
             out.push_back({Kind::Iban, &run, span, 0.7,
-                           QStringLiteral("has the form of an IBAN; its check digits do not hold, perhaps misread"),
-                           key});
+                           Tr::tr("has the form of an IBAN; its check digits do not hold, perhaps misread"), key});
     }
 
     Pattern m_start{R"((?:^|[^\w])([A-Z015][A-Z015][\dOISB]{2} ?[A-Z\dl]))"};

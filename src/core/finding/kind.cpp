@@ -1,5 +1,7 @@
 #include "finding/kind.h"
 
+#include "base/sentence.h"
+
 #include <array>
 
 namespace eyelid {
@@ -12,31 +14,31 @@ struct Names {
 };
 
 constexpr std::array names{
-    Names{Kind::Person, "person", "Person"},
-    Names{Kind::Email, "email", "E-mail address"},
-    Names{Kind::Phone, "phone", "Phone number"},
-    Names{Kind::Address, "address", "Postal address"},
-    Names{Kind::Dob, "dob", "Date of birth"},
-    Names{Kind::Card, "card", "Payment card"},
-    Names{Kind::Iban, "iban", "IBAN"},
-    Names{Kind::Account, "account", "Bank account"},
-    Names{Kind::NationalId, "nationalid", "National identity number"},
-    Names{Kind::Passport, "passport", "Passport or licence"},
-    Names{Kind::Ip, "ip", "IP address"},
-    Names{Kind::Mac, "mac", "MAC address"},
-    Names{Kind::Username, "username", "User name"},
-    Names{Kind::Secret, "secret", "Secret"},
-    Names{Kind::Plate, "plate", "Vehicle plate"},
-    Names{Kind::Health, "health", "Health fact"},
-    Names{Kind::Location, "location", "Coordinates"},
-    Names{Kind::Device, "device", "Device number"},
-    Names{Kind::Wallet, "wallet", "Wallet address"},
-    Names{Kind::Link, "link", "Personal web address"},
-    Names{Kind::Record, "record", "Record number"},
-    Names{Kind::Date, "date", "Date"},
-    Names{Kind::Code, "code", "Code"},
-    Names{Kind::Face, "face", "Face"},
-    Names{Kind::Watch, "watch", "Watch list"},
+    Names{Kind::Person, "person", QT_TRANSLATE_NOOP("eyelid", "Person")},
+    Names{Kind::Email, "email", QT_TRANSLATE_NOOP("eyelid", "E-mail address")},
+    Names{Kind::Phone, "phone", QT_TRANSLATE_NOOP("eyelid", "Phone number")},
+    Names{Kind::Address, "address", QT_TRANSLATE_NOOP("eyelid", "Postal address")},
+    Names{Kind::Dob, "dob", QT_TRANSLATE_NOOP("eyelid", "Date of birth")},
+    Names{Kind::Card, "card", QT_TRANSLATE_NOOP("eyelid", "Payment card")},
+    Names{Kind::Iban, "iban", QT_TRANSLATE_NOOP("eyelid", "IBAN")},
+    Names{Kind::Account, "account", QT_TRANSLATE_NOOP("eyelid", "Bank account")},
+    Names{Kind::NationalId, "nationalid", QT_TRANSLATE_NOOP("eyelid", "National identity number")},
+    Names{Kind::Passport, "passport", QT_TRANSLATE_NOOP("eyelid", "Passport or licence")},
+    Names{Kind::Ip, "ip", QT_TRANSLATE_NOOP("eyelid", "IP address")},
+    Names{Kind::Mac, "mac", QT_TRANSLATE_NOOP("eyelid", "MAC address")},
+    Names{Kind::Username, "username", QT_TRANSLATE_NOOP("eyelid", "User name")},
+    Names{Kind::Secret, "secret", QT_TRANSLATE_NOOP("eyelid", "Secret")},
+    Names{Kind::Plate, "plate", QT_TRANSLATE_NOOP("eyelid", "Vehicle plate")},
+    Names{Kind::Health, "health", QT_TRANSLATE_NOOP("eyelid", "Health fact")},
+    Names{Kind::Location, "location", QT_TRANSLATE_NOOP("eyelid", "Coordinates")},
+    Names{Kind::Device, "device", QT_TRANSLATE_NOOP("eyelid", "Device number")},
+    Names{Kind::Wallet, "wallet", QT_TRANSLATE_NOOP("eyelid", "Wallet address")},
+    Names{Kind::Link, "link", QT_TRANSLATE_NOOP("eyelid", "Personal web address")},
+    Names{Kind::Record, "record", QT_TRANSLATE_NOOP("eyelid", "Record number")},
+    Names{Kind::Date, "date", QT_TRANSLATE_NOOP("eyelid", "Date")},
+    Names{Kind::Code, "code", QT_TRANSLATE_NOOP("eyelid", "Code")},
+    Names{Kind::Face, "face", QT_TRANSLATE_NOOP("eyelid", "Face")},
+    Names{Kind::Watch, "watch", QT_TRANSLATE_NOOP("eyelid", "Watch list")},
 };
 
 constexpr auto kinds = [] {
@@ -62,7 +64,7 @@ std::optional<Kind> kindFromName(const QString& name) {
 }
 
 QString kindTitle(Kind kind) {
-    return QString::fromLatin1(names[size_t(kind)].title);
+    return Tr::tr(names[size_t(kind)].title);
 }
 
 } // namespace eyelid

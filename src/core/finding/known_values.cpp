@@ -1,4 +1,5 @@
 // The finder's other half: values that are known are looked for, on pages and in text that leaves beside the pictures.
+#include "base/sentence.h"
 #include "finding/candidates.h"
 #include "finding/finder_parts.h"
 #include "finding/phrase_search.h"
@@ -134,8 +135,7 @@ std::vector<Finding> Finder::carry(const Page& page, const std::vector<Finding>&
         if (value.kind == Kind::Person && !nameRestored(s.text())[0].isUpper() &&
             (!s.sought->whole || m_parts->names.isCommonWord(s.text())))
             continue;
-        Finding f =
-            toFinding(screen, {value.kind, s.run, s.span, 0.75, QStringLiteral("was found elsewhere in the case"), {}});
+        Finding f = toFinding(screen, {value.kind, s.run, s.span, 0.75, Tr::tr("was found elsewhere in the case"), {}});
         if (s.sought->whole && !value.key.isEmpty()) f.key = value.key;
         if (f.boxes.empty() || allCovered(f, {&already, &found})) continue;
         f.ground = policy.rule(f.kind).ground;
@@ -171,7 +171,7 @@ std::vector<Finding> Finder::readable(const Page& page, const std::vector<Findin
         if (!s.sought->exactly && value.kind == Kind::Person && !exact.contains(exactly(text)) &&
             !nameRestored(text)[0].isUpper() && (!s.sought->whole || m_parts->names.isCommonWord(text)))
             continue;
-        Finding f = toFinding(screen, {value.kind, s.run, s.span, 1, QStringLiteral("is covered elsewhere"), {}});
+        Finding f = toFinding(screen, {value.kind, s.run, s.span, 1, Tr::tr("is covered elsewhere"), {}});
         if (s.sought->whole && !value.key.isEmpty()) f.key = value.key;
         if (!f.boxes.empty() && !allCovered(f, {&found})) found.push_back(std::move(f));
     }

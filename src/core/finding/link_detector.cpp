@@ -1,5 +1,6 @@
 // Web addresses that name a person or let in whoever has them: parameters that carry a key or a name (RFC 3986), paths
 // of password resets and invitations, and pages named after somebody.
+#include "base/sentence.h"
 #include "finding/detector.h"
 
 namespace eyelid {
@@ -9,18 +10,18 @@ class LinkDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         eachRun(in.screen, [&](const Run& run) {
-            const auto add = [&](const PatternMatch& m, double confidence, const char* reason) {
-                if (counts(run, m.groups[1]))
-                    out.push_back({Kind::Link, &run, m.groups[1], confidence, QString::fromLatin1(reason), {}});
+            const auto add = [&](const PatternMatch& m, double confidence, const QString& reason) {
+                if (counts(run, m.groups[1])) out.push_back({Kind::Link, &run, m.groups[1], confidence, reason, {}});
             };
             for (const PatternMatch& m : m_personal.all(run.search))
-                add(m, 0.85, "is a part of a web address that says who somebody is");
+                add(m, 0.85, Tr::tr("is a part of a web address that says who somebody is"));
             for (const PatternMatch& m : m_key.all(run.search))
-                add(m, 0.9, "is a part of a web address that lets in whoever has it");
+                add(m, 0.9, Tr::tr("is a part of a web address that lets in whoever has it"));
             for (const PatternMatch& m : m_reset.all(run.search))
-                add(m, 0.85, "is a web address for setting a password or accepting an invitation");
+                add(m, 0.85, Tr::tr("is a web address for setting a password or accepting an invitation"));
             for (const PatternMatch& m : m_page.all(run.search))
-                if (!in.names.isCommonWord(m.text(run.search, 1))) add(m, 0.7, "is a web page named after somebody");
+                if (!in.names.isCommonWord(m.text(run.search, 1)))
+                    add(m, 0.7, Tr::tr("is a web page named after somebody"));
         });
     }
 

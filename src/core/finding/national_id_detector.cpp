@@ -1,5 +1,6 @@
 // National identity, social security and tax numbers: US SSN, UK National Insurance and NHS numbers, German tax
 // identification number, French NIR, Spanish DNI and NIE, Dutch BSN. Rules: check_digits.h.
+#include "base/sentence.h"
 #include "finding/check_digits.h"
 #include "finding/detector.h"
 #include "language/spelling.h"
@@ -94,10 +95,8 @@ private:
                     const LabelledValue* label = labelFor(in.screen, run, span, Kind::NationalId);
                     const double confidence = label ? 0.97 : scheme.alone;
                     if (confidence < 0.3) continue;
-                    out.push_back(
-                        {Kind::NationalId, &run, span, confidence,
-                         QStringLiteral("is %1: %2").arg(QLatin1String(scheme.title), QLatin1String(scheme.rule)),
-                         digits});
+                    out.push_back({Kind::NationalId, &run, span, confidence,
+                                   Tr::tr("is %1: %2").arg(Tr::tr(scheme.title), Tr::tr(scheme.rule)), digits});
                 }
     }
 
@@ -115,10 +114,9 @@ private:
                 const QString number = digitsRestored(id);
                 const bool holds = nhsNumberHolds(number) || dutchBsnHolds(number);
                 const Span span{value.span.start + m.groups[0].start, m.groups[0].length};
-                out.push_back(
-                    {Kind::NationalId, &run, span, holds ? 0.93 : 0.8,
-                     holds ? QStringLiteral("%1 and its check digit holds").arg(value.because()) : value.because(),
-                     id});
+                out.push_back({Kind::NationalId, &run, span, holds ? 0.93 : 0.8,
+                               holds ? Tr::tr("%1 and its check digit holds").arg(value.because()) : value.because(),
+                               id});
                 break;
             }
         }
@@ -139,39 +137,53 @@ private:
                              double alone, bool digits = true, bool keepsSigns = false) {
             all.push_back({title, rule, Pattern(pattern), holds, alone, digits, keepsSigns});
         };
-        add("an Italian tax code", "its control letter holds",
+        add(QT_TRANSLATE_NOOP("eyelid", "an Italian tax code"), QT_TRANSLATE_NOOP("eyelid", "its control letter holds"),
             R"((?:^|[^\w])([A-Z]{6}[A-Z\d]{2}[A-Z][A-Z\d]{2}[A-Z][A-Z\d]{3}[A-Z])(?:$|[^\w]))", italianCodeHolds, 0.97,
             false);
-        add("a Polish PESEL number", "its date and control digit hold", R"((?:^|[^\w.\-])(\d{11})(?:$|[^\w.\-]))",
+        add(QT_TRANSLATE_NOOP("eyelid", "a Polish PESEL number"),
+            QT_TRANSLATE_NOOP("eyelid", "its date and control digit hold"), R"((?:^|[^\w.\-])(\d{11})(?:$|[^\w.\-]))",
             peselHolds, 0.6);
-        add("a Portuguese tax number", "its control digit holds",
+        add(QT_TRANSLATE_NOOP("eyelid", "a Portuguese tax number"),
+            QT_TRANSLATE_NOOP("eyelid", "its control digit holds"),
             R"((?:^|[^\w.\-])(\d{3} ?\d{3} ?\d{3})(?:$|[^\w.\-]))", portugueseNifHolds, 0);
-        add("a Belgian national number", "its control number (mod 97) holds",
+        add(QT_TRANSLATE_NOOP("eyelid", "a Belgian national number"),
+            QT_TRANSLATE_NOOP("eyelid", "its control number (mod 97) holds"),
             R"((?:^|[^\w.\-])(\d{2}\.\d{2}\.\d{2}-\d{3}\.\d{2})(?:$|[^\w.\-]))", belgianNumberHolds, 0.96);
-        add("a Swedish personal number", "its date and control digit (Luhn) hold",
+        add(QT_TRANSLATE_NOOP("eyelid", "a Swedish personal number"),
+            QT_TRANSLATE_NOOP("eyelid", "its date and control digit (Luhn) hold"),
             R"((?:^|[^\w.\-])(?:19|20)?(\d{6}[\-+]\d{4})(?:$|[^\w.\-]))", swedishNumberHolds, 0.85);
-        add("a Norwegian national number", "its date and both control digits hold",
+        add(QT_TRANSLATE_NOOP("eyelid", "a Norwegian national number"),
+            QT_TRANSLATE_NOOP("eyelid", "its date and both control digits hold"),
             R"((?:^|[^\w.\-])(\d{6} ?\d{5})(?:$|[^\w.\-]))", norwegianNumberHolds, 0.8);
-        add("a Danish personal number", "it begins with a date", R"((?:^|[^\w.\-])(\d{6}-\d{4})(?:$|[^\w.\-]))",
+        add(QT_TRANSLATE_NOOP("eyelid", "a Danish personal number"),
+            QT_TRANSLATE_NOOP("eyelid", "it begins with a date"), R"((?:^|[^\w.\-])(\d{6}-\d{4})(?:$|[^\w.\-]))",
             danishNumberForm, 0.55);
-        add("a Finnish personal code", "its control character (mod 31) holds",
+        add(QT_TRANSLATE_NOOP("eyelid", "a Finnish personal code"),
+            QT_TRANSLATE_NOOP("eyelid", "its control character (mod 31) holds"),
             R"((?:^|[^\w])(\d{6}[\-+A-F]\d{3}[0-9A-Y])(?:$|[^\w]))", finnishCodeHolds, 0.93, false, true);
-        add("a Swiss insurance number", "its check digit holds",
+        add(QT_TRANSLATE_NOOP("eyelid", "a Swiss insurance number"),
+            QT_TRANSLATE_NOOP("eyelid", "its check digit holds"),
             R"((?:^|[^\w])(756[. ]?\d{4}[. ]?\d{4}[. ]?\d{2})(?:$|[^\w]))", swissNumberHolds, 0.93);
-        add("an Austrian insurance number", "its control digit holds",
+        add(QT_TRANSLATE_NOOP("eyelid", "an Austrian insurance number"),
+            QT_TRANSLATE_NOOP("eyelid", "its control digit holds"),
             R"((?:^|[^\w.\-])(\d{4} \d{6}|\d{10})(?:$|[^\w.\-]))", austrianNumberHolds, 0.3);
-        add("a Brazilian tax number", "its control digits hold",
+        add(QT_TRANSLATE_NOOP("eyelid", "a Brazilian tax number"),
+            QT_TRANSLATE_NOOP("eyelid", "its control digits hold"),
             R"((?:^|[^\w.\-])(\d{3}\.\d{3}\.\d{3}-\d{2}|\d{11})(?:$|[^\w.\-]))", cpfHolds, 0.6);
-        add("a Canadian insurance number", "its check digit (Luhn) holds",
+        add(QT_TRANSLATE_NOOP("eyelid", "a Canadian insurance number"),
+            QT_TRANSLATE_NOOP("eyelid", "its check digit (Luhn) holds"),
             R"((?:^|[^\w.\-])(\d{3}[ \-]\d{3}[ \-]\d{3}|\d{9})(?:$|[^\w.\-]))", canadianNumberHolds, 0);
-        add("an Australian tax file number", "its check digit holds",
+        add(QT_TRANSLATE_NOOP("eyelid", "an Australian tax file number"),
+            QT_TRANSLATE_NOOP("eyelid", "its check digit holds"),
             R"((?:^|[^\w.\-])(\d{3} \d{3} \d{3}|\d{9})(?:$|[^\w.\-]))", australianTaxNumberHolds, 0);
-        add("an Irish PPS number", "its control letter (mod 23) holds", R"((?:^|[^\w])(\d{7}[A-W][A-IW]?)(?:$|[^\w]))",
-            irishNumberHolds, 0.6, false);
-        add("an Aadhaar number", "its check digit (Verhoeff) holds",
+        add(QT_TRANSLATE_NOOP("eyelid", "an Irish PPS number"),
+            QT_TRANSLATE_NOOP("eyelid", "its control letter (mod 23) holds"),
+            R"((?:^|[^\w])(\d{7}[A-W][A-IW]?)(?:$|[^\w]))", irishNumberHolds, 0.6, false);
+        add(QT_TRANSLATE_NOOP("eyelid", "an Aadhaar number"),
+            QT_TRANSLATE_NOOP("eyelid", "its check digit (Verhoeff) holds"),
             R"((?:^|[^\w.\-])([2-9]\d{3} \d{4} \d{4})(?:$|[^ \w.\-]))", aadhaarHolds, 0.6);
-        add("an NHS number", "its check digit (mod 11) holds", R"((?:^|[^\w.\-])(\d{3} \d{3} \d{4})(?:$|[^\w.\-]))",
-            nhsNumberHolds, 0.55);
+        add(QT_TRANSLATE_NOOP("eyelid", "an NHS number"), QT_TRANSLATE_NOOP("eyelid", "its check digit (mod 11) holds"),
+            R"((?:^|[^\w.\-])(\d{3} \d{3} \d{4})(?:$|[^\w.\-]))", nhsNumberHolds, 0.55);
         return all;
     }
 

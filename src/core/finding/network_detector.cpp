@@ -1,4 +1,5 @@
 // IP addresses (RFC 791, RFC 4291 and 5952) and MAC addresses (IEEE 802).
+#include "base/sentence.h"
 #include "finding/detector.h"
 #include "language/spelling.h"
 
@@ -24,10 +25,10 @@ public:
                 if (m_version.found(SearchText(before))) continue;
                 if (fits)
                     out.push_back({Kind::Ip, &run, span, 0.95,
-                                   QStringLiteral("has the form of an IP address: four numbers up to 255"), text});
+                                   Tr::tr("has the form of an IP address: four numbers up to 255"), text});
                 else
                     out.push_back({Kind::Ip, &run, span, 0.55,
-                                   QStringLiteral("has the form of an IP address with a number misread"), text});
+                                   Tr::tr("has the form of an IP address with a number misread"), text});
             }
             for (const PatternMatch& m : m_v6.all(run.search)) {
                 const Span& span = m.groups[1];
@@ -42,10 +43,10 @@ public:
                 in6_addr parsed;
                 const qsizetype colons = text.count(QLatin1Char(':'));
                 if (inet_pton(AF_INET6, text.toLatin1().constData(), &parsed) == 1 && raw.size() >= 5) {
-                    out.push_back({Kind::Ip, &run, span, 0.95, QStringLiteral("is an IPv6 address"), text.toLower()});
+                    out.push_back({Kind::Ip, &run, span, 0.95, Tr::tr("is an IPv6 address"), text.toLower()});
                 } else if (colons >= 3 && m_prefix.found(SearchText(text))) {
-                    out.push_back({Kind::Ip, &run, span, 0.7,
-                                   QStringLiteral("begins like an IPv6 address, perhaps misread"), text.toLower()});
+                    out.push_back({Kind::Ip, &run, span, 0.7, Tr::tr("begins like an IPv6 address, perhaps misread"),
+                                   text.toLower()});
                 }
             }
             for (const PatternMatch& m : m_mac.all(run.search)) {
@@ -62,7 +63,7 @@ public:
                     .remove(QLatin1Char(' '))
                     .remove(QLatin1Char(';'));
                 out.push_back({Kind::Mac, &run, span, 0.95,
-                               QStringLiteral("has the form of a MAC address: six pairs of hexadecimal digits"), key});
+                               Tr::tr("has the form of a MAC address: six pairs of hexadecimal digits"), key});
             }
         });
     }

@@ -1,5 +1,7 @@
 #include "finding/pattern.h"
 
+#include "base/sentence.h"
+
 #include <re2/re2.h>
 
 namespace eyelid {
@@ -35,28 +37,30 @@ SearchText::SearchText(const QString& text) : m_text(text), m_bytes(text.toUtf8(
 }
 
 Pattern::Pattern() = default;
-Pattern::Pattern(Pattern&&) noexcept = default;
-Pattern& Pattern::operator=(Pattern&&) noexcept = default;
-Pattern::~Pattern() = default;
 
 Pattern::Pattern(const char* expression, bool caseMatters)
-    : m_expression(std::make_unique<re2::RE2>(expression, optionsFor(caseMatters))) {
+    : m_expression(std::make_shared<const re2::RE2>(expression, optionsFor(caseMatters))) {
     if (!m_expression->ok()) qFatal("pattern %s: %s", expression, m_expression->error().c_str());
 }
 
 Result<Pattern> Pattern::compile(const QString& expression, bool caseMatters) {
     Pattern pattern;
     const QByteArray bytes = expression.toUtf8();
-    pattern.m_expression = std::make_unique<re2::RE2>(piece(bytes), optionsFor(caseMatters));
+    pattern.m_expression = std::make_shared<const re2::RE2>(piece(bytes), optionsFor(caseMatters));
     if (!pattern.m_expression->ok())
         return Error{Error::Kind::BadInput,
-                     QStringLiteral("the pattern %1 cannot be used: %2")
+                     Tr::tr("the pattern %1 cannot be used: %2")
                          .arg(expression, QString::fromStdString(pattern.m_expression->error()))};
     return pattern;
 }
 
+QString Pattern::expression() const {
+    return m_expression ? QString::fromStdString(m_expression->pattern()) : QString();
+}
+
 std::vector<PatternMatch> Pattern::all(const SearchText& in) const {
     std::vector<PatternMatch> matches;
+    if (!m_expression) return matches;
     const re2::StringPiece text = piece(in.bytes());
     const int n = std::min(m_expression->NumberOfCapturingGroups(), 9) + 1;
     re2::StringPiece groups[10];
@@ -84,12 +88,17 @@ std::vector<PatternMatch> Pattern::all(const SearchText& in) const {
 }
 
 bool Pattern::found(const SearchText& in) const {
-    return re2::RE2::PartialMatch(piece(in.bytes()), *m_expression);
+    return m_expression && re2::RE2::PartialMatch(piece(in.bytes()), *m_expression);
 }
 
 bool Pattern::matchesWhole(const QString& text) const {
     const QByteArray bytes = text.toUtf8();
-    return re2::RE2::FullMatch(piece(bytes), *m_expression);
+    return m_expression && re2::RE2::FullMatch(piece(bytes), *m_expression);
+}
+
+std::optional<QString> betweenSlashes(const QString& entry) {
+    if (entry.size() <= 2 || !entry.startsWith(u'/') || !entry.endsWith(u'/')) return std::nullopt;
+    return entry.mid(1, entry.size() - 2);
 }
 
 } // namespace eyelid

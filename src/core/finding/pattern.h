@@ -5,6 +5,7 @@
 #include "base/result.h"
 
 #include <memory>
+#include <optional>
 #include <QByteArray>
 #include <QString>
 #include <vector>
@@ -45,15 +46,17 @@ struct PatternMatch {
     }
 };
 
+/// Compiled once; copies share it.
 class Pattern {
 public:
+    /// Matches nothing.
+    Pattern();
     /// For the program's own patterns: a wrong one is a programming error.
     explicit Pattern(const char* expression, bool caseMatters = true);
     /// For patterns users write. The error says what RE2 dislikes about it.
     static Result<Pattern> compile(const QString& expression, bool caseMatters = false);
-    Pattern(Pattern&&) noexcept;
-    Pattern& operator=(Pattern&&) noexcept;
-    ~Pattern();
+
+    QString expression() const;
 
     /// All matches that do not overlap, from left to right. Empty matches are left out.
     std::vector<PatternMatch> all(const SearchText& in) const;
@@ -61,8 +64,10 @@ public:
     bool matchesWhole(const QString& text) const;
 
 private:
-    Pattern();
-    std::unique_ptr<re2::RE2> m_expression;
+    std::shared_ptr<const re2::RE2> m_expression;
 };
+
+/// What stands between the slashes of an entry written as a pattern: "/FN-\\d+/".
+std::optional<QString> betweenSlashes(const QString& entry);
 
 } // namespace eyelid

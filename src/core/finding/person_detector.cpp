@@ -1,5 +1,6 @@
 // Names of people. Evidence is added up: name lists, titles, greetings and closings, labels and headings, what the
 // rest of the column looks like, and mail addresses elsewhere on the screen. The sum is the confidence.
+#include "base/sentence.h"
 #include "finding/detector.h"
 #include "finding/labels.h"
 #include "finding/phrase_search.h"
@@ -174,7 +175,7 @@ private:
     }
 
     static QString sentence(const Proposal& p) {
-        if (p.evidence.isEmpty()) return QStringLiteral("looks like a name");
+        if (p.evidence.isEmpty()) return Tr::tr("looks like a name");
         return p.evidence.join(QStringLiteral("; "));
     }
 
@@ -277,10 +278,10 @@ private:
             if (t.shouting && !label) return;
             if (given) {
                 sum += common ? 0.2 : 0.36;
-                p.evidence << QStringLiteral("is on the list of given names");
+                p.evidence << Tr::tr("is on the list of given names");
             } else if (family) {
                 sum += common ? 0.05 : 0.2;
-                p.evidence << QStringLiteral("is on the list of family names");
+                p.evidence << Tr::tr("is on the list of family names");
             } else if (common) {
                 sum -= 0.4;
             }
@@ -294,7 +295,7 @@ private:
             // "Your operator Ines", also where the line breaks between the two.
             if (!common && inRole(in, run, tokens, first)) {
                 sum += 0.35;
-                p.evidence << QStringLiteral("follows a word for somebody's part");
+                p.evidence << Tr::tr("follows a word for somebody's part");
             }
         } else {
             int known = 0;
@@ -308,12 +309,12 @@ private:
             // Two words that each may be ordinary are a name when both are names.
             if (known >= 2) sum += 0.1;
             if (known >= 2)
-                p.evidence << QStringLiteral("has a given and a family name of the lists of names");
+                p.evidence << Tr::tr("has a given and a family name of the lists of names");
             else if (known == 1)
-                p.evidence << QStringLiteral("has a word that is on the lists of names");
+                p.evidence << Tr::tr("has a word that is on the lists of names");
             if (reversed) {
                 sum += 0.1;
-                p.evidence << QStringLiteral("is written surname first");
+                p.evidence << Tr::tr("is written surname first");
             }
             bool particle = false;
             for (size_t i = first + 1; i < last; ++i)
@@ -331,18 +332,18 @@ private:
             if (!isParticle(tokens[i]) && ordinary(tokens[i])) p.shaped = false;
         if (afterTitle) {
             sum += 0.6;
-            p.evidence << QStringLiteral("follows a title");
+            p.evidence << Tr::tr("follows a title");
             span.length += span.start - tokens[start - 1].span.start;
             span.start = tokens[start - 1].span.start;
         }
         p.inCell = label && label->how != LabelledValue::How::Inside;
         if (greeted) {
             sum += 0.5;
-            p.evidence << QStringLiteral("follows a greeting");
+            p.evidence << Tr::tr("follows a greeting");
         }
         if (closed && first == 0) {
             sum += 0.5;
-            p.evidence << QStringLiteral("stands under a letter's closing");
+            p.evidence << Tr::tr("stands under a letter's closing");
         }
         if (label) {
             // A label speaks for the first name-like words of its value.
@@ -353,10 +354,10 @@ private:
         }
         if (count >= 2 && inRole(in, run, tokens, first)) {
             sum += 0.35;
-            p.evidence << QStringLiteral("follows a word for somebody's part");
+            p.evidence << Tr::tr("follows a word for somebody's part");
         } else if (first > 0 && count >= 2 && speaksOfPeople(tokens[first - 1])) {
             sum += 0.18;
-            p.evidence << QStringLiteral("stands where a person is spoken of");
+            p.evidence << Tr::tr("stands where a person is spoken of");
         }
         // Followed by a word for a street, a firm or a thing: not a person.
         if (!label && last + 1 < tokens.size() && isThing(tokens[last + 1])) sum -= 0.4;
@@ -527,7 +528,7 @@ private:
                 if (bonus[i] > 0) {
                     proposals[i].sum += bonus[i];
                     proposals[i].inCell = true;
-                    proposals[i].evidence << QStringLiteral("stands in a column of names");
+                    proposals[i].evidence << Tr::tr("stands in a column of names");
                 }
         };
         const auto sameSize = [](const TextLine& a, const TextLine& b) {
@@ -556,7 +557,7 @@ private:
                 if (local.contains(last) &&
                     (local.contains(first) || (local.startsWith(first.left(1)) && last.size() >= 5))) {
                     p.sum += 0.4;
-                    p.evidence << QStringLiteral("is what a mail address on the screen is made from");
+                    p.evidence << Tr::tr("is what a mail address on the screen is made from");
                     break;
                 }
         }
@@ -585,12 +586,8 @@ private:
                 const QChar after = hit.span.end() < run.text().size() ? run.text()[hit.span.end()] : QChar();
                 if (QStringLiteral("@/._\\").contains(before) || after == QLatin1Char('@') || after == QLatin1Char('_'))
                     continue;
-                out.push_back({Kind::Person,
-                               &run,
-                               hit.span,
-                               0.7,
-                               QStringLiteral("is part of a name found elsewhere on the screen"),
-                               {}});
+                out.push_back(
+                    {Kind::Person, &run, hit.span, 0.7, Tr::tr("is part of a name found elsewhere on the screen"), {}});
             }
     }
 

@@ -1,4 +1,5 @@
 // Phone numbers: candidates by form, judged by libphonenumber for the regions screens most often come from.
+#include "base/sentence.h"
 #include "finding/detector.h"
 #include "language/spelling.h"
 
@@ -67,19 +68,19 @@ private:
             out.push_back({Kind::Phone, &run, span, confidence, reason, key.right(9)});
         };
         if (label && verdict != Verdict::No)
-            add(0.97, QStringLiteral("%1 and can be dialled").arg(label->because()));
+            add(0.97, Tr::tr("%1 and can be dialled").arg(label->because()));
         else if (label && digits >= 7)
-            add(0.75, QStringLiteral("%1 and has the form of a phone number").arg(label->because()));
+            add(0.75, Tr::tr("%1 and has the form of a phone number").arg(label->because()));
         else if (verdict == Verdict::Valid && (international || (trunk && digits >= 9) || punctuated))
-            add(0.93, QStringLiteral("is a valid phone number"));
+            add(0.93, Tr::tr("is a valid phone number"));
         else if (international && digits >= 9)
-            add(0.8, QStringLiteral("starts like an international phone number"));
+            add(0.8, Tr::tr("starts like an international phone number"));
         else if (verdict == Verdict::Possible && trunk && digits >= 9)
-            add(0.7, QStringLiteral("has a phone number's length and leading zero"));
+            add(0.7, Tr::tr("has a phone number's length and leading zero"));
         else if (verdict == Verdict::Valid && nationalSpanish(in, run, span, text.trimmed()))
-            add(0.7, QStringLiteral("is a valid Spanish phone number and stands where one is written"));
+            add(0.7, Tr::tr("is a valid Spanish phone number and stands where one is written"));
         else if (punctuated)
-            add(0.75, QStringLiteral("has the form of a North American phone number"));
+            add(0.75, Tr::tr("has the form of a North American phone number"));
     }
 
     // Written without anything before it: only beside a mail address, or alone on a line of a Spanish page.

@@ -1,5 +1,6 @@
 // Vehicle plates: the current British form on its own; German, French and Spanish forms, and anything of a plate's
 // shape, by a label or heading.
+#include "base/sentence.h"
 #include "finding/detector.h"
 #include "language/spelling.h"
 
@@ -11,15 +12,15 @@ public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         for (const Run& run : in.screen.runs()) {
             for (const PatternMatch& m : m_british.all(run.search))
-                out.push_back({Kind::Plate, &run, m.groups[1], 0.85,
-                               QStringLiteral("has the form of a British number plate"), key(m.text(run.search, 1))});
+                out.push_back({Kind::Plate, &run, m.groups[1], 0.85, Tr::tr("has the form of a British number plate"),
+                               key(m.text(run.search, 1))});
             for (const PatternMatch& m : m_britishClose.all(run.search))
                 out.push_back({Kind::Plate, &run, m.groups[1], 0.7,
-                               QStringLiteral("has the form of a British number plate, its space lost"),
+                               Tr::tr("has the form of a British number plate, its space lost"),
                                key(m.text(run.search, 1))});
             for (const PatternMatch& m : m_french.all(run.search))
-                out.push_back({Kind::Plate, &run, m.groups[1], 0.75,
-                               QStringLiteral("has the form of a French number plate"), key(m.text(run.search, 1))});
+                out.push_back({Kind::Plate, &run, m.groups[1], 0.75, Tr::tr("has the form of a French number plate"),
+                               key(m.text(run.search, 1))});
         }
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Plate) continue;
@@ -37,7 +38,7 @@ public:
                                &run,
                                {value.span.start + m.groups[0].start, m.groups[0].length},
                                0.85,
-                               QStringLiteral("%1 and looks like a number plate").arg(value.because()),
+                               Tr::tr("%1 and looks like a number plate").arg(value.because()),
                                key(plate)});
                 break;
             }

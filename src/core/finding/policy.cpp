@@ -24,26 +24,26 @@ struct Wrong {
 
 QString text(const toml::node& node, const char* key) {
     const auto* value = node.as_string();
-    if (!value) wrong(node, QStringLiteral("\"%1\" must be a text in quotes").arg(QLatin1String(key)));
+    if (!value) wrong(node, Tr::tr("\"%1\" must be a text in quotes").arg(QLatin1String(key)));
     return QString::fromStdString(value->get());
 }
 
 double number(const toml::node& node, const QString& key, double least, double most) {
     const auto value = node.value<double>();
     if (!value || !(*value >= least && *value <= most)) // nor a number that is none
-        wrong(node, sentence(u"\"%1\" must be a number from %2 to %3", key, least, most));
+        wrong(node, sentence(Tr::tr("\"%1\" must be a number from %2 to %3"), key, least, most));
     return *value;
 }
 
 CoverStyle style(const toml::node& node, const char* key) {
     const auto found = styleFromName(text(node, key));
-    if (!found) wrong(node, QStringLiteral("a style must be \"solid\", \"mosaic\" or \"blur\""));
+    if (!found) wrong(node, Tr::tr("a style must be \"solid\", \"mosaic\" or \"blur\""));
     return *found;
 }
 
 QStringList texts(const toml::node& node, const char* key) {
     const auto* array = node.as_array();
-    if (!array) wrong(node, QStringLiteral("\"%1\" must be a list of texts").arg(QLatin1String(key)));
+    if (!array) wrong(node, Tr::tr("\"%1\" must be a list of texts").arg(QLatin1String(key)));
     QStringList list;
     for (const toml::node& item : *array) list << text(item, key);
     return list;
@@ -54,21 +54,21 @@ Kind kind(const toml::node& node, const QString& name) {
     if (!found) {
         QStringList known;
         for (Kind k : allKinds()) known << kindName(k);
-        wrong(node,
-              QStringLiteral("\"%1\" is not a kind; the kinds are %2").arg(name, known.join(QStringLiteral(", "))));
+        wrong(node, Tr::tr("\"%1\" is not a kind; the kinds are %2").arg(name, known.join(QStringLiteral(", "))));
     }
     return *found;
 }
 
 const toml::table& table(const toml::node& node, const char* key) {
     const auto* found = node.as_table();
-    if (!found) wrong(node, QStringLiteral("\"%1\" must be a table").arg(QLatin1String(key)));
+    if (!found) wrong(node, Tr::tr("\"%1\" must be a table").arg(QLatin1String(key)));
     return *found;
 }
 
-void checkPatterns(const toml::node& node, const QStringList& patterns) {
-    for (const QString& p : patterns)
-        if (auto compiled = Pattern::compile(p); !compiled) wrong(node, compiled.error().sentence);
+Pattern compiled(const toml::node& node, const QString& expression) {
+    auto pattern = Pattern::compile(expression);
+    if (!pattern) wrong(node, pattern.error().sentence);
+    return *pattern;
 }
 
 PolicyPattern pattern(const toml::node& node) {
@@ -79,8 +79,7 @@ PolicyPattern pattern(const toml::node& node) {
         if (k == "name")
             pattern.name = text(value, "name");
         else if (k == "match") {
-            pattern.match = text(value, "match");
-            checkPatterns(value, {pattern.match});
+            pattern.match = compiled(value, text(value, "match"));
         } else if (k == "kind")
             pattern.kind = kind(value, text(value, "kind"));
         else if (k == "near")
@@ -88,18 +87,17 @@ PolicyPattern pattern(const toml::node& node) {
         else if (k == "check") {
             pattern.check = text(value, "check");
             if (!QStringList{"luhn", "mod97", "mod11"}.contains(pattern.check))
-                wrong(value, QStringLiteral("\"check\" must be \"luhn\", \"mod97\" or \"mod11\""));
+                wrong(value, Tr::tr("\"check\" must be \"luhn\", \"mod97\" or \"mod11\""));
         } else if (k == "confidence")
             pattern.confidence = number(value, QStringLiteral("confidence"), 0, 1);
         else
-            throw Wrong{
-                key.source().begin,
-                QStringLiteral("\"%1\" is not a setting of a pattern; it has name, match, kind, near, check and "
+            throw Wrong{key.source().begin,
+                        Tr::tr("\"%1\" is not a setting of a pattern; it has name, match, kind, near, check and "
                                "confidence")
-                    .arg(QString::fromStdString(std::string(k)))};
+                            .arg(QString::fromStdString(std::string(k)))};
     }
-    if (pattern.match.isEmpty()) wrong(node, QStringLiteral("a pattern needs \"match\""));
-    if (pattern.name.isEmpty()) wrong(node, QStringLiteral("a pattern needs a \"name\""));
+    if (pattern.match.expression().isEmpty()) wrong(node, Tr::tr("a pattern needs \"match\""));
+    if (pattern.name.isEmpty()) wrong(node, Tr::tr("a pattern needs a \"name\""));
     return pattern;
 }
 
@@ -112,55 +110,57 @@ void checkReach(const toml::table& root, const Policy& policy, const toml::node*
         if (const auto* left = leftOut ? leftOut->as_array() : nullptr)
             for (const toml::node& item : *left)
                 if (kind(item, text(item, "leave_out")) == own.kind)
-                    wrong(item, sentence(u"\"leave_out\" names %1, which the pattern \"%2\" finds", kindName(own.kind),
-                                         own.name));
+                    wrong(item, sentence(Tr::tr("\"leave_out\" names %1, which the pattern \"%2\" finds"),
+                                         kindName(own.kind), own.name));
         if (own.kind != Kind::Watch && own.confidence < policy.rule(own.kind).threshold)
             wrong(node,
-                  sentence(u"the pattern \"%1\" never finds: its confidence, %2, lies under the threshold of %3, %4",
-                           own.name, own.confidence, kindName(own.kind), policy.rule(own.kind).threshold));
+                  sentence(
+                      Tr::tr("the pattern \"%1\" never finds: its confidence, %2, lies under the threshold of %3, %4"),
+                      own.name, own.confidence, kindName(own.kind), policy.rule(own.kind).threshold));
     }
-    if (auto list = WatchList::make(policy.watchWords, {}); !list)
-        wrong(*root.get("watch"), list.error().sentence.chopped(1));
 }
 
 QString keyName(const toml::key& key) {
     return QString::fromStdString(std::string(key.str()));
 }
 
-const toml::array& list(const toml::node& node, const char* what) {
+const toml::array& list(const toml::node& node, const QString& what) {
     const auto* array = node.as_array();
-    if (!array) wrong(node, QLatin1String(what));
+    if (!array) wrong(node, what);
     return *array;
 }
 
 void readLookFor(const toml::node& node, Policy& policy) {
-    constexpr const char* what = "\"look_for\" must be \"everything\" or a list of kinds";
+    const QString what = Tr::tr("\"look_for\" must be \"everything\" or a list of kinds");
     if (!node.is_string()) {
         for (const toml::node& item : list(node, what)) policy.rule(kind(item, text(item, "look_for"))).on = true;
         return;
     }
-    if (text(node, "look_for") != QLatin1String("everything")) wrong(node, QLatin1String(what));
+    if (text(node, "look_for") != QLatin1String("everything")) wrong(node, what);
     for (KindRule& rule : policy.kinds) rule.on = true;
 }
 
 void readWatch(const toml::node& node, Policy& policy) {
+    QStringList words, patterns;
     for (const auto& [key, value] : table(node, "watch")) {
         if (key.str() == "words") {
-            policy.watchWords = texts(value, "words");
+            words = texts(value, "words");
         } else if (key.str() == "patterns") {
-            policy.watchPatterns = texts(value, "patterns");
-            checkPatterns(value, policy.watchPatterns);
+            patterns = texts(value, "patterns");
+            for (const QString& expression : patterns) compiled(value, expression);
         } else {
-            wrong(value, sentence(u"\"watch\" knows \"words\" and \"patterns\", not \"%1\"", keyName(key)));
+            wrong(value, sentence(Tr::tr("\"watch\" knows \"words\" and \"patterns\", not \"%1\""), keyName(key)));
         }
     }
+    auto list = WatchList::make(words, patterns);
+    if (!list) wrong(node, list.error().sentence.chopped(1));
+    policy.watch = *list;
 }
 
 void readExceptions(const toml::node& node, Policy& policy) {
-    policy.exceptions = texts(node, "exceptions");
-    for (const QString& e : policy.exceptions)
-        if (e.size() > 2 && e.startsWith(QLatin1Char('/')) && e.endsWith(QLatin1Char('/')))
-            checkPatterns(node, {e.mid(1, e.size() - 2)});
+    policy.exceptions = Exceptions(texts(node, "exceptions"));
+    for (const QString& entry : policy.exceptions.entries())
+        if (const auto expression = betweenSlashes(entry)) compiled(node, *expression);
 }
 
 // What holds for all kinds, or for none in particular. False for other settings.
@@ -184,7 +184,7 @@ bool readGeneral(std::string_view key, const toml::node& node, Policy& policy) {
     else if (key == "exceptions")
         readExceptions(node, policy);
     else if (key == "pattern")
-        for (const toml::node& item : list(node, "patterns are written as [[pattern]]"))
+        for (const toml::node& item : list(node, Tr::tr("patterns are written as [[pattern]]")))
             policy.patterns.push_back(pattern(item));
     else
         return false;
@@ -196,7 +196,7 @@ bool readByKind(std::string_view setting, const toml::node& node, Policy& policy
     const bool isTable = setting == "labels" || setting == "grounds" || setting == "keep_last" ||
                          setting == "thresholds" || setting == "styles";
     if (setting == "leave_out")
-        for (const toml::node& item : list(node, "\"leave_out\" must be a list of kinds"))
+        for (const toml::node& item : list(node, Tr::tr("\"leave_out\" must be a list of kinds")))
             policy.rule(kind(item, text(item, "leave_out"))).on = false;
     if (!isTable) return setting == "leave_out";
     for (const auto& [key, value] : table(node, std::string(setting).c_str())) {
@@ -209,7 +209,7 @@ bool readByKind(std::string_view setting, const toml::node& node, Policy& policy
         if (setting == "styles") rule.style = style(value, "style");
         if (setting != "keep_last") continue;
         if (of != Kind::Card && of != Kind::Account && of != Kind::Iban)
-            wrong(value, QStringLiteral("only of card, account and iban may the last characters stay"));
+            wrong(value, Tr::tr("only of card, account and iban may the last characters stay"));
         rule.keepLast = int(number(value, name, 0, 4));
     }
     return true;
@@ -224,13 +224,13 @@ Policy policyFrom(const toml::table& root, Reach reach) {
     for (const auto& [key, node] : root)
         if (!readGeneral(key.str(), node, policy)) byKind.emplace_back(key, &node);
     if (!root.contains("look_for"))
-        throw Wrong{root.source().begin, QStringLiteral("\"look_for\" is missing: it says which kinds to look for")};
-    if (policy.name.isEmpty()) throw Wrong{root.source().begin, QStringLiteral("\"name\" is missing")};
+        throw Wrong{root.source().begin, Tr::tr("\"look_for\" is missing: it says which kinds to look for")};
+    if (policy.name.isEmpty()) throw Wrong{root.source().begin, Tr::tr("\"name\" is missing")};
     for (const auto& [key, node] : byKind)
         if (!readByKind(key.str(), *node, policy))
-            throw Wrong{key.source().begin, sentence(u"\"%1\" is not a setting of a policy", keyName(key))};
+            throw Wrong{key.source().begin, sentence(Tr::tr("\"%1\" is not a setting of a policy"), keyName(key))};
     if (reach == Reach::Checked) checkReach(root, policy, root.get("leave_out"));
-    if (!policy.watchWords.isEmpty() || !policy.watchPatterns.isEmpty()) policy.rule(Kind::Watch).on = true;
+    if (!policy.watch.isEmpty()) policy.rule(Kind::Watch).on = true;
     return policy;
 }
 
@@ -267,7 +267,8 @@ namespace {
 
 Result<Policy> parsed(const QByteArray& bytes, const QString& source, Reach reach) {
     const auto failed = [&](const toml::source_position& at, const QString& what) {
-        return Error{Error::Kind::BadInput, sentence(u"%1, line %2, column %3: %4.", source, at.line, at.column, what)};
+        return Error{Error::Kind::BadInput,
+                     sentence(Tr::tr("%1, line %2, column %3: %4."), source, at.line, at.column, what)};
     };
     try {
         return policyFrom(toml::parse(std::string_view(bytes.constData(), size_t(bytes.size()))), reach);
@@ -313,20 +314,22 @@ QByteArray writePolicy(const Policy& policy) {
     root.insert("look_for", looks);
     if (policy.strength != plain.strength) root.insert("strength", policy.strength);
     if (policy.evenWidth != plain.evenWidth) root.insert("even_width", policy.evenWidth);
-    if (!policy.exceptions.isEmpty()) root.insert("exceptions", list(policy.exceptions));
+    if (const auto& entries = policy.exceptions.entries(); !entries.isEmpty()) root.insert("exceptions", list(entries));
     if (!thresholds.empty()) root.insert("thresholds", thresholds);
     if (!styles.empty()) root.insert("styles", styles);
     if (!grounds.empty()) root.insert("grounds", grounds);
     if (!lasts.empty()) root.insert("keep_last", lasts);
     if (!labels.empty()) root.insert("labels", labels);
     toml::table watch;
-    if (!policy.watchWords.isEmpty()) watch.insert("words", list(policy.watchWords));
-    if (!policy.watchPatterns.isEmpty()) watch.insert("patterns", list(policy.watchPatterns));
+    if (!policy.watch.words().isEmpty()) watch.insert("words", list(policy.watch.words()));
+    QStringList expressions;
+    for (const Pattern& p : policy.watch.patterns()) expressions << p.expression();
+    if (!expressions.isEmpty()) watch.insert("patterns", list(expressions));
     if (!watch.empty()) root.insert("watch", watch);
     toml::array patterns;
     for (const PolicyPattern& p : policy.patterns) {
         toml::table entry{{"name", quoted(p.name)},
-                          {"match", quoted(p.match)},
+                          {"match", quoted(p.match.expression())},
                           {"kind", quoted(kindName(p.kind))},
                           {"confidence", p.confidence}};
         if (!p.near.isEmpty()) entry.insert("near", list(p.near));
@@ -350,9 +353,8 @@ Result<Policy> loadPolicy(const QString& nameOrPath) {
     auto bytes = readFile(nameOrPath, 1'000'000);
     if (!bytes) {
         if (bytes.error().kind == Error::Kind::Missing)
-            return Error{Error::Kind::Missing,
-                         QStringLiteral("There is no policy \"%1\": it is neither a file nor one of %2.")
-                             .arg(nameOrPath, shippedPolicyNames().join(QStringLiteral(", ")))};
+            return Error{Error::Kind::Missing, Tr::tr("There is no policy \"%1\": it is neither a file nor one of %2.")
+                                                   .arg(nameOrPath, shippedPolicyNames().join(QStringLiteral(", ")))};
         return bytes.error();
     }
     return parsePolicy(*bytes, nameOrPath);

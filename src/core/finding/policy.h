@@ -2,7 +2,9 @@
 #pragma once
 
 #include "base/result.h"
+#include "finding/exceptions.h"
 #include "finding/kind.h"
+#include "finding/watch_list.h"
 
 #include <array>
 #include <QByteArray>
@@ -28,7 +30,7 @@ struct KindRule {
 /// A pattern of the policy's own: a form, and what must hold beside it.
 struct PolicyPattern {
     QString name;  ///< told as the reason: "is a job reference"
-    QString match; ///< RE2; the first group, where there is one, is the value
+    Pattern match; ///< the first group, where there is one, is the value
     Kind kind = Kind::Watch;
     QStringList near; ///< one of these words must stand on the same line, or be its label; none: anywhere
     QString check;    ///< "luhn", "mod97", "mod11" or empty: what its digits must fulfil
@@ -41,11 +43,10 @@ struct Policy {
     std::array<KindRule, kindCount> kinds; ///< by Kind
     double strength = 0.5;                 ///< of mosaic and blur, 0 to 1
     int evenWidth = 0; ///< covers are widened to a multiple of this many pixels; 0: as wide as needed
-    QStringList watchWords;
-    QStringList watchPatterns;
+    WatchList watch;
     std::array<QStringList, kindCount> labels; ///< by Kind: more words that name such a field or column
     std::vector<PolicyPattern> patterns;
-    QStringList exceptions; ///< values and patterns in slashes that are never findings
+    Exceptions exceptions;
 
     const KindRule& rule(Kind kind) const { return kinds[size_t(kind)]; }
     KindRule& rule(Kind kind) { return kinds[size_t(kind)]; }

@@ -1,5 +1,6 @@
 // Numbers under which somebody is kept (customer, patient, member, case), and dates that are no dates of birth. Most
 // screens are full of both, so only policies that ask for them look: the health policy does (45 CFR 164.514(b)(2)).
+#include "base/sentence.h"
 #include "finding/detector.h"
 
 namespace eyelid {
@@ -28,13 +29,13 @@ public:
         }
         for (const Run& run : in.screen.runs()) {
             for (const PatternMatch& m : m_date.all(run.search))
-                out.push_back({Kind::Date, &run, m.groups[1], 0.8, QStringLiteral("is a date"), {}});
+                out.push_back({Kind::Date, &run, m.groups[1], 0.8, Tr::tr("is a date"), {}});
             for (const PatternMatch& m : m_age.all(run.search))
                 out.push_back({Kind::Date,
                                &run,
                                m.groups[m.groups[1].start >= 0 ? 1 : 2],
                                0.75,
-                               QStringLiteral("tells somebody's age"),
+                               Tr::tr("tells somebody's age"),
                                {}});
         }
     }

@@ -1,5 +1,6 @@
 #include "finding/screen_text.h"
 
+#include "base/sentence.h"
 #include "finding/labels.h"
 #include "language/spelling.h"
 #include "picture/geometry.h"
@@ -14,13 +15,13 @@ namespace eyelid {
 QString LabelledValue::because() const {
     switch (how) {
     case How::Inside:
-        return QStringLiteral("follows the label \"%1\"").arg(label);
+        return Tr::tr("follows the label \"%1\"").arg(label);
     case How::Beside:
-        return QStringLiteral("stands beside the label \"%1\"").arg(label);
+        return Tr::tr("stands beside the label \"%1\"").arg(label);
     case How::Above:
-        return QStringLiteral("stands under the label \"%1\"").arg(label);
+        return Tr::tr("stands under the label \"%1\"").arg(label);
     case How::Heading:
-        return QStringLiteral("stands in a column headed \"%1\"").arg(label);
+        return Tr::tr("stands in a column headed \"%1\"").arg(label);
     }
     return {};
 }

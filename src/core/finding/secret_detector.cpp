@@ -1,5 +1,6 @@
 // Passwords, keys and tokens: by known beginnings, by form (JWT, RFC 7519; PEM, RFC 7468), by a telling key before an
 // equals sign or colon, and by how unlike language a long word is (Shannon, 1948).
+#include "base/sentence.h"
 #include "finding/detector.h"
 
 #include <array>
@@ -41,45 +42,41 @@ class SecretDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         eachRun(in.screen, [&](const Run& run) {
-            const auto add = [&](const Span& span, double confidence, const char* reason) {
+            const auto add = [&](const Span& span, double confidence, const QString& reason) {
                 if (counts(run, span) && span.length > 0)
-                    out.push_back({Kind::Secret, &run, span, confidence, QString::fromLatin1(reason), {}});
+                    out.push_back({Kind::Secret, &run, span, confidence, reason, {}});
             };
             const bool joined = run.second >= 0;
             for (const PatternMatch& m : m_prefixes.all(run.search))
-                add(m.groups[1], 0.97, "begins like an access key");
+                add(m.groups[1], 0.97, Tr::tr("begins like an access key"));
             for (const PatternMatch& m : m_jwt.all(run.search))
-                add(m.groups[1], 0.96, "has the form of a signed token (JWT)");
+                add(m.groups[1], 0.96, Tr::tr("has the form of a signed token (JWT)"));
             if (joined) return;
-            for (const PatternMatch& m : m_pem.all(run.search)) add(m.groups[0], 0.97, "opens a private key");
+            for (const PatternMatch& m : m_pem.all(run.search)) add(m.groups[0], 0.97, Tr::tr("opens a private key"));
             for (const PatternMatch& m : m_keyed.all(run.search)) {
                 const QString value = m.text(run.search, 2);
                 if (value.size() < 3 || in.names.isCommonWord(value) || m_placeholder.matchesWhole(value)) continue;
-                add(m.groups[2], 0.92, "follows a word for a password, key or token");
+                add(m.groups[2], 0.92, Tr::tr("follows a word for a password, key or token"));
             }
             for (const PatternMatch& m : m_inAddress.all(run.search))
-                add(m.groups[1], 0.99, "is a password within a web address");
+                add(m.groups[1], 0.99, Tr::tr("is a password within a web address"));
             for (const PatternMatch& m : m_spoken.all(run.search)) {
                 const QString value = m.text(run.search, 1);
                 if (value.size() >= 12 && !in.names.isCommonWord(value) &&
                     (value.count(QRegularExpression(QStringLiteral("\\d"))) >= 2))
-                    add(m.groups[1], 0.85, "follows a word for a password, key or token");
+                    add(m.groups[1], 0.85, Tr::tr("follows a word for a password, key or token"));
             }
             for (const PatternMatch& m : m_token.all(run.search))
                 if (unlikeLanguage(m.text(run.search, 1)))
-                    add(m.groups[1], 0.7, "is long and unlike any language, as keys are");
+                    add(m.groups[1], 0.7, Tr::tr("is long and unlike any language, as keys are"));
         });
         findKeyBlocks(in, out);
         for (const Run& run : in.screen.runs()) {
             for (const PatternMatch& m : m_oneTime.all(run.search))
-                out.push_back({Kind::Secret,
-                               &run,
-                               m.groups[1],
-                               0.9,
-                               QStringLiteral("is a one-time code: it follows words for one"),
-                               {}});
+                out.push_back(
+                    {Kind::Secret, &run, m.groups[1], 0.9, Tr::tr("is a one-time code: it follows words for one"), {}});
             for (const PatternMatch& m : m_cookie.all(run.search))
-                out.push_back({Kind::Secret, &run, m.groups[1], 0.93, QStringLiteral("is a cookie's value"), {}});
+                out.push_back({Kind::Secret, &run, m.groups[1], 0.93, Tr::tr("is a cookie's value"), {}});
         }
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Secret) continue;
@@ -109,12 +106,8 @@ private:
                 const Run& run = runs[size_t(at)];
                 const bool end = m_pemEnd.found(run.search);
                 if (!end && !m_pemLine.matchesWhole(run.text())) break;
-                out.push_back({Kind::Secret,
-                               &run,
-                               {0, int(run.text().size())},
-                               0.96,
-                               QStringLiteral("is a line of a private key"),
-                               {}});
+                out.push_back(
+                    {Kind::Secret, &run, {0, int(run.text().size())}, 0.96, Tr::tr("is a line of a private key"), {}});
                 if (end) break;
             }
         }

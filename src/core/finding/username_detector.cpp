@@ -1,4 +1,5 @@
 // User names: in file paths, after user= and its like, and by a label.
+#include "base/sentence.h"
 #include "finding/detector.h"
 
 #include <QSet>
@@ -16,33 +17,24 @@ public:
         for (const Run& run : in.screen.runs()) {
             for (const PatternMatch& m : m_path.all(run.search))
                 if (!ordinary(m.text(run.search, 1)))
-                    out.push_back({Kind::Username,
-                                   &run,
-                                   m.groups[1],
-                                   0.92,
-                                   QStringLiteral("is the owner's name in a file path"),
-                                   {}});
+                    out.push_back(
+                        {Kind::Username, &run, m.groups[1], 0.92, Tr::tr("is the owner's name in a file path"), {}});
             for (const PatternMatch& m : m_inAddress.all(run.search))
                 if (!ordinary(m.text(run.search, 1)))
-                    out.push_back({Kind::Username,
-                                   &run,
-                                   m.groups[1],
-                                   0.99,
-                                   QStringLiteral("is a user name within a web address"),
-                                   {}});
+                    out.push_back(
+                        {Kind::Username, &run, m.groups[1], 0.99, Tr::tr("is a user name within a web address"), {}});
             for (const PatternMatch& m : m_assigned.all(run.search))
                 if (!ordinary(m.text(run.search, 1)))
                     out.push_back({Kind::Username,
                                    &run,
                                    m.groups[1],
                                    0.9,
-                                   QStringLiteral("follows a word for user and a sign of assignment"),
+                                   Tr::tr("follows a word for user and a sign of assignment"),
                                    {}});
             for (const PatternMatch& m : m_spoken.all(run.search)) {
                 const QString word = m.text(run.search, 1);
                 if (ordinary(word) || in.names.isCommonWord(word)) continue;
-                out.push_back(
-                    {Kind::Username, &run, m.groups[1], 0.75, QStringLiteral("follows the word \"user\""), {}});
+                out.push_back({Kind::Username, &run, m.groups[1], 0.75, Tr::tr("follows the word \"user\""), {}});
             }
         }
         for (const LabelledValue& value : in.screen.labelled()) {

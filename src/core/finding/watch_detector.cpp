@@ -1,4 +1,5 @@
 // Words and patterns of the watch list.
+#include "base/sentence.h"
 #include "finding/detector.h"
 #include "finding/phrase_search.h"
 #include "language/spelling.h"
@@ -15,16 +16,12 @@ public:
         eachRun(in.screen, [&](const Run& run) {
             for (const PhraseHit& hit : words.in(run))
                 if (counts(run, hit.span))
-                    out.push_back({Kind::Watch, &run, hit.span, 0.99, QStringLiteral("is on the watch list"), {}});
+                    out.push_back({Kind::Watch, &run, hit.span, 0.99, Tr::tr("is on the watch list"), {}});
             for (const Pattern& pattern : in.watch.patterns())
                 for (const PatternMatch& m : pattern.all(run.search))
                     if (counts(run, m.groups[0]))
-                        out.push_back({Kind::Watch,
-                                       &run,
-                                       m.groups[0],
-                                       0.99,
-                                       QStringLiteral("matches a pattern of the watch list"),
-                                       {}});
+                        out.push_back(
+                            {Kind::Watch, &run, m.groups[0], 0.99, Tr::tr("matches a pattern of the watch list"), {}});
         });
     }
 };

@@ -18,15 +18,16 @@ Result<QString> textOf(const QByteArray& bytes, const QString& path) {
         QStringDecoder decoder(*encoding);
         const QString text = decoder(bytes);
         if (!decoder.hasError()) return text;
-        return Error{Error::Kind::BadInput, sentence(u"%1 is damaged: it is no proper UTF-16 text.", path)};
+        return Error{Error::Kind::BadInput, sentence(Tr::tr("%1 is damaged: it is no proper UTF-16 text."), path)};
     }
     int number = 1;
     for (const QByteArray& line : bytes.split('\n')) {
         QStringDecoder decoder(QStringDecoder::Utf8, QStringDecoder::Flag::Stateless);
         const QString text = decoder(line);
         if (decoder.hasError() || text.contains(QChar(0)))
-            return Error{Error::Kind::BadInput,
-                         sentence(u"%1, line %2: this is not UTF-8 text; save the watch list as UTF-8.", path, number)};
+            return Error{
+                Error::Kind::BadInput,
+                sentence(Tr::tr("%1, line %2: this is not UTF-8 text; save the watch list as UTF-8."), path, number)};
         ++number;
     }
     return QString::fromUtf8(bytes.startsWith("\xef\xbb\xbf") ? bytes.mid(3) : bytes);
@@ -37,8 +38,9 @@ Result<QString> textOf(const QByteArray& bytes, const QString& path) {
 std::optional<Error> WatchList::addWord(const QString& word) {
     // What has no letter and no digit would never be found: a reader knows no symbols by themselves.
     if (std::none_of(word.begin(), word.end(), [](QChar c) { return c.isLetterOrNumber(); }))
-        return Error{Error::Kind::BadInput,
-                     sentence(u"\"%1\" has no letter and no digit to look for; write a pattern between slashes", word)};
+        return Error{
+            Error::Kind::BadInput,
+            sentence(Tr::tr("\"%1\" has no letter and no digit to look for; write a pattern between slashes"), word)};
     m_words << word;
     return std::nullopt;
 }
@@ -48,11 +50,11 @@ Result<WatchList> WatchList::make(const QStringList& words, const QStringList& p
     for (const QString& word : words)
         if (const QString plain = word.trimmed(); !plain.isEmpty())
             if (const auto error = list.addWord(plain))
-                return Error{error->kind, sentence(u"In the watch list, %1.", error->sentence)};
+                return Error{error->kind, sentence(Tr::tr("In the watch list, %1."), error->sentence)};
     for (const QString& expression : patterns) {
         auto pattern = Pattern::compile(expression);
         if (!pattern)
-            return Error{Error::Kind::BadInput, sentence(u"In the watch list, %1.", pattern.error().sentence)};
+            return Error{Error::Kind::BadInput, sentence(Tr::tr("In the watch list, %1."), pattern.error().sentence)};
         list.m_patterns.push_back(std::move(*pattern));
     }
     return list;
@@ -74,11 +76,11 @@ Result<WatchList> WatchList::parse(const QByteArray& bytes, const QString& path)
         ++number;
         const QString line = raw.trimmed();
         const auto wrong = [&](const QString& what) {
-            return Error{Error::Kind::BadInput, sentence(u"%1, line %2: %3.", path, number, what)};
+            return Error{Error::Kind::BadInput, sentence(Tr::tr("%1, line %2: %3."), path, number, what)};
         };
         if (line.isEmpty() || line.startsWith(QLatin1Char('#'))) continue;
-        if (line.size() > 2 && line.startsWith(QLatin1Char('/')) && line.endsWith(QLatin1Char('/'))) {
-            auto pattern = Pattern::compile(line.mid(1, line.size() - 2));
+        if (const auto expression = betweenSlashes(line)) {
+            auto pattern = Pattern::compile(*expression);
             if (!pattern) return wrong(pattern.error().sentence);
             list.m_patterns.push_back(std::move(*pattern));
         } else if (const auto error = list.addWord(line)) {

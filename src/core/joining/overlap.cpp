@@ -1,5 +1,7 @@
 #include "joining/overlap.h"
 
+#include "base/sentence.h"
+
 #include <algorithm>
 #include <bit>
 #include <cstdlib>
@@ -334,7 +336,7 @@ Overlap findOverlap(const CellGrid& upper, const CellGrid& lower, const OverlapH
         std::stable_sort(all.begin(), all.end(),
                          [&](const OffsetScore& x, const OffsetScore& y) { return far(x) < far(y); });
         if (all.size() > mostCandidates) all.resize(mostCandidates);
-        overlap.doubt = QStringLiteral("Only the scroll bar has moved: every line here looks like the next one.");
+        overlap.doubt = Tr::tr("Only the scroll bar has moved: every line here looks like the next one.");
         return overlap;
     }
     if (all[0].offset == 0) {
@@ -342,7 +344,7 @@ Overlap findOverlap(const CellGrid& upper, const CellGrid& lower, const OverlapH
             overlap.kind = Overlap::Kind::NotMoved;
             return overlap;
         }
-        overlap.doubt = QStringLiteral("What stays in place fits, and the rest has nothing in common.");
+        overlap.doubt = Tr::tr("What stays in place fits, and the rest has nothing in common.");
         all.erase(all.begin());
         if (all.empty() || all[0].offset <= 0 || all[0].good < fewestCells)
             all.insert(all.begin(), scoreOffset(upper, lower, fits ? expected : upper.rows()));
@@ -350,7 +352,7 @@ Overlap findOverlap(const CellGrid& upper, const CellGrid& lower, const OverlapH
         return overlap;
     }
     if (all[0].good < fewestCells || all[0].good <= all[0].bad) {
-        overlap.doubt = QStringLiteral("There is too little in common to match these two pictures by.");
+        overlap.doubt = Tr::tr("There is too little in common to match these two pictures by.");
         // What a step has been so far is the best guess then; without one, end to end, where nothing is lost.
         const int guess = fits                                              ? expected
                           : all[0].good > 4 && all[0].good > 2 * all[0].bad ? all[0].offset
@@ -362,9 +364,9 @@ Overlap findOverlap(const CellGrid& upper, const CellGrid& lower, const OverlapH
         all.insert(all.begin(), first);
         if (guess != upper.rows()) all.push_back(scoreOffset(upper, lower, upper.rows()));
     } else if (all[0].good < 2 * all[0].bad) {
-        overlap.doubt = QStringLiteral("Much of the part both pictures show has changed between them.");
+        overlap.doubt = Tr::tr("Much of the part both pictures show has changed between them.");
     } else if (rivals != all.begin() + 1) {
-        overlap.doubt = QStringLiteral("The pictures fit together in more than one place; the lines look alike.");
+        overlap.doubt = Tr::tr("The pictures fit together in more than one place; the lines look alike.");
     } else {
         overlap.kind = Overlap::Kind::Sure;
     }

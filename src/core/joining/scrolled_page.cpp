@@ -67,7 +67,7 @@ ScrolledPage::Step ScrolledPage::add(const QImage& picture, const OverlapHint& h
     if (join.offset <= 0) {
         // Scrolled back, or nothing like it: never laid over what is there already.
         join.sure = false;
-        join.doubt = QStringLiteral("The later picture seems to lie before the earlier one.");
+        join.doubt = Tr::tr("The later picture seems to lie before the earlier one.");
         join.offset = join.candidates.empty() ? m_grids.back().rows() : join.candidates.front();
     }
     if (join.candidates.empty()) join.candidates.push_back(join.offset);
@@ -228,20 +228,21 @@ QImage ScrolledPage::compose() const {
 
 Result<ScrolledPage> joinPictures(const std::vector<QImage>& pictures, ScrollDirection direction) {
     if (pictures.size() < 2)
-        return Error{Error::Kind::BadInput, QStringLiteral("Joining needs at least two pictures that overlap.")};
+        return Error{Error::Kind::BadInput, Tr::tr("Joining needs at least two pictures that overlap.")};
     const bool down = direction == ScrollDirection::Down;
     const int across = down ? pictures.front().width() : pictures.front().height();
     ScrolledPage page(direction);
     for (size_t i = 0; i < pictures.size(); ++i) {
         if (const int here = down ? pictures[i].width() : pictures[i].height(); here != across)
-            return Error{Error::Kind::BadInput,
-                         sentence(u"Picture %1 is %2 pixels %3, the first is %4; pictures to be joined are of one %5.",
-                                  i + 1, here, down ? QStringLiteral("wide") : QStringLiteral("high"), across,
-                                  down ? QStringLiteral("width") : QStringLiteral("height"))};
+            return Error{
+                Error::Kind::BadInput,
+                sentence(Tr::tr("Picture %1 is %2 pixels %3, the first is %4; pictures to be joined are of one %5."),
+                         i + 1, here, down ? QStringLiteral("wide") : QStringLiteral("high"), across,
+                         down ? QStringLiteral("width") : QStringLiteral("height"))};
         if (page.add(pictures[i]) == ScrolledPage::Step::TooMuch)
-            return Error{Error::Kind::BadInput,
-                         QStringLiteral("Joined, the pictures would be longer than %1 pixels; join fewer at a time.")
-                             .arg(longest)};
+            return Error{
+                Error::Kind::BadInput,
+                Tr::tr("Joined, the pictures would be longer than %1 pixels; join fewer at a time.").arg(longest)};
     }
     return page;
 }

@@ -1,5 +1,6 @@
 // May be there: the file's header, a header of the picture, masks, a colour table, and rows without anything between
 // them.
+#include "base/sentence.h"
 #include "picture/inspectors.h"
 
 namespace eyelid {
@@ -21,7 +22,7 @@ void inspectRows(Container& c, const QByteArray& b, const Rows& rows) {
             if (row[x] != 0) return c.tell(pixelless);
         if (rows.bits == 32)
             for (qsizetype x = 3; x < rows.used; x += 4)
-                if (quint8(row[x]) != rest) return c.tell(QStringLiteral("a fourth channel"));
+                if (quint8(row[x]) != rest) return c.tell(Tr::tr("a fourth channel"));
     }
 }
 
@@ -45,16 +46,16 @@ Container inspectBmp(const QByteArray& b, bool strict) {
     const qsizetype end = packed ? std::max(stated, offset) : offset + qsizetype(rows.bytes * height);
     c.complete = end <= b.size();
     c.end = std::min(end, b.size());
-    if (at32(b, 6, false) != 0) c.tell(QStringLiteral("reserved fields that are in use"));
+    if (at32(b, 6, false) != 0) c.tell(Tr::tr("reserved fields that are in use"));
     if (stated > end && stated <= b.size()) c.end = end;
-    if (packed) c.tell(QStringLiteral("rows that are packed, which may hold more than is shown"));
+    if (packed) c.tell(Tr::tr("rows that are packed, which may hold more than is shown"));
     if (header == 124 && (at32(b, 14 + 112, false) != 0 || at32(b, 14 + 116, false) != 0))
-        c.tell(QStringLiteral("colour profile"));
+        c.tell(Tr::tr("colour profile"));
     qsizetype colours = bits <= 8 ? (old ? 0 : qsizetype(at32(b, 46, false))) : 0;
     if (bits <= 8 && colours == 0) colours = qsizetype(1) << bits;
     const qsizetype masks = header == 40 && compression == 3 ? 12 : header == 40 && compression == 6 ? 16 : 0;
     const qsizetype needed = 14 + header + masks + colours * (old ? 3 : 4);
-    if (offset > needed) c.tell(QStringLiteral("a gap before the picture"));
+    if (offset > needed) c.tell(Tr::tr("a gap before the picture"));
     if (header >= 56 && compression == 3 && at32(b, 66, false) != 0) c.transparency = true;
     if (strict && c.complete && !packed) inspectRows(c, b, rows);
     return c;

@@ -1,4 +1,5 @@
 // May be there: the screen, colour tables, frames with their data, graphic controls, how often to repeat.
+#include "base/sentence.h"
 #include "picture/inspectors.h"
 
 namespace eyelid {
@@ -27,15 +28,15 @@ void inspectExtension(Container& c, quint8 kind, const QByteArray& body) {
     if (kind == 0xf9 && body.size() == 4) {
         c.transparency = c.transparency || (body[0] & 1);
     } else if (kind == 0xff && (body.startsWith("NETSCAPE2.0") || body.startsWith("ANIMEXTS1.0"))) {
-        if (body.size() != 14) c.tell(QStringLiteral("application data"));
+        if (body.size() != 14) c.tell(Tr::tr("application data"));
     } else if (kind == 0xff) {
-        c.tell(body.startsWith("XMP Data") ? QStringLiteral("XMP") : QStringLiteral("application data"));
+        c.tell(body.startsWith("XMP Data") ? QStringLiteral("XMP") : Tr::tr("application data"));
     } else if (kind == 0xfe) {
         c.tell(QStringLiteral("comment"));
     } else if (kind == 0x01) {
-        c.tell(QStringLiteral("text (plain text extension)"));
+        c.tell(Tr::tr("text (plain text extension)"));
     } else {
-        c.tell(QStringLiteral("an extension of an unknown kind"));
+        c.tell(Tr::tr("an extension of an unknown kind"));
     }
 }
 
@@ -64,7 +65,7 @@ Container inspectGif(const QByteArray& b, bool strict) {
             if (at + 11 > b.size()) return c;
             const int left = at16(b, at + 1, false), top = at16(b, at + 3, false), w = at16(b, at + 5, false),
                       h = at16(b, at + 7, false);
-            if (left + w > width || top + h > height) c.tell(QStringLiteral("a frame that reaches over the edge"));
+            if (left + w > width || top + h > height) c.tell(Tr::tr("a frame that reaches over the edge"));
             at += 10 + tableSize(quint8(b[at + 9]));
             if (at >= b.size()) return c;
             const int bits = quint8(b[at++]);
@@ -75,7 +76,7 @@ Container inspectGif(const QByteArray& b, bool strict) {
             const auto unfolded =
                 bits >= 2 && bits <= 8 ? unfoldLzw(*body, {bits, false}, qint64(w) * h) : std::nullopt;
             if (!unfolded)
-                c.tell(QStringLiteral("damaged picture data"));
+                c.tell(Tr::tr("damaged picture data"));
             else if (unfolded->size > qint64(w) * h || unfolded->taken < body->size())
                 c.tell(pixelless);
         } else {

@@ -1,6 +1,7 @@
 // One inspector a format, for container.cpp alone. Each is given bytes that begin as its format does.
 #pragma once
 
+#include "base/sentence.h"
 #include "picture/container.h"
 
 #include <cstddef>
@@ -44,6 +45,6 @@ inline quint16 at16(const QByteArray& b, qsizetype at, bool big) {
     return big ? qFromBigEndian<quint16>(b.constData() + at) : qFromLittleEndian<quint16>(b.constData() + at);
 }
 
-inline const QString pixelless = QStringLiteral("data that belongs to no pixel");
+inline const QString pixelless = Tr::tr("data that belongs to no pixel");
 
 } // namespace eyelid

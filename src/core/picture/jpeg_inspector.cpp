@@ -52,18 +52,18 @@ QString besideName(const QByteArray& b, qsizetype at, quint8 marker, qsizetype l
     if (marker == 0xe0) {
         if (body.startsWith(QByteArrayView("JFIF\0", 5)) && body.size() == 14 && body[12] == 0 && body[13] == 0)
             return {};
-        return body.startsWith("JFXX") || body.startsWith("JFIF") ? QStringLiteral("thumbnail (APP0)")
-                                                                  : QStringLiteral("application data (APP0)");
+        return body.startsWith("JFXX") || body.startsWith("JFIF") ? Tr::tr("thumbnail (APP0)")
+                                                                  : Tr::tr("application data (APP0)");
     }
     if (marker == 0xee && body.startsWith("Adobe") && body.size() == 12) return {};
     if (marker == 0xe1) return body.startsWith("Exif") ? QStringLiteral("EXIF") : QStringLiteral("XMP");
-    if (marker == 0xe2) return QStringLiteral("colour profile");
-    if (marker == 0xed) return QStringLiteral("photo metadata (APP13)");
+    if (marker == 0xe2) return Tr::tr("colour profile");
+    if (marker == 0xed) return Tr::tr("photo metadata (APP13)");
     if (marker == 0xfe) return QStringLiteral("comment");
-    if ((marker & 0xf0) == 0xe0) return QStringLiteral("application data (APP%1)").arg(marker - 0xe0);
+    if ((marker & 0xf0) == 0xe0) return Tr::tr("application data (APP%1)").arg(marker - 0xe0);
     const bool frame = marker >= 0xc0 && marker <= 0xcf && marker != 0xc8 && marker != 0xcc; // SOF and DHT
     if (frame || marker == 0xda || marker == 0xdb || marker == 0xdd) return {};
-    return QStringLiteral("marker %1").arg(marker, 0, 16);
+    return Tr::tr("marker %1").arg(marker, 0, 16);
 }
 
 } // namespace
@@ -105,7 +105,7 @@ Container inspectJpeg(const QByteArray& b, bool strict) {
         c.tell(pixelless);
         break;
     case Data::Damaged:
-        c.tell(QStringLiteral("damaged picture data"));
+        c.tell(Tr::tr("damaged picture data"));
         break;
     }
     return c;

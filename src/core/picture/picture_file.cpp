@@ -54,8 +54,9 @@ int PictureFrames::count() const {
 Result<PictureFrames> PictureFrames::open(const QByteArray& bytes, const QString& name, const PictureLimits& limits) {
     const Container container = inspectContainer(bytes);
     if (container.format == PictureFormat::Unknown)
-        return bad(sentence(u"%1 is not a picture Eyelid can open (PNG, JPEG, WebP, BMP, TIFF or GIF).", name));
-    if (!container.complete) return bad(sentence(u"%1 is cut short: the file ends before the picture does.", name));
+        return bad(sentence(Tr::tr("%1 is not a picture Eyelid can open (PNG, JPEG, WebP, BMP, TIFF or GIF)."), name));
+    if (!container.complete)
+        return bad(sentence(Tr::tr("%1 is cut short: the file ends before the picture does."), name));
     auto state = std::make_unique<State>();
     state->bytes = bytes;
     state->name = name;
@@ -73,18 +74,19 @@ Result<QImage> PictureFrames::next() {
     // the others follow by themselves.
     if (s.next > 0 && s.container.format == PictureFormat::Tiff) {
         s.begin();
-        if (!s.reader->jumpToImage(s.next)) return bad(sentence(u"%1 has a damaged page.", s.name));
+        if (!s.reader->jumpToImage(s.next)) return bad(sentence(Tr::tr("%1 has a damaged page."), s.name));
     }
     ++s.next;
     const auto within = [&](const QSize& size) -> std::optional<Error> {
-        if (size.width() <= 0 || size.height() <= 0) return bad(sentence(u"%1 holds a picture of no size.", s.name));
+        if (size.width() <= 0 || size.height() <= 0)
+            return bad(sentence(Tr::tr("%1 holds a picture of no size."), s.name));
         if (size.width() > s.limits.side || size.height() > s.limits.side)
-            return bad(sentence(u"%1 is %2 x %3 pixels; Eyelid opens pictures of up to %4 pixels a side.", s.name,
-                                size.width(), size.height(), s.limits.side));
+            return bad(sentence(Tr::tr("%1 is %2 x %3 pixels; Eyelid opens pictures of up to %4 pixels a side."),
+                                s.name, size.width(), size.height(), s.limits.side));
         const qint64 pixels = qint64(size.width()) * size.height();
         if (pixels > s.limits.pixels)
-            return bad(sentence(u"%1 is %2 x %3 pixels, %4 million in all; Eyelid opens up to %5 million.", s.name,
-                                size.width(), size.height(), pixels / 1'000'000, s.limits.pixels / 1'000'000));
+            return bad(sentence(Tr::tr("%1 is %2 x %3 pixels, %4 million in all; Eyelid opens up to %5 million."),
+                                s.name, size.width(), size.height(), pixels / 1'000'000, s.limits.pixels / 1'000'000));
         return std::nullopt;
     };
     // The size is known from the header: a small file that would swell to gigabytes is refused before it does.
@@ -92,8 +94,8 @@ Result<QImage> PictureFrames::next() {
         if (auto error = within(size)) return *error;
     QImage image = s.reader->read();
     if (image.isNull())
-        return bad(
-            sentence(u"%1 is a damaged %2 picture and cannot be opened.", s.name, formatName(s.container.format)));
+        return bad(sentence(Tr::tr("%1 is a damaged %2 picture and cannot be opened."), s.name,
+                            formatName(s.container.format)));
     if (auto error = within(image.size())) return *error;
     return flattened(std::move(image));
 }

@@ -9,15 +9,14 @@ namespace {
 
 QString besideName(const QByteArray& type) {
     const QString name = QString::fromLatin1(type);
-    if (type == "eXIf") return QStringLiteral("EXIF (chunk eXIf)");
-    if (type == "tEXt" || type == "zTXt" || type == "iTXt") return QStringLiteral("text (chunk %1)").arg(name);
-    if (type == "tIME") return QStringLiteral("time stamp (chunk tIME)");
-    if (type == "iCCP") return QStringLiteral("named colour profile (chunk iCCP)");
-    if (type == "acTL" || type == "fcTL" || type == "fdAT")
-        return QStringLiteral("further frames (chunk %1)").arg(name);
+    if (type == "eXIf") return Tr::tr("EXIF (chunk eXIf)");
+    if (type == "tEXt" || type == "zTXt" || type == "iTXt") return Tr::tr("text (chunk %1)").arg(name);
+    if (type == "tIME") return Tr::tr("time stamp (chunk tIME)");
+    if (type == "iCCP") return Tr::tr("named colour profile (chunk iCCP)");
+    if (type == "acTL" || type == "fcTL" || type == "fdAT") return Tr::tr("further frames (chunk %1)").arg(name);
     for (const char c : type)
-        if (!isalpha(quint8(c))) return QStringLiteral("a chunk of no proper name");
-    return QStringLiteral("chunk %1").arg(name);
+        if (!isalpha(quint8(c))) return Tr::tr("a chunk of no proper name");
+    return Tr::tr("chunk %1").arg(name);
 }
 
 // Bytes the filtered rows take, by the header; 0 for one that says nothing sensible.
@@ -51,23 +50,22 @@ Container inspectPng(const QByteArray& b, bool strict) {
         if (strict) {
             const QByteArray summed = b.mid(at + 4, 4 + qsizetype(length));
             const auto crc = crc32(0, reinterpret_cast<const Bytef*>(summed.constData()), uInt(summed.size()));
-            if (quint32(crc) != at32(b, at + 8 + qsizetype(length), true))
-                c.tell(QStringLiteral("a check sum that is none"));
+            if (quint32(crc) != at32(b, at + 8 + qsizetype(length), true)) c.tell(Tr::tr("a check sum that is none"));
         }
         if (type == "IHDR" && header.isEmpty() && length == 13) {
             header = body;
             const int colour = quint8(body[9]);
             c.transparency = colour == 4 || colour == 6;
-            if (quint8(body[8]) == 16) c.tell(QStringLiteral("16 bits a colour, of which a screen shows half"));
+            if (quint8(body[8]) == 16) c.tell(Tr::tr("16 bits a colour, of which a screen shows half"));
         } else if (type == "PLTE" && length <= 768 && length % 3 == 0) {
-            if (!data.isEmpty()) c.tell(QStringLiteral("a second colour table"));
+            if (!data.isEmpty()) c.tell(Tr::tr("a second colour table"));
         } else if (type == "tRNS") {
             c.transparency = true;
         } else if (type == "IDAT") {
-            if (dataEnded) c.tell(QStringLiteral("picture data in several places"));
+            if (dataEnded) c.tell(Tr::tr("picture data in several places"));
             if (strict) data += body;
         } else if (type == "IEND") {
-            if (length > 0) c.tell(QStringLiteral("bytes in the chunk IEND"));
+            if (length > 0) c.tell(Tr::tr("bytes in the chunk IEND"));
             c.complete = !header.isEmpty();
             c.end = at + 12 + qsizetype(length);
             break;
@@ -81,9 +79,9 @@ Container inspectPng(const QByteArray& b, bool strict) {
     const qint64 expected = rowBytes(header);
     const auto unfolded = unfold(data, expected);
     if (!unfolded)
-        c.tell(QStringLiteral("damaged picture data"));
+        c.tell(Tr::tr("damaged picture data"));
     else if (unfolded->size > expected)
-        c.tell(QStringLiteral("rows beyond the picture's height"));
+        c.tell(Tr::tr("rows beyond the picture's height"));
     else if (unfolded->taken < data.size())
         c.tell(pixelless);
     return c;

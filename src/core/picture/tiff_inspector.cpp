@@ -21,14 +21,18 @@ bool mayBeThere(quint16 tag) {
 
 QString tagName(quint16 tag) {
     static const std::map<quint16, const char*> known{
-        {269, "document name"}, {270, "description"},      {271, "maker"},  {272, "model"},
-        {285, "page name"},     {305, "software"},         {306, "date"},   {315, "artist"},
-        {316, "host"},          {330, "further pictures"}, {700, "XMP"},    {33432, "copyright"},
-        {33723, "IPTC"},        {34377, "photo metadata"}, {34665, "EXIF"}, {34675, "colour profile"},
-        {34853, "place"},       {37724, "layers"}};
+        {269, QT_TRANSLATE_NOOP("eyelid", "document name")}, {270, QT_TRANSLATE_NOOP("eyelid", "description")},
+        {271, QT_TRANSLATE_NOOP("eyelid", "maker")},         {272, QT_TRANSLATE_NOOP("eyelid", "model")},
+        {285, QT_TRANSLATE_NOOP("eyelid", "page name")},     {305, QT_TRANSLATE_NOOP("eyelid", "software")},
+        {306, QT_TRANSLATE_NOOP("eyelid", "date")},          {315, QT_TRANSLATE_NOOP("eyelid", "artist")},
+        {316, QT_TRANSLATE_NOOP("eyelid", "host")},          {330, QT_TRANSLATE_NOOP("eyelid", "further pictures")},
+        {700, QT_TRANSLATE_NOOP("eyelid", "XMP")},           {33432, QT_TRANSLATE_NOOP("eyelid", "copyright")},
+        {33723, QT_TRANSLATE_NOOP("eyelid", "IPTC")},        {34377, QT_TRANSLATE_NOOP("eyelid", "photo metadata")},
+        {34665, QT_TRANSLATE_NOOP("eyelid", "EXIF")},        {34675, QT_TRANSLATE_NOOP("eyelid", "colour profile")},
+        {34853, QT_TRANSLATE_NOOP("eyelid", "place")},       {37724, QT_TRANSLATE_NOOP("eyelid", "layers")}};
     const auto found = known.find(tag);
-    return found == known.end() ? QStringLiteral("tag %1").arg(tag)
-                                : sentence(u"%1 (tag %2)", QString::fromLatin1(found->second), tag);
+    return found == known.end() ? Tr::tr("tag %1").arg(tag)
+                                : sentence(Tr::tr("%1 (tag %2)"), Tr::tr(found->second), tag);
 }
 
 struct Reach {
@@ -103,7 +107,7 @@ private:
         }
         if (tags.contains(338)) m_container.transparency = true;
         if (const auto depth = tags.find(258); depth != tags.end() && !depth->second.empty() && depth->second[0] > 8)
-            m_container.tell(QStringLiteral("more than 8 bits a colour, of which a screen shows 8"));
+            m_container.tell(Tr::tr("more than 8 bits a colour, of which a screen shows 8"));
         if (!data(tags)) return std::nullopt;
         return at32(m_bytes, at + 2 + 12 * qsizetype(entries), m_big);
     }
@@ -139,11 +143,11 @@ private:
         else if (compression == 5)
             unfolded = unfoldLzw(bytes, {8, true}, expected);
         else
-            return m_container.tell(QStringLiteral("picture data packed in a way that is not looked into"));
+            return m_container.tell(Tr::tr("picture data packed in a way that is not looked into"));
         if (!unfolded)
-            m_container.tell(QStringLiteral("damaged picture data"));
+            m_container.tell(Tr::tr("damaged picture data"));
         else if (unfolded->size > expected)
-            m_container.tell(QStringLiteral("rows beyond the picture's height"));
+            m_container.tell(Tr::tr("rows beyond the picture's height"));
         else if (unfolded->taken < bytes.size())
             m_container.tell(pixelless);
     }
@@ -154,7 +158,7 @@ private:
         for (const Reach& reach : m_reached) {
             // Tables begin at even places.
             const bool padding = reach.from == end + 1 && end % 2 == 1 && m_bytes[end] == 0;
-            if (reach.from > end && !padding) m_container.tell(QStringLiteral("bytes that nothing points to"));
+            if (reach.from > end && !padding) m_container.tell(Tr::tr("bytes that nothing points to"));
             end = std::max(end, reach.to);
         }
         if (m_bytes.size() == end + 1 && end % 2 == 1 && m_bytes[end] == 0) ++end;

@@ -11,10 +11,10 @@ namespace {
 QString besideName(const QByteArray& type) {
     if (type == "EXIF") return QStringLiteral("EXIF");
     if (type == "XMP ") return QStringLiteral("XMP");
-    if (type == "ICCP") return QStringLiteral("colour profile");
+    if (type == "ICCP") return Tr::tr("colour profile");
     for (const char c : type)
-        if (!isalnum(quint8(c)) && c != ' ') return QStringLiteral("a chunk of no proper name");
-    return QStringLiteral("chunk %1").arg(QString::fromLatin1(type).trimmed());
+        if (!isalnum(quint8(c)) && c != ' ') return Tr::tr("a chunk of no proper name");
+    return Tr::tr("chunk %1").arg(QString::fromLatin1(type).trimmed());
 }
 
 QImage decoded(const QByteArray& bytes) {

@@ -1,5 +1,6 @@
 #include "pipeline/case_work.h"
 
+#include "base/sentence.h"
 #include "casefile/known_findings.h"
 #include "editing/sanitised_page.h"
 #include "picture/geometry.h"
@@ -26,8 +27,8 @@ CaseWork::CaseWork() = default;
 CaseWork::~CaseWork() = default;
 
 Result<Page> CaseWork::read(const QImage& picture, const Search& search, Reader& reader, Progress& progress) const {
-    progress.setDoing(QStringLiteral("Reading"));
-    if (progress.cancelled()) return Error{Error::Kind::Cancelled, QStringLiteral("Reading was stopped.")};
+    progress.setDoing(Tr::tr("Reading"));
+    if (progress.cancelled()) return Error{Error::Kind::Cancelled, Tr::tr("Reading was stopped.")};
     return reader.read(picture, {.languages = search.languages}, progress);
 }
 
@@ -68,7 +69,7 @@ void CaseWork::carryThrough(const std::vector<Capture*>& captures, const Search&
 
 Result<CheckedPicture> CaseWork::make(const Making& making, const Search& search, Reader& reader,
                                       Progress& progress) const {
-    progress.setDoing(QStringLiteral("Making ") + making.fileName);
+    progress.setDoing(sentence(Tr::tr("Making %1"), making.fileName));
     const std::vector<Cover> covers = coversOf(making.decided, making.picture->size());
     auto png = sanitisedPng(*making.picture, covers);
     if (!png) return png.error();

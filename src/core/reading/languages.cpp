@@ -40,17 +40,19 @@ Result<QString> checkLanguages(const QString& asked) {
         if (const QString code = part.trimmed(); !code.isEmpty() && !codes.contains(code)) codes << code;
     if (codes.isEmpty())
         return Error{Error::Kind::BadInput,
-                     QStringLiteral("No language is named; name one such as eng, or several joined by +.")};
+                     Tr::tr("No language is named; name one such as eng, or several joined by +.")};
     // A folder that cannot be listed says nothing about what is in it.
     if (const QString folder = languageFolder(); QFileInfo(folder).isDir() && !canBeListed(folder))
-        return Error{Error::Kind::NotReadable, sentence(u"The folder of languages, %1, cannot be read: %2.", folder,
-                                                        QString::fromLocal8Bit(std::strerror(errno)).toLower())};
+        return Error{Error::Kind::NotReadable,
+                     sentence(Tr::tr("The folder of languages, %1, cannot be read: %2."), folder,
+                              QString::fromLocal8Bit(std::strerror(errno)).toLower())};
     const QStringList installed = installedLanguages();
     for (const QString& code : codes)
         if (!installed.contains(code))
-            return Error{Error::Kind::Missing,
-                         sentence(u"The language \"%1\" is not installed; the package %2 brings it. Installed: %3.",
-                                  code, packageFor(code), installed.join(QStringLiteral(", ")))};
+            return Error{
+                Error::Kind::Missing,
+                sentence(Tr::tr("The language \"%1\" is not installed; the package %2 brings it. Installed: %3."), code,
+                         packageFor(code), installed.join(QStringLiteral(", ")))};
     return codes.join(QLatin1Char('+'));
 }
 

@@ -1,5 +1,6 @@
 #include "reading/line_finder.h"
 
+#include "base/workers.h"
 #include "picture/geometry.h"
 #include "reading/ink_pieces.h"
 #include "reading/ink_strength.h"
@@ -7,7 +8,6 @@
 #include "reading/line_segments.h"
 
 #include <algorithm>
-#include <future>
 #include <opencv2/imgproc.hpp>
 #include <optional>
 
@@ -242,7 +242,8 @@ std::vector<LinePatch> findLines(const QImage& picture, InkStrength& strength, i
         for (LineSegment& segment : found) segment.share = groundShare(gray, segment);
         return found;
     };
-    auto others = std::async(sideBySide ? std::launch::async : std::launch::deferred, look, true);
+    Beside<std::vector<LineSegment>> others([&] { return look(true); },
+                                            sideBySide ? SharedJob::When::Beside : SharedJob::When::WhenNeeded);
     std::vector<LineSegment> segments = look(false);
     for (LineSegment& segment : others.get()) segments.push_back(std::move(segment));
     for (LineSegment& segment : Rivals(std::move(segments), picture.height()).standing())

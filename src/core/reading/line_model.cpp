@@ -1,5 +1,6 @@
 #include "reading/line_model.h"
 
+#include "base/sentence.h"
 #include "base/shipped.h"
 #include "reading/second_look.h"
 
@@ -228,8 +229,7 @@ LineModel::LineModel() : m_network(std::make_unique<Network>()) {}
 LineModel::~LineModel() = default;
 
 Result<std::unique_ptr<LineModel>> LineModel::load() {
-    const Error missing{Error::Kind::Missing,
-                        QStringLiteral("The line model that ships with Eyelid could not be loaded.")};
+    const Error missing{Error::Kind::Missing, Tr::tr("The line model that ships with Eyelid could not be loaded.")};
     const QByteArray file = shippedFile(QStringLiteral("reading/line-model.onnx"));
     if (file.isEmpty()) return missing;
     std::unique_ptr<LineModel> model(new LineModel);

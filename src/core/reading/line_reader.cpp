@@ -41,7 +41,7 @@ void LineReader::load(size_t count) {
     const QString languages = m_languages;
     while (m_engines.size() < count) {
         const auto there = std::make_shared<std::atomic<bool>>(false);
-        auto loading = beside([languages, there] {
+        Beside<Result<std::unique_ptr<Recogniser>>> loading([languages, there] {
             auto created = Recogniser::create(languages);
             *there = true;
             return created;
@@ -58,8 +58,7 @@ Result<Recogniser*> LineReader::engineOf(size_t worker) {
         engine.recogniser = std::move(*loaded);
     }
     if (!engine.recogniser)
-        return Error{Error::Kind::Missing,
-                     QStringLiteral("The text reader could not load the language %1.").arg(m_languages)};
+        return Error{Error::Kind::Missing, Tr::tr("The text reader could not load the language %1.").arg(m_languages)};
     return engine.recogniser.get();
 }
 
@@ -116,7 +115,7 @@ void LineReader::readOnce(Call& call, const std::vector<size_t>& order) {
             call.asked[at] = unsureWords(reading.glyphs, m_isWord);
             const size_t n = ++call.done;
             call.progress.setFraction(0.5 * double(n) / double(order.size()));
-            if (n % 16 == 0) call.progress.setDoing(sentence(u"Reading line %1 of %2", n, order.size()));
+            if (n % 16 == 0) call.progress.setDoing(sentence(Tr::tr("Reading line %1 of %2"), n, order.size()));
             if (reading.byModel && call.asked[at].empty()) continue;
             std::unique_lock lock(call.guard);
             call.unsure.push_back(at);
@@ -162,7 +161,7 @@ Result<std::vector<LineReading>> LineReader::read(const std::vector<const Unifor
         readOnce(call, order);
     else
         call.unsure = order;
-    const Error cancelled{Error::Kind::Cancelled, QStringLiteral("Reading was stopped.")};
+    const Error cancelled{Error::Kind::Cancelled, Tr::tr("Reading was stopped.")};
     if (progress.cancelled()) return cancelled;
     if (call.trouble) return *call.trouble;
     if (modelled && call.done == 0) call.unsure = order; // the model could not be loaded

@@ -6,13 +6,13 @@
 
 #include "base/progress.h"
 #include "base/result.h"
+#include "base/workers.h"
 #include "reading/line_model.h"
 #include "reading/recogniser.h"
 #include "reading/second_look.h"
 
 #include <atomic>
 #include <functional>
-#include <future>
 #include <memory>
 #include <QString>
 #include <vector>
@@ -43,7 +43,7 @@ public:
 
 private:
     struct Engine {
-        std::future<Result<std::unique_ptr<Recogniser>>> loading;
+        Beside<Result<std::unique_ptr<Recogniser>>> loading;
         std::unique_ptr<Recogniser> recogniser;
         std::shared_ptr<std::atomic<bool>> there; // it need not be waited for
     };

@@ -12,7 +12,7 @@ namespace eyelid {
 namespace {
 
 QString bbox(const QRectF& box) {
-    return sentence(u"bbox %1 %2 %3 %4", int(std::floor(box.left())), int(std::floor(box.top())),
+    return sentence(QStringLiteral("bbox %1 %2 %3 %4"), int(std::floor(box.left())), int(std::floor(box.top())),
                     int(std::ceil(box.right())), int(std::ceil(box.bottom())));
 }
 
@@ -85,8 +85,9 @@ QString pageHocr(const Page& page, const QString& pictureName) {
                                  "<meta name=\"ocr-system\" content=\"eyelid\"/>\n"
                                  "<meta name=\"ocr-capabilities\" content=\"ocr_page ocr_line ocrx_word\"/>\n"
                                  "</head>\n<body>\n");
-    all += sentence(u"<div class=\"ocr_page\" id=\"page_1\" title=\"image &quot;%1&quot;; bbox 0 0 %2 %3\">\n",
-                    pictureName.toHtmlEscaped(), page.size.width(), page.size.height());
+    all += sentence(
+        QStringLiteral("<div class=\"ocr_page\" id=\"page_1\" title=\"image &quot;%1&quot;; bbox 0 0 %2 %3\">\n"),
+        pictureName.toHtmlEscaped(), page.size.width(), page.size.height());
     int number = 0;
     for (const int i : readingOrder(page)) {
         const TextLine& line = page.lines[size_t(i)];
@@ -99,8 +100,9 @@ QString pageHocr(const Page& page, const QString& pictureName) {
                    .arg(line.turned ? QStringLiteral("; textangle %1").arg(360 - line.turned) : QString());
         int word = 0;
         for (const Word& w : line.words)
-            all += sentence(u"<span class=\"ocrx_word\" id=\"word_1_%1_%2\" title=\"%3; x_wconf %4\">%5</span> ",
-                            number, ++word, bbox(w.box), int(std::lround(100 * w.confidence)), w.text.toHtmlEscaped());
+            all += sentence(
+                QStringLiteral("<span class=\"ocrx_word\" id=\"word_1_%1_%2\" title=\"%3; x_wconf %4\">%5</span> "),
+                number, ++word, bbox(w.box), int(std::lround(100 * w.confidence)), w.text.toHtmlEscaped());
         all += QStringLiteral("</span><br/>\n");
     }
     return all + QStringLiteral("</div>\n</body>\n</html>\n");

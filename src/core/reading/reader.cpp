@@ -1,5 +1,6 @@
 #include "reading/reader.h"
 
+#include "base/sentence.h"
 #include "base/workers.h"
 #include "language/word_lists.h"
 #include "reading/bare_picture.h"
@@ -18,7 +19,6 @@
 
 #include <algorithm>
 #include <functional>
-#include <future>
 #include <optional>
 #include <QHash>
 #include <QSet>
@@ -93,8 +93,7 @@ public:
     Result<Page> read(const QImage& whole, const ReadOptions& options, Progress& progress) {
         const QRect all(QPoint(0, 0), whole.size());
         const QRect area = options.area.isEmpty() ? all : options.area.intersected(all);
-        if (area.isEmpty())
-            return Error{Error::Kind::BadInput, QStringLiteral("The area to read lies outside the picture.")};
+        if (area.isEmpty()) return Error{Error::Kind::BadInput, Tr::tr("The area to read lies outside the picture.")};
         const QImage picture = (area == all ? whole : whole.copy(area)).convertToFormat(QImage::Format_RGB32);
 
         if (options.languages == QLatin1String("auto")) return readTold(whole, options, progress);
@@ -112,7 +111,7 @@ public:
         Page page;
         page.size = whole.size();
         page.languages = *languages;
-        progress.setDoing(QStringLiteral("Finding lines"));
+        progress.setDoing(Tr::tr("Finding lines"));
         const QImage lightness = lightnessOf(picture);
         std::vector<LinePatch> patches =
             findLines(lightness, m_strength, options.faint ? faintInk : plainInk, m_count > 1);
@@ -275,22 +274,21 @@ private:
         Search(Engines& engines, const QImage& lightness, std::vector<ReadLine> lines, bool codes, bool faces)
             : m_last(engines.m_searched), m_wantsCodes(codes), m_wantsFaces(faces) {
             // One thread was asked for: then it is all done when it is waited for.
-            const bool alone = engines.m_count <= 1;
-            auto search = [this, alone, lightness, read = std::move(lines)] {
+            const auto when = engines.m_count <= 1 ? SharedJob::When::WhenNeeded : SharedJob::When::Beside;
+            auto search = [this, when, lightness, read = std::move(lines)] {
                 if (QImage bare = barePicture(lightness, read); m_last.bare != bare) m_last = {std::move(bare), {}, {}};
-                std::future<std::vector<QRectF>> found;
+                Beside<std::vector<QRectF>> found;
                 if (m_wantsFaces && !m_last.faces) {
-                    const auto look = [bare = m_last.bare] { return findFaces(bare); };
-                    found = alone ? std::async(std::launch::deferred, look) : beside(look);
+                    found = Beside<std::vector<QRectF>>([bare = m_last.bare] { return findFaces(bare); }, when);
                 }
                 if (m_wantsCodes && !m_last.codes) m_last.codes = findCodes(m_last.bare);
                 if (found.valid()) m_last.faces = found.get();
             };
-            m_search = alone ? std::async(std::launch::deferred, std::move(search)) : beside(std::move(search));
+            m_search = SharedJob(std::move(search), when);
         }
         /// `origin`: where on the page's picture the one that was searched lies.
         void finish(Page& page, const QPointF& origin) {
-            m_search.get();
+            m_search.finish();
             if (m_wantsCodes) page.codes = *m_last.codes;
             if (m_wantsFaces) page.faces = *m_last.faces;
             for (Code& code : page.codes) {
@@ -303,7 +301,7 @@ private:
     private:
         Searched& m_last;
         const bool m_wantsCodes, m_wantsFaces;
-        std::future<void> m_search; // the last, so that it ends before the rest goes
+        SharedJob m_search; // the last, so that it ends before the rest goes
     };
 
     // The languages that are here and known by their common words.
@@ -393,7 +391,7 @@ private:
         return lines;
     }
 
-    static Error cancelledError() { return {Error::Kind::Cancelled, QStringLiteral("Reading was stopped.")}; }
+    static Error cancelledError() { return {Error::Kind::Cancelled, Tr::tr("Reading was stopped.")}; }
 
     static void shift(TextLine& line, QPointF by) {
         line.box.translate(by);

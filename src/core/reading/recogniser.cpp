@@ -1,5 +1,7 @@
 #include "reading/recogniser.h"
 
+#include "base/sentence.h"
+
 #include <omp.h>
 #include <QDir>
 #include <QFileInfo>
@@ -33,8 +35,7 @@ Result<std::unique_ptr<Recogniser>> Recogniser::create(const QString& languages)
     auto& api = recogniser->m_engine->api;
     if (api.Init(QDir(languageFolder()).path().toLocal8Bit().constData(), languages.toLatin1().constData(),
                  tesseract::OEM_LSTM_ONLY) != 0)
-        return Error{Error::Kind::Missing,
-                     QStringLiteral("The text reader could not load the language %1.").arg(languages)};
+        return Error{Error::Kind::Missing, Tr::tr("The text reader could not load the language %1.").arg(languages)};
     api.SetPageSegMode(tesseract::PSM_SINGLE_LINE);
     api.SetVariable("user_defined_dpi", "300");
     api.SetVariable("debug_file", "/dev/null");

@@ -39,8 +39,9 @@ Result<QByteArray> userKey(const QString& keyFile) {
     }
     if (!key) return key.error();
     if (key->size() != length)
-        return Error{Error::Kind::BadInput, sentence(u"%1 is no key for digests: it holds %2 bytes and must hold %3.",
-                                                     keyFile, key->size(), length)};
+        return Error{Error::Kind::BadInput,
+                     sentence(Tr::tr("%1 is no key for digests: it holds %2 bytes and must hold %3."), keyFile,
+                              key->size(), length)};
     return key;
 }
 

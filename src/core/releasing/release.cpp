@@ -24,7 +24,7 @@ std::string text(const QString& s) {
 
 // The code in words.
 QString sortName(Leak::Sort sort) {
-    if (sort == Leak::Sort::Extra) return QStringLiteral("extra bytes or metadata");
+    if (sort == Leak::Sort::Extra) return Tr::tr("extra bytes or metadata");
     return leakCode(sort).replace(u'-', u' ');
 }
 
@@ -34,7 +34,7 @@ Json leakJson(const Leak& leak) {
     j["what"] = text(sortName(leak.sort));
     // Where a covered value can be read, and of which kind it is, would tell what the cover hides.
     if (leak.sort == Leak::Sort::CoveredValue) {
-        j["sentence"] = "A value that is covered can be read on this picture.";
+        j["sentence"] = text(Tr::tr("A value that is covered can be read on this picture."));
         return j;
     }
     if (!leak.finding.boxes.empty()) j["kind"] = text(kindName(leak.finding.kind));
@@ -63,8 +63,8 @@ Json checkJson(const LogEntry& entry) {
 
 // Why something was covered or kept, as far as that does not depend on its value.
 QString reasonOf(const Finding& finding) {
-    return finding.kind == Kind::Watch ? QStringLiteral("is on a watch list")
-                                       : sentence(u"was found as: %1", kindTitle(finding.kind));
+    return finding.kind == Kind::Watch ? Tr::tr("is on a watch list")
+                                       : sentence(Tr::tr("was found as: %1"), kindTitle(finding.kind));
 }
 
 // A row of the log, and the place it is sorted by.
@@ -94,7 +94,7 @@ Row handRow(const HandCover& hand, const QRect& place) {
     j["boxes"] = Json::array({rectJson(place)});
     j["style"] = text(styleName(hand.style));
     j["reason_code"] = "by-hand";
-    j["reason"] = "was covered by hand";
+    j["reason"] = text(Tr::tr("was covered by hand"));
     return {place, j};
 }
 
@@ -144,8 +144,7 @@ Json itemsJson(const LogEntry& entry, const LogInput& input) {
 Result<QByteArray> sanitisedPng(const QImage& capture, const std::vector<Cover>& covers) {
     QByteArray png = encodePng(render(capture, covers));
     if (png.isEmpty())
-        return Error{Error::Kind::NotWritable,
-                     QStringLiteral("The picture could not be made: there is too little memory.")};
+        return Error{Error::Kind::NotWritable, Tr::tr("The picture could not be made: there is too little memory.")};
     return png;
 }
 
@@ -183,7 +182,7 @@ QString redactionLogName() {
 
 QString releaseName(const QString& stem, qsizetype number, qsizetype count) {
     const int width = std::max(2, int(QString::number(count).size()));
-    return sentence(u"%1-%2.png", stem, QString::number(number).rightJustified(width, u'0'));
+    return sentence(Tr::tr("%1-%2.png"), stem, QString::number(number).rightJustified(width, u'0'));
 }
 
 QString overwritten(const QStringList& outputs, const QStringList& inputs) {

@@ -1,0 +1,105 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="en_GB" sourcelanguage="en_GB">
+<context>
+    <name>eyelid</name>
+    <message numerus="yes">
+        <source>Check passed: %n picture(s), all clean</source>
+        <translation>
+            <numerusform>Check passed: %n picture, clean</numerusform>
+            <numerusform>Check passed: %n pictures, all clean</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Check failed: %n of %1 picture(s) still show(s) something</source>
+        <translation>
+            <numerusform>Check failed: %n of %1 pictures still shows something</numerusform>
+            <numerusform>Check failed: %n of %1 pictures still show something</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n place(s)</source>
+        <translation>
+            <numerusform>%n place</numerusform>
+            <numerusform>%n places</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n capture(s) not read</source>
+        <translation>
+            <numerusform>%n capture not read</numerusform>
+            <numerusform>%n captures not read</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>All %n join(s) are settled</source>
+        <translation>
+            <numerusform>The one join is settled</numerusform>
+            <numerusform>All %n joins are settled</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n of %1 joins is/are not sure</source>
+        <translation>
+            <numerusform>One of %1 joins is not sure</numerusform>
+            <numerusform>%n of %1 joins are not sure</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n page(s)</source>
+        <translation>
+            <numerusform>%n page</numerusform>
+            <numerusform>%n pages</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Scrolling: %n picture(s)</source>
+        <translation>
+            <numerusform>Scrolling: %n picture</numerusform>
+            <numerusform>Scrolling: %n pictures</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n word(s): %1</source>
+        <translation>
+            <numerusform>One word: %1</numerusform>
+            <numerusform>%n words: %1</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n leak(s)</source>
+        <translation>
+            <numerusform>%n leak</numerusform>
+            <numerusform>%n leaks</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>covering %n finding(s)</source>
+        <translation>
+            <numerusform>covering %n finding</numerusform>
+            <numerusform>covering %n findings</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>keeping %n finding(s)</source>
+        <translation>
+            <numerusform>keeping %n finding</numerusform>
+            <numerusform>keeping %n findings</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>opening %n finding(s)</source>
+        <translation>
+            <numerusform>opening %n finding</numerusform>
+            <numerusform>opening %n findings</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>covering %n area(s)</source>
+        <translation>
+            <numerusform>covering %n area</numerusform>
+            <numerusform>covering %n areas</numerusform>
+        </translation>
+    </message>
+</context>
+</TS>
