@@ -1,9 +1,9 @@
 // The portal source and the portal's shortcuts against the stand-in, each on a private bus.
-#define CATCH_CONFIG_RUNNER
 #include "capture/global_shortcuts.h"
 #include "capture/portal_source.h"
 #include "picture/picture_file.h"
 #include "support/made.h"
+#include "support/run_tests.h"
 
 #include <catch2/catch.hpp>
 #include <QDBusInterface>
@@ -20,7 +20,7 @@ using namespace eyelid;
 int main(int argc, char** argv) {
     qputenv("QT_QPA_PLATFORM", "offscreen");
     QGuiApplication application(argc, argv);
-    return Catch::Session().run(argc, argv);
+    return runTests(argc, argv);
 }
 
 namespace {

@@ -2,8 +2,8 @@
 // Chromium. Prints a line a page and the figures docs/scrolling.md states.
 #include "capture/scroll_capture.h"
 #include "capture/x11_source.h"
+#include "support/run_tests.h"
 
-#define CATCH_CONFIG_RUNNER
 #include <catch2/catch.hpp>
 #include <cstdio>
 #include <QCoreApplication>
@@ -22,7 +22,7 @@ using namespace eyelid;
 int main(int argc, char** argv) {
     qputenv("QT_QPA_PLATFORM", "offscreen");
     QGuiApplication application(argc, argv);
-    return Catch::Session().run(argc, argv);
+    return runTests(argc, argv);
 }
 
 namespace {

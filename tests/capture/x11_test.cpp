@@ -1,8 +1,8 @@
 // The X11 source against a real server with a window manager and a program that is not ours. Pictures are compared with
 // what a plain fetch over another connection gives.
-#define CATCH_CONFIG_RUNNER
 #include "capture/x11_source.h"
 #include "support/made.h"
+#include "support/run_tests.h"
 
 #include <nlohmann/json.hpp>
 #include <QCoreApplication>
@@ -17,7 +17,7 @@ using namespace eyelid;
 
 int main(int argc, char** argv) {
     QCoreApplication application(argc, argv);
-    return Catch::Session().run(argc, argv);
+    return runTests(argc, argv);
 }
 
 namespace {

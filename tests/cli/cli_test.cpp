@@ -1,9 +1,13 @@
 // The command line, as a script would use it.
-#define CATCH_CONFIG_MAIN
 #include "cli/command.h"
 #include "picture/container.h"
+#include "support/run_tests.h"
 
 #include <nlohmann/json.hpp>
+
+int main(int argc, char** argv) {
+    return runTests(argc, argv);
+}
 
 using namespace eyelid;
 

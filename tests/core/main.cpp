@@ -1,7 +1,6 @@
-#define CATCH_CONFIG_RUNNER
 #include "capture/fonts.h"
+#include "support/run_tests.h"
 
-#include <catch2/catch.hpp>
 #include <QGuiApplication>
 
 int main(int argc, char** argv) {
@@ -9,5 +8,5 @@ int main(int argc, char** argv) {
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
     QGuiApplication application(argc, argv);
     eyelid::loadShippedFonts();
-    return Catch::Session().run(argc, argv);
+    return runTests(argc, argv);
 }

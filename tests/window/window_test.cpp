@@ -1,5 +1,4 @@
 // The window, driven by keys and pointer under Xvfb with a window manager.
-#define CATCH_CONFIG_RUNNER
 #include "app/findings_panel.h"
 #include "app/gate.h"
 #include "app/lid_gauge.h"
@@ -14,6 +13,7 @@
 #include "checking/check.h"
 #include "picture/container.h"
 #include "support/made.h"
+#include "support/run_tests.h"
 #include "window/desk.h"
 
 #include <nlohmann/json.hpp>
@@ -47,7 +47,7 @@ int main(int argc, char** argv) {
     Q_INIT_RESOURCE(icons);
     applyTheme(application, Theme::light());
     speakAs(application, QLocale::c());
-    return Catch::Session().run(argc, argv);
+    return runTests(argc, argv);
 }
 
 TEST_CASE("the whole job: take, read, decide by keyboard, cover by hand, check, release") {

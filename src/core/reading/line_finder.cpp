@@ -5,6 +5,7 @@
 #include "reading/ink_pieces.h"
 #include "reading/ink_strength.h"
 #include "reading/lightness.h"
+#include "reading/line_limits.h"
 #include "reading/line_segments.h"
 
 #include <algorithm>
@@ -12,10 +13,12 @@
 #include <optional>
 
 namespace eyelid {
+
+using namespace lines;
+
 namespace {
 
-constexpr int widestPiece = 6;       // heights; a line of one wider piece is a block, or small type run together
-constexpr double leastGround = 0.55; // of a line's surroundings must be nearer to its ground than to its ink
+constexpr int widestPiece = 6; // heights; a line of one wider piece is a block, or small type run together
 
 // Small type runs together where its soft edges meet: the letters of a piece by what is at least half as strong as the
 // strongest of it. Empty where that does not part it.
@@ -48,7 +51,8 @@ void measure(LinePatch& line) {
     size_t best = 0;
     double bestVote = -1;
     for (size_t i = 0; i < votes.size(); ++i) {
-        double v = votes[i] + (i > 0 ? 0.6 * votes[i - 1] : 0) + (i + 1 < votes.size() ? 0.6 * votes[i + 1] : 0);
+        double v = votes[i] + (i > 0 ? neighbourRow * votes[i - 1] : 0) +
+                   (i + 1 < votes.size() ? neighbourRow * votes[i + 1] : 0);
         if (v > bestVote) {
             bestVote = v;
             best = i;
@@ -62,10 +66,10 @@ void measure(LinePatch& line) {
     }
     if (heights.empty()) heights.push_back(line.box.height());
     std::sort(heights.begin(), heights.end());
-    const double tall = heights[size_t(double(heights.size() - 1) * 0.95)];
-    const double low = heights[size_t(double(heights.size() - 1) * 0.3)];
+    const double tall = heights[size_t(double(heights.size() - 1) * tallLetters)];
+    const double low = heights[size_t(double(heights.size() - 1) * lowLetters)];
     line.capHeight = tall;
-    line.xHeight = low < 0.88 * tall ? std::max(low, 0.6 * tall) : 0.75 * tall;
+    line.xHeight = low < clearlyLower * tall ? std::max(low, lowestX * tall) : usualX * tall;
 }
 
 // How far what surrounds a line's ink is ground: the ground is the greater part of a line of type.
@@ -90,9 +94,9 @@ double groundShare(const cv::Mat& gray, const LineSegment& s) {
     }
     const double low = least, high = most, frame = double(around) / (2.0 * (r.width + r.height)),
                  mean = double(all) / (double(r.width) * r.height);
-    const double position = high > low ? (frame - low) / (high - low) : 0.5;
-    const double middle = high > low ? (mean - low) / (high - low) : 0.5;
-    const double lightGround = 0.65 * position + 0.35 * middle;
+    const double position = high > low ? (frame - low) / (high - low) : undecided;
+    const double middle = high > low ? (mean - low) / (high - low) : undecided;
+    const double lightGround = frameWeight * position + middleWeight * middle;
     return s.lightOnDark ? 1 - lightGround : lightGround;
 }
 
@@ -139,7 +143,7 @@ private:
         bool badge = false;
         eachRival(whole, m_segments[i].lightOnDark, [&](size_t j) {
             const LineSegment& type = m_segments[j];
-            badge = type.inks.size() >= 3 && shareWithin(type.box, whole) >= 0.75 &&
+            badge = type.inks.size() >= 3 && shareWithin(type.box, whole) >= withinBadge &&
                     5 * type.box.height() >= 2 * whole.height();
             return badge;
         });
@@ -155,13 +159,13 @@ private:
         const QRect whole = line.box;
         eachRival(whole, line.lightOnDark, [&](size_t j) {
             const QRect& inner = m_segments[j].box;
-            if (double(inner.width()) * inner.height() > 0.35 * whole.width() * whole.height()) return false;
+            if (double(inner.width()) * inner.height() > mostOfHole * whole.width() * whole.height()) return false;
             const auto holder = std::find_if(line.inks.begin(), line.inks.end(), [&](const QRect& ink) {
                 const QRect common = ink.intersected(inner);
                 return !common.isEmpty() && 2 * common.width() * common.height() >= inner.width() * inner.height();
             });
             if (holder == line.inks.end()) return false;
-            if (holder->height() >= 16 && holder->height() > 1.4 * usual)
+            if (holder->height() >= 16 && holder->height() > overUsual * usual)
                 line.inks.erase(holder);
             else if (m_segments[j].inks.size() <= 2)
                 m_stands[j] = 0;
@@ -192,7 +196,7 @@ private:
             const QRect common = a.intersected(other.box);
             const double smaller =
                 std::min(double(a.width()) * a.height(), double(other.box.width()) * other.box.height());
-            if (double(common.width()) * common.height() < 0.4 * smaller) return false;
+            if (double(common.width()) * common.height() < samePlace * smaller) return false;
             beaten = one.share < other.share || (one.share == other.share && one.lightOnDark);
             return beaten;
         });

@@ -1,11 +1,16 @@
 #include "reading/line_segments.h"
 
+#include "reading/line_limits.h"
+
 #include <algorithm>
 #include <cmath>
 #include <numeric>
 #include <opencv2/imgproc.hpp>
 
 namespace eyelid {
+
+using namespace lines;
+
 namespace {
 
 constexpr int tallestGlyph = 110; // pixels
@@ -104,7 +109,7 @@ void attachSmall(std::vector<LineSegment>& words, std::vector<QRect>& reach, std
                 const int side = std::max({0, b.left() - dot.right(), dot.left() - b.right()});
                 const int above = std::max({0, b.top() - dot.bottom(), dot.top() - b.bottom()});
                 // An underscore hangs lower under letters without tails than an accent stands over them.
-                if (side > b.height() * 0.9 || above > std::max(3, int(b.height() * 0.45))) continue;
+                if (side > b.height() * markAside || above > std::max(3, int(b.height() * markAbove))) continue;
                 // Where a dot stands within two words' boxes, the lower word is the tighter fit.
                 const int distance = 64 * (side + 3 * above) + b.height();
                 if (distance < bestDistance) {
@@ -140,7 +145,7 @@ std::vector<QRect> takePictures(std::vector<QRect>& letters, int height) {
             const QRect& b = letters[j];
             if (j == i || a.contains(b) || a.left() - b.right() > a.height()) return;
             if (verticalOverlap(a, b) * 2 < b.height()) return;
-            if (b.height() > 0.55 * a.height())
+            if (b.height() > asHigh * a.height())
                 ++alike;
             else
                 ++lower;
@@ -157,7 +162,7 @@ std::vector<QRect> takePictures(std::vector<QRect>& letters, int height) {
 bool isEven(const cv::Mat& strength, const QRect& box) {
     cv::Scalar mean, spread;
     cv::meanStdDev(strength(cv::Rect(box.left() + 1, box.top() + 1, box.width() - 2, box.height() - 2)), mean, spread);
-    return spread[0] < 0.12 * mean[0];
+    return spread[0] < evenInside * mean[0];
 }
 
 // The distance from letter to letter of a word in type of one pitch; 0 for any other, and for what is too short to
@@ -174,9 +179,9 @@ double onePitch(const std::vector<QRect>& inks) {
     const double pitch = sorted[sorted.size() / 2];
     if (pitch < 4) return 0;
     const auto even = std::count_if(steps.begin(), steps.end(), [&](double step) {
-        return step > 0.5 * pitch && std::abs(step / pitch - std::round(step / pitch)) < 0.2;
+        return step > leastStep * pitch && std::abs(step / pitch - std::round(step / pitch)) < offGrid;
     });
-    return double(even) >= 0.75 * double(steps.size()) ? pitch : 0;
+    return double(even) >= mostlyEven * double(steps.size()) ? pitch : 0;
 }
 
 // Pieces parted by what they can be: letters, and what is lower than any letter.
@@ -191,11 +196,11 @@ bool mayBeType(const cv::Mat& strength, const InkPiece& piece, int leastInk) {
     if (box.height() <= 3 && box.width() > std::max(14, 8 * box.height())) return false; // rules and underlines
     if (box.width() > 24 * box.height()) return false;
     // The frame of a field, a card or a button: large, and hardly any of it ink. Type fills a fifth of its box.
-    if (box.width() > 24 && box.height() > 14 && area < 0.12 * box.width() * box.height()) return false;
+    if (box.width() > 24 && box.height() > 14 && area < leastOfFrame * box.width() * box.height()) return false;
     // A filled block, such as a solid cover or a bar of a chart: no letter is as wide and as full, and where letters of
     // small type run together they are not as even.
-    if (box.height() >= shortestLetter && box.width() > 1.8 * box.height() &&
-        area > 0.86 * box.width() * box.height() && isEven(strength, box))
+    if (box.height() >= shortestLetter && box.width() > widerThanLetter * box.height() &&
+        area > mostOfBlock * box.width() * box.height() && isEven(strength, box))
         return false;
     // The dot of small type may be a single pixel, but a dark one.
     return area >= 2 || strength.at<uchar>(box.top(), box.left()) >= 2 * leastInk;
@@ -227,8 +232,8 @@ LineSegment united(const std::vector<size_t>& group, const std::vector<LineSegme
 
 std::vector<LineSegment> wordsOf(const std::vector<QRect>& letters, int height, bool lightOnDark) {
     std::vector<LineSegment> words;
-    for (const auto& group : joinSideBySide(letters, height, 0.45, [&](size_t a, size_t b) {
-             return int(0.45 * std::max(letters[a].height(), letters[b].height())) + 1;
+    for (const auto& group : joinSideBySide(letters, height, letterGap, [&](size_t a, size_t b) {
+             return int(letterGap * std::max(letters[a].height(), letters[b].height())) + 1;
          })) {
         LineSegment word;
         word.lightOnDark = lightOnDark;
@@ -245,14 +250,15 @@ std::vector<LineSegment> wordsOf(const std::vector<QRect>& letters, int height, 
 bool isMarkOf(const QRect& dot, const LineSegment& word, const QRect& b) {
     // A comma after letters without tails is hardly half as high as they are, but hangs below them.
     const bool hangs =
-        dot.width() <= dot.height() && dot.bottom() > b.bottom() && dot.top() > b.bottom() - 0.4 * b.height();
-    if (b.height() < (hangs ? 1.6 : 2.2) * dot.height()) return false;
+        dot.width() <= dot.height() && dot.bottom() > b.bottom() && dot.top() > b.bottom() - commaReach * b.height();
+    if (b.height() < (hangs ? commaUnderWord : dotUnderWord) * dot.height()) return false;
     // The sides or corners of frames, beside a number of two figures.
     const bool bars =
         std::all_of(word.inks.begin(), word.inks.end(), [](const QRect& r) { return 4 * r.width() < r.height(); });
-    if (word.inks.size() <= 2 && (bars || (dot.height() >= 7 && b.height() > 3.5 * dot.height()))) return false;
+    if (word.inks.size() <= 2 && (bars || (dot.height() >= 7 && b.height() > dotOfFrame * dot.height()))) return false;
     const int side = std::max({0, b.left() - dot.right(), dot.left() - b.right()});
-    return side <= 0.62 * b.height() && dot.top() >= b.top() - 2 && dot.bottom() <= b.bottom() + b.height() / 3;
+    return side <= loneMarkAside * b.height() && dot.top() >= b.top() - 2 &&
+           dot.bottom() <= b.bottom() + b.height() / 3;
 }
 
 // In large type a dot is as high as a letter in small type: a lone piece beside a word more than twice as high is a
@@ -289,11 +295,11 @@ std::vector<LineSegment> linesOf(std::vector<LineSegment> words, const std::vect
             boxes.push_back(turn == 0 ? wordBoxes[boxes.size()] : line.box);
             pitch.push_back(onePitch(line.inks));
         }
-        const auto groups = joinSideBySide(boxes, height, 2.0, [&](size_t a, size_t b) {
+        const auto groups = joinSideBySide(boxes, height, widestGap, [&](size_t a, size_t b) {
             const int high = std::max(boxes[a].height(), boxes[b].height());
             // No such type is set wider than this; letters spaced out in a heading may seem to be.
-            const double cell = std::min(1.75 * std::max(pitch[a], pitch[b]), 2.0 * high);
-            return int(std::max(turn == 0 ? 1.15 * high : 0.0, cell));
+            const double cell = std::min(cellGap * std::max(pitch[a], pitch[b]), widestGap * high);
+            return int(std::max(turn == 0 ? wordGap * high : 0.0, cell));
         });
         const bool settled = groups.size() == lines.size();
         std::vector<LineSegment> joined;

@@ -1,15 +1,17 @@
 #include "reading/line_shapes.h"
 
+#include "base/shipped.h"
+#include "reading/letter_limits.h"
+
 #include <algorithm>
 #include <cmath>
+#include <QHash>
 
 namespace eyelid {
-namespace {
 
-constexpr int inked = 72; // levels of 255; a column with less is a gap between letters
-constexpr int thin = 150; // columns of touching letters that may part them
-constexpr double doubtfulFit = 1.1;
-constexpr double asKnown = -0.4; // for a run read as its shape is known to read
+using namespace letters;
+
+namespace {
 
 // The strongest ink of each column, in levels of 255.
 std::vector<int> strongestOf(const QImage& ink) {
@@ -61,14 +63,14 @@ int thinnestOf(const InkRun& run, const std::vector<int>& strongest, const LineC
     const auto thinner = [&](int x) { return thinnest < 0 || strongest[size_t(x)] < strongest[size_t(thinnest)]; };
     if (cells.pitch > 0) {
         // Between cells, whatever the ink says.
-        if (run.width() <= 1.1 * cells.pitch) return -1;
-        const double k = std::ceil((run.left - cells.middle) / cells.pitch - 0.5 + 0.25);
-        const int border = int(std::lround(cells.middle + (k + 0.5) * cells.pitch - 0.5));
+        if (run.width() <= widestInCell * cells.pitch) return -1;
+        const double k = std::ceil((run.left - cells.middle) / cells.pitch - halfCell + cellMiddle);
+        const int border = int(std::lround(cells.middle + (k + halfCell) * cells.pitch - halfPixel));
         for (int x = std::max(run.left + 1, border - 1); x <= std::min(run.right - 1, border + 1); ++x)
             if (thinner(x)) thinnest = x;
-    } else if (run.width() > 1.4 * xHeight + 2) {
+    } else if (run.width() > widestLetter * xHeight + 2) {
         for (int x = run.left + 2; x <= run.right - 2; ++x)
-            if (strongest[size_t(x)] < thin && thinner(x)) thinnest = x;
+            if (strongest[size_t(x)] < touching && thinner(x)) thinnest = x;
     }
     return thinnest;
 }
@@ -108,14 +110,14 @@ void findRows(InkRun& run, const QImage& ink, const std::vector<int>& strongest)
 // The two strokes of a quotation mark are one.
 std::vector<InkRun> joinedQuotes(const std::vector<InkRun>& runs, double base, double xHeight) {
     const auto high = [&](const InkRun& r) {
-        return r.bottom < base - 0.45 * xHeight && r.width() <= std::max(3.0, 0.4 * xHeight);
+        return r.bottom < base - quoteOverBase * xHeight && r.width() <= std::max(3.0, quoteStroke * xHeight);
     };
     std::vector<InkRun> joined;
     for (const InkRun& run : runs) {
         if (!joined.empty()) {
             InkRun& last = joined.back();
-            if (high(last) && high(run) && last.width() < 0.45 * xHeight &&
-                run.left - last.right - 1 <= 0.35 * xHeight + 1 && std::abs(last.top - run.top) <= 1 &&
+            if (high(last) && high(run) && last.width() < quoteFirstStroke * xHeight &&
+                run.left - last.right - 1 <= quoteGap * xHeight + 1 && std::abs(last.top - run.top) <= 1 &&
                 std::abs(last.bottom - run.bottom) <= 1) {
                 last.right = run.right;
                 continue;
@@ -153,19 +155,20 @@ bool isPunctuation(QChar c) {
     return !c.isLetterOrNumber();
 }
 
-const QString quotes = QStringLiteral("\"“”„");
+// How odd it is that no glyph stands for a run.
+double leftOut(const InkRun& run, double xHeight) {
+    if (run.ink < speckInk) return leftOutSpeck;
+    return run.height() < markHeight * xHeight ? leftOutMark : leftOutLetter;
+}
 
 // How odd it would be if the run were built so, by its height, place and width.
 double misfit(const InkRun& run, const GlyphBuild& build, double xHeight) {
     const auto [top, bottom, width] = build;
     const double isTop = run.overBase / xHeight, isBottom = (run.overBase - run.height()) / xHeight,
                  isWidth = run.width() / xHeight;
-    double odd = std::min(1.0, std::max(0.0, std::abs(isTop - top) - 0.15) * 1.2);
-    odd += std::min(1.0, std::max(0.0, std::abs(isBottom - bottom) - 0.15) * 1.2);
-    // One pitch makes narrow letters wide; what is too narrow for its letters is odder.
-    odd += isWidth < width ? std::min(1.5, std::max(0.0, width - isWidth - 0.15) * 1.5)
-                           : std::min(1.5, std::max(0.0, isWidth - width - 0.35) * 0.8);
-    return odd;
+    const auto off = [](double by, const Misfit& m) { return std::min(m.most, std::max(0.0, by - m.slack) * m.cost); };
+    return off(std::abs(isTop - top), edgeOff) + off(std::abs(isBottom - bottom), edgeOff) +
+           (isWidth < width ? off(width - isWidth, tooNarrow) : off(isWidth - width, tooWide));
 }
 
 // Whether `count` glyphs from `first` on are the characters of `label`, one each.
@@ -181,7 +184,7 @@ bool align(std::span<InkRun> runs, const ReadLine& line, const std::vector<const
     const std::vector<ReadGlyph>& glyphs = *line.glyphs;
     const UniformLine& uniform = *line.uniform;
     constexpr size_t mostInRun = 14;
-    constexpr double never = 1e18, leastOdd = asKnown;
+    constexpr double impossible = 1e18, leastOdd = asKnown;
     const double xHeight = std::max(3.0, line.patch->xHeight);
     const size_t R = runs.size(), G = glyphs.size();
     std::vector<double> middles;
@@ -190,18 +193,19 @@ bool align(std::span<InkRun> runs, const ReadLine& line, const std::vector<const
     for (const ReadGlyph& g : glyphs) builds.push_back(buildOf(g.text[0]));
     // What is odd about run r being read as the glyphs g to g + k: fed glyph by glyph.
     struct Fit {
-        double top = -9, bottom = 9, width = -0.12, middle = 0;
+        double top = -never, bottom = never, width = -besideGlyphs, middle = 0;
         int inner = 0;
     };
     const auto oddness = [&](size_t r, size_t g, size_t k, const Fit& fit) {
         const InkRun& run = runs[r];
-        if (k == 0) return (run.ink < 255 * 4 ? 0.5 : run.height() < 0.5 * xHeight ? 0.9 : 1.3) + (known[r] ? 0.5 : 0);
-        double odd = std::min(2.0, std::abs((run.left + run.right + 1) / 2.0 - fit.middle / double(k)) / xHeight * 0.6);
-        odd += misfit(run, {fit.top, fit.bottom, fit.width}, xHeight) + fit.inner * 0.8;
-        if (known[r]) odd += readsAs(*known[r], glyphs, g, k) ? asKnown : 0.5;
+        if (k == 0) return leftOut(run, xHeight) + (known[r] ? notAsKnown : 0);
+        const double away = std::abs((run.left + run.right + 1) / 2.0 - fit.middle / double(k)) / xHeight;
+        double odd = std::min(awayMost, away * awayCost);
+        odd += misfit(run, {fit.top, fit.bottom, fit.width}, xHeight) + fit.inner * spaceWithin;
+        if (known[r]) odd += readsAs(*known[r], glyphs, g, k) ? asKnown : notAsKnown;
         if (r > 0) {
-            const bool gap = run.left - runs[r - 1].right - 1 > 0.5 * xHeight;
-            odd += gap != glyphs[g].startsWord ? 0.25 : 0;
+            const bool gap = run.left - runs[r - 1].right - 1 > wordGap * xHeight;
+            odd += gap != glyphs[g].startsWord ? gapNotRead : 0;
         }
         return odd;
     };
@@ -209,19 +213,19 @@ bool align(std::span<InkRun> runs, const ReadLine& line, const std::vector<const
         const GlyphBuild& b = builds[i];
         fit.top = std::max(fit.top, b.top);
         fit.bottom = std::min(fit.bottom, b.bottom);
-        fit.width += b.width + 0.12;
+        fit.width += b.width + besideGlyphs;
         fit.middle += middles[i];
         fit.inner += i > g && glyphs[i].startsWord;
     };
     // best[g]: the least for the runs so far having taken the first g glyphs.
-    std::vector<double> best(G + 1, never), next(G + 1);
+    std::vector<double> best(G + 1, impossible), next(G + 1);
     std::vector<unsigned char> taken((R + 1) * (G + 1), 0);
     best[0] = 0;
     for (size_t r = 0; r < R; ++r) {
-        std::fill(next.begin(), next.end(), never);
-        const double left = runs[r].left - 4 * xHeight, right = runs[r].right + 4 * xHeight;
+        std::fill(next.begin(), next.end(), impossible);
+        const double left = runs[r].left - farthestGlyph * xHeight, right = runs[r].right + farthestGlyph * xHeight;
         for (size_t g = 0; g <= G; ++g) {
-            if (best[g] >= never) continue;
+            if (best[g] >= impossible) continue;
             Fit fit;
             for (size_t k = 0; k <= mostInRun && g + k <= G; ++k) {
                 if (k > 0) {
@@ -239,7 +243,7 @@ bool align(std::span<InkRun> runs, const ReadLine& line, const std::vector<const
         }
         best.swap(next);
     }
-    if (best[G] >= never) return false;
+    if (best[G] >= impossible) return false;
     size_t g = G;
     for (size_t r = R; r-- > 0;) {
         const size_t k = taken[(r + 1) * (G + 1) + g];
@@ -255,7 +259,7 @@ bool align(std::span<InkRun> runs, const ReadLine& line, const std::vector<const
 
 // What fits badly where it was put says nothing of this shape.
 void weighFit(InkRun& run) {
-    run.weight = run.oddness > doubtfulFit ? 0.1 * run.plainWeight : run.plainWeight;
+    run.weight = run.oddness > doubtfulFit ? doubtfulShare * run.plainWeight : run.plainWeight;
 }
 
 } // namespace
@@ -271,12 +275,9 @@ TokenWeight weighToken(const QString& token, const std::function<bool(const QStr
         nLetters += c.isLetter();
         nUpper += c.isUpper();
     }
-    TokenWeight weight{0, 0.1, 0.1};
+    TokenWeight weight{0, nothingKnown, nothingKnown};
     double &letters = weight.letters, &digits = weight.digits;
-    if (nDigits >= 2 && nLetters == 0)
-        digits = 1;
-    else if (nDigits == 1 && nLetters == 0)
-        digits = 0.5;
+    if (nDigits > 0 && nLetters == 0) digits = nDigits > 1 ? number : oneDigit;
     if (nLetters == 0 || nDigits > 0) return weight;
     // Words joined by punctuation: each must be one.
     bool all = true;
@@ -297,40 +298,31 @@ TokenWeight weighToken(const QString& token, const std::function<bool(const QStr
         word.clear();
         if (hump) word += core[i]; // camelCase
     }
-    letters = all ? (longest >= 3 ? 1 : longest == 2 ? 0.7 : 0.4) : (nUpper > 1 ? 0.15 : 0.3);
+    if (all)
+        letters = longest >= 3 ? longWord : longest == 2 ? twoLetterWord : oneLetterWord;
+    else
+        letters = nUpper > 1 ? unknownShouted : unknownWord;
     return weight;
 }
 
 GlyphBuild buildOf(QChar c) {
-    static const QString small = QStringLiteral("acemnorsuvwxz"), tall = QStringLiteral("bdfhkl"),
-                         hanging = QStringLiteral("gpqy"), narrow = QStringLiteral("ijlI1|!"),
-                         wide = QStringLiteral("mwMWQ@%");
-    const double width = narrow.contains(c) ? 0.35 : wide.contains(c) ? 1.3 : c.isUpper() ? 1.0 : 0.85;
-    if (small.contains(c)) return {1, 0, c == u'r' ? 0.55 : width};
-    if (tall.contains(c)) return {1.42, 0, c == u'f' ? 0.55 : width};
-    if (hanging.contains(c)) return {1, -0.38, width};
-    if (c == u't') return {1.3, 0, 0.55};
-    if (c == u'i') return {1.4, 0, width};
-    if (c == u'j') return {1.4, -0.38, width};
-    if (c == u'$') return {1.55, -0.15, 0.85};
-    if (c == u'Q') return {1.38, -0.1, width};
-    if (c.isUpper() || c.isDigit()) return {1.38, 0, width};
-    if (c == u'.') return {0.2, 0, 0.2};
-    if (c == u',') return {0.2, -0.25, 0.25};
-    if (c == u':') return {1, 0, 0.2};
-    if (c == u';') return {1, -0.25, 0.25};
-    if (c == u'-' || c == u'–' || c == u'—') return {0.6, 0.4, c == u'-' ? 0.5 : 1};
-    if (c == u'_') return {-0.1, -0.25, 0.9};
-    if (quotes.contains(c) || c == u'\'' || c == u'’' || c == u'‘' || c == u'*' || c == u'`' || c == u'°')
-        return {1.4, 0.95, 0.4};
-    if (c == u'=') return {0.85, 0.25, 0.9};
-    if (c == u'~') return {0.7, 0.4, 0.9};
-    if (c.isLetter()) return {1.4, 0, width};
-    return {1.4, -0.2, 0.6};
+    static const QHash<QChar, GlyphBuild> builds = [] {
+        QHash<QChar, GlyphBuild> all;
+        for (const QString& line : shippedLines(QStringLiteral("reading/glyph-builds.txt"))) {
+            const QStringList parts = line.split(u' ');
+            if (parts.size() == 4 && parts[0].size() == 1)
+                all.insert(parts[0][0], {parts[1].toDouble(), parts[2].toDouble(), parts[3].toDouble()});
+        }
+        return all;
+    }();
+    const auto known = builds.constFind(c);
+    if (known != builds.constEnd()) return *known;
+    // Letters of other scripts, and signs: as high as a capital, as wide as a small letter.
+    return builds.value(c.isLetterOrNumber() ? u'H' : u'*');
 }
 
 double misfit(const InkRun& run, const QString& label, double xHeight) {
-    GlyphBuild whole{-9, 9, 0.12 * double(label.size() - 1)};
+    GlyphBuild whole{-never, never, besideGlyphs * double(label.size() - 1)};
     for (const QChar c : label) {
         const GlyphBuild b = buildOf(c);
         whole.top = std::max(whole.top, b.top);
@@ -367,20 +359,20 @@ bool labelRuns(std::span<InkRun> runs, const ReadLine& line, const std::vector<T
     std::vector<size_t> of(glyphs.size());
     for (size_t r = 0; r < runs.size(); ++r) {
         runs[r].label.clear();
-        runs[r].plainWeight = 0.3;
+        runs[r].plainWeight = otherSign;
         for (size_t k = 0; k < runs[r].count; ++k) of[runs[r].first + k] = r;
     }
     size_t start = 0;
     for (const auto& [end, letters, digits] : tokens) {
-        const bool mixed = std::max(letters, digits) <= 0.15;
+        const bool mixed = std::max(letters, digits) <= mixedToken;
         for (size_t k = start; k < end; ++k) {
             InkRun& run = runs[of[k]];
             run.label += glyphs[k].text;
             // Signs that stand for misread letters and digits as often as for themselves.
-            run.mixed =
-                mixed || glyphs[k].text == QLatin1String("$") || (digits == 1 && glyphs[k].text == QLatin1String("&"));
+            run.mixed = mixed || glyphs[k].text == QLatin1String("$") ||
+                        (digits == number && glyphs[k].text == QLatin1String("&"));
             const QChar c = glyphs[k].text[0];
-            const double w = (c.isDigit() ? digits : c.isLetter() ? letters : 0.3) * glyphs[k].confidence;
+            const double w = (c.isDigit() ? digits : c.isLetter() ? letters : otherSign) * glyphs[k].confidence;
             run.plainWeight = k == run.first ? w : std::min(run.plainWeight, w);
         }
         start = end;

@@ -1,9 +1,14 @@
 #include "reading/line_text.h"
 
+#include "reading/letter_limits.h"
+
 #include <algorithm>
 #include <cmath>
 
 namespace eyelid {
+
+using namespace letters;
+
 namespace {
 
 // The columns of a line that carry ink, and the gaps between them.
@@ -66,9 +71,9 @@ QRectF inkBetween(const LinePatch& line, double from, double to) {
     QRectF box;
     for (const QRect& ink : line.inks) {
         const double left = std::max<double>(ink.left(), from), right = std::min<double>(ink.right() + 1, to);
-        if (right - left < 0.5) continue;
+        if (right - left < leastPart) continue;
         // A piece that merely looks in over the edge belongs to the neighbour.
-        if (right - left < 0.2 * ink.width() && right - left < 1.5) continue;
+        if (right - left < edgePart * ink.width() && right - left < edgePixels) continue;
         const QRectF part(left, ink.top(), right - left, ink.height());
         box = box.isNull() ? part : box.united(part);
     }
@@ -95,11 +100,11 @@ public:
         double even = 0;
         for (size_t i = 1; i < glyphs.size(); ++i) {
             const double cells = (centre(glyphs[i]) - centre(glyphs[i - 1])) / m_pitch;
-            even += cells > 0.6 && std::abs(cells - std::round(cells)) < 0.17;
+            even += cells > leastStep && std::abs(cells - std::round(cells)) < offGrid;
         }
         m_enough = glyphs.size() >= 15;
         const double most = double(glyphs.size() - 1);
-        m_onePitch = glyphs.size() >= 9 && (m_enough ? even > 0.9 * most : even >= most);
+        m_onePitch = glyphs.size() >= 9 && (m_enough ? even > mostEven * most : even >= most);
     }
 
     std::vector<ReadGlyph> mended(std::vector<ReadGlyph> glyphs) const {
@@ -114,12 +119,12 @@ public:
                 mended.push_back(stopBefore(glyph, (from + to) / 2));
                 // "postfach.example", but "end. Next".
                 const double x = (from + to) / 2;
-                glyph.startsWord =
-                    m_onePitch ? to - x > 1.7 * m_pitch : m_columns.widestGap(x, to) > 0.6 * m_patch.xHeight;
+                glyph.startsWord = m_onePitch ? to - x > emptyCellAfterStop * m_pitch
+                                              : m_columns.widestGap(x, to) > spaceAfterStop * m_patch.xHeight;
             } else {
-                glyph.startsWord = m_onePitch ? to - from > 1.6 * m_pitch // a space leaves a whole cell empty
-                                              : m_columns.widestGap(from, to) >
-                                                    (glyph.spaceBefore > 0.9 ? 0.2 : 0.24) * m_patch.xHeight;
+                const double least = glyph.spaceBefore > surelyRead ? spaceReadSure : spaceRead;
+                glyph.startsWord = m_onePitch ? to - from > emptyCell * m_pitch
+                                              : m_columns.widestGap(from, to) > least * m_patch.xHeight;
             }
             mended.push_back(std::move(glyph));
         }
@@ -134,9 +139,9 @@ private:
         if (!before.text.back().isLetterOrNumber() || !after.text[0].isLetterOrNumber()) return false;
         for (const QRect& ink : m_patch.inks) {
             const double x = ink.left() + ink.width() / 2.0;
-            if (x < from + 0.25 * m_pitch || x > to - 0.25 * m_pitch) continue;
-            if (ink.height() > 0.45 * m_patch.xHeight + 1 || ink.width() > 0.45 * m_patch.xHeight + 1) continue;
-            if (std::abs(ink.bottom() + 1 - m_patch.baseline) > 0.25 * m_patch.xHeight + 1) continue;
+            if (x < from + stopFromLetters * m_pitch || x > to - stopFromLetters * m_pitch) continue;
+            if (std::max(ink.height(), ink.width()) > stopSize * m_patch.xHeight + 1) continue;
+            if (std::abs(ink.bottom() + 1 - m_patch.baseline) > stopOffBase * m_patch.xHeight + 1) continue;
             // Space on both sides of it: otherwise it is the foot of a letter.
             return m_columns.gapBeside(ink.left(), ink.right());
         }
@@ -147,22 +152,22 @@ private:
         ReadGlyph dot = glyph;
         dot.text = QStringLiteral(".");
         dot.startsWord = false;
-        dot.confidence = 0.5;
+        dot.confidence = stopConfidence;
         dot.box = QRectF((x - m_uniform.offset.x()) * m_uniform.scale - 1, glyph.box.y(), 2, glyph.box.height());
         return dot;
     }
 
     // The other way round: digits in groups are often read as one number.
     bool isSpace(const ReadGlyph& before, const ReadGlyph& after, double from, double to) const {
-        if (m_onePitch) return to - from > 1.6 * m_pitch;
+        if (m_onePitch) return to - from > emptyCell * m_pitch;
         const QChar left = before.text.back(), right = after.text[0];
-        const double least = after.spaceBefore > 0.05              ? 0.3
-                             : m_numbers                           ? 0.45
-                             : left == u':'                        ? 0.42
-                             : left.isLower() && right.isUpper()   ? 0.36
-                             : !m_enough                           ? 0.85
-                             : left.isLetter() && right.isLetter() ? 0.5
-                                                                   : 0.64;
+        const double least = after.spaceBefore > hint              ? spaceHinted
+                             : m_numbers                           ? spaceInNumbers
+                             : left == u':'                        ? spaceAfterColon
+                             : left.isLower() && right.isUpper()   ? spaceBeforeCapital
+                             : !m_enough                           ? spaceInShortLine
+                             : left.isLetter() && right.isLetter() ? spaceInLetters
+                                                                   : spaceElsewhere;
         return m_columns.widestGap(from, to) > least * m_patch.xHeight;
     }
 

@@ -1,5 +1,7 @@
 #include "reading/mended_glyphs.h"
 
+#include "reading/letter_limits.h"
+
 #include "language/look_alikes.h"
 
 #include <algorithm>
@@ -33,7 +35,7 @@ void appendOwn(const InkRun& run, const Shape& shape, const ReadLine& line, std:
         ReadGlyph glyph = (*line.glyphs)[g];
         // Vouched for by many of its like.
         if (run.label == shape.best && shape.bestWeight >= leastWeight && shareOf(shape) > mostlySo)
-            glyph.confidence = std::max(glyph.confidence, 0.9);
+            glyph.confidence = std::max(glyph.confidence, letters::confirmed);
         else if (!glyph.sure)
             for (const QString& other : alike.all(glyph.text))
                 if (!glyph.others.contains(other)) glyph.others << other;
@@ -63,7 +65,7 @@ void appendRun(const InkRun& run, const Shape& shape, const QString& reads, cons
         ReadGlyph glyph = like;
         glyph.text = reads.mid(k, 1);
         glyph.startsWord = like.startsWord && k == 0;
-        glyph.confidence = std::max(0.6, 0.95 * shareOf(shape));
+        glyph.confidence = std::max(letters::mendedAtLeast, letters::mendedShare * shareOf(shape));
         glyph.box = QRectF(left + width * double(k) / double(reads.size()), like.box.y(), each, like.box.height());
         glyph.exact = reads.size() == 1;
         glyph.others.clear();

@@ -1,18 +1,17 @@
 #include "reading/second_look.h"
 
 #include "language/look_alikes.h"
+#include "reading/line_limits.h"
 #include "reading/shapes.h"
 
 #include <algorithm>
 #include <utility>
 
 namespace eyelid {
-namespace {
 
-// A word is the model's own when it is as sure as this of every glyph.
-constexpr double modelSure = 0.9;
-// A letter of a known word may be as unsure as this; a space is a place to cut when it is as sure.
-constexpr double leastInWord = 0.5, spaceSure = 0.95;
+using namespace secondlook;
+
+namespace {
 
 // Some types draw these alike: no network tells them, and the page's own shapes and words settle them later.
 bool drawnAlike(const ReadGlyph& glyph) {
@@ -90,22 +89,22 @@ std::vector<Pair> aligned(const std::vector<ReadGlyph>& a, const std::vector<Rea
     const auto at = [&](size_t i, size_t j) -> float& { return cost[i * (m + 1) + j]; };
     const auto change = [&](size_t i, size_t j) {
         const double away = std::abs(a[i].box.center().x() - b[j].box.center().x());
-        return (a[i].text == b[j].text ? 0.0f : 1.0f) + float(std::min(3.0, away / 15.0));
+        return (a[i].text == b[j].text ? 0.0f : 1.0f) + float(std::min(mostApart, away / apart));
     };
-    constexpr float gap = 1.2f;
     for (size_t i = 0; i <= n; ++i)
         for (size_t j = 0; j <= m; ++j) {
             if (i == 0 || j == 0) {
-                at(i, j) = gap * float(i + j);
+                at(i, j) = leftOut * float(i + j);
                 continue;
             }
-            at(i, j) = std::min({at(i - 1, j - 1) + change(i - 1, j - 1), at(i - 1, j) + gap, at(i, j - 1) + gap});
+            at(i, j) =
+                std::min({at(i - 1, j - 1) + change(i - 1, j - 1), at(i - 1, j) + leftOut, at(i, j - 1) + leftOut});
         }
     std::vector<Pair> pairs;
     for (size_t i = n, j = m; i > 0 || j > 0;) {
-        if (j == 0 || (i > 0 && at(i, j) == at(i - 1, j) + gap))
+        if (j == 0 || (i > 0 && at(i, j) == at(i - 1, j) + leftOut))
             pairs.push_back({int(--i), -1});
-        else if (i == 0 || at(i, j) == at(i, j - 1) + gap)
+        else if (i == 0 || at(i, j) == at(i, j - 1) + leftOut)
             pairs.push_back({-1, int(--j)});
         else
             pairs.push_back({int(--i), int(--j)});
@@ -172,7 +171,7 @@ std::vector<Stretch> unsureWords(const std::vector<ReadGlyph>& glyphs,
 QImage cutOut(const UniformLine& line, const std::vector<ReadGlyph>& glyphs, Stretch stretch, int& left) {
     constexpr int margin = 10; // as wide as that of a whole line
     const QImage& whole = line.image;
-    const auto gap = [&](size_t before) {
+    const auto gapAfter = [&](size_t before) {
         const int from = std::max(0, int(glyphs[before].box.center().x())),
                   to = std::min(whole.width() - 1, int(glyphs[before + 1].box.center().x()));
         int best = (from + to) / 2, longest = 0, run = 0;
@@ -187,8 +186,8 @@ QImage cutOut(const UniformLine& line, const std::vector<ReadGlyph>& glyphs, Str
         }
         return best;
     };
-    const int from = stretch.begin > 0 ? gap(stretch.begin - 1) : 0,
-              to = stretch.end < glyphs.size() ? gap(stretch.end - 1) : whole.width();
+    const int from = stretch.begin > 0 ? gapAfter(stretch.begin - 1) : 0,
+              to = stretch.end < glyphs.size() ? gapAfter(stretch.end - 1) : whole.width();
     const int before = stretch.begin > 0 ? margin : 0, after = stretch.end < glyphs.size() ? margin : 0;
     QImage out(to - from + before + after, whole.height(), QImage::Format_Grayscale8);
     out.fill(255);
@@ -228,13 +227,14 @@ std::vector<ReadGlyph> weighed(const std::vector<ReadGlyph>& model, const std::v
             if (a && b) {
                 ReadGlyph glyph = *a;
                 if (a->text == b->text) {
-                    glyph.confidence = 1 - (1 - a->confidence) * (1 - std::min(0.9, b->confidence));
+                    glyph.confidence = 1 - (1 - a->confidence) * (1 - std::min(secondAtMost, b->confidence));
                 } else if (!drawnAlike(*a) || !LookAlikes::shipped().isBar(b->text)) {
                     const bool held = a->others.contains(b->text);
-                    const bool theirs_ = theirWord || (held ? b->confidence > a->confidence
-                                                            : a->confidence < 0.5 && b->confidence > 0.9);
+                    const bool takeSecond =
+                        theirWord || (held ? b->confidence > a->confidence
+                                           : a->confidence < modelUnsure && b->confidence > secondSure);
                     glyph.others.removeAll(b->text);
-                    if (theirs_) {
+                    if (takeSecond) {
                         glyph.others.prepend(a->text);
                         glyph.text = b->text;
                         glyph.confidence = std::min(b->confidence, 1 - a->confidence);
@@ -245,14 +245,15 @@ std::vector<ReadGlyph> weighed(const std::vector<ReadGlyph>& model, const std::v
                 out.push_back(glyph);
             } else if (a) {
                 const bool bar = LookAlikes::shipped().isBar(a->text); // as many as there is ink
-                const bool drop = theirWord || (!bar && a->confidence < 0.75 && a->others.contains(QString())) ||
-                                  (!bar && a->confidence < 0.6 && agree(k - 1) && agree(k + 1));
+                const bool drop = theirWord ||
+                                  (!bar && a->confidence < dropIfPossible && a->others.contains(QString())) ||
+                                  (!bar && a->confidence < dropIfAlone && agree(k - 1) && agree(k + 1));
                 if (!drop) out.push_back(*a);
             } else if (b) {
                 // Left out by the model: put in where it holds that possible.
                 const ReadGlyph* before = out.empty() ? nullptr : &out.back();
                 if (theirWord ||
-                    (before && before->confidence < 0.5 && before->others.contains(before->text + b->text)))
+                    (before && before->confidence < modelUnsure && before->others.contains(before->text + b->text)))
                     out.push_back(*b);
             }
         }

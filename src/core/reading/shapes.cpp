@@ -1,6 +1,7 @@
 #include "reading/shapes.h"
 
 #include "language/look_alikes.h"
+#include "reading/letter_limits.h"
 #include "reading/letter_shape.h"
 #include "reading/mended_glyphs.h"
 
@@ -11,13 +12,10 @@
 #include <QHash>
 
 namespace eyelid {
-namespace {
 
-constexpr double sameShape = 0.09; // share of the ink by which two drawings of one letter may differ
-constexpr double nearShape = 0.15, clearlyNearer = 0.6, sameBlurred = 0.125; // of blurred drawings
-constexpr double mostSpread = 0.2;                    // of the drawings of one letter in a font, blurred
-constexpr double refutedFrom = 0.07, refutedBy = 1.5; // and more than this many spreads: not that letter
-constexpr double leastLead = 3;
+using namespace letters;
+
+namespace {
 
 const QString quotes = QStringLiteral("\"“”„");
 
@@ -85,7 +83,7 @@ private:
         std::vector<const QString*> known(runs.size(), nullptr);
         for (size_t r = 0; r < runs.size(); ++r) {
             const Shape& shape = m_shapes[runs[r].shape];
-            if (shape.bestWeight >= leastWeight && shape.bestWeight >= 0.6 * shape.total) known[r] = &shape.best;
+            if (shape.bestWeight >= leastWeight && shape.bestWeight >= knownShare * shape.total) known[r] = &shape.best;
         }
         m_fits[index] = labelRuns(runs, line, *m_tokens[index], known, bool(m_fits[index]));
     }
@@ -155,7 +153,7 @@ private:
             // The pitch to a fraction of a pixel and the grid's place, by least squares over the letters' middles.
             std::vector<double> middles;
             for (size_t r = m_begin[i]; r < endOf(i); ++r)
-                if (m_runs[r].count == 1 && m_runs[r].width() < 1.05 * m_pitch[i])
+                if (m_runs[r].count == 1 && m_runs[r].width() < ofOneCell * m_pitch[i])
                     middles.push_back((m_runs[r].left + m_runs[r].right) / 2.0);
             if (middles.size() < 8) continue;
             double n = 0, sx = 0, sy = 0, sxx = 0, sxy = 0, cell = 0;
@@ -171,7 +169,7 @@ private:
             if (spreadOf <= 0) continue;
             cells[i].pitch = (n * sxy - sx * sy) / spreadOf;
             cells[i].middle = (sy - cells[i].pitch * sx) / n;
-            if (std::abs(cells[i].pitch - m_pitch[i]) > 0.12 * m_pitch[i]) cells[i] = {};
+            if (std::abs(cells[i].pitch - m_pitch[i]) > offFittedPitch * m_pitch[i]) cells[i] = {};
         }
         return cells;
     }
@@ -194,8 +192,8 @@ private:
             const double pitch = sorted[sorted.size() / 2];
             double even = 0;
             for (const double s : steps)
-                even += pitch > 0 && s > 0.6 * pitch && std::abs(s / pitch - std::round(s / pitch)) < 0.17;
-            if (even < (steps.size() >= 14 ? 0.9 : 1) * double(steps.size())) continue;
+                even += pitch > 0 && s > leastStep * pitch && std::abs(s / pitch - std::round(s / pitch)) < offGrid;
+            if (even < (steps.size() >= 14 ? mostEven : 1) * double(steps.size())) continue;
             m_pitch[i] = pitch;
             m_fonts[i] = int(std::lround(pitch * 2)) * 1000 + int(std::lround(m_lines[i].patch->xHeight)) * 2 +
                          (m_lines[i].patch->lightOnDark ? 1 : 0);
@@ -212,7 +210,7 @@ private:
         for (const InkRun& run : m_runs) {
             Votes& v = m_shapes[run.shape].votes[run.label];
             v.weight += run.weight;
-            v.sure += run.weight > 0.55;
+            v.sure += run.weight > vouchedRun;
         }
         for (Shape& shape : m_shapes) {
             // One shape cannot open and close a quotation: then it is the upright mark.
@@ -247,7 +245,7 @@ private:
             Shape& shape = m_shapes[s];
             soften(shape, m_runs[shape.leader], inkOf(shape));
             const auto best = shape.votes.find(shape.best);
-            shape.sure = !shape.best.isEmpty() && best->second.sure > 0 && shape.bestWeight >= 0.7 * shape.total;
+            shape.sure = !shape.best.isEmpty() && best->second.sure > 0 && shape.bestWeight >= sureShare * shape.total;
             if (shape.sure) m_sure[shape.best].push_back(s);
             if (shape.sure) known[m_runs[shape.leader].width()].push_back(s);
         }
@@ -255,7 +253,7 @@ private:
         for (const InkRun& run : m_runs) asked[run.shape] |= char(!settledBefore(run));
         for (const InkRun& run : m_runs) {
             Shape& shape = m_shapes[run.shape];
-            if (!shape.sure || run.weight <= 0.55 || run.label != shape.best) continue;
+            if (!shape.sure || run.weight <= vouchedRun || run.label != shape.best) continue;
             const int font = m_fonts[run.line];
             if (std::find(shape.fonts.begin(), shape.fonts.end(), font) == shape.fonts.end())
                 shape.fonts.push_back(font);
@@ -264,7 +262,7 @@ private:
             Shape& shape = m_shapes[at];
             const InkRun& run = m_runs[shape.leader];
             if (!asked[at] || (shape.sure && shape.bestWeight >= leastWeight)) return;
-            double nearest = 9, other = 9, own = 9;
+            double nearest = never, other = never, own = never;
             QString label;
             for (int width = run.width() - 1; width <= run.width() + 1; ++width) {
                 const auto it = known.constFind(width);
@@ -274,8 +272,8 @@ private:
                     if (&candidate == &shape) continue;
                     const InkRun& r = m_runs[candidate.leader];
                     if (std::abs(r.height() - run.height()) > 1 || std::abs(r.overBase - run.overBase) > 1) continue;
-                    if (double(std::abs(r.ink - run.ink)) > 0.25 * double(std::max(r.ink, run.ink))) continue;
-                    const double d = distance(shape, candidate, nearShape / clearlyNearer + 0.01);
+                    if (double(std::abs(r.ink - run.ink)) > unlikeInk * double(std::max(r.ink, run.ink))) continue;
+                    const double d = distance(shape, candidate, nearShape / clearlyNearer + beyond);
                     if (candidate.best == shape.best) own = std::min(own, d);
                     if (candidate.best == label) {
                         nearest = std::min(nearest, d);
@@ -289,8 +287,8 @@ private:
                 }
             }
             // Its own reading must be known here as well, and not be like it, or be no letter at all.
-            const bool refuted =
-                own < 9 ? nearest < clearlyNearer * own : shape.best.size() != 1 || !shape.best[0].isLetterOrNumber();
+            const bool refuted = own < never ? nearest < clearlyNearer * own
+                                             : shape.best.size() != 1 || !shape.best[0].isLetterOrNumber();
             if (nearest < nearShape && nearest < clearlyNearer * other && refuted) shape.like = label;
         });
     }
@@ -319,7 +317,7 @@ private:
         static const QString twins = QStringLiteral("cosuvwxz");
         if (reads.size() != 1 || !twins.contains(reads[0].toLower())) return reads;
         const double high = run.overBase / m_lines[run.line].patch->xHeight;
-        return high > 1.22 ? reads.toUpper() : high < 1.16 ? reads.toLower() : reads;
+        return high > capitalFrom ? reads.toUpper() : high < smallUpTo ? reads.toLower() : reads;
     }
 
     QString byShape(const InkRun& run) const {
@@ -329,7 +327,8 @@ private:
         if (shape.members < 2 || shape.bestWeight < leastWeight || best.isEmpty()) {
             best = shape.like;
             // Near is not the same: it decides only where nothing vouches for the run's own reading.
-            if (run.weight > 0.3 || (run.label.size() == 1 && !LookAlikes::shipped().all(run.label).contains(best)))
+            if (run.weight > mostForNear ||
+                (run.label.size() == 1 && !LookAlikes::shipped().all(run.label).contains(best)))
                 best = run.label;
             // Words no list knows keep their letters; keys, numbers and addresses are looked at letter by letter.
             if (run.mixed && !run.label.isEmpty() && (best == run.label || best.isEmpty())) best = settled(run);
@@ -348,7 +347,7 @@ private:
         }
         if (best == run.label || best.isEmpty()) return run.label;
         // A word no list knows, or one that is known: only letter for letter, and only by the very same shape.
-        if (!run.mixed && run.weight > 0.1 && !run.label.isEmpty() &&
+        if (!run.mixed && run.weight > nothingKnown && !run.label.isEmpty() &&
             (run.label.size() != 1 || best.size() != 1 || best != shape.best))
             return run.label;
         if (quotes.contains(run.label) && best == QLatin1String("\"") && !run.label.isEmpty()) return best;
@@ -358,14 +357,15 @@ private:
         if (best == shape.best && shape.bestWeight < (proven ? 1 : leastLead) * against) return run.label;
         if (best != shape.best && own != shape.votes.end() && own->second.sure > 1) return run.label;
         if (LookAlikes::shipped().drawnAlike(best, run.label) && !attestedElsewhere(run.label, shape)) return run.label;
-        if (misfit(run, best, xHeight) > (run.label.isEmpty() ? 0.5 : misfit(run, run.label, xHeight) + 0.25))
+        if (misfit(run, best, xHeight) >
+            (run.label.isEmpty() ? lostMisfit : misfit(run, run.label, xHeight) + changedMisfit))
             return run.label;
         return best;
     }
 
     // The distance to what is known to be that character: anywhere in this size, and in the run's own font.
     struct Evidence {
-        double near = 9, inFont = 9;
+        double near = never, inFont = never;
     };
     // Distances beyond `enough` need not be exact.
     Evidence evidence(const InkRun& run, const QString& character, double enough) const {
@@ -379,7 +379,7 @@ private:
             const InkRun& r = m_runs[known.leader];
             const bool sameFont =
                 std::find(known.fonts.begin(), known.fonts.end(), m_fonts[run.line]) != known.fonts.end();
-            if (!sameFont && std::abs(m_lines[r.line].patch->xHeight - xHeight) > 0.6) continue;
+            if (!sameFont && std::abs(m_lines[r.line].patch->xHeight - xHeight) > sameSize) continue;
             const bool alikeSize = std::abs(r.width() - run.width()) <= 1 && std::abs(r.height() - run.height()) <= 1 &&
                                    std::abs(r.overBase - run.overBase) <= 1;
             // A shape seen once bears no witness of itself.
@@ -393,10 +393,10 @@ private:
 
     // A digit among digits: another one only where this very shape is known as that.
     QString settledDigit(const InkRun& run) const {
-        constexpr double apart = 1.8, atLeast = 0.03, enough = apart * sameBlurred + 2 * atLeast;
+        constexpr double enough = digitApart * sameBlurred + 2 * digitAtLeast;
         const double own = evidence(run, run.label, enough).near;
         QString best = run.label;
-        double nearest = 9;
+        double nearest = never;
         for (char c = '0'; c <= '9'; ++c) {
             const QString digit(QLatin1Char{c});
             if (digit == run.label) continue;
@@ -405,7 +405,7 @@ private:
                 best = digit;
             }
         }
-        return nearest < sameBlurred && own > apart * nearest + atLeast ? best : run.label;
+        return nearest < sameBlurred && own > digitApart * nearest + digitAtLeast ? best : run.label;
     }
 
     // How far apart the drawings of one character lie in a font: 0 where all are the same to the pixel.
@@ -427,9 +427,9 @@ private:
             if (std::find(m_shapes[s].fonts.begin(), m_shapes[s].fonts.end(), font) != m_shapes[s].fonts.end())
                 of.push_back(s);
         // Seen once: nothing is known of how it varies.
-        double widest = of.size() == 1 ? (m_shapes[of[0]].members >= 3 ? 0 : 0.14) : 0;
+        double widest = of.size() == 1 ? (m_shapes[of[0]].members >= 3 ? 0 : unknownSpread) : 0;
         for (const size_t a : of) {
-            double nearest = 9;
+            double nearest = never;
             for (const size_t b : of)
                 if (a != b) nearest = std::min(nearest, distance(m_shapes[a], m_shapes[b], mostSpread));
             if (of.size() > 1) widest = std::max(widest, std::min(nearest, mostSpread));
@@ -442,7 +442,7 @@ private:
         const ShapedLine& line = m_lines[run.line];
         const double xHeight = line.patch->xHeight;
         const Shape& shape = m_shapes[run.shape];
-        const bool oneCell = m_pitch[run.line] > 0 && run.width() <= 1.05 * m_pitch[run.line];
+        const bool oneCell = m_pitch[run.line] > 0 && run.width() <= ofOneCell * m_pitch[run.line];
         QStringList candidates;
         if (run.label.size() == 1)
             candidates << run.label;
@@ -457,15 +457,15 @@ private:
         if (candidates.size() == 1) return run.label;
         std::vector<Evidence> all;
         for (const QString& c : candidates)
-            all.push_back(evidence(run, c, refutedFrom + refutedBy * mostSpread + 0.01));
+            all.push_back(evidence(run, c, refutedFrom + refutedBy * mostSpread + beyond));
         size_t best = 0;
         for (size_t i = 1; i < all.size(); ++i)
             if (all[i].near < all[best].near) best = i;
-        const double own = given == 1 ? all[0].near : 9;
-        if (all[best].near < sameBlurred && (best == 0 || own > 1.5 * all[best].near + 0.02)) {
+        const double own = given == 1 ? all[0].near : never;
+        if (all[best].near < sameBlurred && (best == 0 || own > familyApart * all[best].near + familyAtLeast)) {
             // Two of the family alike to the pixel are not told apart by shape.
             for (size_t i = 0; i < all.size(); ++i)
-                if (i != best && all[i].near < all[best].near + 0.02 && candidates[qsizetype(i)] == run.label)
+                if (i != best && all[i].near < all[best].near + familyAtLeast && candidates[qsizetype(i)] == run.label)
                     return run.label;
             return candidates[qsizetype(best)];
         }
@@ -475,16 +475,16 @@ private:
             return it == shape.votes.end() ? 0.0 : it->second.weight;
         };
         const auto refuted = [&](size_t i) {
-            return all[i].inFont < 9 &&
+            return all[i].inFont < never &&
                    all[i].inFont > refutedFrom + refutedBy * spread(candidates[qsizetype(i)], m_fonts[run.line]);
         };
         const auto odd = [&](size_t i) { return misfit(run, candidates[qsizetype(i)], xHeight); };
-        double least = 9;
+        double least = never;
         size_t chosen = 0;
         for (size_t i = 0; i < all.size(); ++i) {
-            double score =
-                odd(i) + (refuted(i) ? 0.6 : 0) - 0.5 * votes(candidates[qsizetype(i)]) / std::max(0.1, shape.total);
-            if (i >= size_t(given)) score += 0.22 + 0.02 * double(i); // the recogniser's own word counts
+            double score = odd(i) + (refuted(i) ? refutedCost : 0) -
+                           votesGain * votes(candidates[qsizetype(i)]) / std::max(leastVotes, shape.total);
+            if (i >= size_t(given)) score += notRead + laterInFamily * double(i); // the recogniser's own word counts
             if (score < least) {
                 least = score;
                 chosen = i;
@@ -498,11 +498,12 @@ private:
         const double xHeight = m_lines[run.line].patch->xHeight;
         const double top = run.overBase / xHeight, bottom = (run.overBase - run.height()) / xHeight,
                      width = run.width() / xHeight;
-        if (bottom < -0.05 && top < 0.1 && width > 0.6) return QStringLiteral("_");
-        if (width > 0.42) return {};
-        if (top < 0.45 && bottom > -0.12 && bottom < 0.15) return QStringLiteral(".");
-        if (top < 0.45 && bottom <= -0.12 && bottom > -0.5) return QStringLiteral(",");
-        if (top > 0.6 && top < 1.15 && bottom > -0.12 && bottom < 0.15) {
+        if (bottom < underscoreBottom && top < underscoreTop && width > underscoreWidth) return QStringLiteral("_");
+        if (width > markWidth) return {};
+        const bool onBase = bottom > commaBottom && bottom < stopBottom;
+        if (top < stopTop && onBase) return QStringLiteral(".");
+        if (top < stopTop && bottom <= commaBottom && bottom > commaLowest) return QStringLiteral(",");
+        if (top > colonLowestTop && top < colonHighestTop && onBase) {
             // Two dots, and nothing between them.
             const uchar* middle = m_lines[run.line].uniform->ink.constScanLine(run.top + run.height() / 2);
             if (255 - *std::min_element(middle + run.left, middle + run.right + 1) < faintColumn)
@@ -559,7 +560,7 @@ private:
 
     double worth(const QString& token) const {
         const auto [end, letters, digits] = weighToken(token, m_isWord);
-        return std::max(letters, digits) > 0.35 ? std::max(letters, digits) : 0;
+        return std::max(letters, digits) > vouchedToken ? std::max(letters, digits) : 0;
     }
 
     const std::vector<ShapedLine>& m_lines;
