@@ -97,10 +97,10 @@ QLayout* PdfView::makeChoices() {
     const int last = m_dpi->findData(settings::pageResolution());
     m_dpi->setCurrentIndex(std::max(0, last));
     row->addWidget(m_dpi);
-    m_told = new QLabel;
-    m_told->setProperty("role", QStringLiteral("faint"));
-    m_told->setWordWrap(true);
-    row->addWidget(m_told, 1);
+    m_status = new QLabel;
+    m_status->setProperty("role", QStringLiteral("faint"));
+    m_status->setWordWrap(true);
+    row->addWidget(m_status, 1);
     auto* close = new QPushButton(Tr::tr("Close"));
     close->setAutoDefault(false);
     row->addWidget(close);
@@ -126,12 +126,12 @@ void PdfView::refresh() {
     auto pages = parsePages(m_pages->text(), m_file.pages());
     m_bring->setEnabled(bool(pages));
     if (!pages) {
-        m_told->setText(pages.error().sentence);
+        m_status->setText(pages.error().sentence);
         return;
     }
     const QSize size = (m_file.pageSize(pages->front()) * dpi() / 72).toSize();
-    m_told->setText(sentence(Tr::tr("%1, %2 × %3 pixels"), Tr::tr("%n page(s)", nullptr, int(pages->size())),
-                             size.width(), size.height()));
+    m_status->setText(sentence(Tr::tr("%1, %2 × %3 pixels"), Tr::tr("%n page(s)", nullptr, int(pages->size())),
+                               size.width(), size.height()));
 }
 
 } // namespace eyelid

@@ -28,7 +28,7 @@ private:
     const PdfFile& m_file;
     QLineEdit* m_pages;
     QComboBox* m_dpi;
-    QLabel* m_told;
+    QLabel* m_status;
     QListWidget* m_list;
     QPushButton* m_bring;
 };

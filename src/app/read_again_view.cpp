@@ -49,10 +49,10 @@ ReadAgainView::ReadAgainView(const Case& owner, const Capture& capture, const QR
     texts->addWidget(m_after, 1, 1);
     layout->addLayout(texts, 1);
     auto* bottom = new QHBoxLayout;
-    m_told = new QLabel;
-    m_told->setProperty("role", QStringLiteral("faint"));
-    m_told->setWordWrap(true);
-    bottom->addWidget(m_told, 1);
+    m_status = new QLabel;
+    m_status->setProperty("role", QStringLiteral("faint"));
+    m_status->setWordWrap(true);
+    bottom->addWidget(m_status, 1);
     auto* leave = new QPushButton(Tr::tr("Keep the old"));
     m_accept = new QPushButton(Tr::tr("Take the new"));
     m_accept->setObjectName(QStringLiteral("readAgainAccept"));
@@ -72,10 +72,10 @@ ReadAgainView::ReadAgainView(const Case& owner, const Capture& capture, const QR
         if (id != m_capture || where != m_area) return;
         m_reading = reading;
         m_after->setPlainText(textWithin(reading, m_area));
-        m_told->setText(reading.lines.empty() ? Tr::tr("Nothing can be read here.") : QString());
+        m_status->setText(reading.lines.empty() ? Tr::tr("Nothing can be read here.") : QString());
         m_accept->setEnabled(true);
     });
-    connect(&m_worker, &CaseWorker::areaFailed, this, [this](const QString& sentence) { m_told->setText(sentence); });
+    connect(&m_worker, &CaseWorker::areaFailed, this, [this](const QString& sentence) { m_status->setText(sentence); });
     read();
 }
 
@@ -102,7 +102,7 @@ QLayout* ReadAgainView::makeChoices(const QString& usual) {
 
 void ReadAgainView::read() {
     m_accept->setEnabled(false);
-    m_told->setText(Tr::tr("Reading…"));
+    m_status->setText(Tr::tr("Reading…"));
     m_worker.readArea(m_capture, m_area, m_language->currentData().toString(),
                       ReadOptions::Content(m_content->currentIndex()));
 }

@@ -35,7 +35,7 @@ private:
     Page m_reading;
     QComboBox *m_language, *m_content;
     QPlainTextEdit* m_after;
-    QLabel* m_told;
+    QLabel* m_status;
     QPushButton* m_accept;
 };
 

@@ -369,11 +369,11 @@ void Taker::runScroll(const Target& target) {
             page = std::make_shared<ScrolledPage>(run->page);
             picture = page->compose();
         }
-        const QString told = !run ? run.error().sentence : run->whole ? QString() : run->ended;
-        QMetaObject::invokeMethod(this, [this, picture, page, place, told] {
+        const QString trouble = !run ? run.error().sentence : run->whole ? QString() : run->ended;
+        QMetaObject::invokeMethod(this, [this, picture, page, place, trouble] {
             m_progress.reset();
             if (!picture.isNull()) deliver(picture, place, page);
-            finish(told);
+            finish(trouble);
         });
     });
 }

@@ -47,9 +47,9 @@ bool samePlace(const CellGrid& a, const CellGrid& b) {
     return alike >= 0.8 * a.rows() || findOverlap(a, b).kind == Overlap::Kind::NotMoved;
 }
 
-class Run {
+class WatchedWindow {
 public:
-    Run(const Source& source, const Target& target, const ScrollOptions& options, Progress& progress)
+    WatchedWindow(const Source& source, const Target& target, const ScrollOptions& options, Progress& progress)
         : m_source(source), m_target(target), m_options(options), m_progress(progress) {}
 
     Result<View> see() const {
@@ -121,7 +121,7 @@ enum class By { Wheel, Page, Lines };
 // A scrolling capture on its way.
 class PageTaking {
 public:
-    PageTaking(Scrolling& scrolling, const Run& run, const ScrollOptions& options, Progress& progress,
+    PageTaking(Scrolling& scrolling, const WatchedWindow& run, const ScrollOptions& options, Progress& progress,
                const std::function<void(const ScrolledPage&)>& step)
         : m_scrolling(scrolling), m_run(run), m_options(options), m_progress(progress),
           m_step(step), m_result{ScrolledPage(options.direction), {}, false} {}
@@ -186,7 +186,7 @@ private:
             chooseStep(seen);
         }
         standOn(*view, now);
-        return told();
+        return reported();
     }
 
     void standOn(const View& view, const std::vector<char>& changing) {
@@ -244,7 +244,7 @@ private:
     }
 
     // Tells how far it is; false at the limit.
-    bool told() {
+    bool reported() {
         if (m_step) m_step(m_result.page);
         int length = m_last.grid.rows();
         for (const Join& join : m_result.page.joins()) length += join.offset;
@@ -265,7 +265,7 @@ private:
     }
 
     Scrolling& m_scrolling;
-    const Run& m_run;
+    const WatchedWindow& m_run;
     const ScrollOptions& m_options;
     Progress& m_progress;
     const std::function<void(const ScrolledPage&)>& m_step;
@@ -283,7 +283,7 @@ Result<Scrolled> takeScrolling(const Source& source, const Target& target, const
                                Progress& progress, const std::function<void(const ScrolledPage&)>& step) {
     auto opened = source.scrolling(target, options.direction);
     if (!opened) return opened.error();
-    const Run run(source, target, options, progress);
+    const WatchedWindow run(source, target, options, progress);
     return PageTaking(**opened, run, options, progress, step).take();
 }
 

@@ -12,22 +12,22 @@ int main(int argc, char** argv) {
 using namespace eyelid;
 
 TEST_CASE("read prints the text, or JSON with boxes") {
-    const Run plain = run({QStringLiteral("read"), data("note.png")});
+    const CommandResult plain = run({QStringLiteral("read"), data("note.png")});
     CHECK(plain.status == 0);
     CHECK(plain.out.contains(QStringLiteral("Call Ines Hartwell")));
-    const Run json =
+    const CommandResult json =
         run({QStringLiteral("read"), QStringLiteral("--format"), QStringLiteral("json"), data("note.png")});
     const auto page = nlohmann::json::parse(json.out.toStdString());
     CHECK(page["width"] == 520);
     CHECK(page["lines"][0]["words"][0]["box"].size() == 4);
-    const Run area =
+    const CommandResult area =
         run({QStringLiteral("read"), QStringLiteral("--area"), QStringLiteral("0,0,520,40"), data("note.png")});
     CHECK(area.out.trimmed().count(QLatin1Char('\n')) == 0);
 }
 
 TEST_CASE("find lists kinds, texts, boxes, confidence and reason for each file") {
-    const Run found = run({QStringLiteral("find"), QStringLiteral("--format"), QStringLiteral("json"), data("note.png"),
-                           data("dark.png")});
+    const CommandResult found = run({QStringLiteral("find"), QStringLiteral("--format"), QStringLiteral("json"),
+                                     data("note.png"), data("dark.png")});
     CHECK(found.status == 0);
     const auto files = nlohmann::json::parse(found.out.toStdString());
     REQUIRE(files.size() == 2);
@@ -45,8 +45,8 @@ TEST_CASE("find lists kinds, texts, boxes, confidence and reason for each file")
 TEST_CASE("redact writes checked pictures and a log that reveals nothing") {
     QTemporaryDir folder;
     const QString out = folder.filePath(QStringLiteral("out"));
-    const Run done = run({QStringLiteral("redact"), QStringLiteral("--keep-names"), QStringLiteral("--out"), out,
-                          data("note.png"), data("dark.png")});
+    const CommandResult done = run({QStringLiteral("redact"), QStringLiteral("--keep-names"), QStringLiteral("--out"),
+                                    out, data("note.png"), data("dark.png")});
     INFO(done.err.toStdString() << done.out.toStdString());
     CHECK(done.status == 0);
     CHECK(done.out.contains(QDir(out).absoluteFilePath(QStringLiteral("note.png"))));
@@ -77,7 +77,7 @@ TEST_CASE("redact never writes over a file without --force") {
                            data("note.png")};
     CHECK(run(call).status == 0);
     const QByteArray first = bytesOf(folder.filePath(QStringLiteral("note.png")));
-    const Run again = run(call);
+    const CommandResult again = run(call);
     CHECK(again.status == 2);
     CHECK(again.err.contains(QStringLiteral("--force")));
     CHECK(run(call + QStringList{QStringLiteral("--force")}).status == 0);
@@ -99,7 +99,7 @@ TEST_CASE("captures that differ only under a cover give byte-identical files and
                           out = in + QStringLiteral("-out");
             REQUIRE(QDir().mkpath(in));
             REQUIRE((i ? b : a).save(in + QStringLiteral("/screen.png")));
-            const Run done =
+            const CommandResult done =
                 run({QStringLiteral("redact"), QStringLiteral("--keep-names"), QStringLiteral("--style"),
                      QLatin1String(style), QStringLiteral("--no-find"), QStringLiteral("--cover"),
                      QStringLiteral("38,48,84,34"), QStringLiteral("--cover"), QStringLiteral("280,190,50,50"),
@@ -127,8 +127,8 @@ TEST_CASE("one bad input is told of in one sentence, and the others are still do
     put(empty, {});
     const QString out = folder.filePath(QStringLiteral("out"));
     for (const QString& input : {bad, cut, empty, folder.filePath(QStringLiteral("none.png")), folder.path()}) {
-        const Run r = run({QStringLiteral("redact"), QStringLiteral("--keep-names"), QStringLiteral("--force"),
-                           QStringLiteral("--out"), out, input, data("note.png")});
+        const CommandResult r = run({QStringLiteral("redact"), QStringLiteral("--keep-names"),
+                                     QStringLiteral("--force"), QStringLiteral("--out"), out, input, data("note.png")});
         CHECK(r.status == 3);
         CHECK(sentences(r.err) == 1);
         CHECK(QFile::exists(out + QStringLiteral("/note.png")));
@@ -142,7 +142,7 @@ TEST_CASE("one bad input is told of in one sentence, and the others are still do
 TEST_CASE("wrong usage is told of in one sentence") {
     QTemporaryDir folder;
     const auto wrong = [](const QStringList& arguments) {
-        const Run r = run(arguments);
+        const CommandResult r = run(arguments);
         INFO(arguments.join(QLatin1Char(' ')).toStdString());
         CHECK(r.status == 2);
         CHECK_FALSE(r.err.trimmed().isEmpty());
@@ -179,8 +179,8 @@ TEST_CASE("a folder that cannot be written to is told of, and nothing is left") 
     QFile file(blocked);
     REQUIRE(file.open(QIODevice::WriteOnly));
     file.close();
-    const Run r = run({QStringLiteral("redact"), QStringLiteral("--keep-names"), QStringLiteral("--out"),
-                       blocked + QStringLiteral("/below"), data("note.png")});
+    const CommandResult r = run({QStringLiteral("redact"), QStringLiteral("--keep-names"), QStringLiteral("--out"),
+                                 blocked + QStringLiteral("/below"), data("note.png")});
     CHECK(r.status == 3);
     CHECK(sentences(r.err) == 1);
 }
@@ -192,8 +192,8 @@ TEST_CASE("a watch list is looked for under any policy") {
     REQUIRE(file.open(QIODevice::WriteOnly));
     file.write("dialysis\n");
     file.close();
-    const Run r = run({QStringLiteral("find"), QStringLiteral("--policy"), QStringLiteral("payment"),
-                       QStringLiteral("--watch"), list, data("note.png")});
+    const CommandResult r = run({QStringLiteral("find"), QStringLiteral("--policy"), QStringLiteral("payment"),
+                                 QStringLiteral("--watch"), list, data("note.png")});
     CHECK(r.status == 0);
     CHECK(r.out.startsWith(QStringLiteral("watch\tdialysis")));
 }
@@ -224,8 +224,8 @@ TEST_CASE("a picture is never replaced by its own sanitised one") {
 TEST_CASE("a policy covers its kinds and leaves the rest") {
     const auto kinds = [](const char* policy) {
         QStringList list;
-        const Run r = run({QStringLiteral("find"), QStringLiteral("--policy"), QLatin1String(policy), data("note.png"),
-                           data("dark.png")});
+        const CommandResult r = run({QStringLiteral("find"), QStringLiteral("--policy"), QLatin1String(policy),
+                                     data("note.png"), data("dark.png")});
         for (const QString& line : r.out.split(QLatin1Char('\n')))
             if (line.contains(QLatin1Char('\t'))) list << line.section(QLatin1Char('\t'), 0, 0);
         return list;
@@ -248,14 +248,14 @@ TEST_CASE("overlapping pictures are joined, and an unsure join is told of with i
     REQUIRE(writeFileWhole(file("a.png"), encodePng(quiet.copy(0, 0, 300, 500)), true));
     REQUIRE(writeFileWhole(file("b.png"), encodePng(quiet.copy(0, 333, 300, 567)), true));
     REQUIRE(writeFileWhole(file("other.png"), encodePng(made::noise({300, 400}, 6)), true));
-    const Run joined =
+    const CommandResult joined =
         run({QStringLiteral("join"), QStringLiteral("--out"), file("page.png"), file("a.png"), file("b.png")});
     CHECK(joined.status == 0);
     CHECK(*readPicture(file("page.png")) == quiet);
-    const Run again =
+    const CommandResult again =
         run({QStringLiteral("join"), QStringLiteral("--out"), file("page.png"), file("a.png"), file("b.png")});
     CHECK(again.status == 2);
-    const Run unsure =
+    const CommandResult unsure =
         run({QStringLiteral("join"), QStringLiteral("--out"), file("two.png"), file("a.png"), file("other.png")});
     CHECK(unsure.status == 1);
     CHECK(unsure.err.contains(QStringLiteral("Not sure")));
@@ -270,11 +270,12 @@ TEST_CASE("overlapping pictures are joined, and an unsure join is told of with i
 TEST_CASE("the simulated desk is taken without any display, a long window by scrolling it") {
     QTemporaryDir folder;
     const QString file = folder.filePath(QStringLiteral("book.png"));
-    const Run list = run({QStringLiteral("take"), QStringLiteral("--simulated"), QStringLiteral("--list")});
+    const CommandResult list = run({QStringLiteral("take"), QStringLiteral("--simulated"), QStringLiteral("--list")});
     CHECK(list.status == 0);
     CHECK(nlohmann::json::parse(list.out.toStdString())["monitors"].size() == 2);
-    const Run taken = run({QStringLiteral("take"), QStringLiteral("--simulated"), QStringLiteral("--window"),
-                           QStringLiteral("Readings"), QStringLiteral("--scroll"), QStringLiteral("--out"), file});
+    const CommandResult taken =
+        run({QStringLiteral("take"), QStringLiteral("--simulated"), QStringLiteral("--window"),
+             QStringLiteral("Readings"), QStringLiteral("--scroll"), QStringLiteral("--out"), file});
     INFO(taken.err.toStdString());
     CHECK(taken.status == 0);
     CHECK(readPicture(file)->size() == QSize(888, 2130));
@@ -303,7 +304,7 @@ TEST_CASE("pages of a PDF become pictures") {
     const QString file = folder.filePath(QStringLiteral("two.pdf"));
     REQUIRE(writeFileWhole(file, pdf, true));
     const QString out = folder.filePath(QStringLiteral("pages"));
-    const Run all = run(
+    const CommandResult all = run(
         {QStringLiteral("pages"), QStringLiteral("--dpi"), QStringLiteral("100"), QStringLiteral("--out"), out, file});
     INFO(all.err.toStdString());
     CHECK(all.status == 0);
@@ -320,7 +321,7 @@ TEST_CASE("read gives hOCR, CSV and JSON with what belongs to each") {
     const auto read = [](const QStringList& more) {
         QStringList arguments{QStringLiteral("read")};
         arguments << more << data("note.png");
-        const Run r = run(arguments);
+        const CommandResult r = run(arguments);
         CHECK(r.status == 0);
         CHECK(r.err.isEmpty());
         return r.out;
@@ -374,11 +375,11 @@ TEST_CASE("sanitised reading names what the policy finds and shows nothing of it
 }
 
 TEST_CASE("the language can be left to the text, and one that is missing is named with its package") {
-    const Run told = run({QStringLiteral("read"), QStringLiteral("--lang"), QStringLiteral("auto"),
-                          QStringLiteral("--format"), QStringLiteral("json"), data("note.png")});
+    const CommandResult told = run({QStringLiteral("read"), QStringLiteral("--lang"), QStringLiteral("auto"),
+                                    QStringLiteral("--format"), QStringLiteral("json"), data("note.png")});
     CHECK(told.status == 0);
     CHECK(nlohmann::json::parse(told.out.toStdString())["languages"] == "eng");
-    const Run missing =
+    const CommandResult missing =
         run({QStringLiteral("read"), QStringLiteral("--lang"), QStringLiteral("eng+xyz"), data("note.png")});
     CHECK(missing.status == 2);
     CHECK(missing.err.contains(QStringLiteral("tesseract-ocr-xyz")));

@@ -10,12 +10,12 @@
 
 namespace eyelid {
 
-struct Run {
+struct CommandResult {
     int status = -1;
     QString out, err;
 };
 
-inline Run finished(QProcess& process) {
+inline CommandResult finished(QProcess& process) {
     REQUIRE((process.state() == QProcess::NotRunning || process.waitForFinished(120'000)));
     REQUIRE(process.exitStatus() == QProcess::NormalExit);
     return {process.exitCode(), QString::fromUtf8(process.readAllStandardOutput()),
@@ -28,8 +28,8 @@ inline QProcessEnvironment ownEnvironment(const QString& home) {
     return environment;
 }
 
-inline Run run(const QStringList& arguments,
-               const QString& home = QDir::tempPath() + QStringLiteral("/eyelid-cli-test")) {
+inline CommandResult run(const QStringList& arguments,
+                         const QString& home = QDir::tempPath() + QStringLiteral("/eyelid-cli-test")) {
     QProcess process;
     process.setProcessEnvironment(ownEnvironment(home));
     process.start(QStringLiteral(EYELID_CLI), arguments);
@@ -37,7 +37,7 @@ inline Run run(const QStringList& arguments,
 }
 
 /// A line of sh, in which "$cli" is the program.
-inline Run shell(const QString& line) {
+inline CommandResult shell(const QString& line) {
     QProcess process;
     QProcessEnvironment environment = ownEnvironment(QDir::tempPath() + QStringLiteral("/eyelid-cli-test"));
     environment.insert(QStringLiteral("cli"), QStringLiteral(EYELID_CLI));

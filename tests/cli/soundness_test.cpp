@@ -36,7 +36,7 @@ TEST_CASE("released pictures have neutral names, and own names only where they h
                                       QStringLiteral("redaction-log.json")});
     CHECK_FALSE(bytesOf(out + QStringLiteral("/redaction-log.json")).toLower().contains("hartwell"));
     const QString kept = folder.filePath(QStringLiteral("kept"));
-    const Run own = run(redact(kept, {QStringLiteral("--keep-names"), telling, data("dark.png")}));
+    const CommandResult own = run(redact(kept, {QStringLiteral("--keep-names"), telling, data("dark.png")}));
     CHECK(own.status == 0);
     CHECK(own.err.contains(QStringLiteral("not kept")));
     CHECK(filesIn(kept) == QStringList{QStringLiteral("dark.png"), QStringLiteral("picture-01.png"),
@@ -47,13 +47,13 @@ TEST_CASE("released pictures have neutral names, and own names only where they h
 TEST_CASE("a cover beside the picture is an error, and one over its edge is cut and said") {
     QTemporaryDir folder;
     const QString out = folder.filePath(QStringLiteral("out"));
-    const Run beside =
+    const CommandResult beside =
         run(redact(out, {QStringLiteral("--cover"), QStringLiteral("9999,9999,10,10"), data("note.png")}));
     CHECK(beside.status == 2);
     CHECK(sentences(beside.err) == 1);
     CHECK_FALSE(QFile::exists(out)); // made for nothing
-    const Run over = run(redact(out, {QStringLiteral("--no-find"), QStringLiteral("--cover"),
-                                      QStringLiteral("-5,-5,10,10"), data("note.png")}));
+    const CommandResult over = run(redact(out, {QStringLiteral("--no-find"), QStringLiteral("--cover"),
+                                                QStringLiteral("-5,-5,10,10"), data("note.png")}));
     CHECK(over.status == 0);
     CHECK(over.err.contains(QStringLiteral("0,0,5,5")));
     const auto log = nlohmann::json::parse(bytesOf(out + QStringLiteral("/redaction-log.json")).toStdString());
@@ -83,7 +83,7 @@ TEST_CASE("what covers named on the command line hide must not be read anywhere 
     }
     const QString file = folder.filePath(QStringLiteral("twice.png")), out = folder.filePath(QStringLiteral("out"));
     REQUIRE(writeFileWhole(file, encodePng(tall), false));
-    const Run once = run(redact(out, {QStringLiteral("--no-find"), QStringLiteral("--cover"), cover, file}));
+    const CommandResult once = run(redact(out, {QStringLiteral("--no-find"), QStringLiteral("--cover"), cover, file}));
     CHECK(once.status == 1);
     CHECK(once.out.contains(QStringLiteral("covered elsewhere")));
     // The log says nothing of it: whether it can be depends on what is covered.
@@ -127,7 +127,7 @@ TEST_CASE("a file that changes while it is worked on is not released") {
         REQUIRE(writeFileWhole(file, which ? one : other, true));
         process.waitForFinished(1);
     }
-    const Run r = finished(process);
+    const CommandResult r = finished(process);
     // It was the same each time it was opened, by chance, or the run says so; never anything else.
     if (r.status == 0) {
         CHECK(run({QStringLiteral("check"), out + QStringLiteral("/picture-01.png")}).status == 0);
@@ -181,8 +181,9 @@ TEST_CASE("a full disk leaves what was there, and nothing new") {
     REQUIRE(run(redact(out, {data("note.png")})).status == 0);
     const QByteArray picture = bytesOf(out + QStringLiteral("/picture-01.png"));
     // No file may be larger than a block: as good as a full disk.
-    const Run full = shell(QStringLiteral("trap '' XFSZ; ulimit -f 1; \"$cli\" redact --force --out '%1' '%2'")
-                               .arg(out, data("dark.png")));
+    const CommandResult full =
+        shell(QStringLiteral("trap '' XFSZ; ulimit -f 1; \"$cli\" redact --force --out '%1' '%2'")
+                  .arg(out, data("dark.png")));
     CHECK(full.status == 3);
     CHECK(sentences(full.err) == 1);
     CHECK(bytesOf(out + QStringLiteral("/picture-01.png")) == picture);
@@ -203,7 +204,7 @@ TEST_CASE("a key for digests that is none is refused, and digests of different p
     QTemporaryDir folder;
     const QString key = folder.filePath(QStringLiteral("key")), out = folder.filePath(QStringLiteral("out"));
     REQUIRE(writeFileWhole(key, "short", false));
-    const Run refused = run(redact(out, {QStringLiteral("--key"), key, data("note.png")}));
+    const CommandResult refused = run(redact(out, {QStringLiteral("--key"), key, data("note.png")}));
     CHECK(refused.status == 2);
     CHECK(refused.err.contains(QStringLiteral("5 bytes")));
     QSet<QString> digests;
@@ -219,7 +220,7 @@ TEST_CASE("numbers that are none, and languages that are none, are wrong usage i
     QTemporaryDir folder;
     const QString out = folder.filePath(QStringLiteral("out"));
     const auto wrong = [](const QStringList& arguments) {
-        const Run r = run(arguments);
+        const CommandResult r = run(arguments);
         INFO(arguments.join(u' ').toStdString() << " " << r.err.toStdString());
         CHECK(r.status == 2);
         CHECK(sentences(r.err) == 1);
@@ -241,7 +242,7 @@ TEST_CASE("numbers that are none, and languages that are none, are wrong usage i
 
 TEST_CASE("what cannot be printed is told of, and names reach neither sentence nor terminal as commands") {
     for (const char* command : {"read", "find", "check"}) {
-        const Run full =
+        const CommandResult full =
             shell(QStringLiteral("\"$cli\" %1 '%2' > /dev/full").arg(QLatin1String(command), data("dark.png")));
         INFO(command);
         CHECK(full.status == 3);
@@ -250,18 +251,20 @@ TEST_CASE("what cannot be printed is told of, and names reach neither sentence n
     QTemporaryDir folder;
     const QString odd = folder.filePath(QStringLiteral("%1 %2 \x1b[31m%n.png"));
     REQUIRE(QFile::copy(data("dark.png"), odd));
-    const Run r = run({QStringLiteral("check"), odd});
+    const CommandResult r = run({QStringLiteral("check"), odd});
     CHECK(r.out.contains(QStringLiteral("%1 %2 \\x1b[31m%n.png")));
     CHECK_FALSE(r.out.contains(QChar(0x1b)));
     CHECK(run({QStringLiteral("check"), odd + QStringLiteral("x")}).err.contains(QStringLiteral("%1 %2 \\x1b")));
     // A name that is no UTF-8 is opened all the same.
-    const Run latin = shell(QStringLiteral("f=$(printf '%1/gr\\366\\337e.png'); cp '%2' \"$f\" && \"$cli\" find \"$f\"")
-                                .arg(folder.path(), data("note.png")));
+    const CommandResult latin =
+        shell(QStringLiteral("f=$(printf '%1/gr\\366\\337e.png'); cp '%2' \"$f\" && \"$cli\" find \"$f\"")
+                  .arg(folder.path(), data("note.png")));
     CHECK(latin.status == 0);
     CHECK(latin.out.contains(QStringLiteral("Hartwell")));
     // So is a folder.
-    const Run odder = shell(QStringLiteral("d=$(printf '%1/o\\366'); \"$cli\" redact --out \"$d\" '%2' && ls \"$d\"")
-                                .arg(folder.path(), data("note.png")));
+    const CommandResult odder =
+        shell(QStringLiteral("d=$(printf '%1/o\\366'); \"$cli\" redact --out \"$d\" '%2' && ls \"$d\"")
+                  .arg(folder.path(), data("note.png")));
     CHECK(odder.status == 0);
     CHECK(odder.out.contains(QStringLiteral("redaction-log.json")));
     // Damaged pictures bring no line of a library's own.
@@ -269,7 +272,7 @@ TEST_CASE("what cannot be printed is told of, and names reach neither sentence n
     QByteArray bytes = bytesOf(data("note.png"));
     bytes[bytes.size() / 2] = char(~bytes[bytes.size() / 2]);
     REQUIRE(writeFileWhole(spoiled, bytes, false));
-    const Run damaged = run({QStringLiteral("find"), spoiled});
+    const CommandResult damaged = run({QStringLiteral("find"), spoiled});
     CHECK(sentences(damaged.err) == 1);
 }
 
@@ -278,7 +281,7 @@ TEST_CASE("too little of something ends in one sentence with status 3, and leave
     const QString out = folder.filePath(QStringLiteral("out"));
     // Memory, at several places; whichever it is that cannot be had.
     for (const int kilobytes : {250'000, 400'000, 600'000}) {
-        const Run r = shell(
+        const CommandResult r = shell(
             QStringLiteral("ulimit -v %1; \"$cli\" redact --out '%2' '%3'").arg(kilobytes).arg(out, data("note.png")));
         INFO(kilobytes << " " << r.err.toStdString());
         if (r.status == 0) {
@@ -292,8 +295,9 @@ TEST_CASE("too little of something ends in one sentence with status 3, and leave
     }
     // Files: not a word of languages that are missing.
     // What the test itself was started with is closed first.
-    const Run few = shell(QStringLiteral("exec 3>&- 4>&- 5>&- 6>&- 7>&- 8>&- 9>&-; ulimit -n 4; \"$cli\" find '%1'")
-                              .arg(data("note.png")));
+    const CommandResult few =
+        shell(QStringLiteral("exec 3>&- 4>&- 5>&- 6>&- 7>&- 8>&- 9>&-; ulimit -n 4; \"$cli\" find '%1'")
+                  .arg(data("note.png")));
     CHECK(few.status == 3);
     CHECK_FALSE(few.err.contains(QStringLiteral("not installed")));
 }
@@ -334,7 +338,7 @@ TEST_CASE("a sanitised area hides what only the rest of the page tells") {
     for (const auto& f : found[0]["findings"]) {
         const QRectF box(f["boxes"][0][0], f["boxes"][0][1], f["boxes"][0][2], f["boxes"][0][3]);
         const QRect r = box.toAlignedRect();
-        const Run area =
+        const CommandResult area =
             run({QStringLiteral("read"), QStringLiteral("--sanitised"), QStringLiteral("--area"),
                  QStringLiteral("%1,%2,%3,%4").arg(r.x()).arg(r.y()).arg(r.width()).arg(r.height()), data("dark.png")});
         CHECK(area.status == 0);
@@ -350,7 +354,7 @@ TEST_CASE("every page of a file becomes a picture of its own") {
                            QByteArray(",\0\0\0\0\2\0\2\0\0", 10) + QByteArray("\2\3\x44\x02\x05\0", 6) + ";";
     const QString file = folder.filePath(QStringLiteral("two.gif")), out = folder.filePath(QStringLiteral("out"));
     REQUIRE(writeFileWhole(file, gif, false));
-    const Run r = run(redact(out, {file}));
+    const CommandResult r = run(redact(out, {file}));
     INFO(r.err.toStdString());
     CHECK(r.status == 0);
     CHECK(r.out.contains(QStringLiteral("page 2 of 2")));
@@ -371,7 +375,7 @@ TEST_CASE("what only the check can read is covered as well, and checked again") 
     REQUIRE(writeFileWhole(file, encodePng(faint), false));
     CHECK(run({QStringLiteral("find"), file}).out.isEmpty());
     CHECK(run({QStringLiteral("check"), file}).status == 1);
-    const Run r = run(redact(out, {file}));
+    const CommandResult r = run(redact(out, {file}));
     INFO(r.out.toStdString());
     CHECK(r.status == 0);
     const auto log = nlohmann::json::parse(bytesOf(out + QStringLiteral("/redaction-log.json")).toStdString());

@@ -121,7 +121,7 @@ TEST_CASE("part of a word has the box of its glyphs, a value over two lines has 
         .line(QStringLiteral("defghij and more"), 20, 44);
     const Page page = maker.page();
     const ScreenText screen(page);
-    const Run& run = screen.runs()[0];
+    const TextRun& run = screen.runs()[0];
     const int start = int(run.text().indexOf(QStringLiteral("abc")));
     const auto part = screen.boxes(run, {start, 3});
     REQUIRE(part.size() == 1);

@@ -20,8 +20,8 @@ QString anyOf(std::mt19937& random, const QString& alphabet, int least, int most
     return text;
 }
 
-Run runOf(const QString& text) {
-    Run run;
+TextRun runOf(const QString& text) {
+    TextRun run;
     run.search = SearchText(text);
     run.joint = int(text.size());
     return run;

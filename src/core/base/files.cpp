@@ -37,7 +37,7 @@ private:
     int m_fd;
 };
 
-QString told(int number) {
+QString reasonOf(int number) {
     if (number == ENOSPC || number == EDQUOT) return Tr::tr("the disk is full");
     if (number == EMFILE || number == ENFILE) return Tr::tr("too many files are open already");
     return QString::fromLocal8Bit(std::strerror(number)).toLower();
@@ -145,7 +145,7 @@ QString fullPath(const QString& path) {
 
 Result<QByteArray> readFile(const QString& path, qint64 maximum) {
     const auto unreadable = [&](int number) {
-        return Error{Error::Kind::NotReadable, sentence(Tr::tr("%1 cannot be read: %2."), path, told(number))};
+        return Error{Error::Kind::NotReadable, sentence(Tr::tr("%1 cannot be read: %2."), path, reasonOf(number))};
     };
     // A pipe would be waited for: it is opened without waiting, and refused as no file.
     const Descriptor file(::open(bytesOfPath(path).constData(), O_RDONLY | O_CLOEXEC | O_NONBLOCK | O_NOCTTY));
@@ -187,9 +187,9 @@ Result<Done> makeFolder(const QString& path) {
     for (qsizetype end = whole.indexOf('/', 1);; end = whole.indexOf('/', end + 1)) {
         const QByteArray part = end < 0 ? whole : whole.left(end);
         if (!isFolder(part) && ::mkdir(part.constData(), 0777) != 0 && !isFolder(part))
-            return Error{
-                Error::Kind::NotWritable,
-                sentence(Tr::tr("The folder %1 cannot be made: %2; choose one you may write to."), path, told(errno))};
+            return Error{Error::Kind::NotWritable,
+                         sentence(Tr::tr("The folder %1 cannot be made: %2; choose one you may write to."), path,
+                                  reasonOf(errno))};
         if (end < 0) return Done{};
     }
 }
@@ -303,11 +303,11 @@ Result<Done> FileSet::stage(const QString& path, const QByteArray& bytes, FileMo
     if (!staged->file) {
         const QByteArray name = partName(folder);
         staged->file = Descriptor(::open(name.constData(), O_CREAT | O_EXCL | O_RDWR | O_CLOEXEC | O_NOFOLLOW, bits));
-        if (!staged->file) return failed(told(errno));
+        if (!staged->file) return failed(reasonOf(errno));
         staged->part = name;
     }
     ::flock(staged->file.get(), LOCK_EX | LOCK_NB);
-    if (!writeAll(staged->file.get(), bytes)) return failed(told(errno));
+    if (!writeAll(staged->file.get(), bytes)) return failed(reasonOf(errno));
     if (!holds(staged->file.get(), bytes))
         return failed(Tr::tr("the disk gives back something else than was written to it"));
     m_files.push_back(std::move(staged));
@@ -327,7 +327,7 @@ Result<Done> FileSet::commit(bool replace) {
                                  m_files[i]->path)}
                 : Error{Error::Kind::NotWritable,
                         sentence(Tr::tr("%1 cannot be written: %2."), m_files[i]->path,
-                                 number == EISDIR ? Tr::tr("a folder has that name") : told(number))};
+                                 number == EISDIR ? Tr::tr("a folder has that name") : reasonOf(number))};
         for (size_t k = i; k-- > 0;) m_files[k]->takeBack();
         m_files.clear();
         return error;

@@ -99,8 +99,8 @@ public:
 
     /// `page`: of so many of the file, 0 where it has but one.
     void search(const Page& read, int page, bool stretched) {
-        const auto placed = [&](const QString& told) {
-            return page ? sentence(Tr::tr("On page %1: %2"), page, told) : told;
+        const auto placed = [&](const QString& what) {
+            return page ? sentence(Tr::tr("On page %1: %2"), page, what) : what;
         };
         static const WatchList none;
         for (const Finding& f : m_finder.find(read, *m_request.policy, m_request.watch ? *m_request.watch : none))
@@ -119,7 +119,7 @@ public:
 
 private:
     void add(Leak::Sort sort, const Finding& f, const QString& sentence) {
-        if (!kept(f) && !told(f)) m_leaks.push_back({sort, f.boxes.front(), sentence, f});
+        if (!kept(f) && !reported(f)) m_leaks.push_back({sort, f.boxes.front(), sentence, f});
     }
     bool kept(const Finding& f) const {
         std::vector<QRect> places;
@@ -133,7 +133,7 @@ private:
                            [&](const QRectF& box) { return shareUnder(box, places) >= keptShare; });
     }
     // Read twice, a value stands at two places that are nearly the same.
-    bool told(const Finding& f) const {
+    bool reported(const Finding& f) const {
         return std::all_of(f.boxes.begin(), f.boxes.end(), [&](const QRectF& box) {
             return std::any_of(m_leaks.begin(), m_leaks.end(), [&](const Leak& leak) {
                 const double enough = sameValue(leak.finding, f) ? 0.5 : keptShare;

@@ -61,7 +61,7 @@ Hiding hidingAt(const std::vector<HiddenValue>& hidden, const QPointF& at) {
 }
 
 // Writes names in place of a word's hidden letters. False where none of them is hidden.
-bool sanitise(Word& word, const std::vector<HiddenValue>& hidden, std::set<const HiddenValue*>& told) {
+bool sanitise(Word& word, const std::vector<HiddenValue>& hidden, std::set<const HiddenValue*>& named) {
     std::vector<Glyph> letters = word.glyphs;
     if (letters.empty()) letters.push_back({word.text, word.box, 1});
     QString text;
@@ -76,7 +76,7 @@ bool sanitise(Word& word, const std::vector<HiddenValue>& hidden, std::set<const
         } else {
             any = true;
             box = box.united(hiding.cover());
-            if (hiding.value != last && (hiding.value->number <= 0 || told.insert(hiding.value).second))
+            if (hiding.value != last && (hiding.value->number <= 0 || named.insert(hiding.value).second))
                 text += standInName(hiding.value->kind, hiding.value->number);
         }
         last = hiding.value;
@@ -89,10 +89,10 @@ bool sanitise(Word& word, const std::vector<HiddenValue>& hidden, std::set<const
 
 Page sanitisedPage(const Page& page, const std::vector<HiddenValue>& hidden) {
     Page result = page;
-    std::set<const HiddenValue*> told;
+    std::set<const HiddenValue*> named;
     for (TextLine& line : result.lines) {
         bool touched = false;
-        for (Word& word : line.words) touched = sanitise(word, hidden, told) || touched;
+        for (Word& word : line.words) touched = sanitise(word, hidden, named) || touched;
         if (!touched) continue;
         std::erase_if(line.words, [](const Word& word) { return word.text.isEmpty(); });
         line.box = {};

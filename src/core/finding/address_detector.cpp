@@ -12,7 +12,7 @@ public:
         const auto& runs = in.screen.runs();
         std::vector<char> isAddress(runs.size(), 0);
         for (size_t i = 0; i < runs.size(); ++i) {
-            const Run& run = runs[i];
+            const TextRun& run = runs[i];
             for (const Pattern* street : {&m_english, &m_german, &m_french, &m_spanish})
                 for (const PatternMatch& m : street->all(run.search)) {
                     if (isTimeOrRoom(in, m.text(run.search, 1))) continue;
@@ -31,7 +31,7 @@ public:
             }
         }
         // Prose that breaks within an address.
-        for (const Run& run : in.screen.flowing())
+        for (const TextRun& run : in.screen.flowing())
             for (const Pattern* street : {&m_english, &m_german, &m_french, &m_spanish})
                 for (const PatternMatch& m : street->all(run.search)) {
                     const Span span = withTown(run, m.groups[1]);
@@ -45,7 +45,7 @@ public:
                 }
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Address) continue;
-            const Run& run = runs[size_t(value.run)];
+            const TextRun& run = runs[size_t(value.run)];
             const QString text = run.text().mid(value.span.start, value.span.length);
             bool digit = false;
             for (const QChar c : text) digit = digit || c.isDigit();
@@ -88,7 +88,7 @@ private:
         return false;
     }
     // "…, Whitby YO21 3PL": the rest of the address after its street.
-    Span withTown(const Run& run, Span street) const {
+    Span withTown(const TextRun& run, Span street) const {
         const SearchText rest(run.text().mid(street.end()));
         for (const PatternMatch& m : m_rest.all(rest)) {
             if (m.groups[0].start != 0) break;
@@ -97,7 +97,7 @@ private:
         }
         return street;
     }
-    Span withTownBefore(const Run& run, Span postcode) const {
+    Span withTownBefore(const TextRun& run, Span postcode) const {
         const SearchText before(run.text().left(postcode.start));
         for (const PatternMatch& m : m_townBefore.all(before)) {
             if (m.groups[0].end() != before.text().size()) continue;

@@ -9,7 +9,7 @@ namespace {
 class BirthDateDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
-        for (const Run& run : in.screen.runs()) {
+        for (const TextRun& run : in.screen.runs()) {
             for (const PatternMatch& m : m_date.all(run.search)) {
                 const Span& span = m.groups[1];
                 const QString key = skeleton(m.text(run.search, 1));

@@ -36,7 +36,7 @@ std::vector<Candidate> leftOver(const ScreenText& screen, const Candidate& c,
                                 const std::vector<const Candidate*>& taken) {
     std::vector<Candidate> rest;
     for (const OnLine& part : onLines(c)) {
-        const Run& run = screen.runs()[size_t(part.line)];
+        const TextRun& run = screen.runs()[size_t(part.line)];
         const QString& text = run.text();
         const int end = std::min(part.span.end(), int(text.size()));
         std::vector<char> free(size_t(text.size()) + 1, 0); // and a border at the end

@@ -14,7 +14,7 @@ namespace eyelid {
 /// What a detector proposes.
 struct Candidate {
     Kind kind;
-    const Run* run = nullptr; ///< one of ScreenText's runs
+    const TextRun* run = nullptr; ///< one of ScreenText's runs
     Span span;
     double confidence = 0;
     QString reason; ///< a sentence for an officer, without the value
@@ -36,17 +36,17 @@ public:
 
 /// Runs `visit(run)` for every line and for every pair of lines that may belong together.
 template <typename Visit> void eachRun(const ScreenText& screen, Visit visit) {
-    for (const Run& run : screen.runs()) visit(run);
-    for (const Run& run : screen.wrapped()) visit(run);
+    for (const TextRun& run : screen.runs()) visit(run);
+    for (const TextRun& run : screen.wrapped()) visit(run);
 }
 
 /// False for a match in joined lines that lies within one of them: it is found there already.
-inline bool counts(const Run& run, const Span& span) {
+inline bool counts(const TextRun& run, const Span& span) {
     return run.second < 0 || (span.start < run.joint && span.end() > run.joint);
 }
 
 /// The label that speaks for this part of a line as a value of `kind`, or null.
-const LabelledValue* labelFor(const ScreenText& screen, const Run& run, const Span& span, Kind kind);
+const LabelledValue* labelFor(const ScreenText& screen, const TextRun& run, const Span& span, Kind kind);
 
 std::unique_ptr<Detector> makeEmailDetector();
 std::unique_ptr<Detector> makePhoneDetector();

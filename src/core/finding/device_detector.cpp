@@ -22,7 +22,7 @@ QString digitsOf(const QString& text) {
 class DeviceDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
-        for (const Run& run : in.screen.runs()) {
+        for (const TextRun& run : in.screen.runs()) {
             const On on{in, run, out};
             findImeis(on);
             findIccids(on);
@@ -43,7 +43,7 @@ private:
     // One line that is searched, and where what is found goes.
     struct On {
         const Surroundings& in;
-        const Run& run;
+        const TextRun& run;
         std::vector<Candidate>& out;
         void add(Kind kind, const Span& span, double confidence, const QString& reason, const QString& key = {}) const {
             if (span.length > 0) out.push_back({kind, &run, span, confidence, reason, key});

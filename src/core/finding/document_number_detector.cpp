@@ -12,7 +12,7 @@ public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Account && value.kind != Kind::Passport) continue;
-            const Run& run = in.screen.runs()[size_t(value.run)];
+            const TextRun& run = in.screen.runs()[size_t(value.run)];
             const SearchText text(run.text().mid(value.span.start, value.span.length));
             for (const PatternMatch& m : m_number.all(text)) {
                 int digits = 0, characters = 0;
@@ -35,9 +35,9 @@ public:
                 if (value.kind == Kind::Passport) break;
             }
         }
-        for (const Run& run : in.screen.runs()) findZone(run, out);
+        for (const TextRun& run : in.screen.runs()) findZone(run, out);
         // "Sort code 00-00-00, account 00000000" within a sentence.
-        for (const Run& run : in.screen.runs()) {
+        for (const TextRun& run : in.screen.runs()) {
             for (const PatternMatch& m : m_spokenAccount.all(run.search))
                 out.push_back({Kind::Account, &run, m.groups[1], 0.85, Tr::tr("follows words for a bank account"), {}});
             for (const PatternMatch& m : m_spokenPassport.all(run.search))
@@ -48,7 +48,7 @@ public:
 
 private:
     // Machine-readable zones of passports, visas and identity cards (ICAO Doc 9303): 44, 36 or 30 characters a line.
-    void findZone(const Run& run, std::vector<Candidate>& out) const {
+    void findZone(const TextRun& run, std::vector<Candidate>& out) const {
         for (const PatternMatch& m : m_zone.all(run.search)) {
             QString zone = m.text(run.search, 1).toUpper();
             zone.remove(u' ');

@@ -8,7 +8,7 @@ namespace {
 class EmailDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
-        eachRun(in.screen, [&](const Run& run) {
+        eachRun(in.screen, [&](const TextRun& run) {
             for (const PatternMatch& m : m_address.all(run.search)) {
                 const Span& span = m.groups[0];
                 if (!counts(run, span)) continue;
@@ -42,7 +42,7 @@ public:
             }
         });
         // Between angle brackets, as mail is written, where the @ was misread.
-        for (const Run& run : in.screen.runs())
+        for (const TextRun& run : in.screen.runs())
             for (const PatternMatch& m : m_bracketed.all(run.search))
                 out.push_back({Kind::Email,
                                &run,
@@ -53,7 +53,7 @@ public:
         // Under a label that says e-mail, where the @ itself was misread.
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Email) continue;
-            const Run& run = in.screen.runs()[size_t(value.run)];
+            const TextRun& run = in.screen.runs()[size_t(value.run)];
             const SearchText text(run.text().mid(value.span.start, value.span.length));
             if (text.text().contains(QLatin1Char('@'))) continue;
             for (const PatternMatch& m : m_noAt.all(text)) {

@@ -34,7 +34,7 @@ bool fulfils(const QString& check, const QString& text) {
 // The policy's own patterns.
 void findOwn(const ScreenText& screen, const Policy& policy, std::vector<Candidate>& out) {
     for (const PolicyPattern& own : policy.patterns) {
-        for (const Run& run : screen.runs()) {
+        for (const TextRun& run : screen.runs()) {
             const auto says = [&](int line) {
                 if (line < 0) return false;
                 const QString text = skeleton(screen.runs()[size_t(line)].text());
@@ -84,7 +84,7 @@ void findAlike(const ScreenText& screen, const std::vector<Candidate>& kept, std
         if (c.span.length + 2 >= c.run->text().size())
             wholes[size_t(c.run->line)] = Whole{c.kind, signature(c.run->text())};
     }
-    for (const Run& run : screen.runs()) {
+    for (const TextRun& run : screen.runs()) {
         if (taken[size_t(run.line)]) continue;
         const QString shape = signature(run.text());
         if (shape.isEmpty()) continue;
@@ -140,7 +140,7 @@ std::optional<Page> otherReading(const Page& page) {
 
 } // namespace
 
-const LabelledValue* labelFor(const ScreenText& screen, const Run& run, const Span& span, Kind kind) {
+const LabelledValue* labelFor(const ScreenText& screen, const TextRun& run, const Span& span, Kind kind) {
     const LabelledValue* best = nullptr;
     for (const LabelledValue& value : screen.labelled()) {
         if (value.kind != kind) continue;

@@ -18,14 +18,14 @@ public:
                 fields.insert(value.label);
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Health || !value.whole || fields.size() < 2) continue;
-            const Run& run = in.screen.runs()[size_t(value.run)];
+            const TextRun& run = in.screen.runs()[size_t(value.run)];
             const QString text = run.text().mid(value.span.start, value.span.length);
             int letters = 0;
             for (const QChar c : text) letters += c.isLetter();
             if ((letters < 3 && !m_blood.matchesWhole(text)) || m_nothing.matchesWhole(text)) continue;
             out.push_back({Kind::Health, &run, value.span, 0.8, value.because(), {}});
         }
-        for (const Run& run : in.screen.runs())
+        for (const TextRun& run : in.screen.runs())
             for (const PatternMatch& m : m_coded.all(run.search))
                 out.push_back({Kind::Health,
                                &run,

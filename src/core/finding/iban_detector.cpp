@@ -10,14 +10,14 @@ namespace {
 class IbanDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
-        eachRun(in.screen, [&](const Run& run) {
+        eachRun(in.screen, [&](const TextRun& run) {
             for (const PatternMatch& m : m_start.all(run.search)) read(in, run, m.groups[1].start, out);
         });
     }
 
 private:
     // Takes as many letters and digits as the country's IBANs have, spaces aside.
-    void read(const Surroundings& in, const Run& run, int start, std::vector<Candidate>& out) const {
+    void read(const Surroundings& in, const TextRun& run, int start, std::vector<Candidate>& out) const {
         QString country = run.text().mid(start, 2).toUpper();
         country.replace(QLatin1Char('0'), QLatin1Char('O'))
             .replace(QLatin1Char('1'), QLatin1Char('I'))

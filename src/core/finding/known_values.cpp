@@ -87,7 +87,7 @@ bool tellsItself(const Finding& f, const Names& names) {
 
 struct Sighting {
     const Sought* sought = nullptr;
-    const Run* run = nullptr;
+    const TextRun* run = nullptr;
     Span span;
     QString text() const { return run->text().mid(span.start, span.length); }
 };
@@ -99,7 +99,7 @@ std::vector<Sighting> sightings(const ScreenText& screen, const std::vector<Soug
     for (size_t i = 0; i < sought.size(); ++i) search.add(sought[i].phrase, int(i));
     std::vector<Sighting> all;
     if (search.isEmpty()) return all;
-    eachRun(screen, [&](const Run& run) {
+    eachRun(screen, [&](const TextRun& run) {
         for (const PhraseHit& hit : search.in(run))
             if (counts(run, hit.span)) all.push_back({&sought[size_t(hit.id)], &run, hit.span});
     });

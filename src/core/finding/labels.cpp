@@ -94,15 +94,15 @@ const Entry* entryFor(const QStringList& words) {
 
 QStringList wordsOf(const QString& text) {
     QString spaced;
-    const QString plain = withoutAccents(text);
-    for (qsizetype i = 0; i < plain.size(); ++i) {
-        const QChar c = plain[i];
+    const QString unaccented = withoutAccents(text);
+    for (qsizetype i = 0; i < unaccented.size(); ++i) {
+        const QChar c = unaccented[i];
         if (!c.isLetterOrNumber()) {
             spaced += QLatin1Char(' ');
             continue;
         }
         // camelCase is two words.
-        if (i > 0 && c.isUpper() && plain[i - 1].isLower()) spaced += QLatin1Char(' ');
+        if (i > 0 && c.isUpper() && unaccented[i - 1].isLower()) spaced += QLatin1Char(' ');
         spaced += c;
     }
     return spaced.toLower().split(QLatin1Char(' '), Qt::SkipEmptyParts);

@@ -9,7 +9,7 @@ namespace {
 class LinkDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
-        eachRun(in.screen, [&](const Run& run) {
+        eachRun(in.screen, [&](const TextRun& run) {
             const auto add = [&](const PatternMatch& m, double confidence, const QString& reason) {
                 if (counts(run, m.groups[1])) out.push_back({Kind::Link, &run, m.groups[1], confidence, reason, {}});
             };

@@ -23,20 +23,20 @@ constexpr int unlisted = 1 << 20; // a rank beyond all
 } // namespace
 
 int Names::rank(const QString& word, const QString& language) const {
-    const QString plain = folded(word);
+    const QString spelt = folded(word);
     int best = unlisted;
     for (const QString& listed : listedLanguages()) {
         if (!language.isEmpty() && listed != language && listed != QLatin1String("eng")) continue;
-        if (const int rank = m_words.rank(plain, listed); rank >= 0) best = std::min(best, rank);
+        if (const int rank = m_words.rank(spelt, listed); rank >= 0) best = std::min(best, rank);
     }
     return best;
 }
 
 bool Names::isGiven(const QString& word) const {
-    return either(word, [this](const QString& plain) { return m_lists.isGiven(plain); });
+    return either(word, [this](const QString& spelt) { return m_lists.isGiven(spelt); });
 }
 bool Names::isFamily(const QString& word) const {
-    return either(word, [this](const QString& plain) { return m_lists.isFamily(plain); });
+    return either(word, [this](const QString& spelt) { return m_lists.isFamily(spelt); });
 }
 bool Names::isPlace(const QString& word) const {
     return m_lists.isPlace(folded(word));

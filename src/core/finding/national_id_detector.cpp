@@ -18,13 +18,13 @@ QString compact(const QString& text) {
 class NationalIdDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
-        eachRun(in.screen, [&](const Run& run) { findByForm(in, run, out); });
+        eachRun(in.screen, [&](const TextRun& run) { findByForm(in, run, out); });
         findBySchemes(in, out);
         findByLabel(in, out);
     }
 
 private:
-    void findByForm(const Surroundings& in, const Run& run, std::vector<Candidate>& out) const {
+    void findByForm(const Surroundings& in, const TextRun& run, std::vector<Candidate>& out) const {
         const auto each = [&](const Pattern& pattern, auto judge) {
             for (const PatternMatch& m : pattern.all(run.search)) {
                 const Span& span = m.groups[1];
@@ -84,7 +84,7 @@ private:
 
     // Of the countries whose numbers have a form or a rule of their own.
     void findBySchemes(const Surroundings& in, std::vector<Candidate>& out) const {
-        for (const Run& run : in.screen.runs())
+        for (const TextRun& run : in.screen.runs())
             for (const Scheme& scheme : m_schemes)
                 for (const PatternMatch& m : scheme.pattern.all(run.search)) {
                     const Span& span = m.groups[1];
@@ -104,7 +104,7 @@ private:
     void findByLabel(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::NationalId) continue;
-            const Run& run = in.screen.runs()[size_t(value.run)];
+            const TextRun& run = in.screen.runs()[size_t(value.run)];
             const SearchText text(run.text().mid(value.span.start, value.span.length));
             for (const PatternMatch& m : m_any.all(text)) {
                 const QString id = compact(m.text(text));

@@ -11,7 +11,7 @@ namespace {
 class NetworkDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
-        eachRun(in.screen, [&](const Run& run) {
+        eachRun(in.screen, [&](const TextRun& run) {
             for (const PatternMatch& m : m_v4.all(run.search)) {
                 const Span& span = m.groups[1];
                 if (!counts(run, span)) continue;

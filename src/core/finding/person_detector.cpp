@@ -21,7 +21,7 @@ struct Token {
     bool initial = false; ///< one letter and a full stop
 };
 
-std::vector<Token> tokensOf(const Run& run) {
+std::vector<Token> tokensOf(const TextRun& run) {
     std::vector<Token> tokens;
     const QString& text = run.text();
     const auto inner = [&](int i) {
@@ -126,7 +126,7 @@ public:
         const auto& runs = in.screen.runs();
         std::vector<Proposal> proposals;
         for (size_t i = 0; i < runs.size(); ++i) proposeIn(in, runs[i], proposals);
-        for (const Run& run : in.screen.flowing())
+        for (const TextRun& run : in.screen.flowing())
             if (run.joint > leastProse) proposeIn(in, run, proposals);
         agreeInColumns(in, proposals);
         agreeWithMail(in, proposals);
@@ -144,7 +144,7 @@ private:
     static constexpr int leastProse = 40; ///< characters; a shorter line does not go on below
 
     struct Proposal {
-        const Run* on = nullptr;
+        const TextRun* on = nullptr;
         int run = 0; ///< the line it begins on
         Span span;
         QString name; ///< given name first
@@ -179,7 +179,7 @@ private:
         return p.evidence.join(QStringLiteral("; "));
     }
 
-    const LabelledValue* personLabel(const Surroundings& in, const Run& run, const Span& span) const {
+    const LabelledValue* personLabel(const Surroundings& in, const TextRun& run, const Span& span) const {
         if (run.second >= 0) return nullptr;
         const LabelledValue* label = labelFor(in.screen, run, span, Kind::Person);
         // What stands farther on in a sentence is not the label's value.
@@ -189,7 +189,7 @@ private:
         return label;
     }
 
-    void proposeIn(const Surroundings& in, const Run& run, std::vector<Proposal>& proposals) const {
+    void proposeIn(const Surroundings& in, const TextRun& run, std::vector<Proposal>& proposals) const {
         const std::vector<Token> tokens = tokensOf(run);
         const auto joined = [&](size_t i) {
             // Only a space, or the dot of an initial or a title, stands between the words of one name.
@@ -226,7 +226,7 @@ private:
         }
     }
 
-    void judge(const Surroundings& in, const Run& run, const std::vector<Token>& tokens, size_t first, size_t last,
+    void judge(const Surroundings& in, const TextRun& run, const std::vector<Token>& tokens, size_t first, size_t last,
                std::vector<Proposal>& proposals) const {
         const Names& names = in.names;
         const int index = run.line;
@@ -410,7 +410,7 @@ private:
         return words.contains(plain(t));
     }
 
-    static bool inRole(const Surroundings& in, const Run& run, const std::vector<Token>& tokens, size_t at) {
+    static bool inRole(const Surroundings& in, const TextRun& run, const std::vector<Token>& tokens, size_t at) {
         static const QSet<QString> roles{
             "tenant",   "neighbour", "neighbor", "occupier", "customer", "holder",  "owner",      "wife",
             "husband",  "daughter",  "son",      "mother",   "father",   "brother", "sister",     "colleague",
@@ -545,7 +545,7 @@ private:
     // "jane.doe@…" elsewhere on the screen speaks for "Jane Doe".
     void agreeWithMail(const Surroundings& in, std::vector<Proposal>& proposals) const {
         QStringList locals;
-        for (const Run& run : in.screen.runs())
+        for (const TextRun& run : in.screen.runs())
             for (const PatternMatch& m : m_local.all(run.search)) locals << skeleton(m.text(run.search, 1));
         if (locals.isEmpty()) return;
         for (Proposal& p : proposals) {
@@ -574,7 +574,7 @@ private:
                 if (word.size() >= 4 && word[0].isUpper() && !in.names.isCommonWord(word)) parts.add(word, 1);
         }
         if (parts.isEmpty()) return;
-        for (const Run& run : in.screen.runs())
+        for (const TextRun& run : in.screen.runs())
             for (const PhraseHit& hit : parts.in(run)) {
                 const QString text = run.text().mid(hit.span.start, hit.span.length);
                 if (!nameRestored(text)[0].isUpper()) continue;

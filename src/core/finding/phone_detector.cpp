@@ -14,7 +14,7 @@ using i18n::phonenumbers::PhoneNumberUtil;
 class PhoneDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
-        eachRun(in.screen, [&](const Run& run) {
+        eachRun(in.screen, [&](const TextRun& run) {
             for (const PatternMatch& m : m_candidate.all(run.search)) {
                 const Span& span = m.groups[0];
                 if (!counts(run, span)) continue;
@@ -40,7 +40,7 @@ private:
         return best;
     }
 
-    void judge(const Surroundings& in, const Run& run, const Span& span, std::vector<Candidate>& out) const {
+    void judge(const Surroundings& in, const TextRun& run, const Span& span, std::vector<Candidate>& out) const {
         const QString raw = run.text().mid(span.start, span.length);
         const QString before = run.text().left(span.start), after = run.text().mid(span.end());
         const LabelledValue* label = labelFor(in.screen, run, span, Kind::Phone);
@@ -84,7 +84,7 @@ private:
     }
 
     // Written without anything before it: only beside a mail address, or alone on a line of a Spanish page.
-    bool nationalSpanish(const Surroundings& in, const Run& run, const Span& span, const QString& text) const {
+    bool nationalSpanish(const Surroundings& in, const TextRun& run, const Span& span, const QString& text) const {
         if (!m_spanish.matchesWhole(text)) return false;
         const bool alone = span.length + 4 >= run.text().size();
         return in.screen.nearMail(run.line) || (alone && in.screen.language() == QLatin1String("spa"));

@@ -51,7 +51,7 @@ const PhraseSearch::Phrase* PhraseSearch::at(const QString& text, const Span& sp
     return nullptr;
 }
 
-std::vector<PhraseHit> PhraseSearch::in(const Run& run) const {
+std::vector<PhraseHit> PhraseSearch::in(const TextRun& run) const {
     std::vector<PhraseHit> hits;
     if (isEmpty()) return hits;
     const QString& text = run.text();

@@ -24,7 +24,7 @@ public:
 
     /// Hits that begin and end at a word's border. Compares skeletons (spelling.h), so that case, accents, spaces
     /// and look-alikes do not matter.
-    std::vector<PhraseHit> in(const Run& run) const;
+    std::vector<PhraseHit> in(const TextRun& run) const;
 
 private:
     struct Phrase {

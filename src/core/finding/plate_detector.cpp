@@ -10,7 +10,7 @@ namespace {
 class PlateDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
-        for (const Run& run : in.screen.runs()) {
+        for (const TextRun& run : in.screen.runs()) {
             for (const PatternMatch& m : m_british.all(run.search))
                 out.push_back({Kind::Plate, &run, m.groups[1], 0.85, Tr::tr("has the form of a British number plate"),
                                key(m.text(run.search, 1))});
@@ -24,7 +24,7 @@ public:
         }
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Plate) continue;
-            const Run& run = in.screen.runs()[size_t(value.run)];
+            const TextRun& run = in.screen.runs()[size_t(value.run)];
             const SearchText text(run.text().mid(value.span.start, value.span.length));
             for (const PatternMatch& m : m_any.all(text)) {
                 const QString plate = m.text(text);

@@ -291,7 +291,7 @@ Result<Policy> parseWrittenPolicy(const QByteArray& toml, const QString& source)
 }
 
 QByteArray writePolicy(const Policy& policy) {
-    const Policy plain;
+    const Policy defaults;
     const auto quoted = [](const QString& value) { return value.toStdString(); };
     const auto list = [&](const QStringList& values) {
         toml::array array;
@@ -312,8 +312,8 @@ QByteArray writePolicy(const Policy& policy) {
         if (const QStringList& words = policy.labels[size_t(k)]; !words.isEmpty()) labels.insert(name, list(words));
     }
     root.insert("look_for", looks);
-    if (policy.strength != plain.strength) root.insert("strength", policy.strength);
-    if (policy.evenWidth != plain.evenWidth) root.insert("even_width", policy.evenWidth);
+    if (policy.strength != defaults.strength) root.insert("strength", policy.strength);
+    if (policy.evenWidth != defaults.evenWidth) root.insert("even_width", policy.evenWidth);
     if (const auto& entries = policy.exceptions.entries(); !entries.isEmpty()) root.insert("exceptions", list(entries));
     if (!thresholds.empty()) root.insert("thresholds", thresholds);
     if (!styles.empty()) root.insert("styles", styles);

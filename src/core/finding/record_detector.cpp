@@ -11,7 +11,7 @@ public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Record) continue;
-            const Run& run = in.screen.runs()[size_t(value.run)];
+            const TextRun& run = in.screen.runs()[size_t(value.run)];
             const SearchText text(run.text().mid(value.span.start, value.span.length));
             for (const PatternMatch& m : m_number.all(text)) {
                 const QString number = m.text(text);
@@ -27,7 +27,7 @@ public:
                 break;
             }
         }
-        for (const Run& run : in.screen.runs()) {
+        for (const TextRun& run : in.screen.runs()) {
             for (const PatternMatch& m : m_date.all(run.search))
                 out.push_back({Kind::Date, &run, m.groups[1], 0.8, Tr::tr("is a date"), {}});
             for (const PatternMatch& m : m_age.all(run.search))

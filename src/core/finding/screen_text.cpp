@@ -28,7 +28,7 @@ QString LabelledValue::because() const {
 
 ScreenText::ScreenText(const Page& page, std::span<const QStringList> labels) : m_page(page) {
     for (size_t i = 0; i < page.lines.size(); ++i) {
-        Run run;
+        TextRun run;
         run.line = int(i);
         run.search = SearchText(page.lines[i].text());
         run.joint = int(run.text().size());
@@ -43,12 +43,12 @@ ScreenText::ScreenText(const Page& page, std::span<const QStringList> labels) : 
         if (below < 0) continue;
         // What wraps fills its line; a short cell above another is a column.
         if (m_runs[i].text().size() < 16) continue;
-        Run run;
+        TextRun run;
         run.line = int(i);
         run.second = below;
         run.joint = int(m_runs[i].text().size());
         run.search = SearchText(m_runs[i].text() + m_runs[size_t(below)].text());
-        Run flowing = run;
+        TextRun flowing = run;
         flowing.search = SearchText(m_runs[i].text() + QLatin1Char(' ') + m_runs[size_t(below)].text());
         ++flowing.joint;
         m_wrapped.push_back(std::move(run));
@@ -345,7 +345,7 @@ QRectF ScreenText::boxOnLine(int line, int start, int length) const {
     return box;
 }
 
-std::vector<QRectF> ScreenText::boxes(const Run& run, const Span& span) const {
+std::vector<QRectF> ScreenText::boxes(const TextRun& run, const Span& span) const {
     std::vector<QRectF> result;
     const int firstLength = std::min(span.end(), run.joint) - span.start;
     if (firstLength > 0)

@@ -14,7 +14,7 @@
 namespace eyelid {
 
 /// One line of the page, or two lines of which the second goes on where the first stops.
-struct Run {
+struct TextRun {
     SearchText search;
     int line = 0;    ///< index into Page::lines
     int second = -1; ///< the line it runs over to, or -1
@@ -43,15 +43,15 @@ public:
 
     const Page& page() const { return m_page; }
     /// One run a line, in the page's order.
-    const std::vector<Run>& runs() const { return m_runs; }
+    const std::vector<TextRun>& runs() const { return m_runs; }
     /// Lines joined with the line they may run over to: left-aligned below, of the same size. No space at the joint.
-    const std::vector<Run>& wrapped() const { return m_wrapped; }
+    const std::vector<TextRun>& wrapped() const { return m_wrapped; }
     /// The same pairs of lines with a space between them, as prose goes on; `joint` comes after the space.
-    const std::vector<Run>& flowing() const { return m_flowing; }
+    const std::vector<TextRun>& flowing() const { return m_flowing; }
     const std::vector<LabelledValue>& labelled() const { return m_labelled; }
 
     /// The places of part of a run, one box for each line.
-    std::vector<QRectF> boxes(const Run& run, const Span& span) const;
+    std::vector<QRectF> boxes(const TextRun& run, const Span& span) const;
     /// The line directly below, left-aligned with it, or -1.
     int lineBelow(int line) const { return m_below[size_t(line)]; }
     /// The line directly above that this one is below of, or -1.
@@ -72,8 +72,8 @@ private:
     QRectF boxOnLine(int line, int start, int length) const;
 
     const Page& m_page;
-    std::vector<Run> m_runs;
-    std::vector<Run> m_wrapped, m_flowing;
+    std::vector<TextRun> m_runs;
+    std::vector<TextRun> m_wrapped, m_flowing;
     std::vector<int> m_below, m_above, m_beside;
     std::vector<char> m_nearMail;
     QString m_language;

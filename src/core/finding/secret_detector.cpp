@@ -41,7 +41,7 @@ bool unlikeLanguage(const QString& token) {
 class SecretDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
-        eachRun(in.screen, [&](const Run& run) {
+        eachRun(in.screen, [&](const TextRun& run) {
             const auto add = [&](const Span& span, double confidence, const QString& reason) {
                 if (counts(run, span) && span.length > 0)
                     out.push_back({Kind::Secret, &run, span, confidence, reason, {}});
@@ -71,7 +71,7 @@ public:
                     add(m.groups[1], 0.7, Tr::tr("is long and unlike any language, as keys are"));
         });
         findKeyBlocks(in, out);
-        for (const Run& run : in.screen.runs()) {
+        for (const TextRun& run : in.screen.runs()) {
             for (const PatternMatch& m : m_oneTime.all(run.search))
                 out.push_back(
                     {Kind::Secret, &run, m.groups[1], 0.9, Tr::tr("is a one-time code: it follows words for one"), {}});
@@ -80,7 +80,7 @@ public:
         }
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Secret) continue;
-            const Run& run = in.screen.runs()[size_t(value.run)];
+            const TextRun& run = in.screen.runs()[size_t(value.run)];
             const QString text = run.text().mid(value.span.start, value.span.length);
             const QString first = text.section(QLatin1Char(' '), 0, 0);
             if (text.size() < 4 || in.names.isCommonWord(first) || m_placeholder.matchesWhole(text)) continue;
@@ -103,7 +103,7 @@ private:
             if (!m_pem.found(runs[i].search)) continue;
             int at = in.screen.lineBelow(int(i));
             for (int step = 0; step < 80 && at >= 0; ++step, at = in.screen.lineBelow(at)) {
-                const Run& run = runs[size_t(at)];
+                const TextRun& run = runs[size_t(at)];
                 const bool end = m_pemEnd.found(run.search);
                 if (!end && !m_pemLine.matchesWhole(run.text())) break;
                 out.push_back(

@@ -14,7 +14,7 @@ public:
                                           "users", "guest", "system",        "nobody", "www",     "data",   "name",
                                           "id",    "all",   "null",          "none",   "true",    "false"};
         const auto ordinary = [&](const QString& word) { return nobody.contains(word.toLower()); };
-        for (const Run& run : in.screen.runs()) {
+        for (const TextRun& run : in.screen.runs()) {
             for (const PatternMatch& m : m_path.all(run.search))
                 if (!ordinary(m.text(run.search, 1)))
                     out.push_back(
@@ -39,7 +39,7 @@ public:
         }
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Username) continue;
-            const Run& run = in.screen.runs()[size_t(value.run)];
+            const TextRun& run = in.screen.runs()[size_t(value.run)];
             const QString text = run.text().mid(value.span.start, value.span.length);
             if (!m_form.matchesWhole(text) || ordinary(text) || in.names.isCommonWord(text)) continue;
             out.push_back({Kind::Username, &run, value.span, 0.85, value.because(), {}});

@@ -13,7 +13,7 @@ public:
         if (in.watch.isEmpty()) return;
         PhraseSearch words;
         for (const QString& word : in.watch.words()) words.add(word, 0);
-        eachRun(in.screen, [&](const Run& run) {
+        eachRun(in.screen, [&](const TextRun& run) {
             for (const PhraseHit& hit : words.in(run))
                 if (counts(run, hit.span))
                     out.push_back({Kind::Watch, &run, hit.span, 0.99, Tr::tr("is on the watch list"), {}});

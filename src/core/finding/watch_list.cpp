@@ -48,8 +48,8 @@ std::optional<Error> WatchList::addWord(const QString& word) {
 Result<WatchList> WatchList::make(const QStringList& words, const QStringList& patterns) {
     WatchList list;
     for (const QString& word : words)
-        if (const QString plain = word.trimmed(); !plain.isEmpty())
-            if (const auto error = list.addWord(plain))
+        if (const QString phrase = word.trimmed(); !phrase.isEmpty())
+            if (const auto error = list.addWord(phrase))
                 return Error{error->kind, sentence(Tr::tr("In the watch list, %1."), error->sentence)};
     for (const QString& expression : patterns) {
         auto pattern = Pattern::compile(expression);

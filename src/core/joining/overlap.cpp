@@ -34,11 +34,11 @@ public:
         for (int y = 0; y < grid.rows(); ++y) {
             const int first = y - blockRows + 1; // the block that ends with this row
             const uint64_t *now = grid.row(y), *gone = first > 0 ? grid.row(first - 1) : nullptr;
-            const char *tells = grid.tellsRow(y), *told = first > 0 ? grid.tellsRow(first - 1) : nullptr;
+            const char *tells = grid.tellsRow(y), *leaving = first > 0 ? grid.tellsRow(first - 1) : nullptr;
             for (size_t x = 0; x < columns; ++x) {
                 if (gone) {
                     hash[x] -= gone[x] * highest;
-                    telling[x] -= told[x];
+                    telling[x] -= leaving[x];
                 }
                 hash[x] = hash[x] * base + now[x];
                 telling[x] += tells[x];
@@ -191,7 +191,7 @@ SideCells sidesOf(const CellGrid& upper, const CellGrid& lower, const Fixed& fix
     if (offset == 0 || upper.columns() != lower.columns()) return sides;
     const int columns = upper.columns();
     const int from = std::max(0, offset), to = std::min(upper.rows(), offset + lower.rows());
-    std::vector<char> stays(size_t(columns), 0), changes(size_t(columns), 0), plain(size_t(columns), 0);
+    std::vector<char> stays(size_t(columns), 0), changes(size_t(columns), 0), unchanged(size_t(columns), 0);
     // Headers and footers stay as well; a side is told by what stays half way down.
     const auto halfWay = [](int y, const CellGrid& grid) { return y >= grid.rows() / 4 && y < grid.rows() * 3 / 4; };
     struct Column {
@@ -220,17 +220,17 @@ SideCells sidesOf(const CellGrid& upper, const CellGrid& lower, const Fixed& fix
         const auto [moved, fixed, other, ends] = counts[size_t(x)];
         stays[size_t(x)] = fixed >= 8 && fixed > 2 * (moved + other);
         changes[size_t(x)] = fixed + other > 0 && fixed + other > 2 * moved;
-        plain[size_t(x)] = moved + fixed + other + ends == 0;
+        unchanged[size_t(x)] = moved + fixed + other + ends == 0;
     }
-    // From an edge inwards, over plain columns, to the last that stays; most of the page must be left to scroll.
+    // From an edge inwards, over unchanged columns, to the last that stays; most of the page must be left to scroll.
     for (int x = 0; x < columns / 2; ++x) {
         if (stays[size_t(x)]) sides.left = x + 1;
-        if (!stays[size_t(x)] && !plain[size_t(x)]) break;
+        if (!stays[size_t(x)] && !unchanged[size_t(x)]) break;
     }
     for (int x = columns - 1; x > columns / 2; --x) {
         const bool bar = columns - x <= scrollBarCells && changes[size_t(x)];
         if (stays[size_t(x)] || bar) sides.right = columns - x;
-        if (!stays[size_t(x)] && !plain[size_t(x)] && !bar) break;
+        if (!stays[size_t(x)] && !unchanged[size_t(x)] && !bar) break;
     }
     return sides;
 }

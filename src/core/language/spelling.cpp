@@ -5,9 +5,9 @@
 namespace eyelid {
 
 QString withoutAccents(const QString& text) {
-    bool plain = true;
-    for (const QChar c : text) plain = plain && c.unicode() < 128;
-    if (plain) return text;
+    bool ascii = true;
+    for (const QChar c : text) ascii = ascii && c.unicode() < 128;
+    if (ascii) return text;
     QString out;
     for (const QChar c : text.normalized(QString::NormalizationForm_D)) {
         if (c.category() == QChar::Mark_NonSpacing) continue;
@@ -50,15 +50,15 @@ QString withoutAccents(const QString& text) {
 QString skeleton(const QString& text) {
     const LookAlikes& alike = LookAlikes::shipped();
     QString out;
-    const QString plain = withoutAccents(text).toLower();
-    for (qsizetype i = 0; i < plain.size(); ++i) {
-        if (i + 1 < plain.size())
-            if (const QChar one = alike.oneFor(plain[i], plain[i + 1]); !one.isNull()) {
+    const QString folded = withoutAccents(text).toLower();
+    for (qsizetype i = 0; i < folded.size(); ++i) {
+        if (i + 1 < folded.size())
+            if (const QChar one = alike.oneFor(folded[i], folded[i + 1]); !one.isNull()) {
                 out += one;
                 ++i;
                 continue;
             }
-        const QChar c = alike.likeness(plain[i]);
+        const QChar c = alike.likeness(folded[i]);
         if (c.isLetterOrNumber() || c == QLatin1Char('@')) out += c;
     }
     return out;

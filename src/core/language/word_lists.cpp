@@ -51,9 +51,9 @@ PlainWords::PlainWords() {
         int rank = 0;
         QHash<QString, int>& ranks = m_ranks[language];
         for (const QString& word : wordsOf(language)) {
-            const QString plain = withoutAccents(word);
-            m_words.insert(plain);
-            if (!ranks.contains(plain)) ranks.insert(plain, rank);
+            const QString spelt = withoutAccents(word);
+            m_words.insert(spelt);
+            if (!ranks.contains(spelt)) ranks.insert(spelt, rank);
             ++rank;
         }
     }

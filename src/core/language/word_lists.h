@@ -31,9 +31,9 @@ private:
 class PlainWords {
 public:
     static const PlainWords& shipped();
-    bool holds(const QString& plain) const { return m_words.contains(plain); }
+    bool holds(const QString& spelt) const { return m_words.contains(spelt); }
     /// 0 for the most frequent word of a language; -1 for one that is not listed.
-    int rank(const QString& plain, const QString& language) const { return m_ranks.value(language).value(plain, -1); }
+    int rank(const QString& spelt, const QString& language) const { return m_ranks.value(language).value(spelt, -1); }
 
 private:
     PlainWords();
@@ -45,9 +45,9 @@ private:
 class NameLists {
 public:
     static const NameLists& shipped();
-    bool isGiven(const QString& plain) const { return m_given.contains(plain); }
-    bool isFamily(const QString& plain) const { return m_family.contains(plain); }
-    bool isPlace(const QString& plain) const { return m_places.contains(plain); }
+    bool isGiven(const QString& spelt) const { return m_given.contains(spelt); }
+    bool isFamily(const QString& spelt) const { return m_family.contains(spelt); }
+    bool isPlace(const QString& spelt) const { return m_places.contains(spelt); }
 
 private:
     NameLists();

@@ -8,7 +8,7 @@
 namespace eyelid {
 namespace {
 
-struct Run {
+struct RowRun {
     int begin, end; // columns, `end` one past the last
     int label;
 };
@@ -75,7 +75,7 @@ template <typename Visit> void eachRun(const uchar* row, int width, Visit visit)
 
 std::vector<InkPiece> inkPieces(const cv::Mat& strength, int least) {
     std::vector<Label> labels;
-    std::vector<Run> above, here;
+    std::vector<RowRun> above, here;
     std::vector<uchar> row(size_t(strength.cols + 63) / 64 * 64, 0);
     const int columns = strength.cols;
     const uchar limit = uchar(std::clamp(least, 0, 255));

@@ -63,7 +63,7 @@ private:
     std::vector<float> m_likely;
 };
 
-struct Run {
+struct CharacterRun {
     int character = 0, first = 0, last = 0;
     double centre() const { return (first + last + 1) / 2.0; }
 };
@@ -75,7 +75,7 @@ struct LineModel::Network {
     QStringList alphabet;
 
     std::vector<ReadGlyph> decode(const Columns& columns) const {
-        std::vector<Run> runs;
+        std::vector<CharacterRun> runs;
         int last = 0;
         for (int t = 0; t < columns.count(); ++t) {
             const int c = columns.best(t);
@@ -117,8 +117,8 @@ struct LineModel::Network {
     static void settleNoughts(std::vector<ReadGlyph>& glyphs) {
         for (size_t begin = 0; begin < glyphs.size();) {
             size_t end = begin + 1;
-            const auto plain = [&](size_t i) { return glyphs[i].text[0].isLetterOrNumber(); };
-            while (end < glyphs.size() && !glyphs[end].startsWord && plain(end) == plain(begin)) ++end;
+            const auto alphanumeric = [&](size_t i) { return glyphs[i].text[0].isLetterOrNumber(); };
+            while (end < glyphs.size() && !glyphs[end].startsWord && alphanumeric(end) == alphanumeric(begin)) ++end;
             int letters = 0, small = 0, figures = 0, noughts = 0, round = 0;
             for (size_t i = begin; i < end; ++i) {
                 const QChar c = glyphs[i].text[0];
@@ -165,7 +165,7 @@ struct LineModel::Network {
         }
     }
 
-    double spaceBefore(const Columns& columns, const std::vector<Run>& runs, size_t i) const {
+    double spaceBefore(const Columns& columns, const std::vector<CharacterRun>& runs, size_t i) const {
         const int space = int(alphabet.indexOf(QLatin1String(" "))) + 1;
         const size_t before = i > 0 && runs[i - 1].character == space ? i - 2 : i - 1;
         if (space == 0 || before >= i) return -1; // the first of its line
@@ -177,7 +177,7 @@ struct LineModel::Network {
 
     // How sure a glyph is, and what else it could be: its reading against all that differ from it by this one glyph,
     // by its absence, or by one more after it, with its neighbours as they are.
-    void weigh(const Columns& columns, const std::vector<Run>& runs, size_t i, ReadGlyph& glyph) const {
+    void weigh(const Columns& columns, const std::vector<CharacterRun>& runs, size_t i, ReadGlyph& glyph) const {
         const size_t begin = i > 0 ? i - 1 : 0, end = std::min(runs.size(), i + 2);
         const int from = begin < i ? runs[begin].first : std::max(0, runs[i].first - 8),
                   to = end > i + 1 ? runs[end - 1].last : std::min(columns.count() - 1, runs[i].last + 8);

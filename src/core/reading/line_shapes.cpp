@@ -200,14 +200,14 @@ bool align(std::span<InkRun> runs, const ReadLine& line, const std::vector<const
         const InkRun& run = runs[r];
         if (k == 0) return leftOut(run, xHeight) + (known[r] ? notAsKnown : 0);
         const double away = std::abs((run.left + run.right + 1) / 2.0 - fit.middle / double(k)) / xHeight;
-        double odd = std::min(awayMost, away * awayCost);
-        odd += misfit(run, {fit.top, fit.bottom, fit.width}, xHeight) + fit.inner * spaceWithin;
-        if (known[r]) odd += readsAs(*known[r], glyphs, g, k) ? asKnown : notAsKnown;
+        double cost = std::min(awayMost, away * awayCost);
+        cost += misfit(run, {fit.top, fit.bottom, fit.width}, xHeight) + fit.inner * spaceWithin;
+        if (known[r]) cost += readsAs(*known[r], glyphs, g, k) ? asKnown : notAsKnown;
         if (r > 0) {
             const bool gap = run.left - runs[r - 1].right - 1 > wordGap * xHeight;
-            odd += gap != glyphs[g].startsWord ? gapNotRead : 0;
+            cost += gap != glyphs[g].startsWord ? gapNotRead : 0;
         }
-        return odd;
+        return cost;
     };
     const auto take = [&](Fit& fit, size_t g, size_t i) {
         const GlyphBuild& b = builds[i];

@@ -320,7 +320,7 @@ private:
         lines.codes = lines.faces = lines.sideways = false;
         auto first = read(whole, lines, progress);
         if (!first) return first;
-        if (const QString told = languageOf(*first, among); !told.isEmpty()) options.languages = told;
+        if (const QString language = languageOf(*first, among); !language.isEmpty()) options.languages = language;
         return read(whole, options, progress);
     }
 

@@ -40,7 +40,7 @@ bool figureOfNumber(const QString& token, const ReadGlyph& glyph) {
            glyph.others.first()[0].isLetter();
 }
 
-QString plain(const QString& token) {
+QString coreOf(const QString& token) {
     qsizetype from = 0, to = token.size();
     while (from < to && !token[from].isLetterOrNumber()) ++from;
     while (to > from && !token[to - 1].isLetterOrNumber()) --to;
@@ -56,13 +56,13 @@ bool isSure(const std::vector<ReadGlyph>& glyphs, Stretch word, const std::funct
     std::vector<size_t> doubtful;
     for (size_t i = word.begin; i < word.end; ++i) {
         const ReadGlyph& g = glyphs[i];
-        const bool told = drawnAlike(g) || (among && roundEitherWay(g)) || figureOfNumber(text, g);
-        if (g.confidence >= modelSure || (g.confidence >= leastInWord && told)) continue;
+        const bool settledLater = drawnAlike(g) || (among && roundEitherWay(g)) || figureOfNumber(text, g);
+        if (g.confidence >= modelSure || (g.confidence >= leastInWord && settledLater)) continue;
         if (g.confidence < leastInWord || (i > word.begin && g.startsWord)) return false;
         doubtful.push_back(i);
     }
     if (doubtful.empty()) return true;
-    const QString own = plain(text);
+    const QString own = coreOf(text);
     if (own.size() < 4 || !isWord(own)) return false;
     // "PassWord" and "password" are one word, but nobody writes a capital behind a small letter.
     for (const size_t i : doubtful) {
@@ -71,7 +71,7 @@ bool isSure(const std::vector<ReadGlyph>& glyphs, Stretch word, const std::funct
         for (const QString& other : glyphs[i].others) {
             QString reads;
             for (size_t k = word.begin; k < word.end; ++k) reads += k == i ? other : glyphs[k].text;
-            if (const QString core = plain(reads); core != own && isWord(core)) return false;
+            if (const QString core = coreOf(reads); core != own && isWord(core)) return false;
         }
     }
     return true;
@@ -140,7 +140,7 @@ void dropSpecks(std::vector<ReadGlyph>& glyphs, const std::function<bool(const Q
             with += g.text;
             without += speck ? base : g.text;
         }
-        if (specks.empty() || plain(without).size() < shortest || isWord(plain(with)) || !isWord(plain(without)))
+        if (specks.empty() || coreOf(without).size() < shortest || isWord(coreOf(with)) || !isWord(coreOf(without)))
             continue;
         for (const size_t i : specks) {
             ReadGlyph& g = glyphs[i];
@@ -220,7 +220,8 @@ std::vector<ReadGlyph> weighed(const std::vector<ReadGlyph>& model, const std::v
             }
             if (pairs[k].second >= 0) theirs += other[size_t(pairs[k].second)].text;
         }
-        const bool theirWord = theirs.size() >= 3 && !isWord(plain(mine)) && isWord(plain(theirs)) && least < modelSure;
+        const bool theirWord =
+            theirs.size() >= 3 && !isWord(coreOf(mine)) && isWord(coreOf(theirs)) && least < modelSure;
         for (size_t k = p; k < end; ++k) {
             const ReadGlyph* a = pairs[k].first >= 0 ? &model[size_t(pairs[k].first)] : nullptr;
             const ReadGlyph* b = pairs[k].second >= 0 ? &other[size_t(pairs[k].second)] : nullptr;

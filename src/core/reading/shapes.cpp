@@ -478,11 +478,11 @@ private:
             return all[i].inFont < never &&
                    all[i].inFont > refutedFrom + refutedBy * spread(candidates[qsizetype(i)], m_fonts[run.line]);
         };
-        const auto odd = [&](size_t i) { return misfit(run, candidates[qsizetype(i)], xHeight); };
+        const auto misfitOf = [&](size_t i) { return misfit(run, candidates[qsizetype(i)], xHeight); };
         double least = never;
         size_t chosen = 0;
         for (size_t i = 0; i < all.size(); ++i) {
-            double score = odd(i) + (refuted(i) ? refutedCost : 0) -
+            double score = misfitOf(i) + (refuted(i) ? refutedCost : 0) -
                            votesGain * votes(candidates[qsizetype(i)]) / std::max(leastVotes, shape.total);
             if (i >= size_t(given)) score += notRead + laterInFamily * double(i); // the recogniser's own word counts
             if (score < least) {
@@ -537,7 +537,7 @@ private:
                                                             : barsKept(m_runs[k], verdict(m_runs[k])));
                 after += verdicts.back();
             }
-            const bool change = before != after && worth(after) >= worth(before);
+            const bool change = before != after && tokenScore(after) >= tokenScore(before);
             for (size_t k = 0; r < to; ++r, ++k)
                 appendRun(m_runs[r], m_shapes[m_runs[r].shape], change ? verdicts[k] : m_runs[r].label, line, glyphs);
         }
@@ -558,7 +558,7 @@ private:
         return LookAlikes::shipped().isBar(run.label) && reads == QLatin1String("i") ? run.label : reads;
     }
 
-    double worth(const QString& token) const {
+    double tokenScore(const QString& token) const {
         const auto [end, letters, digits] = weighToken(token, m_isWord);
         return std::max(letters, digits) > vouchedToken ? std::max(letters, digits) : 0;
     }
