@@ -1,6 +1,7 @@
 // redact: sanitised pictures and their log, checked before they have a name.
 #include "base/files.h"
 #include "base/sentence.h"
+#include "base/workers.h"
 #include "casefile/known_findings.h"
 #include "cli/commands.h"
 #include "cli/shared.h"
@@ -12,8 +13,8 @@
 #include "releasing/digest.h"
 #include "releasing/release.h"
 
+#include <atomic>
 #include <memory>
-#include <mutex>
 #include <optional>
 #include <QFileInfo>
 #include <QSet>
@@ -33,6 +34,7 @@ struct InputPicture {
     QString digest; ///< of the input's bytes, as they were when they were first read
     QString name;   ///< of the file to be written
     QString trouble;
+    std::optional<Error> wrong;  ///< with what was asked for: nothing is written then
     Capture capture;             ///< all that is known of it is covered
     std::vector<Finding> hidden; ///< what was found under the covers named, where nothing was to be looked for
     CheckedPicture checked;
@@ -77,13 +79,15 @@ public:
 
         ReadingCrew crew(m_pictures.size());
         crew.each([&](size_t i, Reader& reader) { lookAt(m_pictures[i], reader); });
-        if (m_wrong) return failLate(*m_wrong);
+        for (const InputPicture& input : m_pictures)
+            if (input.wrong) return failLate(*input.wrong);
         gather();
         if (m_settings.keepNames) dropTellingNames();
         // What the check of one picture still finds may be readable on another that passed before.
         for (int pass = 1; pass == 1 || (pass <= mostRounds && newValues()); ++pass) {
             m_output = std::make_unique<FileSet>();
             crew.each([&](size_t i, Reader& reader) { finish(m_pictures[i], reader); });
+            m_writing.finish();
         }
         return release();
     }
@@ -120,10 +124,7 @@ private:
                 m_pictures.push_back(std::move(input));
                 continue;
             }
-            // Frames of a PNG are no part of the format that is read.
-            const QStringList besides = inspectContainer(*bytes).besides;
-            if (std::any_of(besides.begin(), besides.end(),
-                            [](const QString& what) { return what.startsWith(QLatin1String("further frames")); }))
+            if (inspectContainer(*bytes).unreadFrames)
                 complain(sentence(Tr::tr("%1 holds further frames; only the first is taken."), m_files[i]));
             input.digest = sha256(*bytes);
             input.pages = frames->count();
@@ -195,8 +196,7 @@ private:
         Capture& capture = input.capture;
         capture.size = picture->size();
         if (auto wrong = placeCovers(input)) {
-            const std::lock_guard lock(m_guard);
-            if (!m_wrong) m_wrong = wrong;
+            input.wrong = wrong;
             return;
         }
         if (!m_settings.look && m_areas.empty()) return;
@@ -291,16 +291,17 @@ private:
                 sentence(Tr::tr("The name of %1 holds a value that is covered and is not kept; the picture is %2."),
                          fileOf(input), input.name));
         }
-        if (auto refused = refusal()) m_late = refused;
+        if (auto refused = refusal()) giveUp(*refused);
     }
 
-    bool isLate() {
-        const std::lock_guard lock(m_guard);
-        return m_late.has_value();
+    // Nothing will be written any more: only where no other writes to it.
+    void giveUp(const Error& error) {
+        if (!m_late) m_late = error;
+        m_isLate = true;
     }
 
     void finish(InputPicture& input, Reader& reader) {
-        if (!input.trouble.isEmpty() || isLate()) return;
+        if (!input.trouble.isEmpty() || m_isLate) return;
         auto picture = open(input);
         if (!picture) {
             input.trouble = picture.error().sentence;
@@ -317,11 +318,10 @@ private:
                 return;
             }
             if (m_settings.look && round < mostRounds && coverLeaks(input.capture, checked->leaks)) continue;
-            const std::lock_guard lock(m_guard);
-            if (auto staged = m_output->stage(joinedPath(m_folder, input.name), checked->artifact.bytes);
-                !staged && !m_late)
-                m_late = staged.error();
-            checked->artifact.bytes.clear();
+            m_writing.start(
+                [this, path = joinedPath(m_folder, input.name), bytes = std::move(checked->artifact.bytes)] {
+                    if (auto staged = m_output->stage(path, bytes); !staged) giveUp(staged.error());
+                });
             input.checked = std::move(*checked);
             return;
         }
@@ -413,9 +413,10 @@ private:
     std::vector<QRect> m_areas;
     std::vector<InputPicture> m_pictures;
     std::vector<Finding> m_values; ///< all that is covered, on any picture
-    std::mutex m_guard;            ///< of these
-    std::optional<Error> m_wrong, m_late;
     std::unique_ptr<FileSet> m_output;
+    std::optional<Error> m_late; ///< why nothing can be written; while pictures are finished, of m_writing alone
+    std::atomic<bool> m_isLate = false;
+    Lane m_writing; ///< the last, so that it ends before the rest goes
 };
 
 } // namespace

@@ -19,18 +19,11 @@ using Job = std::function<void()>;
 // the one that asks for them; a lane's jobs are somebody's to wait for, and always get one.
 class Pool {
 public:
+    // Never taken down: its threads, which wait by then, end with the program. Ended earlier they would look for what
+    // libraries keep for each thread after those have been taken down themselves.
     static Pool& shared() {
-        static Pool pool;
+        static Pool& pool = *new Pool;
         return pool;
-    }
-
-    ~Pool() {
-        {
-            const std::lock_guard lock(m_mutex);
-            m_ending = true;
-        }
-        m_wake.notify_all();
-        for (std::thread& thread : m_threads) thread.join();
     }
 
     /// Done when a core is free for it. It must bear being done too late.
@@ -57,20 +50,20 @@ private:
     bool wake() {
         try {
             if (m_idle < beginnable()) {
-                m_threads.emplace_back([this] { work(); });
+                std::thread([this] { work(); }).detach();
+                ++m_threads;
                 ++m_idle; // as soon as it runs
             }
         } catch (const std::system_error&) {
         }
         m_wake.notify_one();
-        return !m_threads.empty();
+        return m_threads > 0;
     }
 
     void work() {
         std::unique_lock lock(m_mutex);
         while (true) {
-            m_wake.wait(lock, [this] { return m_ending || beginnable() > 0; });
-            if (beginnable() == 0) return;
+            m_wake.wait(lock, [this] { return beginnable() > 0; });
             const bool helps = m_jobs.empty();
             std::deque<Job>& from = helps ? m_help : m_jobs;
             Job job = std::move(from.front());
@@ -90,9 +83,7 @@ private:
     std::mutex m_mutex;
     std::condition_variable m_wake;
     std::deque<Job> m_jobs, m_help;
-    size_t m_idle = 0, m_helping = 0; ///< threads
-    bool m_ending = false;
-    std::vector<std::thread> m_threads;
+    size_t m_threads = 0, m_idle = 0, m_helping = 0;
 };
 
 // One call of onWorkers: which of its parts nobody has begun, and how many are still at work.

@@ -21,6 +21,7 @@ struct Container {
     QStringList besides;       ///< what is in the file besides the picture, as words ("text chunk tEXt", "EXIF")
     bool transparency = false; ///< what may be there that is not opaque
     int frames = 1;            ///< pages of a TIFF, frames of a GIF or WebP
+    bool unreadFrames = false; ///< more of them than are ever read: a PNG's animation
 
     /// Tells of something once.
     void tell(const QString& what) {

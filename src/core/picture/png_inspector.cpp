@@ -7,13 +7,17 @@
 namespace eyelid {
 namespace {
 
+bool isAnimation(const QByteArray& type) {
+    return type == "acTL" || type == "fcTL" || type == "fdAT";
+}
+
 QString besideName(const QByteArray& type) {
     const QString name = QString::fromLatin1(type);
     if (type == "eXIf") return Tr::tr("EXIF (chunk eXIf)");
     if (type == "tEXt" || type == "zTXt" || type == "iTXt") return Tr::tr("text (chunk %1)").arg(name);
     if (type == "tIME") return Tr::tr("time stamp (chunk tIME)");
     if (type == "iCCP") return Tr::tr("named colour profile (chunk iCCP)");
-    if (type == "acTL" || type == "fcTL" || type == "fdAT") return Tr::tr("further frames (chunk %1)").arg(name);
+    if (isAnimation(type)) return Tr::tr("further frames (chunk %1)").arg(name);
     for (const char c : type)
         if (!isalpha(quint8(c))) return Tr::tr("a chunk of no proper name");
     return Tr::tr("chunk %1").arg(name);
@@ -71,6 +75,7 @@ Container inspectPng(const QByteArray& b, bool strict) {
             break;
         } else {
             c.tell(besideName(type));
+            c.unreadFrames = c.unreadFrames || isAnimation(type);
         }
         dataEnded = dataEnded || (!data.isEmpty() && type != "IDAT");
         at += 12 + qsizetype(length);
