@@ -72,7 +72,7 @@ struct X11Source::Server {
     std::vector<uint32_t> numbers(xcb_window_t window, const char* name_) const {
         const QByteArray bytes = property(window, atom(name_));
         std::vector<uint32_t> values(size_t(bytes.size()) / 4);
-        std::memcpy(values.data(), bytes.constData(), values.size() * 4);
+        if (!values.empty()) std::memcpy(values.data(), bytes.constData(), values.size() * 4);
         return values;
     }
 
