@@ -24,7 +24,10 @@ def limit(what, figure, most):
     print(f'{what}: {figure:.2f} % (at most {most:.1f})')
 
 leaks = {}
-for title, folder in (('practice', practice), ('other trades', os.path.join(drawn, 'trades')), ('nothing sensitive', os.path.join(drawn, 'plain'))):
+sets = [('practice', practice), ('other trades', os.path.join(drawn, 'trades')), ('nothing sensitive', os.path.join(drawn, 'plain'))]
+# Drawn by tools/pages where somebody wants them, for they need packages of the npm registry.
+sets += [(f'made-up pages, {name}', os.path.join(drawn, name)) for name in ('choose', 'report') if glob.glob(os.path.join(drawn, name, '*.png'))]
+for title, folder in sets:
     out = tempfile.mkdtemp()
     pictures = sorted(glob.glob(folder + '/*.png'))
     subprocess.run([cli, 'redact', '--style', 'solid', '--force', '--keep-names', '--out', out, *pictures], env=env, stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL)
@@ -47,7 +50,8 @@ for title, folder in (('practice', practice), ('other trades', os.path.join(draw
         limit('words covered on plain pages', len(re.findall(r'^OVER plain_', score, re.M)), 0)
     else:
         print(f'leak of email, phone, card, iban, ip and mac: {by_form:.2f} %')
-        limit('leak of all kinds', leaks[title], leaks['practice'] + 2)
+        if title == 'other trades': limit('leak of all kinds', leaks[title], leaks['practice'] + 2)
+        else: print(f'leak of all kinds: {leaks[title]:.2f} %')
         print(f'over-cover: {over:.2f} %')
 
 print('\nhow often a confidence is right, on practice and other trades together')
