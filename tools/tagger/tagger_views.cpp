@@ -1,10 +1,10 @@
 // Makes what the tagger is taught with: tagger_views PLACES.jsonl OUT.bin
 //
-// Each line of PLACES.jsonl is the truth of a page (tools/pages/draw.py --places). Words are put to lines as the reader puts
-// them, and seen as the product sees them (finding/page_view.h). For each page: the number of words, then for each word the
-// number of its features and these, the words near and around it, and its class; little-endian, 16 bits each.
-#include "finding/page_view.h"
-#include "finding/tagger.h"
+// Each line of PLACES.jsonl is the truth of a page (tools/pages/draw.py --places). Words are put to lines as the reader
+// puts them, and seen as the product sees them (finding/page_view.h). For each page: the number of words, then for each
+// word the number of its features and these, the words near and around it, and its class; little-endian, 16 bits each.
+#include "page_view.h"
+#include "tagger.h"
 
 #include <algorithm>
 #include <fstream>
@@ -57,7 +57,8 @@ Labelled pageOf(const Json& truth) {
         const Placed first = left.front();
         std::vector<Placed> row, rest;
         for (Placed& word : left) {
-            const double common = std::min(word.box.bottom(), first.box.bottom()) - std::max(word.box.top(), first.box.top());
+            const double common =
+                std::min(word.box.bottom(), first.box.bottom()) - std::max(word.box.top(), first.box.top());
             (common > 0.6 * std::min(word.box.height(), first.box.height()) ? row : rest).push_back(std::move(word));
         }
         std::sort(row.begin(), row.end(), [](const Placed& a, const Placed& b) { return a.box.left() < b.box.left(); });
@@ -65,7 +66,8 @@ Labelled pageOf(const Json& truth) {
         for (Placed& word : row) {
             std::vector<Placed>& now = lines.back().words;
             if (!now.empty()) {
-                const double gap = word.box.left() - now.back().box.right(), high = std::max(word.box.height(), now.back().box.height());
+                const double gap = word.box.left() - now.back().box.right(),
+                             high = std::max(word.box.height(), now.back().box.height());
                 if (gap < oneWordGap * high && gap > -high) {
                     now.back().text += word.text;
                     now.back().box = now.back().box.united(word.box);
@@ -78,7 +80,8 @@ Labelled pageOf(const Json& truth) {
         }
         left = std::move(rest);
     }
-    std::stable_sort(lines.begin(), lines.end(), [](const Line& a, const Line& b) { return a.words[0].box.top() < b.words[0].box.top(); });
+    std::stable_sort(lines.begin(), lines.end(),
+                     [](const Line& a, const Line& b) { return a.words[0].box.top() < b.words[0].box.top(); });
     Labelled made;
     const int dpr = truth["dpr"];
     made.page.size = QSize(1180 * dpr, 780 * dpr);
@@ -88,7 +91,8 @@ Labelled pageOf(const Json& truth) {
         for (const Placed& placed : line.words) {
             Word word;
             word.text = placed.text;
-            word.box = QRectF(placed.box.left(), placed.box.top() + inkTop * placed.box.height(), placed.box.width(), inkHeight * placed.box.height());
+            word.box = QRectF(placed.box.left(), placed.box.top() + inkTop * placed.box.height(), placed.box.width(),
+                              inkHeight * placed.box.height());
             text.box = text.box.isNull() ? word.box : text.box.united(word.box);
             text.xHeight = std::max(text.xHeight, xShare * placed.box.height());
             text.words.push_back(word);

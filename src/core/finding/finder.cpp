@@ -5,13 +5,11 @@
 #include "finding/check_digits.h"
 #include "finding/detector.h"
 #include "finding/finder_parts.h"
-#include "finding/tagged_values.h"
 #include "language/spelling.h"
 #include "picture/geometry.h"
 #include "reading/page_text.h"
 
 #include <algorithm>
-#include <iterator>
 #include <map>
 #include <QRegularExpression>
 
@@ -240,7 +238,7 @@ void Finder::findCodes(const Page& page, const Policy& policy, const WatchList& 
         // Its content is searched as if it stood there.
         static const QRegularExpression parts(QStringLiteral("[\\r\\n;]+"));
         const Page content = pageOfText(code.content.split(parts));
-        const std::vector<Finding> within = findRead(content, policy, watch, false);
+        const std::vector<Finding> within = findRead(content, policy, watch);
         const auto surest = std::max_element(within.begin(), within.end(), [](const Finding& a, const Finding& b) {
             return a.confidence < b.confidence;
         });
@@ -259,8 +257,7 @@ void Finder::findCodes(const Page& page, const Policy& policy, const WatchList& 
     }
 }
 
-std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, const WatchList& watch,
-                                      bool placed) const {
+std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, const WatchList& watch) const {
     const ScreenText screen(page, policy.labels);
     const Surroundings in{screen, m_parts->names, watch};
     const Surroundings inPolicy{screen, m_parts->names, policy.watch};
@@ -277,14 +274,6 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
         return policy.looksFor(c.kind) && c.confidence >= rule.threshold &&
                !policy.exceptions.holds(c.run->text().mid(c.span.start, c.span.length));
     };
-    // Text without a place on a page has no surroundings to be told by. What is excepted is settled as well.
-    if (placed) {
-        std::vector<Candidate> settled;
-        for (const Candidate& c : candidates)
-            if (wanted(c) || policy.exceptions.holds(c.run->text().mid(c.span.start, c.span.length)))
-                settled.push_back(c);
-        findTagged(in, settled, candidates);
-    }
     std::erase_if(candidates, [&](const Candidate& c) { return !wanted(c); });
     // The surest first; of equals the longer, then the one higher up, so that the order is always the same.
     std::stable_sort(candidates.begin(), candidates.end(), [](const Candidate& a, const Candidate& b) {

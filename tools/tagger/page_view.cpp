@@ -1,4 +1,4 @@
-#include "finding/page_view.h"
+#include "page_view.h"
 
 #include "finding/labels.h"
 #include "language/spelling.h"

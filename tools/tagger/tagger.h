@@ -5,7 +5,7 @@
 #pragma once
 
 #include "finding/kind.h"
-#include "finding/page_view.h"
+#include "page_view.h"
 
 #include <memory>
 #include <optional>
@@ -16,8 +16,8 @@ namespace eyelid {
 
 class Tagger {
 public:
-    /// The one that ships, loaded when first asked for.
-    static const Tagger& shipped();
+    /// `weights` as train.py writes them.
+    explicit Tagger(const QByteArray& weights);
     ~Tagger();
 
     /// What weighed most for a word.
@@ -34,7 +34,6 @@ public:
     static int classOf(const QString& kind);
 
 private:
-    Tagger();
     struct Net;
     std::unique_ptr<const Net> m_net;
 };

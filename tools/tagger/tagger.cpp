@@ -1,6 +1,4 @@
-#include "finding/tagger.h"
-
-#include "base/shipped.h"
+#include "tagger.h"
 
 #include <algorithm>
 #include <cmath>
@@ -38,7 +36,7 @@ struct Tagger::Net {
     explicit Net(const QByteArray& bytes) {
         const char* at = bytes.constData();
         qint32 sizes[3];
-        if (bytes.size() < qsizetype(sizeof sizes)) qFatal("the tagger that ships is damaged");
+        if (bytes.size() < qsizetype(sizeof sizes)) qFatal("the weights of the tagger are damaged");
         std::memcpy(sizes, at, sizeof sizes);
         at += sizeof sizes;
         width = sizes[0];
@@ -46,7 +44,7 @@ struct Tagger::Net {
         const qsizetype floats = qsizetype(viewFeatures + 1) * width + (qsizetype(placeCount) * width + 1) * hidden +
                                  qsizetype(hidden + 1) * classes;
         if (sizes[2] != classes || bytes.size() != qsizetype(sizeof sizes) + floats * qsizetype(sizeof(float)))
-            qFatal("the tagger that ships is damaged");
+            qFatal("the weights of the tagger are damaged");
         words = take(at, viewFeatures, width);
         wordBias = take(at, 1, width);
         between = take(at, int(placeCount) * width, hidden);
@@ -138,13 +136,8 @@ const std::vector<Part>& parts() {
 
 } // namespace
 
-Tagger::Tagger() : m_net(std::make_unique<const Net>(shippedFile(QStringLiteral("finding/tagger.bin")))) {}
+Tagger::Tagger(const QByteArray& weights) : m_net(std::make_unique<const Net>(weights)) {}
 Tagger::~Tagger() = default;
-
-const Tagger& Tagger::shipped() {
-    static const Tagger tagger;
-    return tagger;
-}
 
 int Tagger::classOf(const QString& kind) {
     if (kind.isEmpty()) return 0;

@@ -1,7 +1,7 @@
-#include "finding/tagged_values.h"
+#include "tagged_values.h"
 
 #include "base/sentence.h"
-#include "finding/tagger.h"
+#include "tagger.h"
 
 #include <algorithm>
 
@@ -123,9 +123,10 @@ std::vector<char> touched(const std::vector<ViewedWord>& words, const std::vecto
 
 } // namespace
 
-void findTagged(const Surroundings& in, const std::vector<Candidate>& settled, std::vector<Candidate>& out) {
+void findTagged(const Tagger& tagger, const Surroundings& in, const std::vector<Candidate>& settled,
+                std::vector<Candidate>& out) {
     const std::vector<ViewedWord> words = viewOf(in.screen, in.names);
-    const std::vector<Tagger::Tag> tags = Tagger::shipped().tag(words);
+    const std::vector<Tagger::Tag> tags = tagger.tag(words);
     const std::vector<char> taken = touched(words, settled);
     const auto tagged = [&](size_t w) { return tags[w].kind && !taken[w]; };
     for (size_t w = 0; w < words.size();) {
