@@ -37,6 +37,8 @@ TEST_CASE("a job beside is done once, by whoever comes first, and what it throws
         CHECK(times == 1);
         Beside<int> failing([]() -> int { throw std::runtime_error("no"); }, when);
         CHECK_THROWS_AS(failing.get(), std::runtime_error);
+        SharedJob starved([] { throw std::bad_alloc(); }, when);
+        CHECK_THROWS_AS(starved.finish(), std::bad_alloc);
     }
 }
 

@@ -132,9 +132,14 @@ void onWorkers(size_t count, const std::function<void(size_t)>& work) {
 struct SharedJob::State {
     Job work;
     std::atomic<bool> begun = false, done = false;
+    std::exception_ptr thrown; // before it is done
     void doOnce() {
         if (begun.exchange(true)) return;
-        work();
+        try {
+            work();
+        } catch (...) {
+            thrown = std::current_exception();
+        }
         work = {};
         done = true;
         done.notify_all();
@@ -149,6 +154,7 @@ SharedJob::SharedJob(std::function<void()> work, When when) : m_state(std::make_
 void SharedJob::finish() {
     m_state->doOnce();
     m_state->done.wait(false);
+    if (m_state->thrown) std::rethrow_exception(m_state->thrown);
 }
 
 void SharedJob::leave() {

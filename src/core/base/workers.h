@@ -27,7 +27,7 @@ public:
     SharedJob& operator=(SharedJob&& other) noexcept;
     /// Waits for it where it has begun; else it is never done.
     ~SharedJob();
-    /// Done when this returns.
+    /// Done when this returns; what it threw is thrown here.
     void finish();
 
 private:
