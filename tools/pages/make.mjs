@@ -1,11 +1,12 @@
-// Writes made-up pages: node make.mjs MODULES teach|report SEED COUNT > pages.json
+// Writes made-up pages: node make.mjs MODULES TEXTS teach|report SEED COUNT > pages.json
 //
-// MODULES is a folder of npm modules with @faker-js/faker 8 in it. Every page is HTML with its own look; what is sensitive on
+// MODULES is a folder of npm modules with @faker-js/faker 8 in it, TEXTS what texts.py wrote. Every page is HTML with its own look; what is sensitive on
 // it stands in <s-n k="kind">. draw.py makes pictures of them, with their truth.
 import { Values, LOCALES, LANGUAGE } from './values.mjs';
 import * as layouts from './layouts.mjs';
+import { readFileSync } from 'node:fs';
 
-const [modules, set, seed, count] = process.argv.slice(2);
+const [modules, texts, set, seed, count] = process.argv.slice(2);
 const kinds = Object.entries(layouts[set]);
 const fonts = { teach: ['Liberation Sans', 'Open Sans', 'Roboto', 'DejaVu Sans', 'Cantarell', 'Liberation Serif'], report: ['Lato', 'DejaVu Serif', 'Inter', 'Liberation Sans'] }[set];
 const grounds = [['#ffffff', '#222222', '#6b6b6b', '#f1f3f6', '#d8dce2', '#2b4a6f'], ['#fafafa', '#1d2733', '#5f6f80', '#ffffff', '#d5dde5', '#146c5f'], ['#1b1f27', '#d9dee6', '#93a0b1', '#232935', '#3a4352', '#7aa2f7'], ['#f7f3ea', '#33291d', '#7a6b57', '#fffdf8', '#dccfb8', '#7b3f1d'], ['#eef3f0', '#20302a', '#5b7067', '#ffffff', '#cbd8d1', '#3b5f2a']];
@@ -15,14 +16,14 @@ function look(v) {
 small,label,dt,th{color:${faint};font-weight:normal;text-align:left}table{border-collapse:collapse;margin:8px 0}td,th{padding:4px 15px 4px 5px;text-align:left}.rules td{border-bottom:1px solid ${rule}}.grid td,.grid th{border:1px solid ${rule}}.zebra tr:nth-child(odd){background:${card}}.side{display:grid;grid-template-columns:max-content 1fr;gap:5px 20px}dd{margin:0}.stack{display:grid;grid-template-columns:1fr 1fr;gap:10px 28px;max-width:800px}.tight{margin:5px 0}
 .fields{display:grid;grid-template-columns:1fr;gap:4px;max-width:420px}.box{border:1px solid ${rule};background:${card};border-radius:4px;padding:5px 9px;margin-bottom:5px}.cards{display:grid;gap:12px}.c2{grid-template-columns:repeat(2,1fr)}.c3{grid-template-columns:repeat(3,1fr)}.c4{grid-template-columns:repeat(4,1fr)}.card,.ev,.msg{background:${card};border:1px solid ${rule};border-radius:6px;padding:10px}.ev,.msg{margin:7px 0}.msg{max-width:66%}.r{margin-left:34%}.with{display:flex;gap:26px}.letter{max-width:720px}.av{display:inline-block;background:${strong};color:#fff;border-radius:50%;width:2.2em;line-height:2.2em;text-align:center;font-size:80%}.console{font-family:"${mono}",monospace}h2,h3,h4{margin:6px 0 10px;font-weight:${v.pick([400, 600])}}b{font-weight:${v.pick([500, 600, 700])}}`;
 }
-const v = new Values(modules, Number(seed) * 7919 + 17), pages = [];
+const v = new Values(modules, Number(seed) * 7919 + 17, JSON.parse(readFileSync(texts))), pages = [];
 for (let i = 0; i < Number(count); ++i) {
   v.use(LOCALES[(i * 7 + Number(seed)) % LOCALES.length]);
   v.language = LANGUAGE(v.locale);
   v.colon = v.pick(['', '', ':']);
   v.nameForm = v.pick(['gf', 'gf', 'gf', 'f,g', 'fg', 'Fg', undefined]);
-  // Most pages to teach with are put together at random.
-  const [name, layout] = set === 'teach' && i % 3 ? ['mixed', layouts.teach.mixed] : v.pick(kinds);
+  // Two of five pages to teach with are put together at random from parts.
+  const [name, layout] = set === 'teach' && i % 5 < 2 ? ['mixed', layouts.teach.mixed] : v.pick(kinds);
   pages.push({ id: `${name}-${v.locale}-${seed}-${i}`, html: layout(v), css: look(v), dpr: v.pick([1, 1, 1, 2]) });
 }
 process.stdout.write(JSON.stringify(pages));

@@ -10,8 +10,19 @@ export const LOCALES = ['af_ZA', 'az', 'cs_CZ', 'da', 'de', 'de_AT', 'de_CH', 'd
 export const LANGUAGE = l => ({ de: 'de', fr: 'fr', es: 'es' })[l.slice(0, 2)] ?? 'en';
 const latin = /^[\p{Script=Latin}\p{N}\p{P}\p{Zs}]+$/u;
 
+const WEEKDAYS = { en: ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'], de: ['Montag', 'Dienstag', 'Mittwoch', 'Donnerstag', 'Freitag', 'Samstag'], fr: ['lundi', 'mardi', 'mercredi', 'jeudi', 'vendredi', 'samedi'], es: ['lunes', 'martes', 'miércoles', 'jueves', 'viernes', 'sábado'] };
+const MONTHS = { en: ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'], de: ['Januar', 'Februar', 'März', 'April', 'Mai', 'Juni', 'Juli', 'August', 'September', 'Oktober', 'November', 'Dezember'], fr: ['janvier', 'février', 'mars', 'avril', 'mai', 'juin', 'juillet', 'août', 'septembre', 'octobre', 'novembre', 'décembre'], es: ['enero', 'febrero', 'marzo', 'abril', 'mayo', 'junio', 'julio', 'agosto', 'septiembre', 'octubre', 'noviembre', 'diciembre'] };
+// What offices write and is nobody's. In braces: a date, a time, a city, a firm, a product, an order, a number ...
+const PHRASES = {
+  en: ['The meeting is on {d} at {t} in room {s}.', 'Please check invoice {o} by {w}.', 'Work in {c} starts tomorrow at {t}.', 'Your appointment was moved to {w}, {d}.', 'The contract with {f} ends in {m}.', 'Delivery from {c} is expected on {d}.', 'Since version {v} the fault is gone.', 'The reading of {n} units looks too high.', 'Hall {s} is closed from {d} until further notice.', 'We have refunded {e} to your card.', 'The {p} is out of stock until {m}.', 'See page {n} of {x}.', 'Gate {s}, boarding at {t}.', 'Thank you for your patience.', 'The hearing takes place on {d} at {t}, court {s}.', 'Sorry for the late reply, the office in {c} was shut.', 'Call us between {t} and {t}.', 'Mains pressure fell at {t} in zone {s}.', 'Bring the form and {e} in cash.', 'The works on {c} station end in {m}.', 'Dear Sir or Madam,', 'To whom it may concern', 'Today, tomorrow and {w}', 'Thank you', 'Bearer of this pass may enter area {s}.', 'Class {s}, row {n}'],
+  de: ['Die Lieferung {o} ist am {d} in {c} angekommen.', 'Bitte prüfen Sie die Rechnung {o} bis {w}.', 'Der Vertrag mit {f} läuft noch bis {m}.', 'Wir haben den Zähler am {w} abgelesen.', 'Der Termin findet am {d} um {t} in Raum {s} statt.', 'Im Anhang finden Sie das Protokoll vom {d}.', 'Der Artikel {p} ist zur Zeit nicht vorrätig.', 'Die Besprechung in {c} wurde auf {w} verschoben.', 'Nach dem Update auf Version {v} tritt der Fehler nicht mehr auf.', 'Das Lager {c} meldet {n} Stück.', 'Vielen Dank für Ihre schnelle Antwort.', 'Ab {m} gelten neue Öffnungszeiten im Büro {c}.', 'Die Verhandlung beginnt am {d}, {t}, Saal {s}.', 'Sehr geehrte Damen und Herren,', 'Wir bitten um Zahlung von {e} bis zum {a}', 'Am {w} bleibt die Praxis geschlossen.', 'Der Zug nach {c} fährt von Gleis {n}.', 'Die Frist endet am {d}.', 'Zimmer {s}, zweiter Stock', 'Herzlichen Dank', 'Der Bescheid vom {d} wird aufgehoben.', 'Es gilt die Hausordnung vom {d}.', 'Der Verbrauch stieg um {n} Prozent.', 'Morgen ab {t} ist das Wasser abgestellt.'],
+  fr: ["La commande {o} est arrivée à {c} le {d}.", 'Merci de vérifier la facture {o} avant {w}.', "Le contrat avec {f} court jusqu'en {m}.", "L’audience aura lieu le {d} à {t}, salle {s}.", 'Vous trouverez ci-joint le compte rendu du {d}.', "L'article {p} n'est plus en stock.", 'La réunion de {c} est reportée à {w}.', "Depuis la version {v}, l'erreur a disparu.", 'Le magasin de {c} ouvre à {t}.', 'Nous vous remercions de votre réponse rapide.', 'Le relevé du compteur est prévu {w}.', 'Madame, Monsieur,', "Rendez-vous le {d} à {t}, bureau {s}.", 'Le montant de {e} sera remboursé.', "L'eau sera coupée demain à partir de {t}.", 'Fermeture exceptionnelle le {d}.', 'Le train pour {c} part voie {n}.', "L'agence de {c} est fermée {w}.", 'Votre dossier {o} est complet.', 'La salle {s} est au deuxième étage.', "À l'attention du service clients", "Le délai expire le {d}."],
+  es: ['El pedido {o} llegó a {c} el {d}.', 'Revise la factura {o} antes del {w}.', 'El contrato con {f} vence en {m}.', 'Adjuntamos el acta del {d}.', 'El artículo {p} está agotado.', 'La reunión en {c} se aplaza al {w}.', 'Con la versión {v} el error ya no aparece.', 'La tienda de {c} abre a las {t}.', 'Muchas gracias por su rápida respuesta.', 'La lectura del contador será el {w}.', 'La vista se celebrará el {d} a las {t}, sala {s}.', 'Muy señores míos:', 'A quien corresponda', 'Se devolverán {e} en su tarjeta.', 'Mañana se corta el agua desde las {t}.', 'Matrícula abierta hasta el {d}.', 'La oficina de {c} cierra en {m}.', 'El plazo termina el {d}.', 'Aula {s}, segunda planta', 'Planta {n}, puerta {s}', 'El tren a {c} sale de la vía {n}.', 'El consumo subió un {n} por ciento.'] };
+
 export class Values {
-  constructor(modules, seed) {
+  // `texts`: what texts.py collected.
+  constructor(modules, seed, texts) {
+    this.texts = texts;
     const { allFakers } = createRequire(resolve(modules, 'x.js'))('@faker-js/faker');
     this.fakers = allFakers;
     this.seed = seed;
@@ -78,21 +89,30 @@ export class Values {
   secret() { return this.pick([this.code(12), this.code(24), `${this.pick(['sk', 'pk', 'ghx', 'api'])}_${this.code(28)}`, this.f.string.hexadecimal({ length: 40, prefix: '' }), this.f.internet.password({ length: 11 }), `${this.pick(['Summer', 'Winter', 'Tiger', 'Dragon', 'blue'])}${this.int(10, 2030)}${this.pick(['!', '#', '?', ''])}`]); }
   plate() { return this.pick([`${this.upper(2)}${this.digits(2)} ${this.upper(3)}`, `${this.upper(2)}-${this.digits(3)}-${this.upper(2)}`, `${this.upper(1)} ${this.upper(2)} ${this.digits(4)}`]); }
   // What is nobody's.
-  firm() { return this.tried(() => this.f.company.name(), () => this.en().company.name()); }
+  // Houses and firms that bear a name of a person or a place.
+  house() { const n = this.pick([this.family(), this.family(), this.city(), this.given()]); return this.pick({ en: [`${n} & Sons`, `${n} Primary School`, `Hotel ${n}`, `${n} Hall`, `St. ${this.given()} Hospital`, `${n} Brewery`, `${n} and ${this.family()} LLP`, `The ${n} Foundation`, `${n} Road depot`, `${n} Bakery`, `Bank of ${this.city()}`, `${n} Court`, `${n} Insurance`, `University of ${this.city()}`], de: [`Stadtwerke ${this.city()}`, `Amtsgericht ${this.city()}`, `Gasthof ${n}`, `${n} GmbH`, `${n}-Gymnasium`, `Bäckerei ${n}`, `Klinikum ${this.city()}`, `${n} & Söhne`, `Finanzamt ${this.city()}`, `Apotheke am Markt`], fr: [`Mutuelle ${n}`, `Lycée ${this.given()} ${this.family()}`, `Hôtel ${n}`, `Tribunal de ${this.city()}`, `Caisse ${n}`, `Clinique ${n}`, `Mairie de ${this.city()}`, `Boulangerie ${n}`, `Établissements ${n}`, `Résidence ${n}`], es: [`Clínica ${n}`, `Colegio ${n}`, `Hotel ${n}`, `Juzgado de ${this.city()}`, `Ayuntamiento de ${this.city()}`, `Panadería ${n}`, `Seguros ${n}`, `Residencia ${n}`, `Talleres ${n}`] }[this.language ?? 'en']); }
+  firm() { if (this.chance(0.4)) return this.house(); return this.tried(() => this.f.company.name(), () => this.en().company.name()); }
   product() { return this.en().commerce.productName(); }
   job() { return this.en().person.jobTitle(); }
   department() { return this.en().commerce.department(); }
   words(n) { return this.en().lorem.words(n); }
   // A sentence of the page's language; of English ones faker has many.
   phrase() { return this.language && this.language !== 'en' ? this.told() : this.said(); }
-  told() {
-    const m = this.month(), c = this.city(), f = this.firm(), p = this.product(), o = this.order();
-    return this.pick({
-      de: [`Die Lieferung ${o} ist am ${this.int(1, 28)}. ${m} in ${c} angekommen.`, `Bitte prüfen Sie die Rechnung ${o} bis Freitag.`, `Der Vertrag mit ${f} läuft noch bis ${m}.`, `Wir haben den Zähler am Montag abgelesen.`, `Im Anhang finden Sie das Protokoll der letzten Sitzung.`, `Der Artikel ${p} ist zur Zeit nicht vorrätig.`, `Die Besprechung in ${c} wurde verschoben.`, `Nach dem Update auf Version ${this.version()} tritt der Fehler nicht mehr auf.`, `Das Lager ${c} meldet ${this.int(2, 90)} Stück.`, `Vielen Dank für Ihre schnelle Antwort.`, `Ab ${m} gelten neue Öffnungszeiten im Büro ${c}.`],
-      fr: [`La commande ${o} est arrivée à ${c} le ${this.int(1, 28)} ${m}.`, `Merci de vérifier la facture ${o} avant vendredi.`, `Le contrat avec ${f} court jusqu'en ${m}.`, `Vous trouverez ci-joint le compte rendu de la réunion.`, `L'article ${p} n'est plus en stock.`, `La réunion de ${c} est reportée.`, `Depuis la version ${this.version()}, l'erreur a disparu.`, `Le magasin de ${c} ouvre à neuf heures.`, `Nous vous remercions de votre réponse rapide.`, `Le relevé du compteur est prévu lundi.`],
-      es: [`El pedido ${o} llegó a ${c} el ${this.int(1, 28)} de ${m}.`, `Revise la factura ${o} antes del viernes.`, `El contrato con ${f} vence en ${m}.`, `Adjuntamos el acta de la última reunión.`, `El artículo ${p} está agotado.`, `La reunión en ${c} se aplaza.`, `Con la versión ${this.version()} el error ya no aparece.`, `La tienda de ${c} abre a las nueve.`, `Muchas gracias por su rápida respuesta.`, `La lectura del contador será el lunes.`] }[this.language]);
+  told() { return this.filled(this.pick(PHRASES[this.language])); }
+  // Places in a phrase are filled with what is nobody's.
+  filled(phrase) {
+    const two = n => String(n).padStart(2, '0');
+    const fill = { d: () => this.longDate(), n: () => this.int(2, 90), t: () => this.pick([`${this.int(0, 23)}:${this.pick(['00', '15', '30', '45'])}`, `${this.int(1, 23)} ${this.language === 'fr' ? 'h ' + this.pick(['00', '15', '30']) : this.language === 'de' ? 'Uhr' : 'h'}`]), c: () => this.city(), f: () => this.firm(), p: () => this.product(), o: () => this.order(), m: () => this.localMonth(), w: () => this.pick(WEEKDAYS[this.language]), e: () => this.price(), v: () => this.version(), x: () => this.file(), a: () => `${two(this.int(1, 28))}.${two(this.int(1, 12))}.`, s: () => this.pick(['A', 'B', 'C', '']) + this.int(1, 40) };
+    return phrase.replace(/\{(\w)\}/g, (_, k) => fill[k]());
   }
-  said() { return this.pick([() => this.en().hacker.phrase(), () => this.en().company.catchPhrase() + '.', () => this.en().commerce.productDescription()])(); }
+  localMonth() { return this.pick(MONTHS[this.language]); }
+  longDate() { const d = this.int(1, 28), y = this.int(2021, 2026); return { en: `${d} ${this.localMonth()} ${y}`, de: `${d}. ${this.localMonth()} ${y}`, fr: `${d} ${this.localMonth()} ${y}`, es: `${d} de ${this.localMonth()} de ${y}` }[this.language]; }
+  // A letter's place and day.
+  placeAndDay() { const c = this.city(), d = this.longDate(); return this.pick({ en: [`${c}, ${d}`, d], de: [`${c}, den ${d}`, `${c}, ${d}`, `${c}, im ${this.localMonth()}`], fr: [`${c}, le ${d}`, `Fait à ${c}, le ${d}`], es: [`${c}, ${d}`, `En ${c}, a ${d}`] }[this.language]); }
+  said() { return this.chance(0.6) ? this.filled(this.pick(PHRASES.en)) : this.pick([() => this.en().hacker.phrase(), () => this.en().company.catchPhrase() + '.', () => this.en().commerce.productDescription()])(); }
+  // Paragraphs of real text in the page's language.
+  text() { const all = this.texts.prose[this.language]; return () => this.pick(all); }
+  codeLines(n) { const made = []; while (made.length < n) made.push(...this.pick(this.texts.code)); return made.slice(0, n); }
   price() { return this.pick(['$', '€', '£', ''])+ this.en().commerce.price(); }
   order() { return this.pick([`#${this.int(1000, 99999)}`, `ORD-${this.digits(5)}`, `INV-${this.int(2019, 2026)}-${this.digits(4)}`, `PO ${this.digits(6)}`]); }
   version() { return `${this.int(0, 20)}.${this.int(0, 30)}.${this.int(0, 9)}`; }

@@ -1,0 +1,90 @@
+#!/usr/bin/python3
+"""Screens of pages nobody here wrote: templates.py PACKAGES FOLDER [--texts]
+
+PACKAGES holds open templates of the npm registry, unpacked (README.md).
+Chromium draws each page, cut into screens, into FOLDER with its truth in the form of the practice screens. What is sensitive on
+them was told by reading their texts; templates-truth.txt keeps it as digests, so that none of their people stands here:
+kind, number of words, SHA-256 of the words. --texts prints every text once, to read."""
+import base64, concurrent.futures, glob, hashlib, json, os, re, subprocess, sys, tempfile
+import cv2
+
+packages, folder = sys.argv[1], sys.argv[2]
+WIDTH, HEIGHT, LONGEST = 1280, 900, 2700
+HERE = os.path.dirname(os.path.abspath(__file__))
+SKIPPED = re.compile(r'/(rtl|40[0-9]|50[0-9]|icons|colors|carousel|gallery|maps?|grid|empty|documentation)\.html$|/docs/|/src/')
+MEASURE = '''addEventListener("load",()=>setTimeout(()=>{const all=[];
+const w=document.createTreeWalker(document.body,NodeFilter.SHOW_TEXT);
+for(let n;n=w.nextNode();){const e=n.parentElement;if(e.closest("script,style,noscript,option"))continue;
+ const c=getComputedStyle(e);if(c.visibility=="hidden"||+c.opacity==0)continue;
+ const words=[];for(const m of n.textContent.matchAll(/[^\\s\\u00a0]+/g)){const r=document.createRange();r.setStart(n,m.index);r.setEnd(n,m.index+m[0].length);
+  const b=[...r.getClientRects()].find(b=>b.width>1&&b.height>1);if(!b)continue;
+  const t=document.elementFromPoint(Math.min(innerWidth-1,Math.max(0,b.x+b.width/2)),Math.min(innerHeight-1,b.y+b.height/2));
+  if(t&&!t.contains(e)&&!e.contains(t))continue;words.push({text:m[0],box:[b.x,b.y,b.width,b.height].map(v=>Math.round(v*10)/10)})}
+ if(words.length)all.push(words)}
+for(const e of document.querySelectorAll("input,textarea")){const b=e.getBoundingClientRect();const t=e.value||e.placeholder;if(b.width<2||!t||e.type=="checkbox"||e.type=="radio"||e.type=="hidden"||e.type=="password")continue;
+ all.push([{text:t.trim(),box:[b.x,b.y,b.width,b.height].map(v=>Math.round(v*10)/10)}])}
+const p=document.createElement("pre");p.id="truth";p.style.display="none";p.textContent=btoa(unescape(encodeURIComponent(JSON.stringify({nodes:all,height:document.documentElement.scrollHeight}))));document.body.append(p)},400))'''
+
+def chromium(profile, source, height, *more):
+    return subprocess.run(['chromium', '--headless', '--no-sandbox', '--disable-gpu', '--hide-scrollbars', '--allow-file-access-from-files', '--host-resolver-rules=MAP * ~NOTFOUND', '--virtual-time-budget=4000', f'--user-data-dir={profile}', f'--window-size={WIDTH},{height}', *more, 'file://' + source], capture_output=True, text=True).stdout
+
+def core(word): return re.sub(r'^[^\w+@(]+|[^\w)]+$', '', word.lower())
+def digest(words): return hashlib.sha256(' '.join(words).encode()).hexdigest()[:16]
+
+def truth_of(nodes, known):
+    longest, words, sens = max((n for n, _ in known), default=0), [], []
+    for node in nodes:
+        plain, at = [core(w['text']) for w in node], 0
+        while at < len(node):
+            for n in range(min(longest, len(node) - at), 0, -1):
+                kind = known.get((n, digest(plain[at:at + n])))
+                if kind:
+                    sens.append({'kind': kind, 'text': ' '.join(w['text'] for w in node[at:at + n]), 'boxes': [w['box'] for w in node[at:at + n]]})
+                    at += n; break
+            else:
+                words.append({'text': node[at]['text'], 'box': node[at]['box']}); at += 1
+    return sens, words
+
+def page_of(path):
+    html = open(path, encoding='utf-8', errors='replace').read()
+    copy = path[:-5] + '.measured.htm'
+    open(copy, 'w', encoding='utf-8').write(html + f'<script>{MEASURE}</script>')
+    with tempfile.TemporaryDirectory() as t:
+        dom = chromium(t + '/p', copy, LONGEST, '--dump-dom')
+        found = re.search(r'id="truth"[^>]*>([^<]+)<', dom)
+        if not found: return None
+        measured = json.loads(base64.b64decode(found.group(1)))
+        shot = os.path.join(t, 'shot.png')
+        if '--texts' not in sys.argv: chromium(t + '/p', copy, LONGEST, f'--screenshot={shot}')
+        picture = cv2.imread(shot) if os.path.exists(shot) else None
+    return measured, picture
+
+def draw(path):
+    name = re.sub(r'\W+', '-', os.path.relpath(path, packages)[:-5].replace('package/', '').replace('dist/', ''))
+    made = page_of(path)
+    if not made: return print('no truth for', path)
+    measured, picture = made
+    if '--texts' in sys.argv: return [' '.join(w['text'] for w in node) for node in measured['nodes']]
+    known = {}
+    for line in open(os.path.join(HERE, 'templates-truth.txt')):
+        kind, n, sha = line.split()
+        known[int(n), sha] = kind
+    sens, words = truth_of(measured['nodes'], known)
+    bottom = max([w['box'][1] + w['box'][3] for w in words] + [1])
+    for k, top in enumerate(range(0, int(bottom), HEIGHT)):
+        inside = lambda b: b[1] >= top and b[1] + b[3] <= top + HEIGHT
+        part = [dict(s, boxes=[[x, y - top, w, h] for x, y, w, h in s['boxes']]) for s in sens if all(map(inside, s['boxes']))]
+        rest = [dict(w, box=[w['box'][0], w['box'][1] - top, *w['box'][2:]]) for w in words if inside(w['box'])]
+        # What is cut through by the edge is nobody's matter.
+        image = picture[top:top + HEIGHT].copy()
+        for box in [b for s in sens for b in s['boxes']] + [w['box'] for w in words]:
+            if not inside(box) and box[1] < top + HEIGHT and box[1] + box[3] > top:
+                image[max(0, int(box[1] - top)):int(box[1] + box[3] - top) + 1, int(box[0]):int(box[0] + box[2]) + 1] = image[0, 0]
+        if len(rest) + len(part) < 15: continue
+        cv2.imwrite(f'{folder}/{name}-{k}.png', image)
+        json.dump({'id': f'{name}-{k}', 'dpr': 1, 'sens': part, 'words': rest}, open(f'{folder}/{name}-{k}.json', 'w'), ensure_ascii=False)
+
+paths = sorted(p for p in glob.glob(packages + '/**/*.html', recursive=True) if not SKIPPED.search(p))
+os.makedirs(folder, exist_ok=True)
+with concurrent.futures.ThreadPoolExecutor(2) as pool: results = list(pool.map(draw, paths))
+if '--texts' in sys.argv: print('\n'.join(dict.fromkeys(t for texts in results if texts for t in texts)))
