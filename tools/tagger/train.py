@@ -1,12 +1,14 @@
 #!/usr/bin/python3
-"""Teaches the tagger: train.py TEACH.bin CHOOSE.bin OUT.bin EPOCHS
+"""Teaches the tagger: train.py TEACH.bin CHOOSE.bin OUT.bin EPOCHS [START.bin]
 
-TEACH and CHOOSE come from tagger_views; CHOOSE only says when to stop and how far confidences are off. Needs python3-torch.
+TEACH and CHOOSE come from tagger_views; CHOOSE only says how far it has come. START: weights to go on from. Needs python3-torch.
 Words are misread now and then on purpose, and lists do not always know a name: what a word is must then be told by the rest."""
 import random, struct, sys, time
 import numpy as np, torch, torch.nn as nn, torch.nn.functional as F
 
-FEATURES, NEAR, AROUND, MOST, CLASSES, WIDTH, HIDDEN = 4096 + 512, 16, 4, 8, 12, 64, 128
+FEATURES, NEAR, AROUND, MOST, CLASSES, WIDTH, FIRST, SECOND = 6144 + 6144 + 512, 16, 4, 8, 12, 48, 96, 64
+LISTS = 6144 + 6144  # where a word's flags begin, with what lists know: given, family, both, place, common ...
+UNKNOWN, SECOND_NEAR = LISTS + 7, [0, 1, 3, 5, 8, 10]  # Self, Before, After, LeftLast, AboveFirst, BelowFirst
 NAMES = 'none person address username secret account passport record dob phone plate formed'.split()
 torch.set_num_threads(2)
 
@@ -31,6 +33,13 @@ def batch(pages, dropped):
         near.append(np.where(n < 0, total, n + words)); around.append(np.where(a < 0, total, a + words)); labels.append(l); words += len(l)
     ids = torch.from_numpy(np.concatenate(ids)); offsets = torch.from_numpy(np.concatenate(offsets))
     keep = torch.rand(len(ids)) >= dropped
+    if dropped:
+        # Of one word in six, whatever lists and the whole word say is not known.
+        word = torch.bucketize(torch.arange(len(ids)), offsets, right=True) - 1
+        strange = (torch.rand(len(offsets)) < 1 / 6)[word]
+        named = (ids >= LISTS) & (ids < LISTS + 3)
+        keep &= ~(strange & (ids >= 6144) & (ids < LISTS))
+        ids = torch.where(strange & named, torch.full_like(ids, UNKNOWN), ids)
     return ids, offsets, keep.float(), torch.from_numpy(np.concatenate(near)), torch.from_numpy(np.concatenate(around)), torch.from_numpy(np.concatenate(labels))
 
 class Net(nn.Module):
@@ -38,17 +47,34 @@ class Net(nn.Module):
         super().__init__()
         self.words = nn.EmbeddingBag(FEATURES, WIDTH, mode='sum'); nn.init.normal_(self.words.weight, 0, 0.1)
         self.bias = nn.Parameter(torch.zeros(WIDTH))
-        self.between, self.last = nn.Linear((NEAR + AROUND) * WIDTH, HIDDEN), nn.Linear(HIDDEN, CLASSES)
+        self.first, self.second = nn.Linear((NEAR + AROUND) * WIDTH, FIRST), nn.Linear((len(SECOND_NEAR) + AROUND) * FIRST, SECOND)
+        self.last = nn.Linear(SECOND, CLASSES)
+    def around(self, each, near, around, lost):
+        each = torch.cat([each, torch.zeros(1, each.shape[1])])
+        there = (around != len(each) - 1).float()
+        mean = (F.embedding(around, each) * there[..., None]).sum(2) / there.sum(2).clamp(min=1)[..., None]
+        seen = torch.cat([F.embedding(near, each), mean], 1)
+        if lost: seen = seen * (torch.rand(seen.shape[0], seen.shape[1], 1) >= lost)
+        return F.dropout(seen.flatten(1), 0.05, self.training)
     def forward(self, ids, offsets, keep, near, around, lost=0.0):
         each = F.relu(self.words(ids, offsets, per_sample_weights=keep) + self.bias)
-        each = torch.cat([each, torch.zeros(1, WIDTH)])
-        nobody = len(each) - 1
-        n = F.embedding(near, each)
-        there = (around != nobody).float()
-        a = (F.embedding(around, each) * there[..., None]).sum(2) / there.sum(2).clamp(min=1)[..., None]
-        seen = torch.cat([n, a], 1)
-        if lost: seen = seen * (torch.rand(seen.shape[0], seen.shape[1], 1) >= lost)
-        return self.last(F.dropout(F.relu(self.between(seen.flatten(1))), 0.1, self.training))
+        look = F.relu(self.first(self.around(each, near, around, lost)))
+        again = F.relu(self.second(self.around(look, near[:, SECOND_NEAR], around, lost)))
+        return self.last(F.dropout(again, 0.1, self.training))
+    # In the order the product reads them (src/core/finding/tagger.cpp).
+    def parts(self): return [(self.words, 'weight', False), (self, 'bias', False)] + [(l, n, n == 'weight') for l in (self.first, self.second, self.last) for n in ('weight', 'bias')]
+    def save(self, path):
+        with open(path, 'wb') as out:
+            out.write(struct.pack('<3i', WIDTH, FIRST, SECOND))
+            for owner, name, turned in self.parts():
+                w = getattr(owner, name).detach()
+                out.write((w.T if turned else w).contiguous().numpy().astype('<f2').tobytes())
+    def load(self, path):
+        numbers, at = np.fromfile(path, dtype='<f2', offset=12).astype('f4'), 0
+        for owner, name, turned in self.parts():
+            w = getattr(owner, name); shape = w.shape[::-1] if turned else w.shape
+            part = torch.from_numpy(numbers[at:at + w.numel()].reshape(shape)); at += w.numel()
+            w.data = (part.T if turned else part).contiguous()
 
 def judge(net, pages):
     net.eval(); scores, labels = [], []
@@ -67,11 +93,12 @@ def report(scores, labels):
 teach, choose = load(sys.argv[1]), load(sys.argv[2])
 print(len(teach), 'pages', sum(len(p[4]) for p in teach), 'words', flush=True)
 torch.manual_seed(1); random.seed(1)
-net, best = Net(), 1e9
+net = Net()
+if len(sys.argv) > 5: net.load(sys.argv[5])
 epochs, step, start = int(sys.argv[4]), 0, time.time()
 per = (len(teach) + 15) // 16
 optimiser = torch.optim.AdamW(net.parameters(), 2e-3, weight_decay=0.01)
-schedule = torch.optim.lr_scheduler.OneCycleLR(optimiser, 3e-3, total_steps=epochs * per, pct_start=0.1)
+schedule = torch.optim.lr_scheduler.OneCycleLR(optimiser, 3e-3 if len(sys.argv) < 6 else 1.5e-3, total_steps=epochs * per, pct_start=0.1)
 for epoch in range(epochs):
     net.train(); random.shuffle(teach)
     for at in range(0, len(teach), 16):
@@ -81,10 +108,5 @@ for epoch in range(epochs):
     scores, labels = judge(net, choose)
     held = F.cross_entropy(scores, labels).item()
     print(f'{epoch + 1}: {loss.item():.3f}, kept apart {held:.4f}, {time.time() - start:.0f} s', flush=True)
-    if held < best or epoch == epochs - 1:
-        best = held
-        with open(sys.argv[3], 'wb') as out:
-            out.write(struct.pack('<3i', WIDTH, HIDDEN, CLASSES))
-            for w in (net.words.weight, net.bias, net.between.weight.T.contiguous(), net.between.bias, net.last.weight.T.contiguous(), net.last.bias):
-                out.write(w.detach().numpy().astype('<f4').tobytes())
+    net.save(sys.argv[3])
 report(scores, labels)
