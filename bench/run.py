@@ -33,6 +33,12 @@ print('\n## Finding, policy "everything"')
 finding = subprocess.run(['/usr/bin/python3', os.path.join(root, 'bench', 'finding.py'), bin_dir, screens], env=env, capture_output=True, text=True)
 print(finding.stdout.strip() or finding.stderr.strip())
 
+packages = os.path.join(root, 'build', 'packages')
+if os.path.isdir(packages):
+    print('\n## Heads on photographs')
+    heads = subprocess.run(['/usr/bin/python3', os.path.join(root, 'bench', 'heads.py'), cli, packages], env=env, capture_output=True, text=True)
+    print(heads.stdout.strip() or heads.stderr.strip())
+
 print('\n## Time of redact for one screen, against the OCR library\'s own command on it')
 ratios = []
 # One of each theme, and of different pages, so that neither empty nor crowded screens decide.

@@ -66,7 +66,7 @@ TEST_CASE("a face on a photograph is found whole, at any size, and is a finding"
         p.end();
         const Page page = read(screen);
         REQUIRE(page.faces.size() == 1);
-        const QRectF face = page.faces.front();
+        const QRectF face = page.faces.front().box;
         const double unit = side / 160.0;
         // Eyes and mouth lie within it, and it lies within the photograph's surroundings.
         CHECK(face.contains(QPointF(300 + 60 * unit, 150 + 79 * unit)));
@@ -83,6 +83,40 @@ TEST_CASE("a face on a photograph is found whole, at any size, and is a finding"
         for (const Finding& f : finder.find(page, *loadPolicy(QStringLiteral("payment")), {}))
             CHECK(f.kind != Kind::Face);
     }
+}
+
+TEST_CASE("what was found once on a picture is found wherever the same pixels stand, smaller too") {
+    QImage screen(900, 400, QImage::Format_RGB32);
+    screen.fill(Qt::white);
+    const QImage large = portrait(160);
+    QPainter p(&screen);
+    p.drawImage(60, 60, large);
+    p.drawImage(500, 90, large.scaled(80, 80, Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
+    p.end();
+    const Page page = read(screen);
+    const auto at = [&](double x, double y) {
+        return std::any_of(page.faces.begin(), page.faces.end(),
+                           [&](const Face& f) { return f.sureness >= Face::sure && f.box.contains(QPointF(x, y)); });
+    };
+    CHECK(at(140, 150));
+    CHECK(at(540, 135));
+    CHECK_FALSE(at(750, 300));
+}
+
+TEST_CASE("a small photograph that may show a face is a finding beside a name, and not elsewhere") {
+    static const Finder finder;
+    const auto facesFound = [](double x) {
+        made::PageMaker maker;
+        maker.line(QStringLiteral("Ardella Gibson"), 80, 40).line(QStringLiteral("Copper kettle"), 600, 240);
+        Page page = maker.page();
+        page.faces.push_back({QRectF(x, x < 100 ? 30 : 230, 32, 32), 0.5});
+        const auto findings = finder.find(page, *loadPolicy(QStringLiteral("everything")), {});
+        return std::count_if(findings.begin(), findings.end(), [](const Finding& f) { return f.kind == Kind::Face; });
+    };
+    CHECK(facesFound(40) == 1);
+    CHECK(facesFound(560) == 0);
+    // Where text stands on it, it is a button or a tile.
+    CHECK(facesFound(78) == 0);
 }
 
 TEST_CASE("text, blocks, gradients and noise are no faces") {

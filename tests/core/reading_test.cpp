@@ -44,7 +44,7 @@ QStringList allOf(const Page& page) {
         }
     }
     for (const Code& code : page.codes) all << code.kind + u' ' + code.content + u' ' + box(code.box);
-    for (const QRectF& face : page.faces) all << QStringLiteral("face ") + box(face);
+    for (const Face& face : page.faces) all << QStringLiteral("face ") + box(face.box);
     return all;
 }
 

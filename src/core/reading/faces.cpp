@@ -1,22 +1,26 @@
 #include "reading/faces.h"
 
 #include "base/shipped.h"
+#include "reading/face_net.h"
 #include "reading/lightness.h"
+#include "reading/photographs.h"
 
 #include <algorithm>
 #include <cmath>
-#include <cstring>
-#include <numeric>
 #include <opencv2/imgproc.hpp>
 #include <opencv2/objdetect.hpp>
 
 namespace eyelid {
 namespace {
 
-constexpr int tile = 16;             // pixels
-constexpr double leastSoft = 0.4;    // of a tile's pixels, in a photograph
-constexpr uchar mostStep = 24;       // levels from one of them to the next
-constexpr double mostPixels = 1.5e6; // a larger photograph is looked at smaller
+constexpr double mostPixels = 1.5e6;     // a larger photograph is looked at smaller
+constexpr int portrait = 200;            // pixels: a photograph up to this is taken for one of a single head
+constexpr double mostOblong = 2;         // and one up to so much longer one way than the other
+constexpr int smallestWindow = 48;       // pixels, within a large photograph
+constexpr int mostWindows = 120;         // looked into within larger photographs of one picture
+constexpr double cascadeSureness = 0.85; // it seldom errs
+constexpr double alike = 0.97;           // correlation of the same pixels, drawn at another size
+constexpr double sizesOfTheSame[] = {1, 0.5, 0.625, 0.75, 0.8, 1.25, 1.5, 2};
 
 // A cascade is not safe to share between threads, so each call has its own; parsing takes a few milliseconds and
 // happens only where there is a photograph.
@@ -28,73 +32,133 @@ cv::CascadeClassifier cascade() {
     return faces;
 }
 
-// Rectangles around what is soft all over.
-std::vector<cv::Rect> photographs(const cv::Mat& gray) {
-    const int across = gray.cols / tile, down = gray.rows / tile;
-    if (across < 1 || down < 1) return {};
-    cv::Mat soft(down, across, CV_8U, cv::Scalar(0));
-    std::vector<uchar> steps(size_t(gray.cols)); // soft ones in each column of a row of tiles
-    for (int ty = 0; ty < down; ++ty) {
-        std::fill(steps.begin(), steps.end(), 0);
-        for (int y = ty * tile; y < (ty + 1) * tile; ++y) {
-            const uchar* row = gray.ptr<uchar>(y);
-            if (std::memcmp(row, row + 1, size_t(gray.cols - 1)) == 0) continue; // of one colour
-            uchar* count = steps.data();
-#pragma omp simd
-            for (int x = 0; x < gray.cols - 1; ++x) {
-                const uchar step = uchar(std::max(row[x], row[x + 1]) - std::min(row[x], row[x + 1]));
-                count[x] = uchar(count[x] + (uchar(step - 1) < mostStep));
-            }
-        }
-        for (int tx = 0; tx < across; ++tx) {
-            const auto first = steps.begin() + tx * tile;
-            if (std::accumulate(first, first + tile, 0) > leastSoft * tile * tile) soft.at<uchar>(ty, tx) = 255;
-        }
-    }
-    if (cv::countNonZero(soft) == 0) return {};
-    cv::dilate(soft, soft, cv::Mat());
-    cv::Mat labels, stats, centres;
-    const int n = cv::connectedComponentsWithStats(soft, labels, stats, centres, 8, CV_32S);
-    std::vector<cv::Rect> found;
-    for (int i = 1; i < n; ++i) {
-        const int* s = stats.ptr<int>(i);
-        const cv::Rect r(s[cv::CC_STAT_LEFT] * tile, s[cv::CC_STAT_TOP] * tile, s[cv::CC_STAT_WIDTH] * tile,
-                         s[cv::CC_STAT_HEIGHT] * tile);
-        // The tiles are counted from the left and the top: what is left over at the other edges belongs to the last.
-        const cv::Rect whole(r.x - tile, r.y - tile, r.width + 3 * tile, r.height + 3 * tile);
-        found.push_back(whole & cv::Rect(0, 0, gray.cols, gray.rows));
-    }
-    return found;
+// What is found reaches from brow to chin; hair and ears tell as much.
+cv::Rect2d wholeHead(const cv::Rect2d& face) {
+    const double more = 0.2 * face.width;
+    return {face.x - more, face.y - 1.5 * more, face.width + 2 * more, face.height + 2.5 * more};
 }
 
-} // namespace
+struct Head {
+    cv::Rect2d box;
+    double sureness;
+};
 
-std::vector<QRectF> findFaces(const QImage& picture) {
-    std::vector<QRectF> faces;
-    if (picture.width() < 24 || picture.height() < 24) return faces;
-    const QImage image = picture.convertToFormat(QImage::Format_Grayscale8);
-    const cv::Mat gray = pixelsOf(image);
-    const std::vector<cv::Rect> regions = photographs(gray);
-    if (regions.empty()) return faces;
-    cv::CascadeClassifier detector = cascade();
-    for (const cv::Rect& region : regions) {
-        cv::Mat part = gray(region).clone();
+// The heads of a picture, as they are found.
+class Heads {
+public:
+    Heads(const QImage& bare, const QImage& picture)
+        : m_light(pixelsOf(bare)), m_colour(picture.height(), picture.width(), CV_8UC4,
+                                            const_cast<uchar*>(picture.constBits()), size_t(picture.bytesPerLine())) {}
+
+    std::vector<Head> find() {
+        const std::vector<cv::Rect> regions = findPhotographs(m_light);
+        if (regions.empty()) return {};
+        cv::CascadeClassifier boosted = cascade();
+        FaceNet net;
+        for (const cv::Rect& region : regions) {
+            byCascade(boosted, region);
+            const std::vector<cv::Rect> windows = windowsOf(region);
+            for (const cv::Rect& window : windows) {
+                // Portraits are looked at however many there are.
+                if (windows.size() > 1 && m_looked++ >= mostWindows) break;
+                if (const auto seen = net.look(m_colour, window)) add(seen->box, seen->sureness);
+            }
+        }
+        alikeIn(regions);
+        return m_heads;
+    }
+
+private:
+    void add(const cv::Rect2d& face, double sureness) {
+        const cv::Rect2d head = wholeHead(face) & cv::Rect2d(0, 0, m_light.cols, m_light.rows);
+        const cv::Point2d middle = (head.tl() + head.br()) / 2;
+        for (Head& known : m_heads)
+            if (known.box.contains(middle)) {
+                known = {known.box | head, std::max(known.sureness, sureness)};
+                return;
+            }
+        m_heads.push_back({head, sureness});
+    }
+
+    void byCascade(cv::CascadeClassifier& boosted, const cv::Rect& region) {
+        cv::Mat part = m_light(region).clone();
         double scale = 1;
         if (double(part.total()) > mostPixels) {
             scale = std::sqrt(mostPixels / double(part.total()));
             cv::resize(part, part, {}, scale, scale, cv::INTER_AREA);
         }
         std::vector<cv::Rect> found;
-        detector.detectMultiScale(part, found, 1.1, 4, 0, {20, 20});
-        for (const cv::Rect& f : found) {
-            // The cascade marks brow to chin; hair and ears tell as much.
-            const QRectF face(region.x + f.x / scale, region.y + f.y / scale, f.width / scale, f.height / scale);
-            const double more = 0.2 * face.width();
-            faces.push_back(face.adjusted(-more, -1.5 * more, more, more).intersected(QRectF(picture.rect())));
+        boosted.detectMultiScale(part, found, 1.1, 4, 0, {20, 20});
+        for (const cv::Rect& f : found)
+            add({region.x + f.x / scale, region.y + f.y / scale, f.width / scale, f.height / scale}, cascadeSureness);
+    }
+
+    // A portrait is looked at whole; a larger photograph in squares that overlap, each size half of the last.
+    static std::vector<cv::Rect> windowsOf(const cv::Rect& region) {
+        const int shorter = std::min(region.width, region.height), longer = std::max(region.width, region.height);
+        std::vector<cv::Rect> windows;
+        if (longer <= portrait && longer <= mostOblong * shorter) {
+            windows.emplace_back(region.x + (region.width - longer) / 2, region.y + (region.height - longer) / 2,
+                                 longer, longer);
+            return windows;
+        }
+        // Portraits in a row or a column, close together, are one narrow photograph.
+        const int least = std::max(std::min(smallestWindow, shorter), shorter / 4);
+        const int parts = shorter <= portrait ? 4 : 2; // of a window, from one to the next
+        for (int size = shorter; size >= least; size /= 2)
+            for (int y = region.y; y + size <= region.br().y; y += std::max(1, size / parts))
+                for (int x = region.x; x + size <= region.br().x; x += std::max(1, size / parts))
+                    windows.emplace_back(x, y, size, size);
+        return windows;
+    }
+
+    // The same photograph stands for the same head wherever it stands, whether or not it is found there.
+    void alikeIn(const std::vector<cv::Rect>& regions) {
+        const std::vector<Head> found = m_heads;
+        for (const Head& head : found)
+            for (const cv::Rect& region : regions) {
+                const bool has = std::any_of(m_heads.begin(), m_heads.end(), [&](const Head& other) {
+                    return other.sureness >= head.sureness &&
+                           region.contains(cv::Point((other.box.tl() + other.box.br()) / 2));
+                });
+                if (!has && head.sureness >= Face::sure) alikeAt(head, region);
+            }
+    }
+    void alikeAt(const Head& head, const cv::Rect& region) {
+        const cv::Mat original = m_light(cv::Rect(head.box) & cv::Rect(0, 0, m_light.cols, m_light.rows));
+        for (const double size : sizesOfTheSame) {
+            cv::Mat pattern, share;
+            cv::resize(original, pattern, {}, size, size, size < 1 ? cv::INTER_AREA : cv::INTER_LINEAR);
+            constexpr int tooSmall = 12;
+            if (pattern.cols > region.width || pattern.rows > region.height ||
+                std::min(pattern.cols, pattern.rows) < tooSmall)
+                continue;
+            cv::matchTemplate(m_light(region), pattern, share, cv::TM_CCOEFF_NORMED);
+            double most = 0;
+            cv::Point at;
+            cv::minMaxLoc(share, nullptr, &most, nullptr, &at);
+            if (most < alike) continue;
+            m_heads.push_back(
+                {cv::Rect2d(region.x + at.x, region.y + at.y, pattern.cols, pattern.rows), head.sureness});
+            return;
         }
     }
-    std::sort(faces.begin(), faces.end(), [](const QRectF& a, const QRectF& b) {
-        return a.top() != b.top() ? a.top() < b.top() : a.left() < b.left();
+
+    const cv::Mat m_light, m_colour;
+    std::vector<Head> m_heads;
+    int m_looked = 0;
+};
+
+} // namespace
+
+std::vector<Face> findFaces(const QImage& bare, const QImage& picture) {
+    std::vector<Face> faces;
+    constexpr int tooSmall = 24;
+    if (bare.width() < tooSmall || bare.height() < tooSmall) return faces;
+    for (const Head& head : Heads(bare, picture).find())
+        faces.push_back({QRectF(head.box.x, head.box.y, head.box.width, head.box.height), head.sureness});
+    std::sort(faces.begin(), faces.end(), [](const Face& a, const Face& b) {
+        return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.box.left() < b.box.left();
     });
     return faces;
 }

@@ -57,11 +57,18 @@ struct Code {
     QRectF box;
 };
 
+/// The head of a person on a photograph.
+struct Face {
+    QRectF box;
+    double sureness = 1; ///< 0 to 1; from Face::sure it is taken for one wherever it stands
+    static constexpr double sure = 0.78;
+};
+
 struct Page {
     QSize size;
     std::vector<TextLine> lines; ///< from top to bottom, then from left to right
     std::vector<Code> codes;     ///< from top to bottom, then from left to right
-    std::vector<QRectF> faces;   ///< heads of people on photographs, from top to bottom
+    std::vector<Face> faces;     ///< from top to bottom; small pictures that may show one as well
     QString languages;           ///< as read, e.g. "eng+deu"
 };
 

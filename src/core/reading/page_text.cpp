@@ -137,7 +137,7 @@ Page pageWithin(const Page& page, const QRectF& area) {
     }
     std::erase_if(part.lines, [](const TextLine& line) { return line.words.empty(); });
     std::erase_if(part.codes, [&](const Code& code) { return !area.contains(code.box.center()); });
-    std::erase_if(part.faces, [&](const QRectF& face) { return !area.contains(face.center()); });
+    std::erase_if(part.faces, [&](const Face& face) { return !area.contains(face.box.center()); });
     return part;
 }
 

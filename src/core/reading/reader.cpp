@@ -133,7 +133,7 @@ public:
         // Codes and faces are looked for beside what is left to do.
         std::optional<Search> search;
         if (options.content == ReadOptions::Content::Any && (options.codes || options.faces))
-            search.emplace(*this, lightness, read, options.codes, options.faces);
+            search.emplace(*this, picture, lightness, read, options.codes, options.faces);
         for (TextLine& line : linesFrom(jobs, read, numbers)) {
             if (area.topLeft() != QPoint(0, 0)) shift(line, area.topLeft());
             page.lines.push_back(std::move(line));
@@ -264,23 +264,24 @@ private:
     struct Searched {
         QImage bare;
         std::optional<std::vector<Code>> codes;
-        std::optional<std::vector<QRectF>> faces;
+        std::optional<std::vector<Face>> faces;
     };
 
     // A search on threads of its own; nothing is searched that was the last time. What `lines` points to must stay
     // until it has ended.
     class Search {
     public:
-        Search(Engines& engines, const QImage& lightness, std::vector<ReadLine> lines, bool codes, bool faces)
+        Search(Engines& engines, const QImage& picture, const QImage& lightness, std::vector<ReadLine> lines,
+               bool codes, bool faces)
             : m_last(engines.m_searched), m_wantsCodes(codes), m_wantsFaces(faces) {
             // One thread was asked for: then it is all done when it is waited for.
             const auto when = engines.m_count <= 1 ? SharedJob::When::WhenNeeded : SharedJob::When::Beside;
-            auto search = [this, when, lightness, read = std::move(lines)] {
+            auto search = [this, when, picture, lightness, read = std::move(lines)] {
                 if (QImage bare = barePicture(lightness, read); m_last.bare != bare) m_last = {std::move(bare), {}, {}};
-                Beside<std::vector<QRectF>> found;
-                if (m_wantsFaces && !m_last.faces) {
-                    found = Beside<std::vector<QRectF>>([bare = m_last.bare] { return findFaces(bare); }, when);
-                }
+                Beside<std::vector<Face>> found;
+                if (m_wantsFaces && !m_last.faces)
+                    found = Beside<std::vector<Face>>(
+                        [bare = m_last.bare, picture] { return findFaces(bare, picture); }, when);
                 if (m_wantsCodes && !m_last.codes) m_last.codes = findCodes(m_last.bare);
                 if (found.valid()) m_last.faces = found.get();
             };
@@ -295,7 +296,7 @@ private:
                 code.box.translate(origin);
                 code.corners.translate(origin);
             }
-            for (QRectF& face : page.faces) face.translate(origin);
+            for (Face& face : page.faces) face.box.translate(origin);
         }
 
     private:

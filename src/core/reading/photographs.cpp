@@ -1,0 +1,58 @@
+#include "reading/photographs.h"
+
+#include <algorithm>
+#include <cstring>
+#include <numeric>
+#include <opencv2/imgproc.hpp>
+
+namespace eyelid {
+namespace {
+
+constexpr int tile = 8;           // pixels
+constexpr double leastSoft = 0.4; // of a tile's pixels, in a photograph
+constexpr uchar mostStep = 24;    // levels from one of them to the next
+constexpr int smallest = 20;      // pixels
+
+} // namespace
+
+std::vector<cv::Rect> findPhotographs(const cv::Mat& gray) {
+    const int across = gray.cols / tile, down = gray.rows / tile;
+    if (across < 1 || down < 1) return {};
+    cv::Mat soft(down, across, CV_8U, cv::Scalar(0));
+    std::vector<uchar> steps(size_t(gray.cols)); // soft ones in each column of a row of tiles
+    for (int ty = 0; ty < down; ++ty) {
+        std::fill(steps.begin(), steps.end(), 0);
+        for (int y = ty * tile; y < (ty + 1) * tile; ++y) {
+            const uchar* row = gray.ptr<uchar>(y);
+            if (std::memcmp(row, row + 1, size_t(gray.cols - 1)) == 0) continue; // of one colour
+            uchar* count = steps.data();
+#pragma omp simd
+            for (int x = 0; x < gray.cols - 1; ++x) {
+                const uchar step = uchar(std::max(row[x], row[x + 1]) - std::min(row[x], row[x + 1]));
+                count[x] = uchar(count[x] + (uchar(step - 1) < mostStep));
+            }
+        }
+        for (int tx = 0; tx < across; ++tx) {
+            const auto first = steps.begin() + tx * tile;
+            if (std::accumulate(first, first + tile, 0) > leastSoft * tile * tile) soft.at<uchar>(ty, tx) = 255;
+        }
+    }
+    if (cv::countNonZero(soft) == 0) return {};
+    cv::dilate(soft, soft, cv::Mat());
+    cv::Mat labels, stats, centres;
+    const int n = cv::connectedComponentsWithStats(soft, labels, stats, centres, 8, CV_32S);
+    std::vector<cv::Rect> found;
+    for (int i = 1; i < n; ++i) {
+        const int* s = stats.ptr<int>(i);
+        const cv::Rect r(s[cv::CC_STAT_LEFT] * tile, s[cv::CC_STAT_TOP] * tile, s[cv::CC_STAT_WIDTH] * tile,
+                         s[cv::CC_STAT_HEIGHT] * tile);
+        // Dilated by a tile on each side already; a tile alone in its row is a letter's edge.
+        if (std::min(r.width, r.height) < smallest + 2 * tile - tile) continue;
+        // The tiles are counted from the left and the top: what is left over at the other edges belongs to the last.
+        const cv::Rect whole(r.x, r.y, r.width + tile, r.height + tile);
+        found.push_back(whole & cv::Rect(0, 0, gray.cols, gray.rows));
+    }
+    return found;
+}
+
+} // namespace eyelid
