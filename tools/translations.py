@@ -16,7 +16,8 @@ ROOT = Path(__file__).resolve().parent.parent
 ENGLISH = ROOT / "data/translations/eyelid_en.ts"
 LUPDATE = "/usr/lib/qt6/bin/lupdate"
 # Not for users: a data file's own headings, names of policies that stand in files, HTML, names of codes.
-OTHER_TEXT = {"core/language/look_alikes.cpp", "core/reading/page_text.cpp", "core/reading/codes.cpp"}
+OTHER_TEXT = {"core/finding/person_words.cpp", "core/language/look_alikes.cpp", "core/reading/page_text.cpp",
+              "core/reading/codes.cpp"}
 POLICY_NAMES = {"contact details", "public disclosure"}
 LITERAL = re.compile(r'QStringLiteral\(\s*((?:"(?:[^"\\]|\\.)*"\s*)+)\)')
 STYLE_SHEET = re.compile(r"[{};]")

@@ -238,7 +238,8 @@ TEST_CASE("a released picture passes its check, in every style") {
             REQUIRE(items.size() == 1);
             const QByteArray png = encodePng(render(image, coversOf({items, {}, 0}, image.size())));
             const CheckReport report = check(png, &image, items, {items[0].finding});
-            for (const Leak& leak : report.leaks) UNSCOPED_INFO(leak.sentence.toStdString());
+            for (const Leak& leak : report.leaks)
+                UNSCOPED_INFO(leak.sentence.toStdString() << " " << leak.finding.text.toStdString());
             CHECK(report.clean());
         }
 }

@@ -3,8 +3,8 @@
 // Each line of PLACES.jsonl is the truth of a page (tools/pages/draw.py --places). Words are put to lines as the reader
 // puts them, and seen as the product sees them (finding/page_view.h). For each page: the number of words, then for each
 // word the number of its features and these, the words near and around it, and its class; little-endian, 16 bits each.
-#include "page_view.h"
-#include "tagger.h"
+#include "finding/page_view.h"
+#include "finding/tagger.h"
 
 #include <algorithm>
 #include <fstream>

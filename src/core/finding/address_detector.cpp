@@ -3,6 +3,8 @@
 #include "finding/detector.h"
 #include "language/spelling.h"
 
+#include <algorithm>
+
 namespace eyelid {
 namespace {
 
@@ -21,6 +23,9 @@ public:
                     isAddress[i] = 1;
                 }
             for (const PatternMatch& m : m_postcode.all(run.search)) {
+                // Letters may be misread figures, but not all of them: "PROFILE" is no postcode.
+                const QString code = m.text(run.search, 1);
+                if (std::none_of(code.begin(), code.end(), [](QChar c) { return c.isDigit(); })) continue;
                 out.push_back({Kind::Address,
                                &run,
                                withTownBefore(run, m.groups[1]),
@@ -30,7 +35,14 @@ public:
                 isAddress[i] = 1;
             }
         }
-        // Prose that breaks within an address.
+        findFlowing(in, out);
+        findLabelled(in, isAddress, out);
+        findBlocks(in, isAddress, out);
+    }
+
+private:
+    // Prose that breaks within an address.
+    void findFlowing(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const TextRun& run : in.screen.flowing())
             for (const Pattern* street : {&m_english, &m_german, &m_french, &m_spanish})
                 for (const PatternMatch& m : street->all(run.search)) {
@@ -43,6 +55,11 @@ public:
                                    Tr::tr("has the form of a street address over two lines"),
                                    {}});
                 }
+    }
+
+    // What a label announces. `isAddress`: by line.
+    void findLabelled(const Surroundings& in, std::vector<char>& isAddress, std::vector<Candidate>& out) const {
+        const auto& runs = in.screen.runs();
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Address) continue;
             const TextRun& run = runs[size_t(value.run)];
@@ -51,11 +68,18 @@ public:
             for (const QChar c : text) digit = digit || c.isDigit();
             if (text.size() < 4 || text.contains(QLatin1Char('@'))) continue;
             const bool place = digit || in.names.isPlace(text) || text.contains(QLatin1Char(','));
-            if (!place) continue;
-            out.push_back({Kind::Address, &run, value.span, 0.86, value.because(), {}});
+            // Of a country whose forms and places nobody here knows, what is written large after a whole label is one.
+            const bool announced = value.whole && value.how != LabelledValue::How::Heading && text.size() >= 6 &&
+                                   text[0].isUpper() && !in.names.isCommonWord(text.section(u' ', 0, 0));
+            if (!place && !announced) continue;
+            out.push_back({Kind::Address, &run, value.span, place ? 0.86 : 0.6, value.because(), {}});
             isAddress[size_t(value.run)] = 1;
         }
-        // A block: lines that go on under an address line, down to one with a postcode.
+    }
+
+    // A block: lines that go on under an address line, down to one with a postcode.
+    void findBlocks(const Surroundings& in, const std::vector<char>& isAddress, std::vector<Candidate>& out) const {
+        const auto& runs = in.screen.runs();
         for (size_t i = 0; i < runs.size(); ++i) {
             if (!isAddress[i]) continue;
             int at = in.screen.lineBelow(int(i));
@@ -80,7 +104,6 @@ public:
         }
     }
 
-private:
     // "Im Raum 12", "Am Dienstag 14 Uhr" are built like "Am Anger 12".
     bool isTimeOrRoom(const Surroundings& in, const QString& text) const {
         for (const PatternMatch& m : m_preposition.all(SearchText(text)))

@@ -30,7 +30,7 @@ private:
     Pattern m_date{
         R"((?i)(?:^|[^\w./\-])([\dOIl]{1,2}(?:st|nd|rd|th)?[ .\-/]{1,2}(?:[\dOIl]{1,2}|de )?[ .\-/]?(?:jan|feb|mar|apr|may|mai|jun|jul|aug|sep|oct|okt|nov|dec|dez|ene|abr|ago|dic|janv|fev|mär|avr|juin|juil|aoû|août|déc|mayo)?[a-zäûéû]{0,7}\.?[ .\-/,]{0,2}(?:de )?[12lI][\dOIlSB]{3}|[\dOIl]{1,2}[./\-][\dOIl]{1,2}[./\-][\dOIl]{2}|[12lI][\dOIlSB]{3}[\-./][\dOIl]{1,2}[\-./][\dOIl]{1,2}|(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]{0,7}\.? [\dOIl]{1,2}(?:st|nd|rd|th)?,? [12lI][\dOIlSB]{3})(?:$|[^\w/\-]))"};
     Pattern m_born{
-        R"((?i)(?:\bborn(?: on)?|date of birth|birth ?date|birthday|\bd\.?o\.?b\.?|\bgeb(?:oren|\.)?(?: am)?|geburts(?:datum|tag)|\bn[ée]e? le|naissance|nacid[oa](?: el)?|nacimiento)[\s:,(]*$)"};
+        R"((?i)(?:\bborn(?: on)?|(?:^|[\s(,;|·])(?:b\.|\*)|date of birth|birth ?date|birthday|\bd\.?o\.?b\.?|\bgeb(?:oren|\.)?(?: am)?|geburts(?:datum|tag)|\bn[ée]e? le|naissance|nacid[oa](?: el)?|nacimiento)[\s:,(]*$)"};
     Pattern m_bornAfter{R"((?i)^[\s,)]*\(?(?:birth|dob|geboren|born)\b)"};
 };
 

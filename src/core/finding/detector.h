@@ -17,8 +17,9 @@ struct Candidate {
     const TextRun* run = nullptr; ///< one of ScreenText's runs
     Span span;
     double confidence = 0;
-    QString reason; ///< a sentence for an officer, without the value
-    QString key;    ///< the value made comparable; empty: the skeleton of the text
+    QString reason;            ///< a sentence for an officer, without the value
+    QString key;               ///< the value made comparable; empty: the skeleton of the text
+    bool byListsAlone = false; ///< a name that only lists of names speak for, not what stands around it
 };
 
 /// What detectors may look at.

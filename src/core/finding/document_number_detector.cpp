@@ -4,6 +4,8 @@
 #include "finding/detector.h"
 #include "language/spelling.h"
 
+#include <algorithm>
+
 namespace eyelid {
 namespace {
 
@@ -13,6 +15,8 @@ public:
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Account && value.kind != Kind::Passport) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
+            // "Account" heads columns and stands in menus; after it on its line comes its number.
+            if (value.label == QLatin1String("account") && value.how != LabelledValue::How::Inside) continue;
             const SearchText text(run.text().mid(value.span.start, value.span.length));
             for (const PatternMatch& m : m_number.all(text)) {
                 int digits = 0, characters = 0;
@@ -20,6 +24,10 @@ public:
                     digits += c.isDigit();
                     characters += c.isLetterOrNumber();
                 }
+                // Letters may be misread figures, but not all of them: "NOTIFICATIONS" is no number.
+                const QString number = m.text(text);
+                const auto read = std::count_if(number.begin(), number.end(), [](QChar c) { return c.isDigit(); });
+                if (2 * read < digits) continue;
                 const bool fits = value.kind == Kind::Account ? digits >= 5 && characters <= 20
                                                               : digits >= 4 && characters >= 6 && characters <= 20;
                 if (!fits) continue;

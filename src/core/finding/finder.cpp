@@ -5,11 +5,13 @@
 #include "finding/check_digits.h"
 #include "finding/detector.h"
 #include "finding/finder_parts.h"
+#include "finding/tagged_values.h"
 #include "language/spelling.h"
 #include "picture/geometry.h"
 #include "reading/page_text.h"
 
 #include <algorithm>
+#include <iterator>
 #include <map>
 #include <QRegularExpression>
 
@@ -138,6 +140,26 @@ std::optional<Page> otherReading(const Page& page) {
     return other;
 }
 
+bool bearsText(const QRectF& picture, const Page& page) {
+    for (const TextLine& line : page.lines)
+        for (const Word& word : line.words)
+            if (word.text.size() > 1 && picture.contains(word.box.center())) return true;
+    return false;
+}
+
+// A small picture beside, over or under a name is most likely that person's.
+bool standsByName(const QRectF& picture, const std::vector<Finding>& findings) {
+    constexpr double reach = 2; // of the picture's size
+    const double far = reach * std::max(picture.width(), picture.height());
+    return std::any_of(findings.begin(), findings.end(), [&](const Finding& f) {
+        if (f.kind != Kind::Person && f.kind != Kind::Username) return false;
+        const QRectF& name = f.boxes.front();
+        const double beside = std::max(name.left() - picture.right(), picture.left() - name.right());
+        const double over = std::max(name.top() - picture.bottom(), picture.top() - name.bottom());
+        return (over < picture.height() / 2 && beside < far) || (beside < 0 && over < far);
+    });
+}
+
 } // namespace
 
 const LabelledValue* labelFor(const ScreenText& screen, const TextRun& run, const Span& span, Kind kind) {
@@ -180,7 +202,7 @@ std::vector<Finding> Finder::find(const Page& page, const Policy& policy, const 
     const size_t inOrder = findings.size();
     // Values that only the reader's second choices show: an address of mail whose @ was read as something else.
     if (const auto other = otherReading(page))
-        for (Finding& f : findRead(*other, policy, watch)) {
+        for (Finding& f : findRead(*other, policy, watch, false)) {
             if (f.kind == Kind::Person || f.kind == Kind::Address || f.kind == Kind::Health) continue;
             // Where part of a word was found as it was read first, that part is what counts.
             const auto known = [&](const QRectF& b) {
@@ -196,14 +218,17 @@ std::vector<Finding> Finder::find(const Page& page, const Policy& policy, const 
             if (f.confidence >= policy.rule(f.kind).threshold) findings.push_back(std::move(f));
         }
     findCodes(page, policy, watch, findings);
-    for (const QRectF& face : page.faces) {
+    for (const Face& face : page.faces) {
+        const bool named = face.sureness < Face::sure;
+        if (named && (bearsText(face.box, page) || !standsByName(face.box, findings))) continue;
         Finding f;
         f.kind = Kind::Face;
-        f.boxes = {face};
-        f.confidence = 0.85;
+        f.boxes = {face.box};
+        f.confidence = named ? 0.7 : 0.85;
         // No key: two faces are never known to be of one person.
         f.textHeight = 8;
-        f.reason = Tr::tr("looks like a face on a photograph");
+        f.reason = named ? Tr::tr("is a small photograph beside somebody's name that may show a face")
+                         : Tr::tr("looks like a face on a photograph");
         if (policy.looksFor(Kind::Face) && f.confidence >= policy.rule(Kind::Face).threshold)
             findings.push_back(std::move(f));
     }
@@ -238,7 +263,7 @@ void Finder::findCodes(const Page& page, const Policy& policy, const WatchList& 
         // Its content is searched as if it stood there.
         static const QRegularExpression parts(QStringLiteral("[\\r\\n;]+"));
         const Page content = pageOfText(code.content.split(parts));
-        const std::vector<Finding> within = findRead(content, policy, watch);
+        const std::vector<Finding> within = findRead(content, policy, watch, false);
         const auto surest = std::max_element(within.begin(), within.end(), [](const Finding& a, const Finding& b) {
             return a.confidence < b.confidence;
         });
@@ -257,7 +282,8 @@ void Finder::findCodes(const Page& page, const Policy& policy, const WatchList& 
     }
 }
 
-std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, const WatchList& watch) const {
+std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, const WatchList& watch,
+                                      bool placed) const {
     const ScreenText screen(page, policy.labels);
     const Surroundings in{screen, m_parts->names, watch};
     const Surroundings inPolicy{screen, m_parts->names, policy.watch};
@@ -274,6 +300,16 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
         return policy.looksFor(c.kind) && c.confidence >= rule.threshold &&
                !policy.exceptions.holds(c.run->text().mid(c.span.start, c.span.length));
     };
+    // Text without a place on a page has no surroundings to be told by. What is excepted is settled as well.
+    if (placed) {
+        const TaggedPage tagged(in);
+        tagged.dropNobodys(candidates);
+        std::vector<Candidate> settled;
+        for (const Candidate& c : candidates)
+            if (wanted(c) || policy.exceptions.holds(c.run->text().mid(c.span.start, c.span.length)))
+                settled.push_back(c);
+        tagged.find(settled, candidates);
+    }
     std::erase_if(candidates, [&](const Candidate& c) { return !wanted(c); });
     // The surest first; of equals the longer, then the one higher up, so that the order is always the same.
     std::stable_sort(candidates.begin(), candidates.end(), [](const Candidate& a, const Candidate& b) {

@@ -38,7 +38,8 @@ public:
     std::vector<Finding> readableInText(const QString& text, const std::vector<Finding>& values) const;
 
 private:
-    std::vector<Finding> findRead(const Page& page, const Policy& policy, const WatchList& watch) const;
+    std::vector<Finding> findRead(const Page& page, const Policy& policy, const WatchList& watch,
+                                  bool placed = true) const;
     void findCodes(const Page& page, const Policy& policy, const WatchList& watch,
                    std::vector<Finding>& findings) const;
 

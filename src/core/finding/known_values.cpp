@@ -185,7 +185,7 @@ std::vector<Finding> Finder::findInText(const QString& text, const Policy& polic
     // Each spelling by itself: they must not vouch for one another.
     std::vector<Finding> found;
     for (const QString& spelling : spellings(text))
-        for (Finding& f : findRead(pageOfText({spelling}), policy, watch)) found.push_back(std::move(f));
+        for (Finding& f : findRead(pageOfText({spelling}), policy, watch, false)) found.push_back(std::move(f));
     // Nor are words joined by hyphens, as files are named, a passphrase.
     static const QRegularExpression joined(QStringLiteral("^\\w+([-_]\\w+)+$"));
     std::erase_if(found, [](const Finding& f) {

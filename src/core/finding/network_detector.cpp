@@ -23,6 +23,8 @@ public:
                 // Four-part versions look the same; the word before tells.
                 const QString before = run.text().left(span.start).toLower().trimmed();
                 if (m_version.found(SearchText(before))) continue;
+                // An amount whose thousands are parted.
+                if (m_thousands.matchesWhole(m.text(run.search, 1))) continue;
                 if (fits)
                     out.push_back({Kind::Ip, &run, span, 0.95,
                                    Tr::tr("has the form of an IP address: four numbers up to 255"), text});
@@ -69,6 +71,7 @@ public:
     }
 
 private:
+    Pattern m_thousands{R"(\d{1,3}(?:, ?\d{3}){3})"};
     Pattern m_v4{R"((?:^|[^\w.])((?:[\dOlISB]{1,3} ?[.,] ?){3}[\dOlISB]{1,3})(?:$|[^\w.]|[.](?:$|\s)))"};
     Pattern m_v6{R"((?:^|[^\w:])([0-9A-Fa-fOlIS]{0,4}(?:::?[0-9A-Fa-fOlIS]{1,5}){2,8}(?:::)?)(?:$|[^\w:]))"};
     Pattern m_prefix{R"(^(?:2[0-9a-fA-F]{3}|fe80|fd[0-9a-fA-F]{2}|fc[0-9a-fA-F]{2}|64:ff9b):)"};

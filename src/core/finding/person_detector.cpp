@@ -3,6 +3,7 @@
 #include "base/sentence.h"
 #include "finding/detector.h"
 #include "finding/labels.h"
+#include "finding/person_words.h"
 #include "finding/phrase_search.h"
 #include "language/spelling.h"
 
@@ -12,79 +13,6 @@
 
 namespace eyelid {
 namespace {
-
-struct Token {
-    QString text; ///< as read, without punctuation around it
-    Span span;
-    QChar after; ///< the character behind it, null at the end
-    bool capital = false, shouting = false, digits = false;
-    bool initial = false; ///< one letter and a full stop
-};
-
-std::vector<Token> tokensOf(const TextRun& run) {
-    std::vector<Token> tokens;
-    const QString& text = run.text();
-    const auto inner = [&](int i) {
-        const QChar c = text[i];
-        if (c.isLetterOrNumber()) return true;
-        const bool joins = c == QLatin1Char('-') || c == QLatin1Char('\'') || c == QChar(0x2019) ||
-                           c == QLatin1Char('!') || c == QLatin1Char('|');
-        return joins && i > 0 && text[i - 1].isLetter() && i + 1 < text.size() && text[i + 1].isLetterOrNumber();
-    };
-    for (int i = 0; i < text.size();) {
-        if (!inner(i)) {
-            ++i;
-            continue;
-        }
-        const int start = i;
-        while (i < text.size() && inner(i)) ++i;
-        Token t;
-        t.span = {start, i - start};
-        t.text = text.mid(start, i - start);
-        t.after = i < text.size() ? text[i] : QChar();
-        const QString restored = nameRestored(t.text);
-        t.capital = restored[0].isUpper();
-        t.shouting = t.text.size() > 1 && t.text == t.text.toUpper();
-        t.initial = t.text.size() == 1 && t.capital && t.after == QLatin1Char('.');
-        for (const QChar c : restored) t.digits = t.digits || c.isDigit();
-        tokens.push_back(std::move(t));
-    }
-    return tokens;
-}
-
-QString plain(const Token& t) {
-    return withoutAccents(t.text).toLower();
-}
-
-bool isParticle(const Token& t) {
-    static const QSet<QString> particles{"van", "von", "der", "den", "de", "la", "le",  "del", "di",   "da", "dos",
-                                         "du",  "ter", "ten", "te",  "el", "al", "bin", "ibn", "bint", "zu", "zur",
-                                         "af",  "av",  "y",   "e",   "ap", "st", "ni",  "nic", "mac",  "san"};
-    return particles.contains(plain(t)) && !t.shouting;
-}
-
-bool isTitle(const Token& t) {
-    static const QSet<QString> titles{"mr",           "mrs",    "ms",       "miss",    "mx",   "dr",       "prof",
-                                      "professor",    "sir",    "dame",     "lady",    "lord", "rev",      "herr",
-                                      "frau",         "herrn",  "fraulein", "mme",     "mlle", "monsieur", "madame",
-                                      "mademoiselle", "maitre", "sr",       "sra",     "srta", "senor",    "senora",
-                                      "don",          "dona",   "capt",     "captain", "sgt",  "judge",    "nurse"};
-    // Those that are written small in running text.
-    static const QSet<QString> small{"senor", "senora", "senorita", "monsieur", "madame", "mademoiselle"};
-    return (t.capital && titles.contains(plain(t))) || small.contains(plain(t));
-}
-
-// Weekdays, months and words on buttons are capitals in the lists of names too.
-bool isCalendarWord(const Token& t) {
-    static const QSet<QString> words{
-        "monday",   "tuesday", "wednesday", "thursday", "friday",   "saturday",   "sunday",    "january", "february",
-        "march",    "april",   "may",       "june",     "july",     "august",     "september", "october", "november",
-        "december", "jan",     "feb",       "mar",      "apr",      "jun",        "jul",       "aug",     "sep",
-        "sept",     "oct",     "nov",       "dec",      "mon",      "tue",        "wed",       "thu",     "fri",
-        "sat",      "sun",     "montag",    "dienstag", "mittwoch", "donnerstag", "freitag",   "samstag", "sonntag",
-        "januar",   "februar", "marz",      "mai",      "juni",     "juli",       "oktober",   "dezember"};
-    return words.contains(plain(t));
-}
 
 struct Sequence {
     size_t first = 0, last = 0; // tokens, inclusive
@@ -134,7 +62,8 @@ public:
         for (Proposal& p : proposals) {
             if (p.sum < 0.45) continue;
             wholeCell(in, p);
-            out.push_back({Kind::Person, p.on, p.span, std::clamp(p.sum, 0.0, 0.98), sentence(p), skeleton(p.name)});
+            out.push_back({Kind::Person, p.on, p.span, std::clamp(p.sum, 0.0, 0.98), sentence(p), skeleton(p.name),
+                           !p.spokenFor});
             if (p.sum >= 0.55) sure.push_back(&p);
         }
         carryParts(in, sure, out);
@@ -151,9 +80,14 @@ private:
         double sum = 0;
         QStringList evidence;
         bool wholeLine = false;
-        bool inCell = false; ///< a label, a heading or its column speaks for it
-        bool single = false; ///< one word that no list knows as an ordinary one
-        bool shaped = false; ///< looks like a name even where no list knows it
+        bool inCell = false;    ///< a label, a heading or its column speaks for it
+        bool single = false;    ///< one word that no list knows as an ordinary one
+        bool shaped = false;    ///< looks like a name even where no list knows it
+        bool spokenFor = false; ///< by what stands right by it, not by lists of names and their likes alone
+        void speakFor(const QString& because) {
+            evidence << because;
+            spokenFor = true;
+        }
     };
 
     // A name alone in its cell that a misread letter broke: what is left of it belongs to it.
@@ -295,7 +229,7 @@ private:
             // "Your operator Ines", also where the line breaks between the two.
             if (!common && inRole(in, run, tokens, first)) {
                 sum += 0.35;
-                p.evidence << Tr::tr("follows a word for somebody's part");
+                p.speakFor(Tr::tr("follows a word for somebody's part"));
             }
         } else {
             int known = 0;
@@ -332,18 +266,16 @@ private:
             if (!isParticle(tokens[i]) && ordinary(tokens[i])) p.shaped = false;
         if (afterTitle) {
             sum += 0.6;
-            p.evidence << Tr::tr("follows a title");
-            span.length += span.start - tokens[start - 1].span.start;
-            span.start = tokens[start - 1].span.start;
+            p.speakFor(Tr::tr("follows a title"));
         }
         p.inCell = label && label->how != LabelledValue::How::Inside;
         if (greeted) {
             sum += 0.5;
-            p.evidence << Tr::tr("follows a greeting");
+            p.speakFor(Tr::tr("follows a greeting"));
         }
         if (closed && first == 0) {
             sum += 0.5;
-            p.evidence << Tr::tr("stands under a letter's closing");
+            p.speakFor(Tr::tr("stands under a letter's closing"));
         }
         if (label) {
             // A label speaks for the first name-like words of its value.
@@ -351,10 +283,14 @@ private:
             const bool weak = !label->whole && label->how == LabelledValue::How::Above;
             sum += weak ? 0.2 : label->how == LabelledValue::How::Heading ? 0.45 : 0.5;
             p.evidence << label->because();
+            // A heading speaks for what stands far below it as well, which need not be of its column; and any label for
+            // a word of every day.
+            p.spokenFor = p.spokenFor || (label->how != LabelledValue::How::Heading &&
+                                          !(count == 1 && names.isCommonWord(tokens[first].text)));
         }
         if (count >= 2 && inRole(in, run, tokens, first)) {
             sum += 0.35;
-            p.evidence << Tr::tr("follows a word for somebody's part");
+            p.speakFor(Tr::tr("follows a word for somebody's part"));
         } else if (first > 0 && count >= 2 && speaksOfPeople(tokens[first - 1])) {
             sum += 0.18;
             p.evidence << Tr::tr("stands where a person is spoken of");
@@ -367,12 +303,15 @@ private:
         // "rue de la Halle", "Avenida de la Alameda": what a street is called after.
         if (const size_t at = beforeParticles(tokens, first); at < first && isThing(tokens[at])) sum -= 0.4;
         if (end > last) span.length = tokens[end].span.end() - span.start;
-        p.span = span;
         p.sum = sum;
         // A time or a number behind it does not make it less of a list's entry.
         bool lettersAfter = false;
         for (int i = span.end(); i < run.text().size(); ++i) lettersAfter = lettersAfter || run.text()[i].isLetter();
-        p.wholeLine = span.start <= 1 && !lettersAfter;
+        const int begin = afterTitle ? tokens[start - 1].span.start : span.start;
+        p.wholeLine = begin <= 1 && !lettersAfter;
+        // A cell's or a line's value is the title and the name; in a sentence or a greeting the name alone is
+        // somebody's.
+        p.span = p.wholeLine ? Span{begin, span.end() - begin} : span;
         for (size_t i = first; i <= end; ++i) p.name += tokens[i].text + QLatin1Char(' ');
         if (reversed) {
             p.name.clear();
@@ -383,12 +322,8 @@ private:
     }
 
     static bool isGreeting(const std::vector<Token>& tokens, size_t at) {
-        static const QSet<QString> greetings{"dear",  "hello",    "hi",       "hey",       "liebe",   "lieber",
-                                             "hallo", "geehrte",  "geehrter", "bonjour",   "cher",    "chere",
-                                             "salut", "estimado", "estimada", "hola",      "querido", "querida",
-                                             "beste", "geachte",  "morning",  "afternoon", "evening"};
         if (isTitle(tokens[at])) return at > 0 && isGreeting(tokens, at - 1);
-        return greetings.contains(plain(tokens[at]));
+        return isGreetingWord(tokens[at]);
     }
 
     bool followsClosing(const Surroundings& in, int index) const {
@@ -397,29 +332,10 @@ private:
         return false;
     }
 
-    static bool speaksOfPeople(const Token& t) {
-        static const QSet<QString> words{
-            "by",        "from",     "with",     "call",     "called",    "contact",  "contacted", "tenant",
-            "neighbour", "neighbor", "occupier", "customer", "holder",    "owner",    "wife",      "husband",
-            "daughter",  "son",      "mother",   "father",   "colleague", "engineer", "inspector", "operator",
-            "agent",     "patient",  "told",     "asked",    "met",       "spoke",    "name",      "called",
-            "and",       "to",       "for",      "per",      "von",       "mit",      "herr",      "durch",
-            "par",       "avec",     "por",      "con",      "is",        "am",       "re",        "cc",
-            "visited",   "met",      "saw",      "emailed",  "rang",      "phoned",   "partner",   "user",
-            "kunde",     "kundin"};
-        return words.contains(plain(t));
-    }
-
     static bool inRole(const Surroundings& in, const TextRun& run, const std::vector<Token>& tokens, size_t at) {
-        static const QSet<QString> roles{
-            "tenant",   "neighbour", "neighbor", "occupier", "customer", "holder",  "owner",      "wife",
-            "husband",  "daughter",  "son",      "mother",   "father",   "brother", "sister",     "colleague",
-            "engineer", "inspector", "operator", "agent",    "patient",  "partner", "technician", "manager",
-            "driver",   "nurse",     "teacher",  "kollege",  "kollegin", "kunde",   "kundin",     "mutter",
-            "vater",    "collegue",  "mere",     "pere",     "madre",    "padre"};
         // What heads a field can also stand before a name in a sentence: "la secretaria", "der Zeuge".
         const auto isRole = [&](const Token& t) {
-            if (roles.contains(plain(t))) return true;
+            if (isRoleWord(t)) return true;
             if (t.text.size() < 5 || isTitle(t)) return false;
             const auto hit = labelHit(t.text);
             return hit && hit->whole && hit->kind == Kind::Person;
@@ -433,62 +349,11 @@ private:
         return false;
     }
 
-    // In French, Spanish and German the word for a firm, a house or an office comes first.
-    static bool leadsAThing(const Token& t) {
-        static const QSet<QString> words{
-            "mutuelle",     "banque",      "societe",     "hotel",       "hostal",      "clinica",      "clinique",
-            "hopital",      "hospital",    "ecole",       "lycee",       "college",     "mairie",       "tribunal",
-            "syndicat",     "sindicato",   "association", "asociacion",  "fundacion",   "fondation",    "institut",
-            "instituto",    "colegio",     "escuela",     "universidad", "universite",  "ayuntamiento", "banco",
-            "caja",         "gymnasium",   "realschule",  "grundschule", "schule",      "praxis",       "klinik",
-            "labor",        "laboratorio", "laboratoire", "pharmacie",   "farmacia",    "apotheke",     "kanzlei",
-            "versicherung", "sparkasse",   "volksbank",   "stadt",       "landkreis",   "amtsgericht",  "landgericht",
-            "kaufhaus",     "autohaus",    "gasthof",     "restaurant",  "restaurante", "cafe",         "museum",
-            "musee",        "museo",       "teatro",      "theatre",     "theater",     "parque",       "parc",
-            "lohnburo",     "buro",        "verein",      "verlag",      "bank",        "club",         "port",
-            "puerto",       "lac",         "lago",        "mont",        "monte",       "santa",        "saint",
-            "sainte",       "bad",         "mount",       "lake",        "fort",        "new",          "the",
-            "clinica",      "veterinaria", "veterinario", "empleo",      "grupo",       "groupe",       "gruppe",
-            "federation",   "federacion",  "agence",      "agencia",     "agentur",     "cabinet",      "despacho",
-            "taller"};
-        return words.contains(plain(t));
-    }
-
     static size_t beforeParticles(const std::vector<Token>& tokens, size_t first) {
         size_t at = first;
         while (at > 0 && isParticle(tokens[at - 1])) --at;
-        static const QSet<QString> articles{"de", "la", "las", "los", "les", "des", "du", "del", "el", "der", "the"};
-        while (at > 0 && articles.contains(plain(tokens[at - 1]))) --at;
+        while (at > 0 && isArticle(tokens[at - 1])) --at;
         return at > 0 ? at - 1 : first;
-    }
-
-    static bool isThing(const Token& t) {
-        static const QSet<QString> words{
-            "street",       "road",       "lane",        "avenue",    "close",        "house",      "gardens",
-            "terrace",      "court",      "drive",       "place",     "square",       "hill",       "park",
-            "way",          "crescent",   "ltd",         "limited",   "inc",          "llc",        "plc",
-            "gmbh",         "ag",         "sa",          "sarl",      "water",        "bank",       "group",
-            "company",      "council",    "university",  "school",    "college",      "hospital",   "station",
-            "bridge",       "river",      "lake",        "island",    "county",       "city",       "airport",
-            "hotel",        "office",     "department",  "team",      "service",      "services",   "support",
-            "centre",       "center",     "depot",       "pump",      "plant",        "reservoir",  "store",
-            "app",          "edition",    "version",     "pro",       "cloud",        "server",     "project",
-            "plan",         "report",     "invoice",     "settings",  "page",         "view",       "overview",
-            "straße",       "strasse",    "academy",     "logistics", "outfitters",   "pathology",  "savings",
-            "rooms",        "services",   "calle",       "avenida",   "plaza",        "paseo",      "camino",
-            "boulevard",    "chemin",     "impasse",     "quai",      "ruelle",       "carrer",     "ronda",
-            "gasse",        "clinic",     "surgery",     "practice",  "pharmacy",     "laboratory", "institute",
-            "foundation",   "trust",      "association", "union",     "club",         "society",    "museum",
-            "theatre",      "theater",    "gallery",     "library",   "mall",         "arena",      "stadium",
-            "beach",        "harbour",    "harbor",      "port",      "corp",         "co",         "llp",
-            "bv",           "nv",         "ab",          "oy",        "kg",           "ohg",        "ev",
-            "sl",           "srl",        "holdings",    "partners",  "associates",   "consulting", "studio",
-            "studios",      "labs",       "media",       "news",      "journal",      "magazine",   "restaurant",
-            "cafe",         "grocers",    "motors",      "airlines",  "railway",      "logistik",   "versicherung",
-            "krankenkasse", "klinik",     "gymnasium",   "schule",    "verlag",       "werke",      "stadtwerke",
-            "seguros",      "assurances", "mutuelle",    "weg",       "platz",        "allee",      "rue",
-            "insurance",    "solutions",  "systems",     "software",  "technologies", "energy",     "works"};
-        return words.contains(plain(t));
     }
 
     // If most of what looks like a name in a column or a row of tiles is one, so is the rest.
@@ -557,7 +422,7 @@ private:
                 if (local.contains(last) &&
                     (local.contains(first) || (local.startsWith(first.left(1)) && last.size() >= 5))) {
                     p.sum += 0.4;
-                    p.evidence << Tr::tr("is what a mail address on the screen is made from");
+                    p.speakFor(Tr::tr("is what a mail address on the screen is made from"));
                     break;
                 }
         }

@@ -16,11 +16,12 @@ public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         eachRun(in.screen, [&](const TextRun& run) {
             for (const PatternMatch& m : m_candidate.all(run.search)) {
-                const Span& span = m.groups[0];
+                const Span& span = m.groups[1];
                 if (!counts(run, span)) continue;
                 judge(in, run, span, out);
             }
         });
+        findLabelled(in, out);
     }
 
 private:
@@ -83,6 +84,24 @@ private:
             add(0.75, Tr::tr("has the form of a North American phone number"));
     }
 
+    // What a label announces is one, though nobody could dial it.
+    void findLabelled(const Surroundings& in, std::vector<Candidate>& out) const {
+        for (const LabelledValue& value : in.screen.labelled()) {
+            if (value.kind != Kind::Phone || value.how == LabelledValue::How::Heading) continue;
+            const TextRun& run = in.screen.runs()[size_t(value.run)];
+            const SearchText text(run.text().mid(value.span.start, value.span.length));
+            for (const PatternMatch& m : m_announced.all(text)) {
+                const QString number = m.text(text);
+                const auto digits = std::count_if(number.begin(), number.end(), [](QChar c) { return c.isDigit(); });
+                constexpr int fewest = 5, most = 18;
+                if (digits < fewest || digits > most || m_date.matchesWhole(number.trimmed())) continue;
+                const Span span{value.span.start + m.groups[0].start, m.groups[0].length};
+                out.push_back({Kind::Phone, &run, span, 0.72, value.because(), {}});
+                break;
+            }
+        }
+    }
+
     // Written without anything before it: only beside a mail address, or alone on a line of a Spanish page.
     bool nationalSpanish(const Surroundings& in, const TextRun& run, const Span& span, const QString& text) const {
         if (!m_spanish.matchesWhole(text)) return false;
@@ -92,7 +111,10 @@ private:
 
     Pattern m_spanish{R"([6-9]\d{2} ?\d{3} ?\d{3}|[89]\d ?\d{3} ?\d{2} ?\d{2}|[6-9]\d{2} ?\d{2} ?\d{2} ?\d{2})"};
     Pattern m_grouped{R"(\d{1,3}(?:[ .]\d{3}){2,})"};
-    Pattern m_candidate{R"([+(]{0,2}[\dOlI@](?:[\dOlISB@]|[ ()./\-–]{1,3}[\dOlISB@(]){6,18})"};
+    Pattern m_announced{R"(^[ :#]{0,3}(?:\+ ?)?\(?\d(?:[ ()./\-–]{0,3}\d){4,17})"};
+    // From the start of a word: the l of "tel." is no one.
+    Pattern m_candidate{
+        R"((?:^|[^\p{L}\d])((?:\+ )?[+(]{0,2}[\dOlI@](?:[\dOlISB@]|[ ()./\-–]{1,3}[\dOlISB@(]){6,18}))"};
     Pattern m_northAmerican{R"((?:\+?1[ .\-]?)?(?:\(\d{3}\) ?|\d{3}[ .\-])\d{3}[ .\-]\d{4})"};
     Pattern m_date{
         R"(\d{4}[\-./]\d{1,2}[\-./]\d{1,2}(?:\D.*)?|\d{1,2}[\-./]\d{1,2}[\-./](?:\d{2}|\d{4})(?:[^\d./\-].*)?|\d{1,3}(?:\.\d{1,3}){3})"};

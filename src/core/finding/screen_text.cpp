@@ -149,8 +149,10 @@ public:
         : m_screen(screen), m_lines(screen.m_page.lines), m_hits(m_lines.size()), m_heads(m_lines.size(), 0) {
         for (size_t kind = 0; kind < labels.size(); ++kind)
             for (const QString& phrase : labels[kind]) m_ofPolicy.insert(skeleton(phrase), {Kind(kind), phrase, true});
-        for (size_t i = 0; i < m_lines.size(); ++i)
-            if (!text(i).contains(coverBlock)) m_hits[i] = hitOf(text(i)); // else it has its value
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            m_screen.m_labelOf.push_back(hitOf(text(i)));
+            if (!text(i).contains(coverBlock)) m_hits[i] = m_screen.m_labelOf.back(); // else it has its value
+        }
     }
 
     // "Name: …", "token=…".

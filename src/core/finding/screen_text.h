@@ -3,9 +3,11 @@
 #pragma once
 
 #include "finding/kind.h"
+#include "finding/labels.h"
 #include "finding/pattern.h"
 #include "reading/page.h"
 
+#include <optional>
 #include <QRectF>
 #include <QStringList>
 #include <span>
@@ -61,6 +63,8 @@ public:
 
     /// Whether a mail address stands on the line or near it, above, below or beside: somebody's details.
     bool nearMail(int line) const { return m_nearMail[size_t(line)]; }
+    /// What a line says as a label, where it is one.
+    const std::optional<LabelHit>& labelOf(int line) const { return m_labelOf[size_t(line)]; }
     /// The language the text itself tells (ISO 639-2), or empty.
     const QString& language() const { return m_language; }
 
@@ -78,6 +82,7 @@ private:
     std::vector<char> m_nearMail;
     QString m_language;
     std::vector<LabelledValue> m_labelled;
+    std::vector<std::optional<LabelHit>> m_labelOf;
 };
 
 } // namespace eyelid

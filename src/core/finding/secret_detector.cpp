@@ -38,6 +38,28 @@ bool unlikeLanguage(const QString& token) {
     return types >= 2 && changes * 4 >= token.size() && entropy(token) >= 3.6;
 }
 
+// A name of a file, an icon or a class: mostly words, parted by signs.
+bool isOfWords(const QString& token, const Names& names) {
+    static const QRegularExpression signs(QStringLiteral("[-_+\\d]+"));
+    constexpr int shortest = 3; // letters of a word that says something
+    qsizetype letters = 0, ofWords = 0;
+    for (const QString& part : token.split(signs, Qt::SkipEmptyParts)) {
+        letters += part.size();
+        if (part.size() >= shortest && (part == part.toLower() || part == part.toUpper()) && names.isCommonWord(part))
+            ofWords += part.size();
+    }
+    return 2 * ofWords > letters;
+}
+
+// No word of a sentence: digits or signs within, or capitals after the first letter.
+bool isUnlikeWord(const QString& text) {
+    for (qsizetype i = 0; i < text.size(); ++i) {
+        const QChar c = text[i];
+        if (c.isDigit() || (i > 0 && c.isUpper()) || QStringLiteral("!#$%&*+=?@^~_").contains(c)) return true;
+    }
+    return false;
+}
+
 class SecretDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
@@ -66,8 +88,11 @@ public:
                     (value.count(QRegularExpression(QStringLiteral("\\d"))) >= 2))
                     add(m.groups[1], 0.85, Tr::tr("follows a word for a password, key or token"));
             }
+            for (const PatternMatch& m : m_told.all(run.search))
+                if (isUnlikeWord(m.text(run.search, 1)) && !m_placeholder.matchesWhole(m.text(run.search, 1)))
+                    add(m.groups[1], 0.85, Tr::tr("is told to be a password, key or token"));
             for (const PatternMatch& m : m_token.all(run.search))
-                if (unlikeLanguage(m.text(run.search, 1)))
+                if (unlikeLanguage(m.text(run.search, 1)) && !isOfWords(m.text(run.search, 1), in.names))
                     add(m.groups[1], 0.7, Tr::tr("is long and unlike any language, as keys are"));
         });
         findKeyBlocks(in, out);
@@ -126,6 +151,9 @@ private:
         R"RX((?i)((?:[a-z0-9]+[_\-.])*(?:pass(?:word|wd|phrase|wort)?|pwd|secret|token|api_?key|apikey|access_?key|auth_?key|private_?key|signing_?key|client_?secret|bearer|authorization|credential|cookie|session_?(?:id|key)?|sid|jsessionid|kennwort|contraseña|mot_?de_?passe|clave|sig|signature))["']?\s?[=:]\s?["']?(?:bearer |basic )?([^\s"',;&<>{}]{3,}))RX"};
     Pattern m_inAddress{R"((?i)[a-z][a-z0-9+.\-]+://[^\s/:@]+:([^\s/@]{2,})@)"};
     Pattern m_spoken{R"((?i)\b(?:key|token|secret|password|passphrase|bearer)\s["']?([^\s"',;]{8,}))"};
+    // "The password for the portal is …", "Kennwort lautet …", "pw: …".
+    Pattern m_told{
+        R"((?i)\b(?:password|passphrase|passcode|passwd|pass|pwd|pw|pin|passwort|kennwort|mot de passe|mdp|contraseña|clave)\b(?: (?:for|of|to|für|zum|pour|de|para)(?: \p{L}+){1,5})?(?:\s?[:=]\s?| (?:is|was|ist|war|lautet|est|es|era)(?: now| still| jetzt)?:? | )["'“„«]?([^\s"'”“«»,;]{3,40}[^\s"'”“«»,;.:)]))"};
     Pattern m_token{R"((?:^|[\s"'=:(\[<,/])([A-Za-z0-9+_\-]{20,}={0,2})(?:$|[\s"')\]>,;&.]))"};
     Pattern m_placeholder{
         R"((?i)[*•·.xX●_\-]+|<.*>|\$\{?.*|%.*%|null|none|true|false|yes|no|required|optional|hidden|expired|changeme.*|bearer|basic|digest|\[.*\]?)"};

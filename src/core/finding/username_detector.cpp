@@ -36,6 +36,11 @@ public:
                 if (ordinary(word) || in.names.isCommonWord(word)) continue;
                 out.push_back({Kind::Username, &run, m.groups[1], 0.75, Tr::tr("follows the word \"user\""), {}});
             }
+            for (const PatternMatch& m : m_told.all(run.search)) {
+                const QString word = m.text(run.search, 1);
+                if (ordinary(word) || in.names.isCommonWord(word)) continue;
+                out.push_back({Kind::Username, &run, m.groups[1], 0.8, Tr::tr("is told to be a user name"), {}});
+            }
         }
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Username) continue;
@@ -54,6 +59,9 @@ private:
         R"((?i)(?:\b|_)(?:user(?:name|id)?|login|logname|uid|account_name|benutzer|utilisateur|usuario)["']?\s?[=:]\s?["']?([A-Za-z][A-Za-z0-9._\-]{1,31})(?:$|[^@\w]))"};
     Pattern m_spoken{
         R"((?i)\b(?:user|login|benutzer|utilisateur|usuario|as user|su -|sudo -u|ssh -l)\s([a-z][a-z0-9._\-]{2,31})\b)"};
+    // "The login for the portal is …", "sign in as …", "Benutzername lautet …".
+    Pattern m_told{
+        R"((?i)\b(?:(?:login|user ?name|user ?id|user|benutzer(?:name)?|anmeldename|identifiant|usuario)(?: (?:for|of|to|für|zum|pour|de|para)(?: \p{L}+){1,5})?(?:\s?[:=]\s?| (?:is|was|ist|war|lautet|est|es|era):? )|(?:log(?:ged)?|sign(?:ed)?)[ \-]?(?:in|on) (?:as|with) |anmelden (?:als|mit) )["'“„«]?([\p{L}][\p{L}\d._\-]{1,30}[\p{L}\d])(?:$|[^@\p{L}\d]))"};
     Pattern m_form{R"([A-Za-z][A-Za-z0-9._\-\\]{2,40})"};
 };
 

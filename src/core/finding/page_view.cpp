@@ -1,6 +1,5 @@
-#include "page_view.h"
+#include "finding/page_view.h"
 
-#include "finding/labels.h"
 #include "language/spelling.h"
 #include "picture/geometry.h"
 
@@ -10,15 +9,16 @@
 namespace eyelid {
 namespace {
 
-constexpr int letterFeatures = 4096;                    // letters three at a time, hashed
-constexpr double alignedWithin = 1.4, nearestBelow = 9; // heights of a small x
-constexpr int proseLength = 40;                         // characters of a line
+constexpr int letterFeatures = 6144, wordFeatures = 6144; // letters three at a time and whole words, hashed
+constexpr int longestWhole = 16;                          // characters of a word that is taken as a whole
+constexpr double alignedWithin = 1.4, nearestBelow = 9;   // heights of a small x
+constexpr int proseLength = 40;                           // characters of a line
 
 // FNV-1a (Fowler, Noll and Vo): the same in every process.
-int hashed(QStringView letters) {
+quint32 hashed(QStringView letters) {
     quint32 hash = 2166136261u;
     for (const QChar c : letters) hash = (hash ^ c.unicode()) * 16777619u;
-    return int(hash % letterFeatures);
+    return hash;
 }
 
 // The flags of a word, each with a number of its own after those of the letters.
@@ -29,8 +29,10 @@ public:
         QString spelt(u'^');
         for (const QChar c : withoutAccents(core).toLower()) spelt += c.isDigit() ? QChar(u'0') : c;
         spelt += u'$';
-        for (qsizetype i = 0; i + 2 < spelt.size(); ++i) add(hashed(QStringView(spelt).mid(i, 3)));
-        if (spelt.size() <= 8) add(hashed(spelt));
+        for (qsizetype i = 0; i + 2 < spelt.size(); ++i)
+            add(int(hashed(QStringView(spelt).mid(i, 3)) % letterFeatures));
+        if (spelt.size() > 2 && spelt.size() <= longestWhole + 2)
+            add(letterFeatures + int(hashed(spelt) % wordFeatures));
     }
     /// `flag` of a group of at most `size`; groups are numbered in the order they are asked for.
     void flag(int size, int which) {
@@ -48,7 +50,7 @@ public:
 private:
     void add(int id) { m_ids.push_back(id); }
     std::vector<int> m_ids;
-    int m_next = letterFeatures;
+    int m_next = letterFeatures + wordFeatures;
 };
 
 int bucket(double value, std::initializer_list<double> from) {
@@ -133,7 +135,7 @@ public:
 private:
     void addLine(int line) {
         const auto& words = m_screen.page().lines[size_t(line)].words;
-        const auto label = labelHit(m_screen.runs()[size_t(line)].text());
+        const auto& label = m_screen.labelOf(line);
         int at = 0;
         for (size_t k = 0; k < words.size(); ++k) {
             ViewedWord word;
@@ -154,8 +156,8 @@ private:
         const QString core = text.mid(from, to - from);
         Features f;
         f.letters(core);
+        describeLists(f, core); // first: train.py knows where these are
         describeForm(f, text, core);
-        describeLists(f, core);
         f.flag(8, bucket(double(core.size()), {1, 2, 3, 4, 6, 9, 13}));
         f.flag(at == 0);
         f.flag(at + 1 == count);

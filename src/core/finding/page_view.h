@@ -10,9 +10,9 @@
 
 namespace eyelid {
 
-/// What is true of a word, as numbers from 0 to viewFeatures - 1, each at most once: its letters three at a time, what
-/// lists know of it, its form, its type, its place on its line, and what a label says of it.
-inline constexpr int viewFeatures = 4096 + 512;
+/// What is true of a word, as numbers from 0 to viewFeatures - 1, each at most once: its letters three at a time, the
+/// word as a whole, what lists know of it, its form, its type, its place on its line, and what a label says of it.
+inline constexpr int viewFeatures = 6144 + 6144 + 512;
 
 /// Single words around a word, in this order.
 enum class Near {

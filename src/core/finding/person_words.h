@@ -1,0 +1,36 @@
+// A line as words, as names are looked for in it, and what single words tell of what stands around them.
+#pragma once
+
+#include "finding/screen_text.h"
+
+#include <QString>
+#include <vector>
+
+namespace eyelid {
+
+struct Token {
+    QString text; ///< as read, without punctuation around it
+    Span span;
+    QChar after; ///< the character behind it, null at the end
+    bool capital = false, shouting = false, digits = false;
+    bool initial = false; ///< one letter and a full stop
+};
+
+std::vector<Token> tokensOf(const TextRun& run);
+
+/// Lower case, without accents.
+QString plain(const Token& t);
+
+// By the shipped list of words around names (data/words/around-names.txt).
+bool isParticle(const Token& t);     ///< "von", "de": within a name
+bool isTitle(const Token& t);        ///< "Mr", "Frau"
+bool isCalendarWord(const Token& t); ///< weekdays and months: capitals in the lists of names too
+bool isGreetingWord(const Token& t); ///< "Dear", "Hallo"
+bool speaksOfPeople(const Token& t); ///< "called", "with": a person may follow
+bool isRoleWord(const Token& t);     ///< "operator", "Mutter": somebody's part
+bool isArticle(const Token& t);      ///< before what a street or a house is called after
+bool isThing(const Token& t);        ///< "Ltd", "Street", "Hospital": what bears a name and is nobody
+/// In French, Spanish and German the word for a firm, a house or an office comes first.
+bool leadsAThing(const Token& t);
+
+} // namespace eyelid

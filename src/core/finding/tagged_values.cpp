@@ -1,0 +1,240 @@
+#include "finding/tagged_values.h"
+
+#include "base/sentence.h"
+#include "finding/tagger.h"
+
+#include <algorithm>
+#include <QRegularExpression>
+#include <QSet>
+
+namespace eyelid {
+namespace {
+
+QString reasonFor(Kind kind, Tagger::Ground ground) {
+    const QString what = kindTitle(kind);
+    switch (ground) {
+    case Tagger::Ground::Itself:
+        return sentence(Tr::tr("reads like this kind of value (%1)"), what);
+    case Tagger::Ground::Line:
+        return sentence(Tr::tr("stands where its line has such a value (%1)"), what);
+    case Tagger::Ground::Label:
+        return sentence(Tr::tr("stands beside or under words that speak for it (%1)"), what);
+    case Tagger::Ground::Column:
+        return sentence(Tr::tr("stands in a column of such values (%1)"), what);
+    case Tagger::Ground::Neighbours:
+        return sentence(Tr::tr("stands where such a value stands on this page (%1)"), what);
+    }
+    return {};
+}
+
+// What no value of a kind can be without, however it is written, and how sure the tagger must be of it. The confidences
+// are from what it said of screens it was not taught with (docs/finding.md): dates and plates are told from other dates
+// and numbers by little, names and streets are like much that is nobody's.
+constexpr double likely = 0.6, probable = 0.75, sure = 0.9, verySure = 0.97;
+struct Least {
+    int letters = 0, digits = 0, characters = 0;
+    double confidence = 0;
+};
+Least leastOf(Kind kind) {
+    switch (kind) {
+    case Kind::Person:
+        return {2, 0, 2, sure};
+    case Kind::Address:
+        return {2, 0, 2, verySure};
+    case Kind::Secret:
+        return {0, 0, 4, sure};
+    case Kind::Username:
+        return {1, 0, 3, likely};
+    case Kind::Account:
+        return {0, 4, 5, probable};
+    case Kind::Passport:
+        return {0, 4, 6, probable};
+    case Kind::Record:
+        return {0, 2, 5, sure};
+    case Kind::Dob:
+        return {0, 3, 4, verySure};
+    case Kind::Phone:
+        return {0, 7, 7, probable};
+    default:
+        return {0, 2, 4, sure};
+    }
+}
+
+bool isDate(const QString& text) {
+    static const QRegularExpression date(
+        QStringLiteral("^(\\d{1,2}[./-]\\d{1,2}[./-]\\d{2,4}|\\d{4}[./-]\\d{1,2}[./-]\\d{1,2})$"));
+    return date.match(text).hasMatch();
+}
+
+// Most dates on a screen are of the last years; of births among them only what is beside them can tell, and that is the
+// label's matter (birth_date_detector).
+bool isEarly(const QString& text) {
+    constexpr int lastTold = 2012;
+    static const QRegularExpression year(QStringLiteral("(?<!\\d)(1[89]\\d\\d|20\\d\\d)(?!\\d)"));
+    const auto found = year.match(text);
+    return found.hasMatch() && found.captured(1).toInt() <= lastTold;
+}
+
+bool canBe(const Tagger::Tag& tag, const QString& text) {
+    if (tag.kind != Kind::Dob && isDate(text)) return false;
+    if (tag.kind == Kind::Dob && !isEarly(text)) return false;
+    static const QRegularExpression handle(QStringLiteral("^@?[\\p{L}\\d][\\p{L}\\d._\\\\-]*$"));
+    if (tag.kind == Kind::Username && !handle.match(text).hasMatch()) return false;
+    // Travel documents bear letters and figures alone (ICAO Doc 9303).
+    if (tag.kind == Kind::Passport &&
+        std::any_of(text.begin(), text.end(), [](QChar c) { return !c.isLetterOrNumber() && !c.isSpace(); }))
+        return false;
+    Least has;
+    for (const QChar c : text) {
+        has.letters += c.isLetter();
+        has.digits += c.isDigit();
+        has.characters += !c.isSpace();
+    }
+    const Least least = leastOf(*tag.kind);
+    return tag.confidence >= least.confidence && has.letters >= least.letters && has.digits >= least.digits &&
+           has.characters >= least.characters;
+}
+
+// "token=…" is one word to a reader: so many characters of it are the key and its sign.
+int keyBefore(const QString& text) {
+    for (qsizetype i = 0; i + 1 < text.size(); ++i) {
+        const QChar c = text[i];
+        if (c == u'=' && i > 0) return int(i) + 1;
+        if (c == u':' && i > 1 && text[i + 1] != u'/' && !text[i - 1].isDigit()) return int(i) + 1;
+        if (!c.isLetterOrNumber() && !QStringLiteral("_-.\"'").contains(c)) return 0;
+    }
+    return 0;
+}
+// Signs belong to a secret, but not what quotes it or ends a sentence.
+bool opens(QChar c, bool secret) {
+    return c.isLetterOrNumber() || c == u'+' || c == u'@' ||
+           (secret ? !QStringLiteral("\"'([{<:=“„").contains(c) : c == u'(');
+}
+bool ends(QChar c, bool secret) {
+    return c.isLetterOrNumber() || (secret && !QStringLiteral("\"')]}>,;.”").contains(c));
+}
+
+QStringList wordsOf(const Candidate& candidate) {
+    static const QRegularExpression others(QStringLiteral("[^\\p{L}\\d]+"));
+    return candidate.run->text()
+        .mid(candidate.span.start, candidate.span.length)
+        .toLower()
+        .split(others, Qt::SkipEmptyParts);
+}
+
+// By word: whether a candidate touches it.
+std::vector<char> touched(const std::vector<ViewedWord>& words, const std::vector<Candidate>& settled) {
+    std::vector<char> is(words.size(), 0);
+    const auto mark = [&](int line, int from, int to) {
+        for (size_t w = 0; w < words.size(); ++w)
+            if (words[w].line == line && words[w].span.start < to && words[w].span.end() > from) is[w] = 1;
+    };
+    for (const Candidate& c : settled) {
+        mark(c.run->line, c.span.start, std::min(c.span.end(), c.run->joint));
+        if (c.run->second >= 0)
+            mark(c.run->second, std::max(0, c.span.start - c.run->joint), c.span.end() - c.run->joint);
+    }
+    return is;
+}
+
+} // namespace
+
+TaggedPage::TaggedPage(const Surroundings& in)
+    : m_in(in), m_words(viewOf(in.screen, in.names)), m_judgement(Tagger::shipped().judge(m_words)) {}
+
+// What stands beside a word of a kind and is likelier of it than of nobody belongs to it: no half a name.
+bool TaggedPage::joins(size_t word, Kind kind) const {
+    constexpr double likelyBeside = 0.4;
+    const Tagger::Tag& tag = m_judgement.tags()[word];
+    return tag.kind == kind && tag.confidence >= likelyBeside;
+}
+
+void TaggedPage::add(size_t begin, size_t end, size_t surest, std::vector<Candidate>& out) const {
+    const TextRun& run = m_in.screen.runs()[size_t(m_words[begin].line)];
+    const Tagger::Tag& tag = m_judgement.tags()[surest];
+    int from = m_words[begin].span.start, to = m_words[end - 1].span.end();
+    const QString& text = run.text();
+    from += keyBefore(text.mid(from, to - from));
+    const bool secret = tag.kind == Kind::Secret;
+    // "name@host" in a console: the name alone is somebody's.
+    if (const auto at = text.indexOf(u'@', from + 1); tag.kind == Kind::Username && at >= 0 && at < to) to = int(at);
+    while (from < to && !opens(text[from], secret)) ++from;
+    while (to > from && !ends(text[to - 1], secret)) --to;
+    if (from == to || !canBe(tag, text.mid(from, to - from))) return;
+    if (tag.kind == Kind::Person && !isNameLike(text.mid(from, to - from), tag.confidence)) return;
+    if (tag.kind == Kind::Address && !isPlaceable(begin, end)) return;
+    out.push_back(
+        {*tag.kind, &run, {from, to - from}, tag.confidence, reasonFor(*tag.kind, m_judgement.ground(surest)), {}});
+}
+
+// Names are written large, but for those everybody knows; of a word of
+// every day alone a list must have it, and the tagger be very sure.
+bool TaggedPage::isNameLike(const QString& text, double confidence) const {
+    const Names& names = m_in.names;
+    const auto known = [&](const QString& word) { return names.isGiven(word) || names.isFamily(word); };
+    const QStringList words = text.split(u' ', Qt::SkipEmptyParts);
+    if (words.size() == 1 && names.isCommonWord(text) && !(known(text) && confidence >= verySure)) return false;
+    return std::any_of(words.begin(), words.end(),
+                       [&](const QString& word) { return word[0].isUpper() || known(word); });
+}
+
+// A line of an address bears a number or a place, or stands over or under one that does.
+bool TaggedPage::isPlaceable(size_t begin, size_t end) const {
+    for (size_t w = begin; w < end; ++w) {
+        const ViewedWord& word = m_words[w];
+        const QString text = m_in.screen.runs()[size_t(word.line)].text().mid(word.span.start, word.span.length);
+        if (m_in.names.isPlace(text) || std::any_of(text.begin(), text.end(), [](QChar c) { return c.isDigit(); }))
+            return true;
+        for (const Near where : {Near::AboveFirst, Near::BelowFirst})
+            if (const int other = word.near[size_t(where)]; other >= 0 && joins(size_t(other), Kind::Address))
+                return true;
+    }
+    return false;
+}
+
+void TaggedPage::find(const std::vector<Candidate>& settled, std::vector<Candidate>& out) const {
+    const std::vector<char> taken = touched(m_words, settled);
+    const std::vector<Tagger::Tag>& tags = m_judgement.tags();
+    for (size_t w = 0; w < m_words.size();) {
+        // Words of one kind that follow each other on a line are one value; the surest speaks for it.
+        size_t end = w, surest = w;
+        while (end < m_words.size() && m_words[end].line == m_words[w].line && !taken[end] && tags[w].kind &&
+               joins(end, *tags[w].kind)) {
+            if (tags[end].confidence > tags[surest].confidence) surest = end;
+            ++end;
+        }
+        if (end > w) add(w, end, surest, out);
+        w = std::max(end, w + 1);
+    }
+}
+
+void TaggedPage::dropNobodys(std::vector<Candidate>& candidates) const {
+    std::vector<char> doubted(candidates.size(), 0);
+    QSet<QString> named; // words of names nobody doubts
+    for (size_t i = 0; i < candidates.size(); ++i) {
+        const Candidate& c = candidates[i];
+        if (c.kind != Kind::Person) continue;
+        doubted[i] = isNobodys(c);
+        if (!doubted[i])
+            for (const QString& word : wordsOf(c)) named.insert(word);
+    }
+    std::vector<Candidate> kept;
+    for (size_t i = 0; i < candidates.size(); ++i) {
+        const QStringList words = doubted[i] ? wordsOf(candidates[i]) : QStringList();
+        const bool known =
+            std::any_of(words.begin(), words.end(), [&](const QString& word) { return named.contains(word); });
+        if (!doubted[i] || known) kept.push_back(std::move(candidates[i]));
+    }
+    candidates = std::move(kept);
+}
+
+bool TaggedPage::isNobodys(const Candidate& name) const {
+    constexpr double sureName = 0.9, sureNobodys = 0.98;
+    if (!name.byListsAlone || name.confidence >= sureName) return false;
+    const std::vector<char> of = touched(m_words, {name});
+    for (size_t w = 0; w < m_words.size(); ++w)
+        if (of[w] && m_judgement.tags()[w].nobodys < sureNobodys) return false;
+    return true;
+}
+
+} // namespace eyelid

@@ -1,0 +1,127 @@
+#include "finding/finder.h"
+#include "finding/page_view.h"
+#include "finding/tagger.h"
+#include "support/made.h"
+
+#include <set>
+#include <thread>
+
+using namespace eyelid;
+
+namespace {
+
+// Three cards side by side, as an invoice has them.
+Page cards() {
+    made::PageMaker page;
+    int x = 20;
+    const char* const columns[3][5] = {
+        {"From", "Marek Vondra", "Dlouhá 212", "602 00 Brnov", "Phone: + 420 - 12 12 23 52"},
+        {"To", "Ilse Brandner", "Am Kirchanger 14", "83071 Stephansried", "Phone: 08036 99 71 24"},
+        {"Ship to", "Aino Lahtela", "Kaivokatu 7 B", "00100 Helsingfors", "Phone: 09 455 21 30"}};
+    for (const auto& column : columns) {
+        int y = 40;
+        for (const char* line : column) {
+            page.line(QString::fromUtf8(line), x, y);
+            y += 24;
+        }
+        x += 420;
+    }
+    return page.page();
+}
+
+bool finds(const Page& page, Kind kind, const char* text) {
+    static const Finder finder;
+    static const Policy policy = *loadPolicy(QStringLiteral("everything"));
+    for (const Finding& f : finder.find(page, policy, {})) {
+        UNSCOPED_INFO(kindName(f.kind).toStdString() << " " << f.text.toStdString());
+        if (f.kind == kind && f.text.contains(QString::fromUtf8(text))) return true;
+    }
+    return false;
+}
+
+} // namespace
+
+TEST_CASE("a page is seen the same whenever it is looked at, and every number of it means something") {
+    const Page page = cards();
+    const ScreenText screen(page);
+    const Names names;
+    const std::vector<ViewedWord> view = viewOf(screen, names);
+    size_t words = 0;
+    for (const TextLine& line : page.lines) words += line.words.size();
+    REQUIRE(view.size() == words);
+    const auto exists = [&](int word) { return word >= -1 && word < int(view.size()); };
+    for (size_t w = 0; w < view.size(); ++w) {
+        const ViewedWord& word = view[w];
+        CHECK(std::set<int>(word.features.begin(), word.features.end()).size() == word.features.size());
+        CHECK((word.features.front() >= 0 && word.features.back() < viewFeatures));
+        CHECK(word.near[size_t(Near::Self)] == int(w));
+        CHECK(std::all_of(word.near.begin(), word.near.end(), exists));
+        for (const auto& group : word.around) CHECK(std::all_of(group.begin(), group.end(), exists));
+        CHECK(viewOf(screen, names)[w].features == word.features);
+    }
+}
+
+TEST_CASE("lines of an address in a card are found beside other cards, of countries no rule knows") {
+    const Page page = cards();
+    for (const char* line : {"Am Kirchanger 14", "83071 Stephansried", "Kaivokatu 7 B"})
+        CHECK(finds(page, Kind::Address, line));
+    for (const char* name : {"Marek Vondra", "Ilse Brandner", "Aino Lahtela"}) CHECK(finds(page, Kind::Person, name));
+}
+
+TEST_CASE("a given name over a bubble and a user name that is told are found") {
+    made::PageMaker chat;
+    chat.line(QStringLiteral("Mireille 9:41"), 20, 40)
+        .line(QStringLiteral("The login is mhaldane and the password is Tulip4471!"), 20, 64)
+        .line(QStringLiteral("Torvald 9:43"), 420, 110)
+        .line(QStringLiteral("Thanks Mireille, it works now."), 420, 134);
+    const Page page = chat.page();
+    CHECK(finds(page, Kind::Person, "Mireille"));
+    CHECK(finds(page, Kind::Username, "mhaldane"));
+}
+
+TEST_CASE("a handle is covered with its sign, of a name at a host the name alone") {
+    made::PageMaker members;
+    members.line(QStringLiteral("Femke Oakhollow"), 20, 40)
+        .line(QStringLiteral("@foakhollow_7 · since July 2021"), 20, 60)
+        .line(QStringLiteral("Sunniva Quarles"), 420, 40)
+        .line(QStringLiteral("@squarles · since June 2016"), 420, 60);
+    const Page page = members.page();
+    CHECK(finds(page, Kind::Username, "@foakhollow_7"));
+    CHECK(finds(page, Kind::Username, "@squarles"));
+}
+
+TEST_CASE("what looks like names and addresses and is nobody's stays to be seen") {
+    made::PageMaker plain;
+    double y = 40;
+    for (const char* line : {"Departures", "Baker Street 14:05", "San Francisco", "Linen tablecloth", "Mech keyboard",
+                             "L’audience aura lieu le 3 mai", "Nordhusen, den 14. März", "Cancelled", "Thank you",
+                             "for (int i = 0; i < rows; ++i) total += cells[i].width();"}) {
+        plain.line(QString::fromUtf8(line), 20, y);
+        y += 60;
+    }
+    static const Finder finder;
+    static const Policy policy = *loadPolicy(QStringLiteral("everything"));
+    for (const Finding& f : finder.find(plain.page(), policy, {})) {
+        INFO(f.text.toStdString() << ": " << f.reason.toStdString());
+        CHECK(false);
+    }
+}
+
+TEST_CASE("many workers tag a page alike, and an empty page has no tags") {
+    CHECK(Tagger::shipped().judge({}).tags().empty());
+    const Page page = cards();
+    const ScreenText screen(page);
+    const std::vector<ViewedWord> view = viewOf(screen, Names());
+    const std::vector<Tagger::Tag> alone = Tagger::shipped().judge(view).tags();
+    std::vector<std::vector<Tagger::Tag>> beside(3);
+    std::vector<std::thread> threads;
+    for (auto& tags : beside) threads.emplace_back([&tags, &view] { tags = Tagger::shipped().judge(view).tags(); });
+    for (std::thread& thread : threads) thread.join();
+    for (const auto& tags : beside) {
+        REQUIRE(tags.size() == alone.size());
+        for (size_t w = 0; w < tags.size(); ++w) {
+            CHECK(tags[w].kind == alone[w].kind);
+            CHECK(tags[w].confidence == alone[w].confidence);
+        }
+    }
+}
