@@ -236,7 +236,6 @@ std::vector<LinePatch> findLines(const QImage& picture, int leastInk, bool sideB
 std::vector<LinePatch> findLines(const QImage& picture, InkStrength& strength, int leastInk, bool sideBySide) {
     std::vector<LinePatch> result;
     if (picture.isNull() || picture.width() < 3 || picture.height() < shortestLetter) return result;
-    // By lightness alone: type that differs from its ground in hue only is not found.
     const QImage lightness = lightnessOf(picture);
     const cv::Mat gray = pixelsOf(lightness);
     strength.setPicture(lightness);

@@ -19,6 +19,7 @@ struct LinePatch {
     double xHeight = 0;      ///< estimated height of a small x
     double capHeight = 0;    ///< estimated height of a capital
     bool lightOnDark = false;
+    bool byHue = false; ///< its ink and its ground are of one lightness (see hue_contrast.h)
 };
 
 /// Least difference from the ground, in levels of 255, for a stroke to count as ink.

@@ -91,9 +91,10 @@ class Spaces {
 public:
     Spaces(const LinePatch& patch, const UniformLine& uniform, const std::vector<ReadGlyph>& glyphs, bool numbers)
         : m_patch(patch), m_uniform(uniform), m_columns(patch), m_numbers(numbers) {
+        m_tracking = trackingOf(glyphs);
         std::vector<double> steps;
         for (size_t i = 1; i < glyphs.size(); ++i)
-            if (!glyphs[i].startsWord) steps.push_back(centre(glyphs[i]) - centre(glyphs[i - 1]));
+            if (!glyphs[i].startsWord || m_tracking > 0) steps.push_back(centre(glyphs[i]) - centre(glyphs[i - 1]));
         if (steps.empty()) return;
         m_pitch = median(steps);
         // In type of one pitch all letters stand on one grid, also across spaces. A few may do so by chance.
@@ -104,7 +105,7 @@ public:
         }
         m_enough = glyphs.size() >= 15;
         const double most = double(glyphs.size() - 1);
-        m_onePitch = glyphs.size() >= 9 && (m_enough ? even > mostEven * most : even >= most);
+        m_onePitch = glyphs.size() >= 9 && m_tracking == 0 && (m_enough ? even > mostEven * most : even >= most);
     }
 
     std::vector<ReadGlyph> mended(std::vector<ReadGlyph> glyphs) const {
@@ -121,6 +122,9 @@ public:
                 const double x = (from + to) / 2;
                 glyph.startsWord = m_onePitch ? to - x > emptyCellAfterStop * m_pitch
                                               : m_columns.widestGap(x, to) > spaceAfterStop * m_patch.xHeight;
+            } else if (m_tracking > 0) {
+                // The reader sees a space before every letter.
+                glyph.startsWord = m_columns.widestGap(from, to) > m_tracking + spaceElsewhere * m_patch.xHeight;
             } else {
                 const double least = glyph.spaceBefore > surelyRead ? spaceReadSure : spaceRead;
                 glyph.startsWord = m_onePitch ? to - from > emptyCell * m_pitch
@@ -133,6 +137,19 @@ public:
 
 private:
     double centre(const ReadGlyph& g) const { return g.box.center().x() / m_uniform.scale + m_uniform.offset.x(); }
+
+    // Letters set apart, as in headings: the pixels that stand between letters of one word, beyond what is usual. The
+    // narrowest gaps of a line are within words, however many spaces there are. 0 for type set as usual.
+    double trackingOf(const std::vector<ReadGlyph>& glyphs) const {
+        if (glyphs.size() < leastTracked) return 0;
+        std::vector<int> gaps;
+        for (size_t i = 1; i < glyphs.size(); ++i)
+            gaps.push_back(m_columns.widestGap(centre(glyphs[i - 1]), centre(glyphs[i])));
+        const auto narrow = gaps.begin() + long(double(gaps.size() - 1) * narrowGaps);
+        std::nth_element(gaps.begin(), narrow, gaps.end());
+        const double beyond = *narrow - usualGap * m_patch.xHeight;
+        return *narrow > leastTracking * m_patch.xHeight ? beyond : 0;
+    }
 
     // Whether a dot on the baseline stands between the two that no glyph stands for.
     bool isStop(const ReadGlyph& before, const ReadGlyph& after, double from, double to) const {
@@ -168,14 +185,15 @@ private:
                              : !m_enough                           ? spaceInShortLine
                              : left.isLetter() && right.isLetter() ? spaceInLetters
                                                                    : spaceElsewhere;
-        return m_columns.widestGap(from, to) > least * m_patch.xHeight;
+        return m_columns.widestGap(from, to) > m_tracking + least * m_patch.xHeight;
     }
 
     const LinePatch& m_patch;
     const UniformLine& m_uniform;
     Columns m_columns;
     const bool m_numbers;
-    double m_pitch = 0; // 0: too few letters to tell
+    double m_pitch = 0;    // 0: too few letters to tell
+    double m_tracking = 0; // pixels more between letters than usual
     bool m_enough = false, m_onePitch = false;
 };
 

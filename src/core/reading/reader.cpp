@@ -7,6 +7,7 @@
 #include "reading/bars.h"
 #include "reading/codes.h"
 #include "reading/faces.h"
+#include "reading/hue_contrast.h"
 #include "reading/ink_strength.h"
 #include "reading/lightness.h"
 #include "reading/line_reader.h"
@@ -49,10 +50,14 @@ QRect placeOf(const QImage& picture, const LinePatch& line) {
 QByteArray fingerprint(const QImage& picture, const LinePatch& line, const QString& languages) {
     const QRect looked = placeOf(picture, line);
     const QPoint origin = line.box.topLeft();
-    const double measures[] = {line.baseline - origin.y(),        line.xHeight,
-                               line.lightOnDark ? 1.0 : 0.0,      double(looked.left() - origin.x()),
-                               double(looked.top() - origin.y()), double(looked.width()),
-                               double(looked.height()),           double(line.box.width()),
+    const double measures[] = {line.baseline - origin.y(),
+                               line.xHeight,
+                               (line.lightOnDark ? 1.0 : 0.0) + (line.byHue ? 2.0 : 0.0),
+                               double(looked.left() - origin.x()),
+                               double(looked.top() - origin.y()),
+                               double(looked.width()),
+                               double(looked.height()),
+                               double(line.box.width()),
                                double(line.box.height())};
     std::vector<int> inks;
     for (const QRect& ink : line.inks)
@@ -113,8 +118,10 @@ public:
         page.languages = *languages;
         progress.setDoing(Tr::tr("Finding lines"));
         const QImage lightness = lightnessOf(picture);
+        const HueContrast contrast = hueContrastOf(picture, lightness);
         std::vector<LinePatch> patches =
-            findLines(lightness, m_strength, options.faint ? faintInk : plainInk, m_count > 1);
+            findLines(contrast.levels, m_strength, options.faint ? faintInk : plainInk, m_count > 1);
+        for (LinePatch& patch : patches) patch.byHue = contrast.holds(patch.box);
         if (options.content == ReadOptions::Content::OneLine) patches = asOneLine(std::move(patches));
         if (progress.cancelled()) return cancelledError();
         if (options.sideways && options.content == ReadOptions::Content::Any) {

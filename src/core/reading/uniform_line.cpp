@@ -19,7 +19,7 @@ using Channels = std::array<double, 3>; // blue, green, red
 // The line's part of the picture, and where on it is ink of its own.
 struct LinePart {
     cv::Mat pixels, mask;
-    bool lightOnDark = false;
+    bool lightOnDark = false, byHue = false;
 
     template <typename Visit> void eachInked(Visit visit) const {
         for (int y = 0; y < pixels.rows; ++y) {
@@ -64,6 +64,7 @@ Channels axisOf(const LinePart& part, const std::array<int, 3>& ground) {
         return std::max({std::abs(p[0] - ground[0]), std::abs(p[1] - ground[1]), std::abs(p[2] - ground[2])});
     };
     const auto onSide = [&](const uchar* p) {
+        if (part.byHue) return true;
         const int l = 114 * (p[0] - ground[0]) + 587 * (p[1] - ground[1]) + 299 * (p[2] - ground[2]);
         return part.lightOnDark ? l > 0 : l < 0;
     };
@@ -119,7 +120,7 @@ UniformLine makeUniform(const QImage& picture, const LinePatch& line) {
     const cv::Rect r = cv::Rect(line.box.left() - linePad, line.box.top() - linePad, line.box.width() + 2 * linePad,
                                 line.box.height() + 2 * linePad) &
                        cv::Rect(0, 0, bgra.cols, bgra.rows);
-    const LinePart part{bgra(r), maskOf(line, r), line.lightOnDark};
+    const LinePart part{bgra(r), maskOf(line, r), line.lightOnDark, line.byHue};
     const std::array<int, 3> ground = groundOf(part.pixels);
     const Channels axis = axisOf(part, ground);
     cv::Mat gray(part.pixels.size(), CV_8U, cv::Scalar(255));

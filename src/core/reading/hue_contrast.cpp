@@ -1,0 +1,132 @@
+#include "reading/hue_contrast.h"
+
+#include "picture/geometry.h"
+#include "reading/lightness.h"
+
+#include <algorithm>
+#include <array>
+#include <cstdlib>
+#include <opencv2/imgproc.hpp>
+
+namespace eyelid {
+namespace {
+
+constexpr int block = 8; // pixels: as wide as a letter of small type
+// Levels: what differs by more in lightness is found by it; what differs by less in colour cannot be seen as type.
+constexpr int mostLightness = 40, leastHue = 24;
+constexpr double hueOverLightness = 1.5;
+// Differences of colour are of a shorter scale than those of lightness.
+constexpr double stretch = 1.5;
+constexpr double mostlyWithin = 0.5; // share of a line's box
+
+// The range of one channel within each block.
+cv::Mat rangesOf(const cv::Mat& channel) {
+    const int across = channel.cols / block, down = channel.rows / block;
+    cv::Mat ranges(down, across, CV_8U);
+    std::vector<uchar> least(size_t(channel.cols)), most(size_t(channel.cols));
+    for (int row = 0; row < down; ++row) {
+        std::fill(least.begin(), least.end(), uchar(255));
+        std::fill(most.begin(), most.end(), uchar(0));
+        for (int y = row * block; y < (row + 1) * block; ++y) {
+            const uchar* p = channel.ptr<uchar>(y);
+            for (size_t x = 0; x < least.size(); ++x) least[x] = std::min(least[x], p[x]);
+            for (size_t x = 0; x < most.size(); ++x) most[x] = std::max(most[x], p[x]);
+        }
+        for (int column = 0; column < across; ++column) {
+            const auto from = size_t(column * block);
+            ranges.ptr<uchar>(row)[column] = uchar(
+                std::max(0, *std::max_element(most.begin() + long(from), most.begin() + long(from) + block) -
+                                *std::min_element(least.begin() + long(from), least.begin() + long(from) + block)));
+        }
+    }
+    return ranges;
+}
+
+uchar medianOf(const cv::Mat& channel, const cv::Mat& blocks, const QRect& place) {
+    std::array<int, 256> histogram{};
+    int all = 0;
+    for (int y = place.top(); y <= place.bottom(); ++y)
+        for (int x = place.left(); x <= place.right(); ++x)
+            if (blocks.at<uchar>(y / block, x / block)) {
+                ++histogram[channel.at<uchar>(y, x)];
+                ++all;
+            }
+    int level = 0;
+    for (int seen = histogram[0]; level < 255 && 2 * seen < all; seen += histogram[size_t(level)]) ++level;
+    return uchar(level);
+}
+
+class Place {
+public:
+    Place(const std::array<cv::Mat, 3>& channels, const cv::Mat& blocks, const QRect& box)
+        : m_channels(channels), m_blocks(blocks), m_box(box) {
+        for (size_t c = 0; c < 3; ++c) m_ground[c] = medianOf(channels[c], blocks, box);
+    }
+    // What is a little lighter than the ground becomes clearly lighter.
+    void putOn(cv::Mat& levels) const {
+        long lighter = 0;
+        each([&](int y, int x) { lighter += (m_channels[0].at<uchar>(y, x) - m_ground[0]) * differenceAt(y, x); });
+        const double gain = lighter > 0 ? stretch : -stretch;
+        each([&](int y, int x) {
+            uchar& level = levels.at<uchar>(y, x);
+            level = cv::saturate_cast<uchar>(level + gain * differenceAt(y, x));
+        });
+    }
+
+private:
+    template <typename Visit> void each(Visit visit) const {
+        for (int y = m_box.top(); y <= m_box.bottom(); ++y)
+            for (int x = m_box.left(); x <= m_box.right(); ++x)
+                if (m_blocks.at<uchar>(y / block, x / block)) visit(y, x);
+    }
+    int differenceAt(int y, int x) const {
+        return std::max(std::abs(m_channels[1].at<uchar>(y, x) - m_ground[1]),
+                        std::abs(m_channels[2].at<uchar>(y, x) - m_ground[2]));
+    }
+
+    const std::array<cv::Mat, 3>& m_channels; // lightness, Cr, Cb
+    const cv::Mat& m_blocks;
+    QRect m_box;
+    std::array<int, 3> m_ground{};
+};
+
+} // namespace
+
+bool HueContrast::holds(const QRect& box) const {
+    return std::any_of(places.begin(), places.end(),
+                       [&](const QRect& place) { return shareWithin(QRectF(box), QRectF(place)) > mostlyWithin; });
+}
+
+HueContrast hueContrastOf(const QImage& picture, const QImage& lightness) {
+    HueContrast contrast{lightness, {}};
+    if (picture.width() < block || picture.height() < block) return contrast;
+    const cv::Mat bgra(picture.height(), picture.width(), CV_8UC4, const_cast<uchar*>(picture.constBits()),
+                       size_t(picture.bytesPerLine()));
+    cv::Mat bgr, colours;
+    cv::cvtColor(bgra, bgr, cv::COLOR_BGRA2BGR);
+    cv::cvtColor(bgr, colours, cv::COLOR_BGR2YCrCb);
+    std::array<cv::Mat, 3> channels;
+    cv::split(colours, channels.data());
+    const cv::Mat light = rangesOf(channels[0]), hue = cv::max(rangesOf(channels[1]), rangesOf(channels[2]));
+    cv::Mat even = light < mostLightness, blocks = even & (hue >= leastHue) & (hue > hueOverLightness * light);
+    if (cv::countNonZero(blocks) == 0) return contrast;
+    // With the even blocks around them: where a letter's end looks in.
+    cv::dilate(blocks, blocks, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
+    blocks &= even;
+    cv::Mat labels, measures, centres;
+    const int count = cv::connectedComponentsWithStats(blocks, labels, measures, centres);
+    cv::Mat levels = pixelsOf(lightness).clone();
+    for (int i = 1; i < count; ++i) {
+        const int* of = measures.ptr<int>(i);
+        const QRect box(of[cv::CC_STAT_LEFT] * block, of[cv::CC_STAT_TOP] * block, of[cv::CC_STAT_WIDTH] * block,
+                        of[cv::CC_STAT_HEIGHT] * block);
+        const cv::Mat own = labels == i;
+        Place(channels, own, box).putOn(levels);
+        contrast.places.push_back(box);
+    }
+    contrast.levels = QImage(lightness.size(), QImage::Format_Grayscale8);
+    levels.copyTo(pixelsOf(contrast.levels));
+    return contrast;
+}
+
+} // namespace eyelid
