@@ -213,6 +213,7 @@ std::optional<LinePatch> patchOf(LineSegment& segment, const cv::Mat& strength) 
     LinePatch line;
     line.box = segment.box;
     line.inks = std::move(segment.inks);
+    line.rules = std::move(segment.rules);
     line.lightOnDark = segment.lightOnDark;
     std::sort(line.inks.begin(), line.inks.end(), [](const QRect& a, const QRect& b) {
         return a.left() != b.left() ? a.left() < b.left() : a.top() < b.top();

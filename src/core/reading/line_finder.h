@@ -13,11 +13,12 @@ namespace eyelid {
 class InkStrength;
 
 struct LinePatch {
-    QRect box;               ///< tight on the ink, device pixels
-    std::vector<QRect> inks; ///< the connected pieces of ink, from left to right
-    double baseline = 0;     ///< y the letters stand on
-    double xHeight = 0;      ///< estimated height of a small x
-    double capHeight = 0;    ///< estimated height of a capital
+    QRect box;                ///< tight on the ink, device pixels
+    std::vector<QRect> inks;  ///< the connected pieces of ink, from left to right
+    std::vector<QRect> rules; ///< lines that strike it through, underline or frame it, and are no ink of its letters
+    double baseline = 0;      ///< y the letters stand on
+    double xHeight = 0;       ///< estimated height of a small x
+    double capHeight = 0;     ///< estimated height of a capital
     bool lightOnDark = false;
     bool byHue = false; ///< its ink and its ground are of one lightness (see hue_contrast.h)
 };

@@ -1,6 +1,7 @@
 #include "reading/line_segments.h"
 
 #include "reading/line_limits.h"
+#include "reading/ruled_pieces.h"
 
 #include <algorithm>
 #include <cmath>
@@ -314,7 +315,8 @@ std::vector<LineSegment> linesOf(std::vector<LineSegment> words, const std::vect
 
 std::vector<LineSegment> lineSegments(const cv::Mat& strength, const std::vector<InkPiece>& pieces, int leastInk,
                                       bool lightOnDark) {
-    Sorted sorted = sortPieces(strength, pieces, leastInk);
+    const BarePieces bare = withoutRules(strength, pieces, leastInk);
+    Sorted sorted = sortPieces(strength, bare.pieces, leastInk);
     const std::vector<QRect> pictures = takePictures(sorted.letters, strength.rows);
     std::vector<LineSegment> words = wordsOf(sorted.letters, strength.rows, lightOnDark);
     takeMarks(words, sorted.small, strength.rows);
@@ -322,7 +324,15 @@ std::vector<LineSegment> lineSegments(const cv::Mat& strength, const std::vector
     for (const LineSegment& word : words) wordBoxes.push_back(word.box);
     attachSmall(words, wordBoxes, sorted.small, strength.rows);
     std::vector<LineSegment> lines = linesOf(std::move(words), wordBoxes, strength.rows);
-    for (const QRect& picture : pictures) lines.push_back({picture, {picture}, lightOnDark});
+    for (const QRect& picture : pictures) {
+        lines.emplace_back();
+        lines.back().box = picture;
+        lines.back().inks = {picture};
+        lines.back().lightOnDark = lightOnDark;
+    }
+    for (LineSegment& line : lines)
+        for (const QRect& rule : bare.rules)
+            if (rule.intersects(line.box)) line.rules.push_back(rule.intersected(line.box));
     return lines;
 }
 

@@ -15,6 +15,7 @@ inline constexpr int shortestLetter = 5; ///< device pixels; less is a dot, a co
 struct LineSegment {
     QRect box;
     std::vector<QRect> inks;
+    std::vector<QRect> rules; ///< that run through, under or around them
     bool lightOnDark = false;
     double share = 0; ///< of ground around the ink, 0 to 1; for the finder to fill in
 };

@@ -62,6 +62,8 @@ QByteArray fingerprint(const QImage& picture, const LinePatch& line, const QStri
     std::vector<int> inks;
     for (const QRect& ink : line.inks)
         inks.insert(inks.end(), {ink.left() - origin.x(), ink.top() - origin.y(), ink.width(), ink.height()});
+    for (const QRect& rule : line.rules)
+        inks.insert(inks.end(), {rule.left() - origin.x(), rule.top() - origin.y(), rule.width(), rule.height()});
     size_t hashes[2] = {qHash(languages, 0x517cc1b7), qHash(languages, 0x27220a95)};
     for (size_t& hash : hashes) {
         hash = qHashBits(measures, sizeof measures, hash);

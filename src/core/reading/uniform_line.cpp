@@ -1,5 +1,7 @@
 #include "reading/uniform_line.h"
 
+#include "reading/ruled_pieces.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -89,6 +91,49 @@ Channels axisOf(const LinePart& part, const std::array<int, 3>& ground) {
     return axis;
 }
 
+// Where a bar that starts at the stroke in column `from` ends, within `reach` pixels: at the next stroke, where that
+// comes from above, ends at the rule, and is joined to the first by an arch. `from` where there is none.
+int barEnd(const cv::Mat& ink, const QRect& rule, int from, int reach, int least) {
+    const auto inkOver = [&](int x, int rows) {
+        const int top = std::max(0, rule.top() - rows);
+        for (int y = rule.top() - 1; y >= top; --y)
+            if (ink.at<uchar>(y, x) > least) return true;
+        return false;
+    };
+    const int to = std::min(from + reach, rule.right());
+    for (int x = from + 1, after = 0; x <= to && inkOver(x, reach); ++x) {
+        if (strokeCrosses(ink, rule, x, least)) {
+            if (after > 0) return from; // a bowl
+            from = x;
+        } else if (++after > 1 && inkOver(x, 1)) {
+            return x + 1 <= to && strokeCrosses(ink, rule, x + 1, least) ? from : x;
+        }
+    }
+    return from;
+}
+
+// Paints rules over with the ground, but where letters cross them, or have a bar of their own: between a stroke that
+// crosses and one that ends at the rule from above, as in an "e". `gray` is black on white, from `origin` on.
+void takeOut(const std::vector<QRect>& rules, QPoint origin, double xHeight, cv::Mat& gray) {
+    constexpr int inked = 96; // of the ink's strength: what is less is a letter's edge
+    const cv::Mat ink = 255 - gray;
+    for (const QRect& rule : rules) {
+        const QRect own = rule.translated(-origin).intersected(QRect(0, 0, gray.cols, gray.rows));
+        if (own.isEmpty()) continue;
+        if (own.height() > own.width()) {
+            gray(cv::Rect(own.left(), own.top(), own.width(), own.height())).setTo(255);
+            continue;
+        }
+        int keptTo = own.left() - 1;
+        for (int x = own.left(); x <= own.right(); ++x) {
+            if (strokeCrosses(ink, own, x, inked))
+                keptTo = std::max({x, keptTo, barEnd(ink, own, x, int(std::lround(xHeight)), inked)});
+            else if (x > keptTo)
+                gray(cv::Rect(x, own.top(), 1, own.height())).setTo(255);
+        }
+    }
+}
+
 QImage imageOf(const cv::Mat& gray) {
     QImage image(gray.cols, gray.rows, QImage::Format_Grayscale8);
     for (int y = 0; y < gray.rows; ++y)
@@ -129,6 +174,7 @@ UniformLine makeUniform(const QImage& picture, const LinePatch& line) {
         for (size_t c = 0; c < 3; ++c) t += (p[c] - ground[c]) * axis[c];
         gray.ptr<uchar>(y)[x] = uchar(255.5 - std::clamp(t, 0.0, 255.0));
     });
+    takeOut(line.rules, QPoint(r.x, r.y), line.xHeight, gray);
     cv::Mat scaled;
     const cv::Size size(std::max(1, int(std::lround(gray.cols * across))),
                         std::max(1, int(std::lround(gray.rows * scale))));

@@ -1,0 +1,130 @@
+#include "reading/ruled_pieces.h"
+
+#include "reading/line_segments.h"
+
+#include <algorithm>
+
+namespace eyelid {
+namespace {
+
+constexpr int tallestRuled = 110, narrowestRuled = 20; // pixels; a wider, higher thing is a table or a card
+constexpr double widerThanLetters = 1.7;               // heights: nothing narrower holds two letters and a rule
+// A rule is at least this share of the piece long, and of its height at most so thick; the edge of a frame is less.
+constexpr double asLong = 0.9, mostThick = 0.28;
+constexpr double strongShare = 0.4, mostUneven = 0.12; // of the strongest ink; of the rule's mean strength
+constexpr int thinnest = 2;                            // pixels that a rule may always have
+constexpr double mostFrame = 6; // heights of the frame's thickness at least: what is inside must have room
+
+bool mayBeRuled(const InkPiece& piece) {
+    const QRect& box = piece.box;
+    return box.height() >= shortestLetter && box.height() <= tallestRuled && box.width() >= narrowestRuled &&
+           box.width() > widerThanLetters * box.height();
+}
+
+// Whether a row is ink of one strength nearly all along; where letters of small type run together, it is of many.
+bool isRule(const cv::Mat& row, double strongest) {
+    const cv::Mat ink = row >= strongShare * strongest;
+    if (cv::countNonZero(ink) < asLong * row.cols) return false;
+    cv::Scalar mean, spread;
+    cv::meanStdDev(row, mean, spread, ink);
+    return spread[0] <= mostUneven * mean[0];
+}
+
+// Bands of rows (or, of the transposed picture, of columns) that are rules.
+std::vector<cv::Range> ruledRows(const cv::Mat& strength, double strongest, int mostRows) {
+    std::vector<cv::Range> bands;
+    for (int y = 0; y < strength.rows; ++y) {
+        if (!isRule(strength.row(y), strongest)) continue;
+        if (!bands.empty() && bands.back().end == y)
+            bands.back().end = y + 1;
+        else
+            bands.emplace_back(y, y + 1);
+    }
+    // A band that is too thick is a block, and no rules are told in it.
+    const bool thick = std::any_of(bands.begin(), bands.end(), [&](const cv::Range& b) { return b.size() > mostRows; });
+    if (thick) bands.clear();
+    return bands;
+}
+
+// Rules along the piece and, where it is a frame, up and down its sides.
+std::vector<cv::Rect> rulesOf(const cv::Mat& ink) {
+    double strongest = 0;
+    cv::minMaxLoc(ink, nullptr, &strongest);
+    const int most = std::max(thinnest, int(mostThick * ink.rows));
+    const std::vector<cv::Range> along = ruledRows(ink, strongest, most);
+    std::vector<cv::Rect> rules;
+    for (const cv::Range& rows : along) rules.emplace_back(0, rows.start, ink.cols, rows.size());
+    const bool frame = along.size() >= 2 && along.front().start <= 1 && along.back().end >= ink.rows - 1 &&
+                       ink.rows >= mostFrame * along.front().size();
+    if (!frame) return rules;
+    for (const cv::Range& columns : ruledRows(ink.t(), strongest, most))
+        if (columns.start <= 1 || columns.end >= ink.cols - 1)
+            rules.emplace_back(columns.start, 0, columns.size(), ink.rows);
+    return rules;
+}
+
+void erase(cv::Mat& strength, const cv::Rect& rule, int least) {
+    if (rule.height > rule.width) {
+        strength(rule).setTo(0);
+        return;
+    }
+    const cv::Mat before = strength.clone();
+    const QRect along(rule.x, rule.y, rule.width, rule.height);
+    for (int x = rule.x; x < rule.x + rule.width; ++x)
+        if (!strokeCrosses(before, along, x, least)) strength(cv::Rect(x, rule.y, 1, rule.height)).setTo(0);
+}
+
+// A letter that the rule cut in two is one again.
+void rejoin(std::vector<InkPiece>& parts, const std::vector<cv::Rect>& rules) {
+    const auto faces = [&](const QRect& upper, const QRect& lower) {
+        const int common = std::min(upper.right(), lower.right()) - std::max(upper.left(), lower.left()) + 1;
+        if (2 * common < std::min(upper.width(), lower.width())) return false;
+        return std::any_of(rules.begin(), rules.end(), [&](const cv::Rect& rule) {
+            return std::abs(upper.bottom() + 1 - rule.y) <= 1 && std::abs(lower.top() - rule.y - rule.height) <= 1;
+        });
+    };
+    for (size_t i = 0; i < parts.size(); ++i)
+        for (size_t j = 0; j < parts.size(); ++j) {
+            if (i == j || !faces(parts[i].box, parts[j].box)) continue;
+            parts[i].box = parts[i].box.united(parts[j].box);
+            parts[i].area += parts[j].area;
+            parts.erase(parts.begin() + long(j));
+            if (j < i) --i;
+            j = size_t(-1); // what it has become may face another
+        }
+}
+
+} // namespace
+
+bool strokeCrosses(const cv::Mat& ink, const QRect& rule, int column, int least) {
+    const int over = rule.top() - 1, under = rule.bottom() + 1;
+    return over >= 0 && under < ink.rows && ink.at<uchar>(over, column) > least && ink.at<uchar>(under, column) > least;
+}
+
+BarePieces withoutRules(const cv::Mat& strength, const std::vector<InkPiece>& pieces, int least) {
+    BarePieces bare;
+    for (const InkPiece& piece : pieces) {
+        const QRect& box = piece.box;
+        std::vector<cv::Rect> rules;
+        const cv::Rect place(box.left(), box.top(), box.width(), box.height());
+        if (mayBeRuled(piece)) rules = rulesOf(strength(place));
+        if (rules.empty()) {
+            bare.pieces.push_back(piece);
+            continue;
+        }
+        cv::Mat left = strength(place).clone();
+        for (const cv::Rect& rule : rules) erase(left, rule, least);
+        std::vector<InkPiece> parts = inkPieces(left, least);
+        rejoin(parts, rules);
+        for (InkPiece& part : parts) {
+            part.box.translate(box.topLeft());
+            part.first += box.left();
+            bare.pieces.push_back(part);
+        }
+        for (const cv::Rect& rule : rules)
+            bare.rules.emplace_back(box.left() + rule.x, box.top() + rule.y, rule.width, rule.height);
+    }
+    return bare;
+}
+
+} // namespace eyelid
