@@ -72,8 +72,19 @@ void measure(LinePatch& line) {
     line.xHeight = low < clearlyLower * tall ? std::max(low, lowestX * tall) : usualX * tall;
 }
 
+// Of what is on the segment's side of its ground, in levels.
+double meanStrength(const cv::Mat& gray, const LineSegment& s, double ground) {
+    const cv::Mat part = gray(cv::Rect(s.box.left(), s.box.top(), s.box.width(), s.box.height()));
+    cv::Mat ink;
+    if (s.lightOnDark)
+        cv::subtract(part, cv::Scalar(ground), ink);
+    else
+        cv::subtract(cv::Scalar(ground), part, ink);
+    return cv::mean(ink, ink > plainInk)[0];
+}
+
 // How far what surrounds a line's ink is ground: the ground is the greater part of a line of type.
-double groundShare(const cv::Mat& gray, const LineSegment& s) {
+void judgeGround(const cv::Mat& gray, LineSegment& s) {
     const cv::Rect r = cv::Rect(s.box.left() - 1, s.box.top() - 1, s.box.width() + 2, s.box.height() + 2) &
                        cv::Rect(0, 0, gray.cols, gray.rows);
     uchar least = 255, most = 0;
@@ -97,7 +108,9 @@ double groundShare(const cv::Mat& gray, const LineSegment& s) {
     const double position = high > low ? (frame - low) / (high - low) : undecided;
     const double middle = high > low ? (mean - low) / (high - low) : undecided;
     const double lightGround = frameWeight * position + middleWeight * middle;
-    return s.lightOnDark ? 1 - lightGround : lightGround;
+    s.share = s.lightOnDark ? 1 - lightGround : lightGround;
+    s.between = high - low > 2 * plainInk && std::abs(position - undecided) < nearMiddle;
+    if (s.between) s.strength = meanStrength(gray, s, frame);
 }
 
 // What may be lines, of both polarities, and which of them stand: between dark letters stand light gaps, and the other
@@ -107,13 +120,14 @@ public:
     Rivals(std::vector<LineSegment> segments, int height)
         : m_segments(std::move(segments)), m_stands(m_segments.size(), 1), m_rows(size_t(height / bucket + 2)) {
         for (size_t i = 0; i < m_segments.size(); ++i) {
-            if (m_segments[i].share < leastGround) m_stands[i] = 0;
+            if (m_segments[i].share < leastGround && !m_segments[i].between) m_stands[i] = 0;
             for (int r = m_segments[i].box.top() / bucket; r <= m_segments[i].box.bottom() / bucket; ++r)
                 m_rows[size_t(r)].push_back(i);
         }
     }
 
     std::vector<LineSegment> standing() {
+        settleShadows();
         for (size_t i = 0; i < m_segments.size(); ++i)
             if (m_stands[i] && isBadge(i)) m_stands[i] = 0;
         for (size_t i = 0; i < m_segments.size(); ++i)
@@ -134,6 +148,40 @@ private:
         for (int r = box.top() / bucket; r <= box.bottom() / bucket; ++r)
             for (size_t j : m_rows[size_t(r)])
                 if (m_stands[j] && m_segments[j].lightOnDark != lightOnDark && visit(j)) return;
+    }
+
+    // Type with a shadow is dark and light on a ground between the two.
+    void settleShadows() {
+        std::vector<char> settled = m_stands;
+        for (size_t i = 0; i < m_segments.size(); ++i) {
+            const LineSegment& one = m_segments[i];
+            if (!m_stands[i] || !one.between) continue;
+            bool shadowed = false, beaten = false;
+            eachRival(one.box, one.lightOnDark, [&](size_t j) {
+                const LineSegment& other = m_segments[j];
+                if (!other.between || commonShare(one.box, other.box) < samePlace) return false;
+                shadowed = true;
+                beaten = beaten || isShadowOf(one, other);
+                return beaten;
+            });
+            settled[i] = shadowed ? !beaten : one.share >= leastGround;
+        }
+        m_stands = std::move(settled);
+    }
+
+    // A shadow is weaker than its letters, or it falls to the right and down.
+    static bool isShadowOf(const LineSegment& one, const LineSegment& letters) {
+        if (one.strength < clearlyWeaker * letters.strength) return true;
+        if (letters.strength < clearlyWeaker * one.strength) return false;
+        const int lower = one.box.top() - letters.box.top() + one.box.left() - letters.box.left() + one.box.bottom() -
+                          letters.box.bottom() + one.box.right() - letters.box.right();
+        return lower != 0 ? lower > 0 : !one.lightOnDark;
+    }
+
+    static double commonShare(const QRect& a, const QRect& b) {
+        const QRect common = a.intersected(b);
+        const double smaller = std::min(double(a.width()) * a.height(), double(b.width()) * b.height());
+        return double(common.width()) * common.height() / smaller;
     }
 
     // A badge or button as low as type, with type on it.
@@ -193,10 +241,7 @@ private:
         bool beaten = false;
         eachRival(a, one.lightOnDark, [&](size_t j) {
             const LineSegment& other = m_segments[j];
-            const QRect common = a.intersected(other.box);
-            const double smaller =
-                std::min(double(a.width()) * a.height(), double(other.box.width()) * other.box.height());
-            if (double(common.width()) * common.height() < samePlace * smaller) return false;
+            if (commonShare(a, other.box) < samePlace) return false;
             beaten = one.share < other.share || (one.share == other.share && one.lightOnDark);
             return beaten;
         });
@@ -241,9 +286,9 @@ std::vector<LinePatch> findLines(const QImage& picture, InkStrength& strength, i
     const cv::Mat gray = pixelsOf(lightness);
     strength.setPicture(lightness);
     const auto look = [&](bool lightOnDark) {
-        std::vector<LineSegment> found =
-            lineSegments(strength.levels(lightOnDark), strength.pieces(lightOnDark, leastInk), leastInk, lightOnDark);
-        for (LineSegment& segment : found) segment.share = groundShare(gray, segment);
+        const InkLook ink{gray, strength.levels(lightOnDark), leastInk, lightOnDark};
+        std::vector<LineSegment> found = lineSegments(ink, strength.pieces(lightOnDark, leastInk));
+        for (LineSegment& segment : found) judgeGround(gray, segment);
         return found;
     };
     Beside<std::vector<LineSegment>> others([&] { return look(true); },

@@ -32,7 +32,9 @@ inline constexpr double leastGround = 0.55; // of a line's surroundings must be 
 inline constexpr double frameWeight = 0.65, middleWeight = 0.35, undecided = 0.5;
 inline constexpr double withinBadge = 0.75; // share of a line's box
 inline constexpr double mostOfHole = 0.35, overUsual = 1.4;
-inline constexpr double samePlace = 0.4; // share of the smaller one
+inline constexpr double samePlace = 0.4;     // share of the smaller one
+inline constexpr double nearMiddle = 0.28;   // of the range of levels: the ground of type with a shadow
+inline constexpr double clearlyWeaker = 0.7; // a shadow against its letters
 
 } // namespace eyelid::lines
 

@@ -1,7 +1,6 @@
 #include "reading/line_segments.h"
 
 #include "reading/line_limits.h"
-#include "reading/ruled_pieces.h"
 
 #include <algorithm>
 #include <cmath>
@@ -313,22 +312,21 @@ std::vector<LineSegment> linesOf(std::vector<LineSegment> words, const std::vect
 
 } // namespace
 
-std::vector<LineSegment> lineSegments(const cv::Mat& strength, const std::vector<InkPiece>& pieces, int leastInk,
-                                      bool lightOnDark) {
-    const BarePieces bare = withoutRules(strength, pieces, leastInk);
-    Sorted sorted = sortPieces(strength, bare.pieces, leastInk);
-    const std::vector<QRect> pictures = takePictures(sorted.letters, strength.rows);
-    std::vector<LineSegment> words = wordsOf(sorted.letters, strength.rows, lightOnDark);
-    takeMarks(words, sorted.small, strength.rows);
+std::vector<LineSegment> lineSegments(const InkLook& look, const std::vector<InkPiece>& pieces) {
+    BarePieces bare = withoutRules(look, pieces);
+    Sorted sorted = sortPieces(look.strength, withoutShadows(look, std::move(bare.pieces)), look.least);
+    const std::vector<QRect> pictures = takePictures(sorted.letters, look.strength.rows);
+    std::vector<LineSegment> words = wordsOf(sorted.letters, look.strength.rows, look.lightOnDark);
+    takeMarks(words, sorted.small, look.strength.rows);
     std::vector<QRect> wordBoxes;
     for (const LineSegment& word : words) wordBoxes.push_back(word.box);
-    attachSmall(words, wordBoxes, sorted.small, strength.rows);
-    std::vector<LineSegment> lines = linesOf(std::move(words), wordBoxes, strength.rows);
+    attachSmall(words, wordBoxes, sorted.small, look.strength.rows);
+    std::vector<LineSegment> lines = linesOf(std::move(words), wordBoxes, look.strength.rows);
     for (const QRect& picture : pictures) {
         lines.emplace_back();
         lines.back().box = picture;
         lines.back().inks = {picture};
-        lines.back().lightOnDark = lightOnDark;
+        lines.back().lightOnDark = look.lightOnDark;
     }
     for (LineSegment& line : lines)
         for (const QRect& rule : bare.rules)

@@ -1,7 +1,7 @@
 // The first step of finding lines: pieces of ink of one polarity into words, and words into lines.
 #pragma once
 
-#include "reading/ink_pieces.h"
+#include "reading/ruled_pieces.h"
 
 #include <opencv2/core.hpp>
 #include <QRect>
@@ -17,12 +17,12 @@ struct LineSegment {
     std::vector<QRect> inks;
     std::vector<QRect> rules; ///< that run through, under or around them
     bool lightOnDark = false;
-    double share = 0; ///< of ground around the ink, 0 to 1; for the finder to fill in
+    double share = 0;     ///< of ground around the ink, 0 to 1; for the finder to fill in
+    bool between = false; ///< what surrounds it is neither its lightest nor its darkest: type with a shadow
+    double strength = 0;  ///< mean of its ink, levels
 };
 
-/// `strength`: how far each pixel differs from its ground (ink_strength.h); `pieces`: the connected pieces of at least
-/// `leastInk`. Linear in the number of pieces.
-std::vector<LineSegment> lineSegments(const cv::Mat& strength, const std::vector<InkPiece>& pieces, int leastInk,
-                                      bool lightOnDark);
+/// `pieces`: the connected pieces of `look`. Linear in their number.
+std::vector<LineSegment> lineSegments(const InkLook& look, const std::vector<InkPiece>& pieces);
 
 } // namespace eyelid

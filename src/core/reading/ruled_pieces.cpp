@@ -3,6 +3,7 @@
 #include "reading/line_segments.h"
 
 #include <algorithm>
+#include <array>
 
 namespace eyelid {
 namespace {
@@ -11,8 +12,9 @@ constexpr int tallestRuled = 110, narrowestRuled = 20; // pixels; a wider, highe
 constexpr double widerThanLetters = 1.7;               // heights: nothing narrower holds two letters and a rule
 // A rule is at least this share of the piece long, and of its height at most so thick; the edge of a frame is less.
 constexpr double asLong = 0.9, mostThick = 0.28;
-constexpr double strongShare = 0.4, mostUneven = 0.12; // of the strongest ink; of the rule's mean strength
-constexpr int thinnest = 2;                            // pixels that a rule may always have
+constexpr double strongShare = 0.4, mostUneven = 0.12;   // of the strongest ink; of the rule's mean strength
+constexpr double leastOfBlock = 0.6, leastOfSide = 0.06; // shares of a shadowed piece's box: ink; lighter, and darker
+constexpr int thinnest = 2;                              // pixels that a rule may always have
 constexpr double mostFrame = 6; // heights of the frame's thickness at least: what is inside must have room
 
 bool mayBeRuled(const InkPiece& piece) {
@@ -94,27 +96,62 @@ void rejoin(std::vector<InkPiece>& parts, const std::vector<cv::Rect>& rules) {
         }
 }
 
+// Letters and shadow by what is lighter and what is darker than the ground between them; empty where it is no such
+// piece.
+cv::Mat againstGround(const InkLook& look, const InkPiece& piece) {
+    const QRect& box = piece.box;
+    if (!mayBeRuled(piece) || piece.area < leastOfBlock * box.width() * box.height()) return {};
+    const cv::Mat gray = look.gray(cv::Rect(box.left(), box.top(), box.width(), box.height()));
+    std::array<int, 256> histogram{};
+    for (int y = 0; y < gray.rows; ++y)
+        for (int x = 0; x < gray.cols; ++x) ++histogram[gray.at<uchar>(y, x)];
+    const int ground = int(std::max_element(histogram.begin(), histogram.end()) - histogram.begin());
+    cv::Mat lighter, darker;
+    cv::subtract(gray, cv::Scalar(ground), lighter);
+    cv::subtract(cv::Scalar(ground), gray, darker);
+    const double least = leastOfSide * double(gray.total());
+    if (cv::countNonZero(lighter > look.least) < least || cv::countNonZero(darker > look.least) < least) return {};
+    return look.lightOnDark ? lighter : darker;
+}
+
 } // namespace
+
+std::vector<InkPiece> withoutShadows(const InkLook& look, std::vector<InkPiece> pieces) {
+    std::vector<InkPiece> result;
+    for (const InkPiece& piece : pieces) {
+        const cv::Mat own = againstGround(look, piece);
+        if (own.empty()) {
+            result.push_back(piece);
+            continue;
+        }
+        for (InkPiece& part : inkPieces(own, look.least)) {
+            part.box.translate(piece.box.topLeft());
+            part.first += piece.box.left();
+            result.push_back(part);
+        }
+    }
+    return result;
+}
 
 bool strokeCrosses(const cv::Mat& ink, const QRect& rule, int column, int least) {
     const int over = rule.top() - 1, under = rule.bottom() + 1;
     return over >= 0 && under < ink.rows && ink.at<uchar>(over, column) > least && ink.at<uchar>(under, column) > least;
 }
 
-BarePieces withoutRules(const cv::Mat& strength, const std::vector<InkPiece>& pieces, int least) {
+BarePieces withoutRules(const InkLook& look, const std::vector<InkPiece>& pieces) {
     BarePieces bare;
     for (const InkPiece& piece : pieces) {
         const QRect& box = piece.box;
         std::vector<cv::Rect> rules;
         const cv::Rect place(box.left(), box.top(), box.width(), box.height());
-        if (mayBeRuled(piece)) rules = rulesOf(strength(place));
+        if (mayBeRuled(piece)) rules = rulesOf(look.strength(place));
         if (rules.empty()) {
             bare.pieces.push_back(piece);
             continue;
         }
-        cv::Mat left = strength(place).clone();
-        for (const cv::Rect& rule : rules) erase(left, rule, least);
-        std::vector<InkPiece> parts = inkPieces(left, least);
+        cv::Mat left = look.strength(place).clone();
+        for (const cv::Rect& rule : rules) erase(left, rule, look.least);
+        std::vector<InkPiece> parts = inkPieces(left, look.least);
         rejoin(parts, rules);
         for (InkPiece& part : parts) {
             part.box.translate(box.topLeft());

@@ -1,5 +1,5 @@
-// Type that is struck through, underlined through its tails or framed tightly: one piece of ink with the rule. Here the
-// rules are taken out, so that letters are pieces of their own.
+// Type that is struck through, underlined through its tails, framed tightly or shadowed: one piece of ink with the rule
+// or the shadow. Here these are taken out, so that letters are pieces of their own.
 #pragma once
 
 #include "reading/ink_pieces.h"
@@ -10,14 +10,26 @@
 
 namespace eyelid {
 
+/// Ink of one polarity.
+struct InkLook {
+    const cv::Mat& gray;     ///< the picture's lightness
+    const cv::Mat& strength; ///< how far each pixel differs from its surroundings (ink_strength.h)
+    int least;               ///< that is ink, of `strength`
+    bool lightOnDark;
+};
+
 struct BarePieces {
     std::vector<InkPiece> pieces;
     std::vector<QRect> rules; ///< what was taken out, device pixels
 };
 
-/// `pieces` are those of what is stronger than `least` on `strength` (ink_pieces.h). A rule is a straight line as long
+/// `pieces` are those of `look` (ink_pieces.h). A rule is a straight line as long
 /// as its piece is wide, or, in a frame, as high; where a letter's stroke crosses it, the stroke stays.
-BarePieces withoutRules(const cv::Mat& strength, const std::vector<InkPiece>& pieces, int least);
+BarePieces withoutRules(const InkLook& look, const std::vector<InkPiece>& pieces);
+
+/// Letters with a shadow and what stands between them are one piece, for the ground is neither as light nor as dark as
+/// the two. Such a piece is parted by what differs from its ground, the commonest level of `gray` there.
+std::vector<InkPiece> withoutShadows(const InkLook& look, std::vector<InkPiece> pieces);
 
 /// Whether a stroke that comes from above goes on below the rule in this column of `ink`, where levels of at least
 /// `least` are ink; `rule` in the coordinates of `ink`.
