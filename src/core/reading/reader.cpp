@@ -3,6 +3,7 @@
 #include "base/sentence.h"
 #include "base/workers.h"
 #include "language/word_lists.h"
+#include "picture/geometry.h"
 #include "reading/bare_picture.h"
 #include "reading/bars.h"
 #include "reading/codes.h"
@@ -353,52 +354,90 @@ private:
         return {line};
     }
 
-    // Letters that stand one over the other without lines of their own: text that runs up or down. What is read is
-    // taken out of `patches`.
+    // One way of turning the picture, and what its lines read.
+    struct Turn {
+        int turned;
+        std::vector<SidewaysLine> lines;
+        std::vector<double> sure; // by line: the mean of its glyphs, 0 where it is too short
+        double whole = 0;         // over all of them, by glyph
+    };
+
+    Result<Turn> readTurned(const QImage& picture, const std::vector<LinePatch>& patches, int turned,
+                            const QString& languages) {
+        Turn turn{turned, sidewaysLines(picture, patches, turned), {}, 0};
+        std::vector<Job> jobs(turn.lines.size());
+        for (size_t i = 0; i < jobs.size(); ++i) {
+            jobs[i].uniform = turn.lines[i].uniform;
+            jobs[i].key = fingerprint(jobs[i].uniform.image, languages);
+        }
+        Progress own; // these lines say little of how far the page is
+        if (auto read = readUnread(jobs, languages, false, own); !read) return read.error();
+        for (const Job& job : jobs) {
+            const std::vector<ReadGlyph>& glyphs = m_remembered.constFind(job.key)->glyphs;
+            double sum = 0;
+            for (const ReadGlyph& g : glyphs) sum += g.confidence;
+            turn.sure.push_back(glyphs.size() < 3 ? 0 : sum / double(glyphs.size()));
+            turn.whole += sum;
+        }
+        return turn;
+    }
+
+    // Text that runs up or down. What is read is taken out of `patches`.
     Result<std::vector<TextLine>> readSideways(const QImage& picture, std::vector<LinePatch>& patches,
                                                const QString& languages, const Progress& progress) {
+        constexpr double leastSure = 0.75; // less is chance
         std::vector<TextLine> lines;
-        Progress own; // a line or two say nothing of how far the page is
-        for (const QRect& region : columnsOfLetters(patches)) {
-            if (progress.cancelled()) return cancelledError();
-            const QRect crop = region.adjusted(-4, -4, 4, 4).intersected(picture.rect());
-            TextLine best;
-            double surest = 0.75; // less is chance
-            for (const int turned : {90, 270}) {
-                // Turned back upright: what reads downwards is turned against the clock.
-                const QImage upright =
-                    picture.copy(crop).transformed(QTransform().rotate(-turned)).convertToFormat(QImage::Format_RGB32);
-                std::vector<LinePatch> found = findLines(upright);
-                std::erase_if(found, [](const LinePatch& p) { return p.inks.size() < 3; });
-                if (found.empty()) continue;
-                const LinePatch& patch =
-                    *std::max_element(found.begin(), found.end(), [](const LinePatch& a, const LinePatch& b) {
-                        return a.box.width() < b.box.width();
-                    });
-                if (patch.box.width() < 0.5 * upright.width()) continue;
-                UniformLine uniform = makeUniform(upright, patch);
-                const QByteArray key = fingerprint(uniform.image, languages);
-                if (!m_remembered.contains(key)) {
-                    auto readings = m_lines.read({&uniform}, languages, false, own);
-                    if (!readings) return readings.error();
-                    m_remembered.insert(key, std::move(readings->front()));
-                }
-                const std::vector<ReadGlyph> glyphs = m_remembered.value(key).glyphs;
-                if (glyphs.size() < 3) continue;
-                double sure = 0;
-                for (const ReadGlyph& g : glyphs) sure += g.confidence / double(glyphs.size());
-                if (sure <= surest) continue;
-                surest = sure;
-                const auto mended = mendByShape({{{&patch, &uniform, &glyphs}, nullptr}}, isWord);
-                best = lineOfText(patch, mended.front(), uniform);
-                best.turned = turned;
-                turnBack(best, turned, upright.size(), crop.topLeft());
+        if (columnsOfLetters(patches).empty()) return lines;
+        auto down = readTurned(picture, patches, 90, languages);
+        if (!down) return down.error();
+        if (progress.cancelled()) return cancelledError();
+        auto up = readTurned(picture, patches, 270, languages);
+        if (!up) return up.error();
+        // What reads well both ways runs as the rest of the page does.
+        const bool mostlyUp = up->whole > down->whole;
+        std::vector<QRect> places;
+        for (const Turn* turn : {mostlyUp ? &*up : &*down, mostlyUp ? &*down : &*up}) {
+            const Turn& other = turn == &*up ? *down : *up;
+            std::vector<ReadLine> read;
+            for (size_t i = 0; i < turn->lines.size(); ++i) {
+                const SidewaysLine& line = turn->lines[i];
+                if (turn->sure[i] < leastSure || isTaken(line.place, places)) continue;
+                const auto better = [&](size_t j) {
+                    return other.sure[j] > turn->sure[i] + clearlySurer &&
+                           shareUnder(QRectF(line.place), {other.lines[j].place}) > samePlace;
+                };
+                bool beaten = false;
+                for (size_t j = 0; j < other.lines.size() && !beaten; ++j) beaten = better(j);
+                if (beaten) continue;
+                places.push_back(line.place);
+                const QByteArray key = fingerprint(line.uniform.image, languages);
+                read.push_back({&line.patch, &line.uniform, &m_remembered.constFind(key)->glyphs});
             }
-            if (best.words.empty()) continue;
-            lines.push_back(best);
-            std::erase_if(patches, [&](const LinePatch& p) { return best.box.contains(QRectF(p.box).center()); });
+            addTurned(read, turn->turned, picture.size().transposed(), lines);
         }
+        takeOut(patches, places);
         return lines;
+    }
+
+    static constexpr double clearlySurer = 0.05, samePlace = 0.5; // of a line's box
+
+    static bool isTaken(const QRect& place, const std::vector<QRect>& places) {
+        return std::any_of(places.begin(), places.end(),
+                           [&](const QRect& p) { return shareUnder(QRectF(place), {p}) > samePlace; });
+    }
+
+    static void addTurned(const std::vector<ReadLine>& read, int turned, const QSize& upright,
+                          std::vector<TextLine>& lines) {
+        std::vector<ShapedLine> shaped;
+        for (const ReadLine& line : read) shaped.push_back({line, nullptr});
+        const auto glyphs = mendByShape(shaped, isWord);
+        for (size_t i = 0; i < read.size(); ++i) {
+            if (glyphs[i].empty()) continue;
+            TextLine line = lineOfText(*read[i].patch, glyphs[i], *read[i].uniform);
+            line.turned = turned;
+            turnBack(line, turned, upright);
+            lines.push_back(std::move(line));
+        }
     }
 
     static Error cancelledError() { return {Error::Kind::Cancelled, Tr::tr("Reading was stopped.")}; }

@@ -1,13 +1,61 @@
 #include "reading/sideways.h"
 
+#include "picture/geometry.h"
+#include "reading/line_segments.h"
+
 #include <algorithm>
+#include <QTransform>
 
 namespace eyelid {
 
+namespace {
+
+constexpr size_t shortestLine = 3;    // letters
+constexpr double sideBySide = 0.5;    // of a capital's height: letters of a line stand no farther apart
+constexpr double mostUpright = 0.3;   // share of a line's pieces that may be of lines that are read as they stand
+constexpr double severalRows = 2;     // of a middling letter's height: a line is no higher
+constexpr double mostInkWithin = 0.7; // share of a line's pieces
+
+bool isNarrow(const LinePatch& line) {
+    return line.box.width() < 1.6 * line.box.height() + 6;
+}
+
+int middleOf(std::vector<int> values) {
+    std::nth_element(values.begin(), values.begin() + long(values.size() / 2), values.end());
+    return values[values.size() / 2];
+}
+
+// A letter or two, or letters of several columns that happen to stand at about one height.
+bool isLoose(const LinePatch& line) {
+    if (line.inks.size() < shortestLine || isNarrow(line)) return true;
+    std::vector<int> gaps, heights;
+    for (const QRect& ink : line.inks)
+        if (ink.height() >= shortestLetter) heights.push_back(ink.height());
+    if (heights.empty() || line.capHeight > severalRows * middleOf(heights)) return true;
+    int right = line.inks.front().right();
+    for (size_t i = 1; i < line.inks.size(); ++i) {
+        if (line.inks[i].left() > right) gaps.push_back(line.inks[i].left() - right - 1);
+        right = std::max(right, line.inks[i].right());
+    }
+    if (gaps.empty()) return false;
+    return middleOf(std::move(gaps)) > sideBySide * line.capHeight;
+}
+
+QRectF turnedBack(const QRectF& r, int turned, const QSize& upright) {
+    return turned == 90 ? QRectF(upright.height() - r.bottom(), r.left(), r.height(), r.width())
+                        : QRectF(r.top(), upright.width() - r.right(), r.height(), r.width());
+}
+
+} // namespace
+
 std::vector<QRect> columnsOfLetters(const std::vector<LinePatch>& patches) {
     std::vector<QRect> letters;
-    for (const LinePatch& p : patches)
-        if (p.box.width() < 1.6 * p.box.height() + 6 || p.inks.size() <= 2) letters.push_back(p.box);
+    for (const LinePatch& p : patches) {
+        if (isNarrow(p) || p.inks.size() < shortestLine)
+            letters.push_back(p.box);
+        else if (isLoose(p))
+            letters.insert(letters.end(), p.inks.begin(), p.inks.end());
+    }
     std::sort(letters.begin(), letters.end(), [](const QRect& a, const QRect& b) { return a.top() < b.top(); });
     std::vector<QRect> columns;
     std::vector<int> counts;
@@ -35,18 +83,44 @@ std::vector<QRect> columnsOfLetters(const std::vector<LinePatch>& patches) {
     return found;
 }
 
-// From the picture turned upright back to the one it was cut from.
-void turnBack(TextLine& line, int turned, const QSize& upright, const QPoint& origin) {
-    const auto back = [&](const QRectF& r) {
-        return turned == 90
-                   ? QRectF(upright.height() - r.bottom() + origin.x(), r.left() + origin.y(), r.height(), r.width())
-                   : QRectF(r.top() + origin.x(), upright.width() - r.right() + origin.y(), r.height(), r.width());
-    };
-    line.box = back(line.box);
+std::vector<SidewaysLine> sidewaysLines(const QImage& picture, const std::vector<LinePatch>& patches, int turned) {
+    std::vector<QRect> standing;
+    for (const LinePatch& patch : patches)
+        if (!isLoose(patch)) standing.push_back(patch.box);
+    std::vector<SidewaysLine> lines;
+    // Turned back upright: what reads downwards is turned against the clock.
+    const QImage upright = picture.transformed(QTransform().rotate(-turned)).convertToFormat(QImage::Format_RGB32);
+    for (LinePatch& patch : findLines(upright)) {
+        if (isLoose(patch)) continue;
+        const auto ofThose = std::count_if(patch.inks.begin(), patch.inks.end(), [&](const QRect& ink) {
+            const QPointF centre = turnedBack(QRectF(ink), turned, upright.size()).center();
+            return std::any_of(standing.begin(), standing.end(),
+                               [&](const QRect& line) { return QRectF(line).contains(centre); });
+        });
+        if (double(ofThose) > mostUpright * double(patch.inks.size())) continue;
+        const QRect place = turnedBack(QRectF(patch.box), turned, upright.size()).toRect();
+        UniformLine uniform = makeUniform(upright, patch);
+        lines.push_back({std::move(patch), std::move(uniform), place});
+    }
+    return lines;
+}
+
+void takeOut(std::vector<LinePatch>& patches, const std::vector<QRect>& places) {
+    std::erase_if(patches, [&](const LinePatch& patch) {
+        const auto within = std::count_if(patch.inks.begin(), patch.inks.end(), [&](const QRect& ink) {
+            return std::any_of(places.begin(), places.end(),
+                               [&](const QRect& place) { return place.contains(ink.center()); });
+        });
+        return double(within) >= mostInkWithin * double(patch.inks.size());
+    });
+}
+
+void turnBack(TextLine& line, int turned, const QSize& upright) {
+    line.box = turnedBack(line.box, turned, upright);
     line.baseline = line.box.bottom();
     for (Word& word : line.words) {
-        word.box = back(word.box);
-        for (Glyph& glyph : word.glyphs) glyph.box = back(glyph.box);
+        word.box = turnedBack(word.box, turned, upright);
+        for (Glyph& glyph : word.glyphs) glyph.box = turnedBack(glyph.box, turned, upright);
     }
 }
 
