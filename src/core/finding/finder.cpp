@@ -9,6 +9,7 @@
 #include "language/spelling.h"
 #include "picture/geometry.h"
 #include "reading/page_text.h"
+#include "reading/sideways.h"
 
 #include <algorithm>
 #include <iterator>
@@ -198,6 +199,23 @@ Finder::Finder() : m_parts(std::make_unique<Parts>()) {
 Finder::~Finder() = default;
 
 std::vector<Finding> Finder::find(const Page& page, const Policy& policy, const WatchList& watch) const {
+    const auto turned = [](const TextLine& line) { return line.turned != 0; };
+    if (std::none_of(page.lines.begin(), page.lines.end(), turned)) return findUpright(page, policy, watch);
+    // What runs up or down has its labels and neighbours in its own lines.
+    Page standing = page;
+    std::erase_if(standing.lines, turned);
+    std::vector<Finding> findings = findUpright(standing, policy, watch);
+    for (const int way : {90, 270}) {
+        const Page upright = turnedUpright(page, way);
+        for (Finding& f : findUpright(upright, policy, watch)) {
+            for (QRectF& box : f.boxes) box = turnedBack(box, way, upright.size);
+            findings.push_back(std::move(f));
+        }
+    }
+    return findings;
+}
+
+std::vector<Finding> Finder::findUpright(const Page& page, const Policy& policy, const WatchList& watch) const {
     std::vector<Finding> findings = findRead(page, policy, watch);
     const size_t inOrder = findings.size();
     // Values that only the reader's second choices show: an address of mail whose @ was read as something else.

@@ -38,6 +38,7 @@ public:
     std::vector<Finding> readableInText(const QString& text, const std::vector<Finding>& values) const;
 
 private:
+    std::vector<Finding> findUpright(const Page& page, const Policy& policy, const WatchList& watch) const;
     std::vector<Finding> findRead(const Page& page, const Policy& policy, const WatchList& watch,
                                   bool placed = true) const;
     void findCodes(const Page& page, const Policy& policy, const WatchList& watch,

@@ -41,12 +41,40 @@ bool isLoose(const LinePatch& line) {
     return middleOf(std::move(gaps)) > sideBySide * line.capHeight;
 }
 
-QRectF turnedBack(const QRectF& r, int turned, const QSize& upright) {
-    return turned == 90 ? QRectF(upright.height() - r.bottom(), r.left(), r.height(), r.width())
-                        : QRectF(r.top(), upright.width() - r.right(), r.height(), r.width());
+QRectF upright(const QRectF& r, int turned, const QSize& picture) {
+    return turned == 90 ? QRectF(r.top(), picture.width() - r.right(), r.height(), r.width())
+                        : QRectF(picture.height() - r.bottom(), r.left(), r.height(), r.width());
 }
 
 } // namespace
+
+QRectF turnedBack(const QRectF& place, int turned, const QSize& upright) {
+    return turned == 90 ? QRectF(upright.height() - place.bottom(), place.left(), place.height(), place.width())
+                        : QRectF(place.top(), upright.width() - place.right(), place.height(), place.width());
+}
+
+Page turnedUpright(const Page& page, int turned) {
+    constexpr double middleOverBase = 0.7; // heights of x: the middle of a line with capitals and few tails
+    Page result;
+    result.size = page.size.transposed();
+    result.languages = page.languages;
+    for (const TextLine& whole : page.lines) {
+        if (whole.turned != turned) continue;
+        TextLine line = whole;
+        line.turned = 0;
+        line.box = upright(line.box, turned, page.size);
+        line.baseline = line.box.center().y() + middleOverBase * line.xHeight;
+        for (Word& word : line.words) {
+            word.box = upright(word.box, turned, page.size);
+            for (Glyph& glyph : word.glyphs) glyph.box = upright(glyph.box, turned, page.size);
+        }
+        result.lines.push_back(std::move(line));
+    }
+    std::stable_sort(result.lines.begin(), result.lines.end(), [](const TextLine& a, const TextLine& b) {
+        return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.box.left() < b.box.left();
+    });
+    return result;
+}
 
 std::vector<QRect> columnsOfLetters(const std::vector<LinePatch>& patches) {
     std::vector<QRect> letters;

@@ -31,6 +31,12 @@ std::vector<SidewaysLine> sidewaysLines(const QImage& picture, const std::vector
 /// The lines without those whose ink lies in `places`.
 void takeOut(std::vector<LinePatch>& patches, const std::vector<QRect>& places);
 
+/// The page's lines that are turned so, as on the picture turned upright, and nothing else of it.
+Page turnedUpright(const Page& page, int turned);
+
+/// A place on a picture that was turned upright, back on the one it was made from; `upright`: the turned one's size.
+QRectF turnedBack(const QRectF& place, int turned, const QSize& upright);
+
 /// A line read on a picture that was turned upright, back to the one it was made from; `upright`: the size of the
 /// upright picture.
 void turnBack(TextLine& line, int turned, const QSize& upright);
