@@ -63,6 +63,7 @@ std::unique_ptr<Detector> makePersonDetector();
 std::unique_ptr<Detector> makeAddressDetector();
 std::unique_ptr<Detector> makePlateDetector();
 std::unique_ptr<Detector> makeDocumentNumberDetector(); ///< bank accounts, passports and licences, by label and form
+std::unique_ptr<Detector> makeLabelledFormDetector();   ///< IBAN, card, MAC and IP misread; asked after those by form
 std::unique_ptr<Detector> makeHealthDetector();
 std::unique_ptr<Detector> makeDeviceDetector(); ///< devices, places and wallets
 std::unique_ptr<Detector> makeLinkDetector();

@@ -193,6 +193,7 @@ Finder::Finder() : m_parts(std::make_unique<Parts>()) {
     d.push_back(makeDeviceDetector());
     d.push_back(makeLinkDetector());
     d.push_back(makeRecordDetector());
+    d.push_back(makeLabelledFormDetector());
     d.push_back(makePersonDetector());
 }
 

@@ -307,6 +307,11 @@ private:
         // A time or a number behind it does not make it less of a list's entry.
         bool lettersAfter = false;
         for (int i = span.end(); i < run.text().size(); ++i) lettersAfter = lettersAfter || run.text()[i].isLetter();
+        // No half a name: what a label announces is one whole, though a letter of it was read as a figure.
+        if (lettersAfter && label && isNameOf(*label, tokens)) {
+            span.length = tokens.back().span.end() - span.start;
+            lettersAfter = false;
+        }
         const int begin = afterTitle ? tokens[start - 1].span.start : span.start;
         p.wholeLine = begin <= 1 && !lettersAfter;
         // A cell's or a line's value is the title and the name; in a sentence or a greeting the name alone is
@@ -319,6 +324,14 @@ private:
             for (size_t i = first; i <= last; ++i) p.name += tokens[i].text + QLatin1Char(' ');
         }
         proposals.push_back(std::move(p));
+    }
+
+    // Whether all a label announces is a few words written large.
+    static bool isNameOf(const LabelledValue& label, const std::vector<Token>& tokens) {
+        constexpr size_t mostWords = 4;
+        return label.whole && label.how != LabelledValue::How::Heading && label.span.start == 0 &&
+               tokens.size() <= mostWords && label.span.end() >= tokens.back().span.end() &&
+               std::all_of(tokens.begin(), tokens.end(), [](const Token& t) { return t.text[0].isUpper(); });
     }
 
     static bool isGreeting(const std::vector<Token>& tokens, size_t at) {

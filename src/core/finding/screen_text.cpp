@@ -245,7 +245,8 @@ private:
     // In rows of label and value all lines keep the same distance.
     bool stacked(size_t label) const {
         const int value = m_screen.m_below[label];
-        if (value < 0) return false;
+        // What stands below is the next row's label.
+        if (value < 0 || (m_hits[size_t(value)] && m_hits[size_t(value)]->whole)) return false;
         const double own = gap(int(label), value);
         const int next = m_screen.m_below[size_t(value)], before = m_screen.m_above[label];
         if (next >= 0) return own < 0.8 * gap(value, next);

@@ -24,4 +24,11 @@ QChar firstBar(const QString& word, bool leads) {
     return {};
 }
 
+QChar innerBar(const QString& word, qsizetype at) {
+    if (word[at] != u'|' || at == 0 || at + 1 == word.size()) return {};
+    const QChar before = word[at - 1], after = word[at + 1];
+    if (!before.isLetter() || !after.isLetter()) return {};
+    return before.isUpper() && after.isUpper() ? u'I' : u'l';
+}
+
 } // namespace eyelid

@@ -262,6 +262,13 @@ private:
                 word.text[0] = bar;
                 word.glyphs.front().text = bar;
             }
+            for (size_t g = 0; g < word.glyphs.size() && word.glyphs.size() == size_t(word.text.size()); ++g) {
+                const QChar letter = innerBar(word.text, qsizetype(g));
+                if (letter.isNull()) continue;
+                word.glyphs[g].others.prepend(word.glyphs[g].text);
+                word.text[qsizetype(g)] = letter;
+                word.glyphs[g].text = letter;
+            }
             keepRunnersUp(word);
         }
         const UniformLine& uniform = job.uniform;
