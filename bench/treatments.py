@@ -79,7 +79,7 @@ def after(how, path, truth):
 
 def draw(job):
     name, text, how, folder = job
-    tall = 1500 if how.get('size', 0) >= 30 else 700
+    tall = 2000 if how.get('size', 0) >= 30 else 700
     with tempfile.TemporaryDirectory() as t:
         source = os.path.join(t, 'page.html')
         open(source, 'w').write(text)

@@ -128,12 +128,17 @@ static void from_json(const Json& j, Word& w) {
          j.at("glyphs").get<std::vector<Glyph>>(), j.at("others").get<QStringList>()};
 }
 static void to_json(Json& j, const TextLine& l) {
-    j = {{"words", l.words},      {"box", l.box},           {"baseline", l.baseline},
-         {"x_height", l.xHeight}, {"light", l.lightOnDark}, {"turned", l.turned}};
+    j = {{"words", l.words},       {"box", l.box},     {"baseline", l.baseline}, {"x_height", l.xHeight},
+         {"light", l.lightOnDark}, {"rules", l.rules}, {"turned", l.turned}};
 }
 static void from_json(const Json& j, TextLine& l) {
-    l = {j.at("words").get<std::vector<Word>>(), j.at("box").get<QRectF>(), j.at("baseline").get<double>(),
-         j.at("x_height").get<double>(),         j.at("light").get<bool>(), j.at("turned").get<int>()};
+    l = {j.at("words").get<std::vector<Word>>(),
+         j.at("box").get<QRectF>(),
+         j.at("baseline").get<double>(),
+         j.at("x_height").get<double>(),
+         j.at("light").get<bool>(),
+         j.at("rules").get<std::vector<QRectF>>(),
+         j.at("turned").get<int>()};
 }
 static void to_json(Json& j, const Code& c) {
     j = {{"kind", c.kind}, {"content", c.content}, {"corners", c.corners}, {"box", c.box}};

@@ -10,7 +10,7 @@ public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         eachRun(in.screen, [&](const TextRun& run) {
             for (const PatternMatch& m : m_address.all(run.search)) {
-                const Span& span = m.groups[0];
+                const Span span = whole(run.text(), m.groups[0]);
                 if (!counts(run, span)) continue;
                 const QString local = m.text(run.search, 1), domain = m.text(run.search, 2);
                 // A wrapped address either breaks in its domain or at a sign that cannot end a local part.
@@ -69,6 +69,16 @@ public:
     }
 
 private:
+    // With what stands before it without a space and is neither a bracket, a quote nor a separator: letters misread.
+    static Span whole(const QString& text, Span span) {
+        static const QString separators = QStringLiteral("<>()[]{}:;,=\"'“”„«»`/\\|*•·");
+        while (span.start > 0 && !text[span.start - 1].isSpace() && !separators.contains(text[span.start - 1])) {
+            --span.start;
+            ++span.length;
+        }
+        return span;
+    }
+
     Pattern m_address{
         R"([(]?([A-Za-z0-9\x{C0}-\x{24F}][A-Za-z0-9\x{C0}-\x{24F}._%+'\-!|]*) ?[@©®] ?([A-Za-z0-9\x{C0}-\x{24F}](?:[A-Za-z0-9\x{C0}-\x{24F}\-_]|[.]|[.] [a-z0-9]|[ ,][.,] ?[a-z0-9])*[A-Za-z0-9](?:(?: [a-z0-9\-]{2,24})? (?:com|org|net|example|test|invalid|de|fr|es|uk|nl|eu|io))?\b))"};
     Pattern m_credentials{R"([a-z][a-z0-9+.\-]*://[^\s/@]*:$)"};

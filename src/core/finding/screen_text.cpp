@@ -202,6 +202,7 @@ public:
             const double distance = m_lines[i].box.left() - m_lines[size_t(j)].box.right();
             if (distance > 40 * std::max(4.0, m_lines[i].xHeight)) continue;
             add(*m_hits[size_t(j)], i, whole(i), LabelledValue::How::Beside);
+            if (m_hits[size_t(j)]->kind == Kind::Address) addContinued(size_t(j), i);
         }
     }
 
@@ -239,6 +240,21 @@ private:
     }
     void add(const LabelHit& hit, size_t line, const Span& value, LabelledValue::How how) {
         m_screen.m_labelled.push_back({hit.kind, int(line), value, how, hit.word, hit.whole});
+    }
+
+    // An address goes on below, where nothing stands to the left of it: what is beside its next line is the next label.
+    void addContinued(size_t label, size_t first) {
+        constexpr int mostLines = 4;
+        size_t last = first;
+        for (int n = 1; n < mostLines; ++n) {
+            const int next = m_screen.m_below[last];
+            if (next < 0 || m_hits[size_t(next)] || gap(int(last), next) > 1.5 * std::max(4.0, m_lines[last].xHeight))
+                return;
+            const int left = m_screen.m_beside[size_t(next)];
+            if (left >= 0 && m_lines[size_t(left)].box.right() > m_lines[label].box.left()) return;
+            last = size_t(next);
+            add(*m_hits[label], last, whole(last), LabelledValue::How::Beside);
+        }
     }
 
     // A form is written label over value when a label stands nearer to what is below it than that does to what follows.
@@ -315,6 +331,26 @@ void ScreenText::findLabels(std::span<const QStringList> labels) {
     labelling.above();
 }
 
+// What strikes a value through, underlines or frames it tells how long it is.
+static QRectF withRules(QRectF box, const TextLine& line) {
+    if (box.isNull()) return box;
+    const QRectF letters = box;
+    for (const QRectF& rule : line.rules) {
+        const bool upright = rule.height() > rule.width();
+        const double far = std::max(rule.top() - letters.bottom(), letters.top() - rule.bottom());
+        if (far > letters.height() / 2) continue;
+        if (!upright && rule.left() < letters.right() && rule.right() > letters.left()) {
+            box.setTop(std::min(box.top(), rule.top()));
+            box.setBottom(std::max(box.bottom(), rule.bottom()));
+        } else if (upright && far < 0 &&
+                   std::max(rule.left() - letters.right(), letters.left() - rule.right()) < letters.height()) {
+            box.setLeft(std::min(box.left(), rule.left()));
+            box.setRight(std::max(box.right(), rule.right()));
+        }
+    }
+    return box;
+}
+
 QRectF ScreenText::boxOnLine(int line, int start, int length) const {
     QRectF box;
     int at = 0;
@@ -345,7 +381,7 @@ QRectF ScreenText::boxOnLine(int line, int start, int length) const {
         }
         at += size + 1;
     }
-    return box;
+    return withRules(box, m_page.lines[size_t(line)]);
 }
 
 std::vector<QRectF> ScreenText::boxes(const TextRun& run, const Span& span) const {

@@ -46,8 +46,13 @@ public:
             if (value.kind != Kind::Username) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
             const QString text = run.text().mid(value.span.start, value.span.length);
-            if (!m_form.matchesWhole(text) || ordinary(text) || in.names.isCommonWord(text)) continue;
-            out.push_back({Kind::Username, &run, value.span, 0.85, value.because(), {}});
+            if (ordinary(text) || in.names.isCommonWord(text)) continue;
+            // A sign that no such name has may be a letter misread.
+            const bool announced = value.whole && value.how != LabelledValue::How::Heading;
+            if (m_form.matchesWhole(text))
+                out.push_back({Kind::Username, &run, value.span, 0.85, value.because(), {}});
+            else if (announced && m_oneWord.matchesWhole(text))
+                out.push_back({Kind::Username, &run, value.span, 0.6, value.because(), {}});
         }
     }
 
@@ -63,6 +68,7 @@ private:
     Pattern m_told{
         R"((?i)\b(?:(?:login|user ?name|user ?id|user|benutzer(?:name)?|anmeldename|identifiant|usuario)(?: (?:for|of|to|für|zum|pour|de|para)(?: \p{L}+){1,5})?(?:\s?[:=]\s?| (?:is|was|ist|war|lautet|est|es|era):? )|(?:log(?:ged)?|sign(?:ed)?)[ \-]?(?:in|on) (?:as|with) |anmelden (?:als|mit) )["'“„«]?([\p{L}][\p{L}\d._\-]{1,30}[\p{L}\d])(?:$|[^@\p{L}\d]))"};
     Pattern m_form{R"([A-Za-z][A-Za-z0-9._\-\\]{2,40})"};
+    Pattern m_oneWord{R"([\p{L}\d]+[^\s@/()\[\]]+[\p{L}\d]+)"};
 };
 
 } // namespace

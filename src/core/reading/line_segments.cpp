@@ -230,6 +230,15 @@ LineSegment united(const std::vector<size_t>& group, const std::vector<LineSegme
     return whole;
 }
 
+// Whether a rule strikes a line through, underlines or frames it: it is hardly longer than the line, or than it is
+// high, and lies on it or close by.
+bool isRuleOf(const QRect& rule, const QRect& line) {
+    const int near = line.height() / 2;
+    if (!rule.intersects(line.adjusted(-near, -near, near, near))) return false;
+    if (rule.width() < rule.height()) return rule.height() <= 3 * line.height();
+    return rule.width() <= line.width() + 4 * line.height();
+}
+
 std::vector<LineSegment> wordsOf(const std::vector<QRect>& letters, int height, bool lightOnDark) {
     std::vector<LineSegment> words;
     for (const auto& group : joinSideBySide(letters, height, letterGap, [&](size_t a, size_t b) {
@@ -330,7 +339,7 @@ std::vector<LineSegment> lineSegments(const InkLook& look, const std::vector<Ink
     }
     for (LineSegment& line : lines)
         for (const QRect& rule : bare.rules)
-            if (rule.intersects(line.box)) line.rules.push_back(rule.intersected(line.box));
+            if (isRuleOf(rule, line.box)) line.rules.push_back(rule);
     return lines;
 }
 

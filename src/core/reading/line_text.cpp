@@ -105,7 +105,8 @@ public:
         }
         m_enough = glyphs.size() >= 15;
         const double most = double(glyphs.size() - 1);
-        m_onePitch = glyphs.size() >= 9 && m_tracking == 0 && (m_enough ? even > mostEven * most : even >= most);
+        m_onePitch = glyphs.size() >= 9 && (m_enough ? even > mostEven * most : even >= most);
+        if (m_onePitch) m_tracking = 0; // its letters stand apart as well
     }
 
     std::vector<ReadGlyph> mended(std::vector<ReadGlyph> glyphs) const {
@@ -178,7 +179,8 @@ private:
     bool isSpace(const ReadGlyph& before, const ReadGlyph& after, double from, double to) const {
         if (m_onePitch) return to - from > emptyCell * m_pitch;
         const QChar left = before.text.back(), right = after.text[0];
-        const double least = after.spaceBefore > hint              ? spaceHinted
+        const double least = m_tracking > 0                        ? spaceElsewhere
+                             : after.spaceBefore > hint            ? spaceHinted
                              : m_numbers                           ? spaceInNumbers
                              : left == u':'                        ? spaceAfterColon
                              : left.isLower() && right.isUpper()   ? spaceBeforeCapital
@@ -238,6 +240,7 @@ TextLine lineOfText(const LinePatch& patch, const std::vector<ReadGlyph>& read, 
     line.baseline = patch.baseline;
     line.xHeight = patch.xHeight;
     line.lightOnDark = patch.lightOnDark;
+    for (const QRect& rule : patch.rules) line.rules.emplace_back(rule);
     const auto toX = [&](double x) { return x / uniform.scale + uniform.offset.x(); };
     for (const ReadGlyph& g : Spaces(patch, uniform, read, numbers).mended(read)) {
         if (g.startsWord || line.words.empty()) line.words.emplace_back();

@@ -37,7 +37,8 @@ struct TextLine {
     double baseline = 0; ///< y of the line the letters stand on
     double xHeight = 0;  ///< height of a small x, estimated
     bool lightOnDark = false;
-    int turned = 0; ///< degrees clockwise the line is turned: 0, 90 (reads downwards) or 270 (reads upwards)
+    std::vector<QRectF> rules; ///< that strike it through, underline or frame it
+    int turned = 0;            ///< degrees clockwise the line is turned: 0, 90 (reads downwards) or 270 (reads upwards)
 
     QString text() const {
         QString joined;

@@ -452,6 +452,7 @@ private:
     static void shift(TextLine& line, QPointF by) {
         line.box.translate(by);
         line.baseline += by.y();
+        for (QRectF& rule : line.rules) rule.translate(by);
         for (Word& word : line.words) {
             word.box.translate(by);
             for (Glyph& glyph : word.glyphs) glyph.box.translate(by);

@@ -144,6 +144,7 @@ BarePieces withoutRules(const InkLook& look, const std::vector<InkPiece>& pieces
         const QRect& box = piece.box;
         std::vector<cv::Rect> rules;
         const cv::Rect place(box.left(), box.top(), box.width(), box.height());
+        if (box.height() <= thinnest + 1 && box.width() >= narrowestRuled) bare.rules.push_back(box);
         if (mayBeRuled(piece)) rules = rulesOf(look.strength(place));
         if (rules.empty()) {
             bare.pieces.push_back(piece);

@@ -20,7 +20,7 @@ struct InkLook {
 
 struct BarePieces {
     std::vector<InkPiece> pieces;
-    std::vector<QRect> rules; ///< what was taken out, device pixels
+    std::vector<QRect> rules; ///< what was taken out, and rules that stand by themselves; device pixels
 };
 
 /// `pieces` are those of `look` (ink_pieces.h). A rule is a straight line as long

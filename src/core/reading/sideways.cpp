@@ -64,6 +64,7 @@ Page turnedUpright(const Page& page, int turned) {
         line.turned = 0;
         line.box = upright(line.box, turned, page.size);
         line.baseline = line.box.center().y() + middleOverBase * line.xHeight;
+        for (QRectF& rule : line.rules) rule = upright(rule, turned, page.size);
         for (Word& word : line.words) {
             word.box = upright(word.box, turned, page.size);
             for (Glyph& glyph : word.glyphs) glyph.box = upright(glyph.box, turned, page.size);
@@ -146,6 +147,7 @@ void takeOut(std::vector<LinePatch>& patches, const std::vector<QRect>& places) 
 void turnBack(TextLine& line, int turned, const QSize& upright) {
     line.box = turnedBack(line.box, turned, upright);
     line.baseline = line.box.bottom();
+    for (QRectF& rule : line.rules) rule = turnedBack(rule, turned, upright);
     for (Word& word : line.words) {
         word.box = turnedBack(word.box, turned, upright);
         for (Glyph& glyph : word.glyphs) glyph.box = turnedBack(glyph.box, turned, upright);
