@@ -389,3 +389,36 @@ TEST_CASE("finding over arbitrary words and boxes never crashes, overlaps or lea
         }
     }
 }
+
+TEST_CASE("what a label announces is found, though a sign of it was misread") {
+    const auto beside = [](const QString& label, const QString& value) {
+        made::PageMaker maker;
+        maker.line(label, 20, 40).line(value, 260, 40);
+        QStringList found;
+        for (const Finding& f : find(maker)) found << kindName(f.kind) + u' ' + f.text;
+        return found;
+    };
+    CHECK(beside(QStringLiteral("IBAN"), QStringLiteral("GP40 WBKX 4358 8046 7791 2")) ==
+          QStringList{QStringLiteral("iban GP40 WBKX 4358 8046 7791 2")});
+    CHECK(beside(QStringLiteral("MAC address"), QStringLiteral("00:00:5e:3a:c?:f0")) ==
+          QStringList{QStringLiteral("mac 00:00:5e:3a:c?:f0")});
+    CHECK(beside(QStringLiteral("User name"), QStringLiteral("bokwe:sa13")) ==
+          QStringList{QStringLiteral("username bokwe:sa13")});
+    CHECK(beside(QStringLiteral("Name"), QStringLiteral("Hamza C3cobedo")) ==
+          QStringList{QStringLiteral("person Hamza C3cobedo")});
+    CHECK(beside(QStringLiteral("E-mail"), QStringLiteral("sgo¡gp_p@mail.example")) ==
+          QStringList{QStringLiteral("email sgo¡gp_p@mail.example")});
+    // Words are no number, whatever stands before them.
+    CHECK(beside(QStringLiteral("IBAN"), QStringLiteral("not given yet")).isEmpty());
+    CHECK(beside(QStringLiteral("MAC address"), QStringLiteral("see the label")).isEmpty());
+}
+
+TEST_CASE("an address goes on below its first line, up to the next label") {
+    made::PageMaker maker;
+    maker.line(QStringLiteral("Address"), 20, 40).line(QStringLiteral("76 Harbour Street, Harrowgate ZZ1"), 260, 40);
+    maker.line(QStringLiteral("4QT"), 260, 58);
+    maker.line(QStringLiteral("Tariff"), 20, 90).line(QStringLiteral("Metered standard"), 260, 90);
+    QStringList found;
+    for (const Finding& f : find(maker)) found << f.text;
+    CHECK(found == QStringList{QStringLiteral("76 Harbour Street, Harrowgate ZZ1"), QStringLiteral("4QT")});
+}

@@ -66,7 +66,7 @@ private:
             const QString text = run.text().mid(value.span.start, value.span.length);
             bool digit = false;
             for (const QChar c : text) digit = digit || c.isDigit();
-            if (text.size() < 4 || text.contains(QLatin1Char('@'))) continue;
+            if ((text.size() < 4 && !value.goesOn) || text.contains(QLatin1Char('@'))) continue;
             const bool place = digit || in.names.isPlace(text) || text.contains(QLatin1Char(','));
             // Of a country whose forms and places nobody here knows, what is written large after a whole label is one.
             const bool announced = value.whole && value.how != LabelledValue::How::Heading && text.size() >= 6 &&

@@ -254,6 +254,7 @@ private:
             if (left >= 0 && m_lines[size_t(left)].box.right() > m_lines[label].box.left()) return;
             last = size_t(next);
             add(*m_hits[label], last, whole(last), LabelledValue::How::Beside);
+            m_screen.m_labelled.back().goesOn = true;
         }
     }
 

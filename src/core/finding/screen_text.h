@@ -31,8 +31,9 @@ struct LabelledValue {
     int run = 0; ///< index into ScreenText::runs()
     Span span;   ///< the value within the run
     How how = How::Inside;
-    QString label;     ///< the dictionary's word, not what stands on the screen
-    bool whole = true; ///< the label is that word and nothing else
+    QString label;       ///< the dictionary's word, not what stands on the screen
+    bool whole = true;   ///< the label is that word and nothing else
+    bool goesOn = false; ///< a further line of the value before it in the list
 
     /// "after the label 'e-mail'", "in a column headed 'name'".
     QString because() const;

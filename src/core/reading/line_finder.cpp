@@ -9,6 +9,7 @@
 #include "reading/line_segments.h"
 
 #include <algorithm>
+#include <array>
 #include <opencv2/imgproc.hpp>
 #include <optional>
 
@@ -72,6 +73,13 @@ void measure(LinePatch& line) {
     line.xHeight = low < clearlyLower * tall ? std::max(low, lowestX * tall) : usualX * tall;
 }
 
+int commonestLevel(const cv::Mat& gray) {
+    std::array<int, 256> histogram{};
+    for (int y = 0; y < gray.rows; ++y)
+        for (int x = 0; x < gray.cols; ++x) ++histogram[gray.at<uchar>(y, x)];
+    return int(std::max_element(histogram.begin(), histogram.end()) - histogram.begin());
+}
+
 // Of what is on the segment's side of its ground, in levels.
 double meanStrength(const cv::Mat& gray, const LineSegment& s, double ground) {
     const cv::Mat part = gray(cv::Rect(s.box.left(), s.box.top(), s.box.width(), s.box.height()));
@@ -103,8 +111,9 @@ void judgeGround(const cv::Mat& gray, LineSegment& s) {
         around += row[0] + row[r.width - 1];
         if (y == 0 || y == r.height - 1) around += sum;
     }
-    const double low = least, high = most, frame = double(around) / (2.0 * (r.width + r.height)),
-                 mean = double(all) / (double(r.width) * r.height);
+    // Where rules run around it, the frame is none.
+    const double frame = s.rules.empty() ? double(around) / (2.0 * (r.width + r.height)) : commonestLevel(gray(r));
+    const double low = least, high = most, mean = double(all) / (double(r.width) * r.height);
     const double position = high > low ? (frame - low) / (high - low) : undecided;
     const double middle = high > low ? (mean - low) / (high - low) : undecided;
     const double lightGround = frameWeight * position + middleWeight * middle;

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <array>
+#include <numeric>
 
 namespace eyelid {
 namespace {
@@ -12,9 +13,12 @@ constexpr int tallestRuled = 110, narrowestRuled = 20; // pixels; a wider, highe
 constexpr double widerThanLetters = 1.7;               // heights: nothing narrower holds two letters and a rule
 // A rule is at least this share of the piece long, and of its height at most so thick; the edge of a frame is less.
 constexpr double asLong = 0.9, mostThick = 0.28;
-constexpr double strongShare = 0.4, mostUneven = 0.12;   // of the strongest ink; of the rule's mean strength
-constexpr double leastOfBlock = 0.6, leastOfSide = 0.06; // shares of a shadowed piece's box: ink; lighter, and darker
-constexpr int thinnest = 2;                              // pixels that a rule may always have
+constexpr double leastLetters = 0.25;                  // of a piece's ink, beside its rule
+constexpr double strongShare = 0.4, mostUneven = 0.12; // of the strongest ink; of the rule's mean strength
+// Shares of a piece's box: more ink than this is a block, or letters with their shadow and what is between; of these so
+// much is lighter, and so much darker, than the ground.
+constexpr double leastOfBlock = 0.6, leastOfSide = 0.06;
+constexpr int thinnest = 2;     // pixels that a rule may always have
 constexpr double mostFrame = 6; // heights of the frame's thickness at least: what is inside must have room
 
 bool mayBeRuled(const InkPiece& piece) {
@@ -56,12 +60,19 @@ std::vector<cv::Rect> rulesOf(const cv::Mat& ink) {
     const std::vector<cv::Range> along = ruledRows(ink, strongest, most);
     std::vector<cv::Rect> rules;
     for (const cv::Range& rows : along) rules.emplace_back(0, rows.start, ink.cols, rows.size());
-    const bool frame = along.size() >= 2 && along.front().start <= 1 && along.back().end >= ink.rows - 1 &&
-                       ink.rows >= mostFrame * along.front().size();
-    if (!frame) return rules;
-    for (const cv::Range& columns : ruledRows(ink.t(), strongest, most))
-        if (columns.start <= 1 || columns.end >= ink.cols - 1)
-            rules.emplace_back(columns.start, 0, columns.size(), ink.rows);
+    // Between its upper and its lower edge a frame has sides; a badge with type on it is filled to its ends.
+    if (along.size() < 2) return rules;
+    const std::vector<cv::Range> sides = ruledRows(ink.t(), strongest, most);
+    const bool frame = along.front().start <= 1 && along.back().end >= ink.rows - 1 && sides.size() >= 2 &&
+                       sides.front().start <= 1 && sides.back().end >= ink.cols - 1;
+    if (!frame || ink.rows < mostFrame * along.front().size()) return {};
+    // Up to its outer edge, which may be soft.
+    const int top = along.front().end, bottom = along.back().start, left = sides.front().end,
+              right = sides.back().start;
+    rules.front() = cv::Rect(0, 0, ink.cols, top);
+    rules.back() = cv::Rect(0, bottom, ink.cols, ink.rows - bottom);
+    rules.emplace_back(0, 0, left, ink.rows);
+    rules.emplace_back(right, 0, ink.cols - right, ink.rows);
     return rules;
 }
 
@@ -145,7 +156,8 @@ BarePieces withoutRules(const InkLook& look, const std::vector<InkPiece>& pieces
         std::vector<cv::Rect> rules;
         const cv::Rect place(box.left(), box.top(), box.width(), box.height());
         if (box.height() <= thinnest + 1 && box.width() >= narrowestRuled) bare.rules.push_back(box);
-        if (mayBeRuled(piece)) rules = rulesOf(look.strength(place));
+        if (mayBeRuled(piece) && piece.area < leastOfBlock * box.width() * box.height())
+            rules = rulesOf(look.strength(place));
         if (rules.empty()) {
             bare.pieces.push_back(piece);
             continue;
@@ -154,6 +166,13 @@ BarePieces withoutRules(const InkLook& look, const std::vector<InkPiece>& pieces
         for (const cv::Rect& rule : rules) erase(left, rule, look.least);
         std::vector<InkPiece> parts = inkPieces(left, look.least);
         rejoin(parts, rules);
+        // What has no letters is an edge with round ends, or the ground between two.
+        const int ink = std::accumulate(parts.begin(), parts.end(), 0,
+                                        [](int sum, const InkPiece& part) { return sum + part.area; });
+        if (rules.size() == 1 && ink < leastLetters * piece.area) {
+            bare.pieces.push_back(piece);
+            continue;
+        }
         for (InkPiece& part : parts) {
             part.box.translate(box.topLeft());
             part.first += box.left();

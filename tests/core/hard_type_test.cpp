@@ -1,0 +1,140 @@
+// Type that is struck through, framed, shadowed, set apart, of its ground's lightness, or runs up and down: it is read,
+// and what it says is found.
+#include "finding/finder.h"
+#include "reading/hue_contrast.h"
+#include "reading/lightness.h"
+#include "reading/reader.h"
+#include "support/made.h"
+
+#include <catch2/catch.hpp>
+
+using namespace eyelid;
+
+namespace {
+
+Page readWhole(const QImage& picture) {
+    static Reader reader(2);
+    Progress progress;
+    auto page = reader.read(picture, {}, progress);
+    REQUIRE(page);
+    return *page;
+}
+
+QStringList textsOf(const Page& page) {
+    QStringList texts;
+    for (const TextLine& line : page.lines) texts << line.text();
+    return texts;
+}
+
+QImage sheet(QColor ground, int width = 760, int height = 260) {
+    QImage image(width, height, QImage::Format_RGB32);
+    image.fill(ground);
+    return image;
+}
+
+const QStringList samples{QStringLiteral("Meter reading 4471 taken"), QStringLiteral("oskar.weir@mail.example"),
+                          QStringLiteral("GB29 NWBK 6016 1331 9268 19")};
+
+void draw(QImage& image, const QFont& font, QColor ink, const QStringList& texts, QPoint from = {30, 50}) {
+    QPainter painter(&image);
+    painter.setFont(font);
+    painter.setPen(ink);
+    for (const QString& text : texts) {
+        painter.drawText(from, text);
+        from.ry() += 50;
+    }
+}
+
+} // namespace
+
+TEST_CASE("letters set apart are words") {
+    for (const double em : {0.15, 0.2, 0.3}) {
+        QImage image = sheet(Qt::white);
+        QFont font = made::font(15, QStringLiteral("DejaVu Sans"));
+        font.setLetterSpacing(QFont::AbsoluteSpacing, em * 15);
+        draw(image, font, Qt::black, samples);
+        INFO(em);
+        CHECK(textsOf(readWhole(image)) == samples);
+    }
+}
+
+TEST_CASE("type that differs from its ground in hue alone is read where it stands") {
+    // Both have a lightness of 120.
+    const QColor ground(158, 118, 58), ink(88, 127, 186);
+    REQUIRE(std::abs(qGray(ground.rgb()) - qGray(ink.rgb())) < 6);
+    QImage image = sheet(ground);
+    draw(image, made::font(15), ink, samples);
+    const Page page = readWhole(image);
+    CHECK(textsOf(page) == samples);
+    REQUIRE_FALSE(page.lines.empty());
+    CHECK(std::abs(page.lines[0].box.left() - 31) < 3);
+}
+
+TEST_CASE("a picture whose type differs in lightness has no places of hue") {
+    QImage image = sheet(QColor(246, 242, 234));
+    draw(image, made::font(15), QColor(194, 96, 46), samples);
+    const QImage lightness = lightnessOf(image);
+    const HueContrast contrast = hueContrastOf(image, lightness);
+    CHECK(contrast.places.empty());
+    CHECK(contrast.levels == lightness);
+}
+
+TEST_CASE("type that is struck through is read, and the cover takes in the stroke") {
+    QImage image = sheet(Qt::white);
+    QFont font = made::font(16, QStringLiteral("Liberation Sans"));
+    font.setStrikeOut(true);
+    draw(image, font, Qt::black, {samples[1], samples[2]});
+    const QStringList texts = textsOf(readWhole(image));
+    REQUIRE(texts.size() == 2);
+    CHECK(texts[0].contains(QStringLiteral("@mail.example")));
+    CHECK(texts[1].startsWith(QStringLiteral("GB29 NWBK 6016")));
+}
+
+TEST_CASE("a tight frame is none of the letters within it") {
+    QImage image = sheet(QColor(238, 243, 246));
+    draw(image, made::font(14, QStringLiteral("DejaVu Sans")), QColor(34, 49, 59), {samples[1], samples[2]});
+    QPainter painter(&image);
+    painter.setPen(QPen(QColor(120, 120, 120), 2));
+    const QFontMetrics metrics(made::font(14, QStringLiteral("DejaVu Sans")));
+    for (int i = 1; i <= 2; ++i)
+        painter.drawRect(QRect(28, 50 * i - 12, metrics.horizontalAdvance(samples[i]) + 4, 16));
+    painter.end();
+    const Page page = readWhole(image);
+    REQUIRE(page.lines.size() == 2);
+    CHECK(textsOf(page)[0] == samples[1]);
+    CHECK(textsOf(page)[1].remove(u' ') == QString(samples[2]).remove(u' '));
+    // What frames a value is as long as it is: the place of the finding takes it in.
+    const std::vector<Finding> found = Finder().find(page, *loadPolicy(QStringLiteral("everything")), {});
+    REQUIRE(found.size() == 2);
+    CHECK(found[1].boxes[0].left() <= 28);
+    CHECK(found[1].boxes[0].bottom() >= 103);
+}
+
+TEST_CASE("of letters and their shadow the letters are read") {
+    QImage image = sheet(QColor(150, 150, 150));
+    const QFont font = made::font(15, QStringLiteral("DejaVu Sans"));
+    draw(image, font, QColor(60, 60, 60), samples, {31, 51});
+    draw(image, font, Qt::white, samples);
+    CHECK(textsOf(readWhole(image)) == samples);
+}
+
+TEST_CASE("a page that lies on its side is read, and its labels speak for what stands beside them") {
+    QImage upright = sheet(Qt::white, 700, 300);
+    const QStringList labels{QStringLiteral("Name"), QStringLiteral("Account number"), QStringLiteral("User name"),
+                             QStringLiteral("Passport number")};
+    const QStringList values{QStringLiteral("Ines Hartwell"), QStringLiteral("20243767"), QStringLiteral("ihartwell53"),
+                             QStringLiteral("Z19494206")};
+    draw(upright, made::font(15), QColor(90, 90, 90), labels);
+    draw(upright, made::font(15), Qt::black, values, {260, 50});
+    for (const int turned : {90, 270}) {
+        const Page page = readWhole(upright.transformed(QTransform().rotate(turned)));
+        INFO(turned);
+        for (const QString& text : labels + values) CHECK(textsOf(page).contains(text));
+        QStringList found;
+        for (const Finding& f : Finder().find(page, *loadPolicy(QStringLiteral("everything")), {})) {
+            found << f.text;
+            CHECK(f.boxes[0].height() > f.boxes[0].width()); // on the page as it lies
+        }
+        for (const QString& value : values) CHECK(found.contains(value));
+    }
+}
