@@ -93,7 +93,7 @@ inline constexpr double spaceAfterStop = 0.6;
 // Letters set apart: so many glyphs at least, the share of a line's gaps that stand within words, and heights of x: of
 // a gap in type set as usual, and from where on letters are set apart (tools/line-model/draw.py draws none that wide).
 inline constexpr size_t leastTracked = 6;
-inline constexpr double narrowGaps = 0.3, usualGap = 0.15, leastTracking = 0.26;
+inline constexpr double narrowGaps = 0.3, usualGap = 0.15, leastTracking = 0.26, spaceTracked = 0.53;
 inline constexpr double stopSize = 0.45, stopOffBase = 0.25; // and a pixel
 inline constexpr double stopFromLetters = 0.25;              // pitches
 inline constexpr double stopConfidence = 0.5;

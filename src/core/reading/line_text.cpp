@@ -125,7 +125,7 @@ public:
                                               : m_columns.widestGap(x, to) > spaceAfterStop * m_patch.xHeight;
             } else if (m_tracking > 0) {
                 // The reader sees a space before every letter.
-                glyph.startsWord = m_columns.widestGap(from, to) > m_tracking + spaceElsewhere * m_patch.xHeight;
+                glyph.startsWord = m_columns.widestGap(from, to) > m_tracking + spaceTracked * m_patch.xHeight;
             } else {
                 const double least = glyph.spaceBefore > surelyRead ? spaceReadSure : spaceRead;
                 glyph.startsWord = m_onePitch ? to - from > emptyCell * m_pitch
@@ -179,7 +179,7 @@ private:
     bool isSpace(const ReadGlyph& before, const ReadGlyph& after, double from, double to) const {
         if (m_onePitch) return to - from > emptyCell * m_pitch;
         const QChar left = before.text.back(), right = after.text[0];
-        const double least = m_tracking > 0                        ? spaceElsewhere
+        const double least = m_tracking > 0                        ? spaceTracked
                              : after.spaceBefore > hint            ? spaceHinted
                              : m_numbers                           ? spaceInNumbers
                              : left == u':'                        ? spaceAfterColon
