@@ -72,11 +72,21 @@ bool isOrdinary(const QString& word) {
     return PlainWords::shipped().holds(word);
 }
 
+qsizetype longestKey() {
+    static const qsizetype longest = [] {
+        qsizetype most = 0;
+        for (auto it = entries().keyBegin(); it != entries().keyEnd(); ++it) most = std::max(most, it->size());
+        return most;
+    }();
+    return longest;
+}
+
 const Entry* entryFor(const QStringList& words) {
     const auto& all = entries();
     const QString key = skeleton(words.join(QLatin1Char(' ')));
     if (const auto found = all.constFind(key); found != all.constEnd()) return &*found;
-    if (key.size() < 7 || std::all_of(words.begin(), words.end(), isOrdinary)) return nullptr;
+    if (key.size() < 7 || key.size() > longestKey() + 1 || std::all_of(words.begin(), words.end(), isOrdinary))
+        return nullptr;
     const auto& near = nearEntries();
     if (const auto found = near.constFind(key); found != near.constEnd()) return &*all.constFind(*found);
     for (qsizetype i = 0; i < key.size(); ++i) {

@@ -25,14 +25,26 @@ constexpr int secondNearCount = int(std::size(secondNear)), secondPlaces = secon
 
 using Floats = std::vector<float>;
 
-// out += weights' rows, each times what stands at its place of `in`. Much of what is seen is nought.
+// out += weights' rows, each times what stands at its place of `in`. Much of what is seen is nought; the rest is added
+// four rows at a time, so that `out` is met a quarter as often.
 template <int Width> void addRows(const float* in, int rows, const float* weights, float* out) {
-    for (int r = 0; r < rows; ++r) {
-        if (in[r] == 0) continue;
-        const float factor = in[r];
-        const float* row = weights + size_t(r) * Width;
+    constexpr int most = 256;
+    int seen[most + 3], count = 0;
+    for (int r = 0; r < rows; ++r)
+        if (in[r] != 0) seen[count++] = r;
+    const auto row = [&](int i) { return weights + size_t(seen[i]) * Width; };
+    int i = 0;
+    for (; i + 4 <= count; i += 4) {
+        const float *a = row(i), *b = row(i + 1), *c = row(i + 2), *d = row(i + 3);
+        const float fa = in[seen[i]], fb = in[seen[i + 1]], fc = in[seen[i + 2]], fd = in[seen[i + 3]];
 #pragma omp simd
-        for (int k = 0; k < Width; ++k) out[k] += factor * row[k];
+        for (int k = 0; k < Width; ++k) out[k] += (fa * a[k] + fb * b[k]) + (fc * c[k] + fd * d[k]);
+    }
+    for (; i < count; ++i) {
+        const float* a = row(i);
+        const float fa = in[seen[i]];
+#pragma omp simd
+        for (int k = 0; k < Width; ++k) out[k] += fa * a[k];
     }
 }
 template <int Width> void cutNegative(float* values) {

@@ -36,7 +36,8 @@ WordList::WordList() {
         int rank = 0;
         for (const QString& word : wordsOf(language)) {
             m_words.insert(word);
-            if (rank++ < mostTelling && word.size() >= 2) m_telling[language].insert(word);
+            if (rank++ < mostTelling && word.size() >= 2)
+                m_telling[word].set(size_t(listedLanguages().indexOf(language)));
         }
     }
 }

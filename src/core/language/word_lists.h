@@ -2,6 +2,7 @@
 // once, when it is first asked for.
 #pragma once
 
+#include <bitset>
 #include <QHash>
 #include <QSet>
 #include <QString>
@@ -18,13 +19,14 @@ public:
     static const WordList& shipped();
     /// Of any language.
     bool holds(const QString& word) const { return m_words.contains(word); }
-    /// The most frequent words of a language of two letters and more: what tells it.
-    QSet<QString> telling(const QString& language) const { return m_telling.value(language); }
+    /// The languages that a word is one of the most frequent of, by their places in listedLanguages(); words of two
+    /// letters and more, for these tell a language.
+    std::bitset<8> toldBy(const QString& word) const { return m_telling.value(word); }
 
 private:
     WordList();
     QSet<QString> m_words;
-    QHash<QString, QSet<QString>> m_telling; // by language
+    QHash<QString, std::bitset<8>> m_telling; // by word
 };
 
 /// The same words without accents, and how frequent they are.

@@ -4,9 +4,9 @@
 #include "language/word_lists.h"
 
 #include <algorithm>
+#include <bitset>
 #include <cmath>
-#include <QHash>
-#include <QSet>
+#include <map>
 
 namespace eyelid {
 namespace {
@@ -169,31 +169,35 @@ Page pageOfText(const QStringList& lines) {
 }
 
 QString languageOf(const Page& page, const QStringList& among) {
-    // Words common to several languages speak for none.
-    QHash<QString, int> listed;
-    QHash<QString, QSet<QString>> lists;
-    for (const QString& code : among) {
-        lists[code] = WordList::shipped().telling(code);
-        for (const QString& word : std::as_const(lists[code])) ++listed[word];
-    }
-    QHash<QString, double> votes;
-    double total = 0;
+    const WordList& words = WordList::shipped();
+    std::bitset<8> asked;
+    for (const QString& code : among)
+        if (const auto at = listedLanguages().indexOf(code); at >= 0) asked.set(size_t(at));
+    std::map<unsigned long, int> votes; // by the one language
+    int total = 0;
+    QString word;
     for (const TextLine& line : page.lines)
         for (const Word& w : line.words) {
-            QString word;
+            word.clear();
             for (const QChar c : w.text)
                 if (c.isLetter()) word += c.toLower();
-            if (listed.value(word) != 1) continue;
-            for (auto it = lists.constBegin(); it != lists.constEnd(); ++it)
-                if (it->contains(word)) {
-                    votes[it.key()] += 1;
-                    total += 1;
-                }
+            const std::bitset<8> told = words.toldBy(word) & asked;
+            // Words common to several languages speak for none.
+            if (told.count() != 1) continue;
+            ++votes[told.to_ulong()];
+            ++total;
         }
     QString best;
-    for (const QString& code : among)
-        if (best.isEmpty() || votes.value(code) > votes.value(best)) best = code;
-    return total >= 4 && votes.value(best) >= 0.5 * total ? best : QString();
+    int most = 0;
+    for (const QString& code : among) {
+        const auto at = listedLanguages().indexOf(code);
+        const int own = at < 0 ? 0 : votes[1ul << at];
+        if (best.isEmpty() || own > most) {
+            best = code;
+            most = own;
+        }
+    }
+    return total >= 4 && 2 * most >= total ? best : QString();
 }
 
 } // namespace eyelid
