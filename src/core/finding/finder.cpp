@@ -1,6 +1,7 @@
 #include "finding/finder.h"
 
 #include "base/sentence.h"
+#include "base/workers.h"
 #include "finding/candidates.h"
 #include "finding/check_digits.h"
 #include "finding/detector.h"
@@ -118,26 +119,54 @@ void findAlike(const ScreenText& screen, const std::vector<Candidate>& kept, std
     }
 }
 
-// The page as it reads with the reader's second choices; empty where there are none that could matter.
-std::optional<Page> otherReading(const Page& page) {
-    Page other = page;
+// The line with the reader's second choices that could matter; whether there are any.
+bool putSecondChoices(TextLine& line) {
     bool any = false;
-    for (TextLine& line : other.lines)
-        for (Word& word : line.words) {
-            if (word.alternatives.isEmpty()) continue;
-            bool telling = word.text.contains(u'@');
-            for (const QChar c : word.text) telling = telling || c.isDigit();
-            const QString& text = word.alternatives.first();
-            if (!telling && !text.contains(u'@')) continue;
-            any = true;
-            // Where the letters of the other reading stand is not known: a cover takes the whole word.
-            Glyph whole;
-            whole.text = text;
-            whole.box = word.box;
-            word.text = text;
-            word.glyphs = {whole};
-        }
+    for (Word& word : line.words) {
+        if (word.alternatives.isEmpty()) continue;
+        bool telling = word.text.contains(u'@');
+        for (const QChar c : word.text) telling = telling || c.isDigit();
+        const QString& text = word.alternatives.first();
+        if (!telling && !text.contains(u'@')) continue;
+        any = true;
+        // Where the letters of the other reading stand is not known: a cover takes the whole word.
+        Glyph whole;
+        whole.text = text;
+        whole.box = word.box;
+        word.text = text;
+        word.glyphs = {whole};
+    }
+    return any;
+}
+
+// Few words and no figures: it may speak for a column below.
+bool mayBeLabel(const TextLine& line) {
+    constexpr size_t mostWords = 4;
+    return line.words.size() <= mostWords && std::none_of(line.words.begin(), line.words.end(), [](const Word& word) {
+               return std::any_of(word.text.begin(), word.text.end(), [](QChar c) { return c.isDigit(); });
+           });
+}
+
+// The lines that read otherwise with the reader's second choices, those near them, and what may be a label of them;
+// empty where there are none that could matter.
+std::optional<Page> otherReading(const Page& page) {
+    constexpr double reach = 6; // heights of x above and below
+    Page other = page;
+    std::vector<char> kept;
+    for (const TextLine& line : page.lines) kept.push_back(mayBeLabel(line));
+    bool any = false;
+    for (size_t i = 0; i < other.lines.size(); ++i) {
+        if (!putSecondChoices(other.lines[i])) continue;
+        any = true;
+        const QRectF& box = page.lines[i].box;
+        const double far = reach * std::max(4.0, page.lines[i].xHeight);
+        for (size_t j = 0; j < page.lines.size(); ++j)
+            if (page.lines[j].box.top() < box.bottom() + far && page.lines[j].box.bottom() > box.top() - far)
+                kept[j] = 1;
+    }
     if (!any) return std::nullopt;
+    size_t i = 0;
+    std::erase_if(other.lines, [&](const TextLine&) { return !kept[i++]; });
     return other;
 }
 
@@ -306,6 +335,10 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
     const ScreenText screen(page, policy.labels);
     const Surroundings in{screen, m_parts->names, watch};
     const Surroundings inPolicy{screen, m_parts->names, policy.watch};
+    // Text without a place on a page has no surroundings to be told by.
+    Beside<std::unique_ptr<const TaggedPage>> tagger;
+    if (placed)
+        tagger = Beside<std::unique_ptr<const TaggedPage>>([&in] { return std::make_unique<const TaggedPage>(in); });
     std::vector<Candidate> candidates;
     for (const auto& detector : m_parts->detectors) detector->find(in, candidates);
     if (!policy.watch.isEmpty()) m_parts->detectors.front()->find(inPolicy, candidates);
@@ -319,15 +352,15 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
         return policy.looksFor(c.kind) && c.confidence >= rule.threshold &&
                !policy.exceptions.holds(c.run->text().mid(c.span.start, c.span.length));
     };
-    // Text without a place on a page has no surroundings to be told by. What is excepted is settled as well.
     if (placed) {
-        const TaggedPage tagged(in);
-        tagged.dropNobodys(candidates);
+        const auto tagged = tagger.get();
+        tagged->dropNobodys(candidates);
+        // What is excepted is settled as well.
         std::vector<Candidate> settled;
         for (const Candidate& c : candidates)
             if (wanted(c) || policy.exceptions.holds(c.run->text().mid(c.span.start, c.span.length)))
                 settled.push_back(c);
-        tagged.find(settled, candidates);
+        tagged->find(settled, candidates);
     }
     std::erase_if(candidates, [&](const Candidate& c) { return !wanted(c); });
     // The surest first; of equals the longer, then the one higher up, so that the order is always the same.
