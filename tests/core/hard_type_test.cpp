@@ -74,9 +74,24 @@ TEST_CASE("a picture whose type differs in lightness has no places of hue") {
     QImage image = sheet(QColor(246, 242, 234));
     draw(image, made::font(15), QColor(194, 96, 46), samples);
     const QImage lightness = lightnessOf(image);
-    const HueContrast contrast = hueContrastOf(image, lightness);
+    const HueContrast contrast = HueLook().at(image, lightness);
     CHECK(contrast.places.empty());
     CHECK(contrast.levels == lightness);
+}
+
+TEST_CASE("where hue tells is the same after another picture as by itself") {
+    const QColor ground(158, 118, 58), ink(88, 127, 186);
+    HueLook kept;
+    for (const int y : {50, 120, 121, 190}) {
+        QImage image = sheet(y < 190 ? ground : QColor(Qt::white));
+        draw(image, made::font(15), ink, {samples[0]}, {30, y});
+        const QImage lightness = lightnessOf(image);
+        const HueContrast after = kept.at(image, lightness), alone = HueLook().at(image, lightness);
+        INFO(y);
+        CHECK(after.places == alone.places);
+        CHECK(after.levels == alone.levels);
+        CHECK(after.places.empty() == (y == 190));
+    }
 }
 
 TEST_CASE("type that is struck through is read, and the cover takes in the stroke") {

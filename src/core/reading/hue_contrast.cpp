@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <array>
 #include <cstdlib>
+#include <cstring>
 #include <opencv2/imgproc.hpp>
 
 namespace eyelid {
@@ -52,20 +53,32 @@ std::array<cv::Mat, 3> channelsOf(const cv::Mat& bgra) {
     return channels;
 }
 
-// Blocks of one lightness and more than one colour, with the even blocks around them, where a letter's end looks in.
-cv::Mat huedBlocks(const cv::Mat& bgra) {
+// Blocks of one lightness, and those of them that are of more than one colour.
+struct Blocks {
+    cv::Mat even, hued;
+};
+Blocks blocksOf(const cv::Mat& bgra) {
     // Every other row says it as well, in half the time.
-    constexpr int skipped = 2;
+    constexpr int skipped = 2, rows = block / skipped;
     const cv::Mat some(bgra.rows / skipped, bgra.cols, CV_8UC4, bgra.data, skipped * bgra.step);
     const std::array<cv::Mat, 3> channels = channelsOf(some);
-    constexpr int rows = block / skipped;
     const cv::Mat light = rangesOf(channels[0], rows),
                   hue = cv::max(rangesOf(channels[1], rows), rangesOf(channels[2], rows));
-    const cv::Mat even = light < mostLightness;
-    cv::Mat blocks = even & (hue >= leastHue) & (hue > hueOverLightness * light);
-    if (cv::countNonZero(blocks) == 0) return {};
-    cv::dilate(blocks, blocks, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
-    return blocks & even;
+    Blocks blocks;
+    blocks.even = light < mostLightness;
+    blocks.hued = blocks.even & (hue >= leastHue) & (hue > hueOverLightness * light);
+    return blocks;
+}
+
+cv::Mat matOf(const QImage& picture) {
+    return {picture.height(), picture.width(), CV_8UC4, const_cast<uchar*>(picture.constBits()),
+            size_t(picture.bytesPerLine())};
+}
+
+bool sameRows(const QImage& a, const QImage& b, int from, int to) {
+    for (int y = from; y < to; ++y)
+        if (std::memcmp(a.constScanLine(y), b.constScanLine(y), size_t(a.width()) * 4) != 0) return false;
+    return true;
 }
 
 uchar medianOf(const cv::Mat& channel, const cv::Mat& blocks, const QRect& place) {
@@ -123,14 +136,37 @@ bool HueContrast::holds(const QRect& box) const {
                        [&](const QRect& place) { return shareWithin(QRectF(box), QRectF(place)) > mostlyWithin; });
 }
 
-HueContrast hueContrastOf(const QImage& picture, const QImage& lightness) {
+void HueLook::renew(const QImage& picture) {
+    const cv::Mat bgra = matOf(picture);
+    const int down = picture.height() / block;
+    if (m_picture.size() != picture.size()) {
+        const Blocks all = blocksOf(bgra);
+        m_even = all.even;
+        m_hued = all.hued;
+    } else {
+        for (int row = 0; row < down; ++row) {
+            int to = row;
+            while (to < down && !sameRows(m_picture, picture, to * block, (to + 1) * block)) ++to;
+            if (to == row) continue;
+            const Blocks changed = blocksOf(bgra.rowRange(row * block, to * block));
+            changed.even.copyTo(m_even.rowRange(row, to));
+            changed.hued.copyTo(m_hued.rowRange(row, to));
+            row = to;
+        }
+    }
+    m_picture = picture;
+}
+
+HueContrast HueLook::at(const QImage& picture, const QImage& lightness) {
     HueContrast contrast{lightness, {}};
     if (picture.width() < block || picture.height() < block) return contrast;
-    const cv::Mat bgra(picture.height(), picture.width(), CV_8UC4, const_cast<uchar*>(picture.constBits()),
-                       size_t(picture.bytesPerLine()));
-    const cv::Mat blocks = huedBlocks(bgra);
-    if (blocks.empty()) return contrast;
-    const std::array<cv::Mat, 3> channels = channelsOf(bgra);
+    renew(picture);
+    if (cv::countNonZero(m_hued) == 0) return contrast;
+    // With the even blocks around them: where a letter's end looks in.
+    cv::Mat blocks;
+    cv::dilate(m_hued, blocks, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
+    blocks &= m_even;
+    const std::array<cv::Mat, 3> channels = channelsOf(matOf(picture));
     cv::Mat labels, measures, centres;
     const int count = cv::connectedComponentsWithStats(blocks, labels, measures, centres);
     cv::Mat levels = pixelsOf(lightness).clone();

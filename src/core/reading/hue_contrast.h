@@ -5,6 +5,7 @@
 // difference of Cr and Cb, ITU-R BT.601). A place's ground keeps its level, so a place has no edges of its own.
 #pragma once
 
+#include <opencv2/core/mat.hpp>
 #include <QImage>
 #include <QRect>
 #include <vector>
@@ -19,7 +20,17 @@ struct HueContrast {
     bool holds(const QRect& box) const;
 };
 
-/// `picture` must be RGB32, `lightness` its lightness.
-HueContrast hueContrastOf(const QImage& picture, const QImage& lightness);
+/// Keeps the last picture: of one of the same size only what changed is looked at, with the same result as of any.
+class HueLook {
+public:
+    /// `picture` must be RGB32, `lightness` its lightness.
+    HueContrast at(const QImage& picture, const QImage& lightness);
+
+private:
+    void renew(const QImage& picture);
+
+    QImage m_picture;
+    cv::Mat m_hued, m_even; // by block: of more than one colour; of one lightness
+};
 
 } // namespace eyelid

@@ -121,7 +121,7 @@ public:
         page.languages = *languages;
         progress.setDoing(Tr::tr("Finding lines"));
         const QImage lightness = lightnessOf(picture);
-        const HueContrast contrast = hueContrastOf(picture, lightness);
+        const HueContrast contrast = m_hue.at(picture, lightness);
         std::vector<LinePatch> patches =
             findLines(contrast.levels, m_strength, options.faint ? faintInk : plainInk, m_count > 1);
         for (LinePatch& patch : patches) patch.byHue = contrast.holds(patch.box);
@@ -155,6 +155,7 @@ public:
         if (search) search->finish(page, area.topLeft());
         if (qint64(picture.width()) * picture.height() > largestKept) {
             m_strength = {};
+            m_hue = {};
             m_searched = {};
             m_known.clear();
         }
@@ -466,6 +467,7 @@ private:
     QHash<QByteArray, std::shared_ptr<const KnownLine>> m_known;
     Searched m_searched;
     InkStrength m_strength; // of the last picture
+    HueLook m_hue;          // of the same
 };
 
 Reader::Reader(int threads) : m_engines(std::make_unique<Engines>(threads)) {}
