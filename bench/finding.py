@@ -54,6 +54,21 @@ for title, folder in sets:
         else: print(f'leak of all kinds: {leaks[title]:.2f} %')
         print(f'over-cover: {over:.2f} %')
 
+# Labelled values under hard treatments of type: values shown in whole or in part, by treatment.
+folder = os.path.join(drawn, 'treatments-bench')
+if not glob.glob(folder + '/*.json'):
+    subprocess.run(['/usr/bin/python3', os.path.join(here, 'treatments.py'), folder, 'bench', '4'], check=True)
+out = tempfile.mkdtemp()
+subprocess.run([cli, 'redact', '--style', 'solid', '--force', '--keep-names', '--out', out, *sorted(glob.glob(folder + '/*.png'))], env=env, stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL)
+score = subprocess.run(['/usr/bin/python3', os.path.join(practice, 'score.py'), folder, out, '-v'], capture_output=True, text=True).stdout
+values, shown = collections.Counter(), collections.Counter(re.findall(r'^LEAK ([a-z]+)', score, re.M))
+for truth in glob.glob(folder + '/*.json'):
+    values[re.match('[a-z]+', os.path.basename(truth))[0]] += len(json.load(open(truth))['sens'])
+print(f'\nhard treatments of type: {sum(values.values())} labelled values')
+print('  '.join(f'{t} {shown[t]}/{n}' for t, n in sorted(values.items())))
+print('over 2 %: ' + (', '.join(t for t, n in sorted(values.items()) if shown[t] > 0.02 * n) or 'none'))
+limit('leak over all treatments', 100 * sum(shown.values()) / sum(values.values()), 2)
+
 print('\nhow often a confidence is right, on practice and other trades together')
 bins = collections.defaultdict(lambda: [0, 0])
 for folder in (practice, os.path.join(drawn, 'trades')):

@@ -97,3 +97,11 @@ TEST_CASE("the shipped lists answer whatever case and accents a word comes in") 
     CHECK_FALSE(names.isGiven(QStringLiteral("Telemetry")));
     CHECK_FALSE(names.isCommonWord(QStringLiteral("Quillfeather")));
 }
+
+TEST_CASE("what a street is called after names nobody elsewhere on the screen") {
+    made::PageMaker maker;
+    maker.line(QStringLiteral("Hostal La Alameda Reservas"), 20, 20);
+    maker.line(QStringLiteral("Domicilio"), 20, 200);
+    maker.line(QStringLiteral("Avenida de la Alameda, 53, 51990 Puerto Mirón"), 20, 220);
+    CHECK(people(maker).empty());
+}

@@ -58,13 +58,14 @@ public:
             if (run.joint > leastProse) proposeIn(in, run, proposals);
         agreeInColumns(in, proposals);
         agreeWithMail(in, proposals);
+        const size_t before = out.size();
         std::vector<const Proposal*> sure;
         for (Proposal& p : proposals) {
             if (p.sum < 0.45) continue;
             wholeCell(in, p);
             out.push_back({Kind::Person, p.on, p.span, std::clamp(p.sum, 0.0, 0.98), sentence(p), skeleton(p.name),
                            !p.spokenFor});
-            if (p.sum >= 0.55) sure.push_back(&p);
+            if (p.sum >= 0.55 && !isOfAddress(p, out, before)) sure.push_back(&p);
         }
         carryParts(in, sure, out);
     }
@@ -324,6 +325,14 @@ private:
             for (size_t i = first; i <= last; ++i) p.name += tokens[i].text + QLatin1Char(' ');
         }
         proposals.push_back(std::move(p));
+    }
+
+    // What a street is called after is nobody here: "Avenida de la Alameda".
+    static bool isOfAddress(const Proposal& p, const std::vector<Candidate>& found, size_t count) {
+        return std::any_of(found.begin(), found.begin() + long(count), [&](const Candidate& c) {
+            return c.kind == Kind::Address && c.run->line == p.on->line && c.confidence >= p.sum &&
+                   c.span.start <= p.span.start && p.span.end() <= c.span.end();
+        });
     }
 
     // Whether all a label announces is a few words written large.
