@@ -408,6 +408,13 @@ TEST_CASE("what a label announces is found, though a sign of it was misread") {
           QStringList{QStringLiteral("person Hamza C3cobedo")});
     CHECK(beside(QStringLiteral("E-mail"), QStringLiteral("sgo¡gp_p@mail.example")) ==
           QStringList{QStringLiteral("email sgo¡gp_p@mail.example")});
+    CHECK(beside(QStringLiteral("Passport number"), QStringLiteral("x72464669")) ==
+          QStringList{QStringLiteral("passport x72464669")});
+    CHECK(beside(QStringLiteral("Date of birth"), QStringLiteral("1 5/04/1 951")) ==
+          QStringList{QStringLiteral("dob 1 5/04/1 951")});
+    // A card's check digit may hold by chance within it: the rest is found as well.
+    QStringList iban = beside(QStringLiteral("IBAN"), QStringLiteral("GB68 NW8K 4100 3009 9649 95"));
+    CHECK(iban.join(u' ').contains(QStringLiteral("GB68 NW8K")));
     // Words are no number, whatever stands before them.
     CHECK(beside(QStringLiteral("IBAN"), QStringLiteral("not given yet")).isEmpty());
     CHECK(beside(QStringLiteral("MAC address"), QStringLiteral("see the label")).isEmpty());

@@ -58,6 +58,16 @@ TEST_CASE("letters set apart are words") {
     }
 }
 
+TEST_CASE("a bar in code stays a bar") {
+    const QStringList code{QStringLiteral("grep -E 'open|closed' weir.log"), QStringLiteral("answer yes|no here")};
+    for (const char* family : {"JetBrains Mono", "DejaVu Sans Mono", "Inter"}) {
+        QImage image = sheet(Qt::white);
+        draw(image, made::font(15, QString::fromLatin1(family)), Qt::black, code);
+        INFO(family);
+        CHECK(textsOf(readWhole(image)) == code);
+    }
+}
+
 TEST_CASE("type that differs from its ground in hue alone is read where it stands") {
     // Both have a lightness of 120.
     const QColor ground(158, 118, 58), ink(88, 127, 186);

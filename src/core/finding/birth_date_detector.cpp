@@ -24,9 +24,19 @@ public:
                     out.push_back({Kind::Dob, &run, span, 0.85, Tr::tr("is a date before a word for birth"), key});
             }
         }
+        // Figures set apart may read as words of their own: "1 5/04/1 951".
+        for (const LabelledValue& value : in.screen.labelled()) {
+            if (value.kind != Kind::Dob || !value.whole) continue;
+            const TextRun& run = in.screen.runs()[size_t(value.run)];
+            const QString text = run.text().mid(value.span.start, value.span.length);
+            if (!text.contains(u' ') || !m_figures.matchesWhole(QString(text).remove(u' '))) continue;
+            out.push_back({Kind::Dob, &run, value.span, 0.8, Tr::tr("is a date and %1").arg(value.because()), {}});
+        }
     }
 
 private:
+    Pattern m_figures{
+        R"([\dOIl]{1,2}[./\-][\dOIl]{1,2}[./\-][12Il][\dOIl]{3}|[12Il][\dOIl]{3}-[\dOIl]{1,2}-[\dOIl]{1,2})"};
     Pattern m_date{
         R"((?i)(?:^|[^\w./\-])([\dOIl]{1,2}(?:st|nd|rd|th)?[ .\-/]{1,2}(?:[\dOIl]{1,2}|de )?[ .\-/]?(?:jan|feb|mar|apr|may|mai|jun|jul|aug|sep|oct|okt|nov|dec|dez|ene|abr|ago|dic|janv|fev|mär|avr|juin|juil|aoû|août|déc|mayo)?[a-zäûéû]{0,7}\.?[ .\-/,]{0,2}(?:de )?[12lI][\dOIlSB]{3}|[\dOIl]{1,2}[./\-][\dOIl]{1,2}[./\-][\dOIl]{2}|[12lI][\dOIlSB]{3}[\-./][\dOIl]{1,2}[\-./][\dOIl]{1,2}|(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]{0,7}\.? [\dOIl]{1,2}(?:st|nd|rd|th)?,? [12lI][\dOIlSB]{3})(?:$|[^\w/\-]))"};
     Pattern m_born{

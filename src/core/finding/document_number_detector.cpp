@@ -34,7 +34,7 @@ public:
                 const bool routing = value.kind == Kind::Account && abaRoutingHolds(digitsRestored(m.text(text)));
                 out.push_back({value.kind,
                                &run,
-                               {value.span.start + m.groups[0].start, m.groups[0].length},
+                               wholeWord(run.text(), value.span, m.groups[0]),
                                routing ? 0.92 : 0.85,
                                routing
                                    ? Tr::tr("%1 and is a US routing number: its check digit holds").arg(value.because())
@@ -55,6 +55,16 @@ public:
     }
 
 private:
+    // `number` within `value`, with the letters it goes on from: "x72464669".
+    static Span wholeWord(const QString& text, const Span& value, const Span& number) {
+        Span span{value.start + number.start, number.length};
+        while (span.start > value.start && text[span.start - 1].isLetterOrNumber()) {
+            --span.start;
+            ++span.length;
+        }
+        return span;
+    }
+
     // Machine-readable zones of passports, visas and identity cards (ICAO Doc 9303): 44, 36 or 30 characters a line.
     void findZone(const TextRun& run, std::vector<Candidate>& out) const {
         for (const PatternMatch& m : m_zone.all(run.search)) {

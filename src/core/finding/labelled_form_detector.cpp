@@ -8,7 +8,8 @@
 namespace eyelid {
 namespace {
 
-constexpr double misread = 0.6; // sure enough to be open, less than anything whose form holds
+constexpr double formHolds = 0.9; // of the detectors by form: with check digits, or four numbers up to 255
+constexpr double misread = 0.6;   // sure enough to be open, less than anything whose form holds
 
 // Least lengths, so that one sign in five may be lost: IBAN 15 characters (ISO 13616), cards 12 figures (ISO/IEC 7812),
 // six pairs (IEEE 802), four numbers (RFC 791).
@@ -44,6 +45,16 @@ Span groupsOf(const QString& text, const Span& value) {
     return span;
 }
 
+// Whether what stands by itself beside or under the label is mostly figures: then it is the value, however misread.
+bool isAll(const LabelledValue& value, const QString& text) {
+    constexpr int longest = 42; // IBAN: 34 characters (ISO 13616) in groups of four
+    if (!value.whole || value.how == LabelledValue::How::Inside || value.how == LabelledValue::How::Heading)
+        return false;
+    const QString all = text.mid(value.span.start, value.span.length);
+    const auto figures = std::count_if(all.begin(), all.end(), isFigure);
+    return all.size() <= longest && 2 * figures >= all.size() - all.count(u' ');
+}
+
 bool fits(const Form& form, const QString& text) {
     const QString restored = digitsRestored(text);
     const auto digits = std::count_if(restored.begin(), restored.end(), isFigure);
@@ -57,11 +68,13 @@ class LabelledFormDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         const size_t before = out.size();
-        // What its form tells knows where it ends.
-        const auto isFound = [&](const TextRun& run, const Span& span) {
+        // What its form tells knows where it ends; what only part of it was taken for leaves the rest to be found.
+        const auto isFound = [&](Kind kind, const TextRun& run, const Span& span) {
             return std::any_of(out.begin(), out.begin() + long(before), [&](const Candidate& c) {
-                return (c.run->line == run.line || c.run->second == run.line) && c.span.start < span.end() &&
-                       span.start < c.span.end();
+                if (c.run->line != run.line && c.run->second != run.line) return false;
+                if (c.span.start >= span.end() || span.start >= c.span.end()) return false;
+                const bool all = c.span.start <= span.start && span.end() <= c.span.end();
+                return (all && c.run->second < 0) || (c.kind == kind && c.confidence >= formHolds);
             });
         };
         for (const LabelledValue& value : in.screen.labelled()) {
@@ -69,8 +82,8 @@ public:
                 std::find_if(std::begin(forms), std::end(forms), [&](const Form& f) { return f.kind == value.kind; });
             if (form == std::end(forms)) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
-            const Span span = groupsOf(run.text(), value.span);
-            if (!fits(*form, run.text().mid(span.start, span.length)) || isFound(run, span)) continue;
+            const Span span = isAll(value, run.text()) ? value.span : groupsOf(run.text(), value.span);
+            if (!fits(*form, run.text().mid(span.start, span.length)) || isFound(value.kind, run, span)) continue;
             out.push_back({value.kind, &run, span, misread, value.because(), {}});
         }
     }

@@ -9,7 +9,7 @@ namespace eyelid {
 /// capital is written, at the start of a line or before a word that begins with one.
 QChar firstBar(const QString& word, bool leads);
 
-/// What the bar at `at` of a word is, or null where it is a bar: between letters it is none.
+/// What the bar at `at` of a word is, where it was read with doubt: between letters it is one. Null where it is a bar.
 QChar innerBar(const QString& word, qsizetype at);
 
 } // namespace eyelid

@@ -29,6 +29,7 @@ namespace eyelid {
 namespace {
 
 constexpr qsizetype mostRemembered = 60'000; // line pictures; a glyph list is well under a kilobyte
+constexpr double barSure = 0.9;              // a bar read so surely is one, as in "yes|no"
 constexpr qint64 largestKept = 40'000'000;   // pixels, more than any screen has; of larger pictures nothing is kept
 
 // Two hashes of 64 bits from different seeds: no two lines that are ever met have both in common.
@@ -265,7 +266,7 @@ private:
             }
             for (size_t g = 0; g < word.glyphs.size() && word.glyphs.size() == size_t(word.text.size()); ++g) {
                 const QChar letter = innerBar(word.text, qsizetype(g));
-                if (letter.isNull()) continue;
+                if (letter.isNull() || word.glyphs[g].confidence > barSure) continue;
                 word.glyphs[g].others.prepend(word.glyphs[g].text);
                 word.text[qsizetype(g)] = letter;
                 word.glyphs[g].text = letter;
