@@ -119,6 +119,33 @@ TEST_CASE("what is left of a half-covered word is searched, whatever share of it
     }
 }
 
+TEST_CASE("what nobody has decided about fails a check, though nothing finds it again") {
+    const QImage image = made::picture({QStringLiteral("meadow gate by the weir")}, 16);
+    Progress progress;
+    auto page = reader().read(image, {}, progress);
+    REQUIRE(page);
+    Finding known;
+    known.kind = Kind::Account;
+    known.text = QStringLiteral("gate");
+    known.boxes = {page->lines.at(0).words.at(1).box};
+    known.textHeight = 8;
+    known.reason = QStringLiteral("stands beside the label \"account\"");
+    const auto leaks = [&](Decision decision, std::vector<Cover> covers = {}) {
+        CheckRequest request;
+        request.capture = &image;
+        request.covers = std::move(covers);
+        request.decided.items = {decided(known, decision)};
+        return check(encodePng(render(image, request.covers)), request).leaks;
+    };
+    CHECK(leaks(Decision::Keep).empty());
+    const std::vector<Leak> open = leaks(Decision::Open);
+    REQUIRE(open.size() == 1);
+    CHECK(open[0].sort == Leak::Sort::Found);
+    CHECK(open[0].place == known.boxes[0]);
+    const QRect around = known.boxes[0].toAlignedRect().adjusted(-3, -3, 3, 3);
+    CHECK(leaks(Decision::Open, {{around, CoverStyle::Solid, 0.5}}).empty());
+}
+
 TEST_CASE("letters are taken out one by one, whatever share of their word is hidden") {
     const QString word = QStringLiteral("portal/accounts/search?mail=ines@mail.example");
     const auto left = [&](qsizetype hidden, std::vector<QRect> more = {}) {

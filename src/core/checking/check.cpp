@@ -117,6 +117,19 @@ public:
                     f.kind == Kind::Watch ? Tr::tr("Something") : kindTitle(f.kind))));
     }
 
+    // What nobody has decided about yet is known to be there, whether or not it is found again.
+    void addOpen() {
+        const QRegion hidden = hiddenBy(m_request.covers);
+        for (const Item& item : m_request.decided.items) {
+            const Finding& f = item.finding;
+            const bool shown = std::any_of(f.boxes.begin(), f.boxes.end(), [&](const QRectF& box) {
+                return !QRegion(grownOutwards(box, 0) & m_request.capture->rect()).subtracted(hidden).isEmpty();
+            });
+            if (item.decision == Decision::Open && shown)
+                add(Leak::Sort::Found, f, sentence(Tr::tr("%1 can be read: it %2."), kindTitle(f.kind), f.reason));
+        }
+    }
+
 private:
     void add(Leak::Sort sort, const Finding& f, const QString& sentence) {
         if (!kept(f) && !reported(f)) m_leaks.push_back({sort, f.boxes.front(), sentence, f});
@@ -160,6 +173,7 @@ Result<Done> searchFrame(const QImage& picture, int number, const CheckRequest& 
         putBlocks(*page, request.decided.items);
         search.search(*page, number, faint);
     }
+    if (request.capture) search.addOpen();
     return Done{};
 }
 
