@@ -1,5 +1,6 @@
 #include "drive.h"
 
+#include "app/desk_map.h"
 #include "app/findings_panel.h"
 #include "app/gate.h"
 #include "app/joins_view.h"
@@ -167,6 +168,7 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
     window.setDark(false);
     shoot(window, "nothing-open");
     withTakeView(window, [&](TakeView& view) {
+        waitFor([map = view.findChild<DeskMap*>()] { return !map || map->isComplete(); });
         shoot(view, "take");
         view.reject();
     });

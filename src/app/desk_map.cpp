@@ -25,6 +25,10 @@ void DeskMap::setMiniature(size_t window, const QImage& picture) {
     update();
 }
 
+bool DeskMap::isComplete() const {
+    return std::none_of(m_windows.begin(), m_windows.end(), [](const QImage& picture) { return picture.isNull(); });
+}
+
 void DeskMap::setTarget(const Target& target) {
     m_target = target;
     update();

@@ -17,6 +17,8 @@ public:
     DeskMap(const DeskLayout& layout, const Theme& theme, QWidget* parent = nullptr);
     /// A picture of one of the layout's windows; until it is there, a blank sheet is drawn.
     void setMiniature(size_t window, const QImage& picture);
+    /// Whether every window's picture is there.
+    bool isComplete() const;
     void setTarget(const Target& target);
     QSize sizeHint() const override { return {620, 300}; }
 
