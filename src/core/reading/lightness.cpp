@@ -1,5 +1,7 @@
 #include "reading/lightness.h"
 
+#include <algorithm>
+#include <array>
 #include <opencv2/imgproc.hpp>
 
 namespace eyelid {
@@ -16,6 +18,13 @@ QImage lightnessOf(const QImage& picture) {
 
 cv::Mat pixelsOf(const QImage& gray) {
     return {gray.height(), gray.width(), CV_8U, const_cast<uchar*>(gray.constBits()), size_t(gray.bytesPerLine())};
+}
+
+int commonestLevel(const cv::Mat& gray) {
+    std::array<int, 256> histogram{};
+    for (int y = 0; y < gray.rows; ++y)
+        for (int x = 0; x < gray.cols; ++x) ++histogram[gray.at<uchar>(y, x)];
+    return int(std::max_element(histogram.begin(), histogram.end()) - histogram.begin());
 }
 
 } // namespace eyelid

@@ -12,4 +12,7 @@ QImage lightnessOf(const QImage& picture);
 /// The pixels of a Grayscale8 picture, not copied: to be read only while `gray` is there.
 cv::Mat pixelsOf(const QImage& gray);
 
+/// The level most pixels of a CV_8UC1 picture have; of equals the lowest.
+int commonestLevel(const cv::Mat& gray);
+
 } // namespace eyelid

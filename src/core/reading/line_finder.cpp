@@ -9,7 +9,6 @@
 #include "reading/line_segments.h"
 
 #include <algorithm>
-#include <array>
 #include <opencv2/imgproc.hpp>
 #include <optional>
 
@@ -71,13 +70,6 @@ void measure(LinePatch& line) {
     const double low = heights[size_t(double(heights.size() - 1) * lowLetters)];
     line.capHeight = tall;
     line.xHeight = low < clearlyLower * tall ? std::max(low, lowestX * tall) : usualX * tall;
-}
-
-int commonestLevel(const cv::Mat& gray) {
-    std::array<int, 256> histogram{};
-    for (int y = 0; y < gray.rows; ++y)
-        for (int x = 0; x < gray.cols; ++x) ++histogram[gray.at<uchar>(y, x)];
-    return int(std::max_element(histogram.begin(), histogram.end()) - histogram.begin());
 }
 
 // Of what is on the segment's side of its ground, in levels.

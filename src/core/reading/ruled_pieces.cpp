@@ -1,9 +1,9 @@
 #include "reading/ruled_pieces.h"
 
+#include "reading/lightness.h"
 #include "reading/line_segments.h"
 
 #include <algorithm>
-#include <array>
 #include <numeric>
 
 namespace eyelid {
@@ -113,10 +113,7 @@ cv::Mat againstGround(const InkLook& look, const InkPiece& piece) {
     const QRect& box = piece.box;
     if (!mayBeRuled(piece) || piece.area < leastOfBlock * box.width() * box.height()) return {};
     const cv::Mat gray = look.gray(cv::Rect(box.left(), box.top(), box.width(), box.height()));
-    std::array<int, 256> histogram{};
-    for (int y = 0; y < gray.rows; ++y)
-        for (int x = 0; x < gray.cols; ++x) ++histogram[gray.at<uchar>(y, x)];
-    const int ground = int(std::max_element(histogram.begin(), histogram.end()) - histogram.begin());
+    const int ground = commonestLevel(gray);
     cv::Mat lighter, darker;
     cv::subtract(gray, cv::Scalar(ground), lighter);
     cv::subtract(cv::Scalar(ground), gray, darker);
