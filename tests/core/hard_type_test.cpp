@@ -104,13 +104,17 @@ TEST_CASE("where hue tells is the same after another picture as by itself") {
     }
 }
 
-TEST_CASE("type that is struck through is read, and the cover takes in the stroke") {
+TEST_CASE("type that is struck through is read, and the line knows its stroke") {
     QImage image = sheet(Qt::white);
     QFont font = made::font(16, QStringLiteral("Liberation Sans"));
     font.setStrikeOut(true);
     draw(image, font, Qt::black, {samples[1], samples[2]});
-    const QStringList texts = textsOf(readWhole(image));
+    const Page page = readWhole(image);
+    const QStringList texts = textsOf(page);
     REQUIRE(texts.size() == 2);
+    // As long as the value; finding's places take it in.
+    REQUIRE(page.lines[0].rules.size() == 1);
+    CHECK(page.lines[0].rules[0].width() > 0.9 * page.lines[0].box.width());
     CHECK(texts[0].contains(QStringLiteral("@mail.example")));
     CHECK(texts[1].startsWith(QStringLiteral("GB29 NWBK 6016")));
 }
