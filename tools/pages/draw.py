@@ -2,7 +2,7 @@
 """Draws what make.mjs wrote: draw.py PAGES.json FOLDER [--places]
 
 For each page NAME.png with NAME.json, the truth in the form of the practice screens: {"id", "dpr", "sens": [{"kind", "text",
-"boxes"}], "words": [{"text", "box"}]}, device pixels. With --places no pictures are made, and the truth of all pages goes into
+"boxes"}], "words": [{"text", "box"}], "order": [box]}, device pixels; "order" has all words as the page's source has them. With --places no pictures are made, and the truth of all pages goes into
 FOLDER/places.jsonl, many hundreds a minute."""
 import base64, concurrent.futures, json, os, re, subprocess, sys, tempfile
 
@@ -15,7 +15,8 @@ const boxes=r=>[...r.getClientRects()].filter(b=>b.width>1&&b.bottom<HEIGHT).map
 const each=(n,to)=>{for(const m of n.textContent.matchAll(/[^\\s\\u00a0]+/g)){const r=document.createRange();r.setStart(n,m.index);r.setEnd(n,m.index+m[0].length);const b=boxes(r);if(b.length)to({text:m[0],box:b[0]})}};
 for(const e of document.querySelectorAll('s-n')){const r=document.createRange();r.selectNodeContents(e);const b=boxes(r),parts=[];each(e.firstChild,w=>parts.push(w));if(b.length)sens.push({kind:e.getAttribute('k'),text:e.textContent,boxes:b,parts})}
 const w=document.createTreeWalker(document.body,NodeFilter.SHOW_TEXT);for(let n;n=w.nextNode();){if(n.parentElement.closest('s-n,script,style,pre'))continue;each(n,x=>words.push(x))}
-return {sens,words}};'''.replace('HEIGHT', str(SIZE[1]))
+const a=document.createTreeWalker(document.body,NodeFilter.SHOW_TEXT),order=[];for(let n;n=a.nextNode();)if(!n.parentElement.closest('script,style,pre'))each(n,x=>order.push(x.box));
+return {sens,words,order}};'''.replace('HEIGHT', str(SIZE[1]))
 
 def chromium(profile, source, dpr, *more):
     return subprocess.run(['chromium', '--headless', '--no-sandbox', '--disable-gpu', '--hide-scrollbars', f'--user-data-dir={profile}', f'--window-size={SIZE[0]},{SIZE[1]}', f'--force-device-scale-factor={dpr}', *more, 'file://' + source], capture_output=True, text=True).stdout
@@ -41,6 +42,7 @@ def measure(chunk):
 
 with concurrent.futures.ThreadPoolExecutor(2) as pool:
     if places:
+        MEASURE = MEASURE.replace('{sens,words,order}', '{sens,words}')
         chunks = [pages[i:i + 100] for i in range(0, len(pages), 100)]
         with open(os.path.join(folder, 'places.jsonl'), 'w') as out:
             for truths in pool.map(measure, chunks):

@@ -1,7 +1,9 @@
 // Pages as offices have them, put together at random. Each layout is a function of the values; `teach` are those to teach and
-// choose with, `report` those that only report. web_layouts.mjs has those of the open web.
+// choose with, `report` those that only report. web_layouts.mjs has those of the open web, system_layouts.mjs
+// those of consoles, logs, notes and lists of addresses.
 import { s, esc, table, form, cards, shell, T, L, personal, nobodys, mixed, avatar, rowsOf, columns } from './blocks.mjs';
 import { web } from './web_layouts.mjs';
+import { system } from './system_layouts.mjs';
 
 export const teach = {
   people_table: v => { const c = columns(v, v.int(4, 6)); return shell(v, T(v, 'Customers', 'Kunden', 'Clients', 'Clientes'), table(v, c.map(x => x[0]), rowsOf(v, v.int(5, 10), p => c.map(x => x[1](p))))); },
@@ -74,7 +76,7 @@ const parts = {
   headings: v => `<h3>${v.pick([v.en().company.catchPhrase(), v.product(), v.department(), esc(v.firm()), v.city(), v.words(2)])}</h3>`,
   figures: v => cards(v, Array.from({ length: v.int(3, 6) }, () => [`<small>${v.pick([harmlessLabel(v), v.words(2)])}</small>`, `<b>${v.pick([v.price(), v.int(1, 9999), v.int(1, 99) + '%'])}</b>`, v.words(2)])),
 };
-Object.assign(teach, web);
+Object.assign(teach, web, system);
 teach.mixed = v => { v.part = v.pick(['ev', 'card', 'tight', 'plainrow']); const body = v.some(Object.values(parts), v.int(2, 4)).map(part => part(v)); return shell(v, v.pick([v.words(2), v.department(), v.status()]), v.chance(0.3) ? `<div class=with>${body.map(b => `<div>${b}</div>`).join('')}</div>` : body.join('')); };
 const R = v => v.person();
 export const report = {

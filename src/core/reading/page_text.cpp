@@ -2,6 +2,7 @@
 
 #include "base/sentence.h"
 #include "language/word_lists.h"
+#include "reading/blocks.h"
 
 #include <algorithm>
 #include <bitset>
@@ -22,37 +23,48 @@ QString quoted(QString text) {
 }
 
 bool sameRow(const TextLine& a, const TextLine& b) {
-    return a.turned == b.turned && std::abs(a.baseline - b.baseline) < 0.45 * std::max({4.0, a.xHeight, b.xHeight});
+    return a.turned == 0 && b.turned == 0 &&
+           std::abs(a.baseline - b.baseline) < 0.45 * std::max({4.0, a.xHeight, b.xHeight});
+}
+
+QString hocrLine(const TextLine& line, int number) {
+    QString all = QStringLiteral("<span class=\"ocr_line\" id=\"line_1_%1\" title=\"%2; baseline 0 %3; x_size %4%5\">")
+                      .arg(number)
+                      .arg(bbox(line.box))
+                      .arg(line.baseline - line.box.bottom(), 0, 'f', 1)
+                      .arg(line.xHeight * 1.9, 0, 'f', 1)
+                      .arg(line.turned ? QStringLiteral("; textangle %1").arg(360 - line.turned) : QString());
+    int word = 0;
+    for (const Word& w : line.words)
+        all += sentence(
+            QStringLiteral("<span class=\"ocrx_word\" id=\"word_1_%1_%2\" title=\"%3; x_wconf %4\">%5</span> "), number,
+            ++word, bbox(w.box), int(std::lround(100 * w.confidence)), w.text.toHtmlEscaped());
+    return all + QStringLiteral("</span><br/>\n");
 }
 
 } // namespace
 
 std::vector<int> readingOrder(const Page& page) {
     std::vector<int> order;
-    for (int i = 0; i < int(page.lines.size()); ++i) order.push_back(i);
-    std::stable_sort(order.begin(), order.end(),
-                     [&](int a, int b) { return page.lines[size_t(a)].baseline < page.lines[size_t(b)].baseline; });
-    // Lines at one height are one row, from left to right, whatever a pixel of difference says.
-    for (size_t from = 0; from < order.size();) {
-        size_t to = from + 1;
-        while (to < order.size() && sameRow(page.lines[size_t(order[from])], page.lines[size_t(order[to])])) ++to;
-        std::sort(order.begin() + std::ptrdiff_t(from), order.begin() + std::ptrdiff_t(to),
-                  [&](int a, int b) { return page.lines[size_t(a)].box.left() < page.lines[size_t(b)].box.left(); });
-        from = to;
-    }
+    for (const Block& block : blocksOf(page))
+        for (const std::vector<int>& paragraph : block.paragraphs)
+            order.insert(order.end(), paragraph.begin(), paragraph.end());
     return order;
 }
 
 QString pageText(const Page& page) {
     QString all;
-    const TextLine* last = nullptr;
-    for (const int i : readingOrder(page)) {
-        const TextLine& line = page.lines[size_t(i)];
-        if (last) all += sameRow(*last, line) ? QLatin1Char('\t') : QLatin1Char('\n');
-        all += line.text();
-        last = &line;
+    for (const Block& block : blocksOf(page)) {
+        const TextLine* last = nullptr; // of this block
+        for (const std::vector<int>& paragraph : block.paragraphs)
+            for (const int i : paragraph) {
+                const TextLine& line = page.lines[size_t(i)];
+                if (!all.isEmpty()) all += last && sameRow(*last, line) ? QLatin1Char('\t') : QLatin1Char('\n');
+                all += line.text();
+                last = &line;
+            }
     }
-    if (last) all += QLatin1Char('\n');
+    if (!all.isEmpty()) all += QLatin1Char('\n');
     return all;
 }
 
@@ -83,27 +95,25 @@ QString pageHocr(const Page& page, const QString& pictureName) {
                                  "<html xmlns=\"http://www.w3.org/1999/xhtml\">\n<head>\n<title></title>\n"
                                  "<meta http-equiv=\"Content-Type\" content=\"text/html;charset=utf-8\"/>\n"
                                  "<meta name=\"ocr-system\" content=\"eyelid\"/>\n"
-                                 "<meta name=\"ocr-capabilities\" content=\"ocr_page ocr_line ocrx_word\"/>\n"
+                                 "<meta name=\"ocr-capabilities\" content=\"ocr_page ocr_carea ocr_par ocr_line "
+                                 "ocrx_word\"/>\n"
                                  "</head>\n<body>\n");
     all += sentence(
         QStringLiteral("<div class=\"ocr_page\" id=\"page_1\" title=\"image &quot;%1&quot;; bbox 0 0 %2 %3\">\n"),
         pictureName.toHtmlEscaped(), page.size.width(), page.size.height());
-    int number = 0;
-    for (const int i : readingOrder(page)) {
-        const TextLine& line = page.lines[size_t(i)];
-        ++number;
-        all += QStringLiteral("<span class=\"ocr_line\" id=\"line_1_%1\" title=\"%2; baseline 0 %3; x_size %4%5\">")
-                   .arg(number)
-                   .arg(bbox(line.box))
-                   .arg(line.baseline - line.box.bottom(), 0, 'f', 1)
-                   .arg(line.xHeight * 1.9, 0, 'f', 1)
-                   .arg(line.turned ? QStringLiteral("; textangle %1").arg(360 - line.turned) : QString());
-        int word = 0;
-        for (const Word& w : line.words)
-            all += sentence(
-                QStringLiteral("<span class=\"ocrx_word\" id=\"word_1_%1_%2\" title=\"%3; x_wconf %4\">%5</span> "),
-                number, ++word, bbox(w.box), int(std::lround(100 * w.confidence)), w.text.toHtmlEscaped());
-        all += QStringLiteral("</span><br/>\n");
+    int areas = 0, paragraphs = 0, lines = 0;
+    for (const Block& block : blocksOf(page)) {
+        all += sentence(QStringLiteral("<div class=\"ocr_carea\" id=\"block_1_%1\" title=\"%2\">\n"), ++areas,
+                        bbox(block.box));
+        for (const std::vector<int>& paragraph : block.paragraphs) {
+            QRectF box;
+            for (const int i : paragraph) box = box.united(page.lines[size_t(i)].box);
+            all += sentence(QStringLiteral("<p class=\"ocr_par\" id=\"par_1_%1\" title=\"%2\">\n"), ++paragraphs,
+                            bbox(box));
+            for (const int i : paragraph) all += hocrLine(page.lines[size_t(i)], ++lines);
+            all += QStringLiteral("</p>\n");
+        }
+        all += QStringLiteral("</div>\n");
     }
     return all + QStringLiteral("</div>\n</body>\n</html>\n");
 }

@@ -5,15 +5,14 @@
 
 namespace eyelid {
 
-/// The lines in reading order: column by column where a gutter parts the page, tables row by row; indexes into
-/// Page::lines.
+/// The lines in reading order, block after block (blocks.h); indexes into Page::lines.
 std::vector<int> readingOrder(const Page& page);
 
 /// In reading order; lines of one row are parted by a tab.
 QString pageText(const Page& page);
 /// One word a row: line, word, x, y, width, height, confidence, text (RFC 4180).
 QString pageCsv(const Page& page);
-/// hOCR 1.2: an HTML document whose elements carry boxes and confidences.
+/// hOCR 1.2: an HTML document whose elements (areas, paragraphs, lines, words) carry boxes and confidences.
 QString pageHocr(const Page& page, const QString& pictureName);
 
 /// The places of a text on a page, in any case; one box for each, which may run over several words of a line.

@@ -243,6 +243,7 @@ private:
         inParallel(jobs.size(), [&](size_t i) {
             if (!glyphs[i].empty()) lines[i] = finished(jobs[i], *read[i].patch, glyphs[i], numbers);
         });
+        dropFrames(lines);
         std::erase_if(lines, [](const TextLine& line) { return line.words.empty(); });
         return lines;
     }
