@@ -25,6 +25,13 @@
         </translation>
     </message>
     <message numerus="yes">
+        <source>%n place(s) look like text but could not be read</source>
+        <translation>
+            <numerusform>%n place looks like text but could not be read</numerusform>
+            <numerusform>%n places look like text but could not be read</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
         <source>%n capture(s) not read</source>
         <translation>
             <numerusform>%n capture not read</numerusform>

@@ -21,7 +21,11 @@ double settledShare(const Case::Counts& n, bool any) {
 
 QStringList inTheWay(const Case::Counts& n, ReleaseFlow::Check check) {
     QStringList ways;
-    if (n.open) ways << sentence(Tr::tr("%1 open"), n.open);
+    if (n.open && n.illegible)
+        ways << sentence(Tr::tr("%1 open (%2)"), n.open,
+                         Tr::tr("%n place(s) look like text but could not be read", nullptr, n.illegible));
+    else if (n.open)
+        ways << sentence(Tr::tr("%1 open"), n.open);
     if (n.unread) ways << Tr::tr("%n capture(s) not read", nullptr, n.unread);
     if (check == ReleaseFlow::Check::Failed) ways << Tr::tr("check failed");
     if (check == ReleaseFlow::Check::NotRun) ways << Tr::tr("check not run");

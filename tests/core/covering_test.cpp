@@ -302,19 +302,19 @@ TEST_CASE("whatever part of a page is covered, the check tells of the rest and o
 }
 
 TEST_CASE("the check sees what was missed, and what is covered elsewhere") {
-    const QImage image = made::picture(
-        {QStringLiteral("Write to ines.hartwell@mail.example"), QStringLiteral("ask for Quillfeather there")}, 15);
-    const CheckReport found = check(encodePng(image));
+    const CheckReport found =
+        check(encodePng(made::picture({QStringLiteral("Write to ines.hartwell@mail.example")}, 15)));
     REQUIRE(found.leaks.size() == 1);
     CHECK(found.leaks[0].sort == Leak::Sort::Found);
     CHECK(found.leaks[0].finding.kind == Kind::Email);
     // The sentence may go into a log: it says what, not which.
     CHECK_FALSE(found.leaks[0].sentence.contains(QStringLiteral("hartwell")));
     Finding elsewhere;
-    elsewhere.kind = Kind::Person;
-    elsewhere.text = QStringLiteral("Xanthe Quillfeather");
-    elsewhere.key = QStringLiteral("person:1");
-    CHECK(has(check(encodePng(image), nullptr, {}, {elsewhere}), Leak::Sort::CoveredValue));
+    elsewhere.kind = Kind::Watch;
+    elsewhere.text = QStringLiteral("the tap drips");
+    elsewhere.key = QStringLiteral("watch:1");
+    const QImage other = made::picture({QStringLiteral("where the tap drips at night")}, 15);
+    CHECK(has(check(encodePng(other), nullptr, {}, {elsewhere}), Leak::Sort::CoveredValue));
 }
 
 TEST_CASE("what is kept is no leak") {
@@ -489,5 +489,30 @@ TEST_CASE("shares of boxes are told by what they have in common") {
         CHECK(shareWithin(a, b) <= 1);
         CHECK((shareWithin(a, b) > 0) == a.intersects(b));
         CHECK(shareWithin(a, a.united(b)) == Approx(1));
+    }
+}
+
+TEST_CASE("what could not be read holds a release up until it is covered or kept") {
+    const QImage image =
+        made::picture({QStringLiteral("Pressure fell"), QString::fromUtf8("Хранить вдали от детей и огня")}, 15,
+                      Qt::black, Qt::white, QStringLiteral("DejaVu Sans"));
+    Progress progress;
+    const auto page = reader().read(image, {}, progress);
+    REQUIRE(page);
+    const std::vector<Finding> found = finder().find(*page, everything(), {});
+    REQUIRE(found.size() == 1);
+    REQUIRE(found[0].kind == Kind::Illegible);
+    CHECK(has(check(encodePng(image), &image, {}), Leak::Sort::Found));
+    Item item;
+    item.finding = found[0];
+    item.decision = Decision::Keep;
+    CHECK(check(encodePng(image), &image, {item}).clean());
+    for (const CoverStyle style : {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur}) {
+        Item hidden = covered(Kind::Illegible, {}, {});
+        hidden.finding = found[0];
+        hidden.style = style;
+        INFO(styleName(style).toStdString());
+        const QImage written = render(image, coversOf({{hidden}, {}, 0}, image.size()));
+        CHECK(check(encodePng(written), &image, {hidden}).clean());
     }
 }

@@ -167,3 +167,29 @@ TEST_CASE("a page that lies on its side is read, and its labels speak for what s
         for (const QString& value : values) CHECK(found.contains(value));
     }
 }
+
+TEST_CASE("type of a script there are no letters for is told as illegible, and nothing else on the page is") {
+    const QImage picture =
+        made::picture({QStringLiteral("Pressure fell at the lower weir"),
+                       QString::fromUtf8("Хранить вдали от детей и огня"), QStringLiteral("Telefon: 030 23125 001"),
+                       QStringLiteral("sk_4hT9qLm2Xw7Zr1Vb8"), QStringLiteral("ZG-4471/B 10.0.2 [ok]")},
+                      15, Qt::black, Qt::white, QStringLiteral("DejaVu Sans"));
+    Reader reader(1);
+    Progress progress;
+    const auto page = reader.read(picture, {}, progress);
+    REQUIRE(page);
+    REQUIRE(page->illegible.size() == 1);
+    CHECK(QRectF(15, 40, 400, 40).contains(page->illegible[0]));
+
+    static const Finder finder;
+    const auto found = finder.find(*page, *loadPolicy(QStringLiteral("everything")), {});
+    const auto isIt = [](const Finding& f) { return f.kind == Kind::Illegible; };
+    REQUIRE(std::count_if(found.begin(), found.end(), isIt) == 1);
+    const Finding& f = *std::find_if(found.begin(), found.end(), isIt);
+    CHECK(f.boxes.front() == page->illegible[0]);
+    CHECK(f.text.isEmpty());
+    const auto cards = finder.find(*page, *loadPolicy(QStringLiteral("payment")), {});
+    CHECK(std::none_of(cards.begin(), cards.end(), isIt));
+    // A look for faint ink sees much that is none.
+    CHECK(reader.read(picture, {.faint = true}, progress)->illegible.empty());
+}

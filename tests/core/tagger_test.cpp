@@ -125,3 +125,47 @@ TEST_CASE("many workers tag a page alike, and an empty page has no tags") {
         }
     }
 }
+
+TEST_CASE("a number under each guest's name is the guest's, one under each pump's is a thing's") {
+    const auto tiles = [](const QString& before) {
+        made::PageMaker page;
+        const char* const guests[] = {"Femke Oakhollow", "Sunniva Quarles", "Marek Vondra", "Aino Lahtela"};
+        for (int i = 0; i < 4; ++i) {
+            page.line(QString::fromUtf8(guests[i]), 20 + 300 * i, 40);
+            page.line(before + QStringLiteral("KX%1").arg(704418 + 7919 * i), 20 + 300 * i, 64);
+            page.line(QStringLiteral("%1 nights").arg(i + 2), 20 + 300 * i, 88);
+        }
+        return page.page();
+    };
+    for (const char* number : {"KX704418", "KX712337", "KX720256", "KX728175"})
+        CHECK(finds(tiles({}), Kind::Record, number));
+    CHECK_FALSE(finds(tiles(QStringLiteral("Pump ")), Kind::Record, "KX"));
+    CHECK_FALSE(finds(tiles(QStringLiteral("Order ")), Kind::Record, "KX"));
+}
+
+TEST_CASE("sums, days and numbers of things beside people are not theirs, nor is a number that stands alone") {
+    made::PageMaker table;
+    table.line(QStringLiteral("Name"), 20, 40).line(QStringLiteral("Serial no."), 320, 40);
+    table.line(QStringLiteral("Due"), 520, 40).line(QStringLiteral("Total"), 720, 40);
+    const char* const people[] = {"Femke Oakhollow", "Sunniva Quarles", "Marek Vondra", "Aino Lahtela"};
+    for (int i = 0; i < 4; ++i) {
+        const double y = 74 + 34 * i;
+        table.line(QString::fromUtf8(people[i]), 20, y)
+            .line(QStringLiteral("LX-%1").arg(704418 + 31 * i), 320, y)
+            .line(QStringLiteral("1%1.03.2026").arg(i), 520, y)
+            .line(QStringLiteral("1,2%1%1.50").arg(i), 720, y);
+    }
+    table.line(QStringLiteral("Batch 5520917"), 20, 300);
+    CHECK_FALSE(finds(table.page(), Kind::Record, ""));
+}
+
+TEST_CASE("words of like meaning are in one group, names and misspellings in none") {
+    const WordGroups& groups = WordGroups::shipped();
+    const auto wide = [&](const char* word) { return groups.of(QString::fromLatin1(word)).value().wide; };
+    CHECK(wide("apartment") == wide("apartments"));
+    CHECK(groups.of(QStringLiteral("applicant"))->fine == groups.of(QStringLiteral("applicants"))->fine);
+    CHECK(wide("applicant") != wide("kitchen"));
+    CHECK_FALSE(groups.of(QStringLiteral("quillfeather")));
+    CHECK_FALSE(groups.of(QStringLiteral("apartmnet")));
+    CHECK_FALSE(groups.of({}));
+}

@@ -6,7 +6,7 @@ Words are misread now and then on purpose, and lists do not always know a name: 
 import random, struct, sys, time
 import numpy as np, torch, torch.nn as nn, torch.nn.functional as F
 
-FEATURES, NEAR, AROUND, MOST, CLASSES, WIDTH, FIRST, SECOND = 6144 + 6144 + 512, 16, 4, 8, 12, 48, 96, 64
+FEATURES, NEAR, AROUND, MOST, CLASSES, WIDTH, FIRST, SECOND = 6144 + 6144 + 512 + 576, 16, 4, 8, 12, 48, 96, 64
 LISTS = 6144 + 6144  # where a word's flags begin, with what lists know: given, family, both, place, common ...
 UNKNOWN, SECOND_NEAR = LISTS + 7, [0, 1, 3, 5, 8, 10]  # Self, Before, After, LeftLast, AboveFirst, BelowFirst
 NAMES = 'none person address username secret account passport record dob phone plate formed'.split()

@@ -401,6 +401,7 @@ Case::Counts Case::counts(const Capture& capture) const {
     Counts n;
     for (const Item& item : items(capture.id)) {
         n.open += item.decision == Decision::Open;
+        n.illegible += item.decision == Decision::Open && item.finding.kind == Kind::Illegible;
         n.cover += item.decision == Decision::Cover;
         n.keep += item.decision == Decision::Keep;
     }
@@ -417,6 +418,7 @@ Case::Counts Case::counts() const {
         sum.cover += n.cover;
         sum.keep += n.keep;
         sum.unread += n.unread;
+        sum.illegible += n.illegible;
     }
     return sum;
 }

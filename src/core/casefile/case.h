@@ -120,6 +120,7 @@ public:
 
     struct Counts {
         int open = 0, cover = 0, keep = 0, unread = 0;
+        int illegible = 0; ///< of those open
         int settled() const { return cover + keep; }
         int all() const { return open + cover + keep; }
     };

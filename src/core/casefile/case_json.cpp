@@ -154,11 +154,16 @@ static void from_json(const Json& j, Face& f) {
     f = {j.at(0).get<QRectF>(), j.at(1).get<double>()};
 }
 static void to_json(Json& j, const Page& p) {
-    j = {{"size", p.size}, {"lines", p.lines}, {"codes", p.codes}, {"faces", p.faces}, {"languages", p.languages}};
+    j = {{"size", p.size},   {"lines", p.lines},         {"codes", p.codes},
+         {"faces", p.faces}, {"illegible", p.illegible}, {"languages", p.languages}};
 }
 static void from_json(const Json& j, Page& p) {
-    p = {j.at("size").get<QSize>(), j.at("lines").get<std::vector<TextLine>>(), j.at("codes").get<std::vector<Code>>(),
-         j.at("faces").get<std::vector<Face>>(), j.at("languages").get<QString>()};
+    p = {j.at("size").get<QSize>(),
+         j.at("lines").get<std::vector<TextLine>>(),
+         j.at("codes").get<std::vector<Code>>(),
+         j.at("faces").get<std::vector<Face>>(),
+         j.at("illegible").get<std::vector<QRectF>>(),
+         j.at("languages").get<QString>()};
 }
 static void to_json(Json& j, const PictureReading& r) {
     j = {{"picture", r.picture}, {"languages", r.languages}, {"page", *r.page}};

@@ -105,9 +105,9 @@ public:
         static const WatchList none;
         for (const Finding& f : m_finder.find(read, *m_request.policy, m_request.watch ? *m_request.watch : none))
             add(Leak::Sort::Found, f,
-                placed(sentence(stretched ? Tr::tr("%1 can be read when the contrast is stretched: it %2.")
-                                          : Tr::tr("%1 can be read: it %2."),
-                                kindTitle(f.kind), f.reason)));
+                placed(stretched ? sentence(Tr::tr("%1 can be read when the contrast is stretched: it %2."),
+                                            kindTitle(f.kind), f.reason)
+                                 : sentenceFor(f)));
         for (const Finding& f : m_finder.readable(read, m_request.coveredValues))
             add(Leak::Sort::CoveredValue, f,
                 placed(sentence(
@@ -125,12 +125,16 @@ public:
             const bool shown = std::any_of(f.boxes.begin(), f.boxes.end(), [&](const QRectF& box) {
                 return !QRegion(grownOutwards(box, 0) & m_request.capture->rect()).subtracted(hidden).isEmpty();
             });
-            if (item.decision == Decision::Open && shown)
-                add(Leak::Sort::Found, f, sentence(Tr::tr("%1 can be read: it %2."), kindTitle(f.kind), f.reason));
+            if (item.decision == Decision::Open && shown) add(Leak::Sort::Found, f, sentenceFor(f));
         }
     }
 
 private:
+    static QString sentenceFor(const Finding& f) {
+        const bool seen = f.kind == Kind::Face || f.kind == Kind::Illegible; // and not read
+        return sentence(seen ? Tr::tr("%1 can be seen: it %2.") : Tr::tr("%1 can be read: it %2."), kindTitle(f.kind),
+                        f.reason);
+    }
     void add(Leak::Sort sort, const Finding& f, const QString& sentence) {
         if (!kept(f) && !reported(f)) m_leaks.push_back({sort, f.boxes.front(), sentence, f});
     }

@@ -71,6 +71,9 @@ void takeOutCovered(Page& page, const std::vector<QRect>& covers) {
         line.box = QRectF(left.left(), line.box.top(), left.width(), line.box.height());
     }
     std::erase_if(page.lines, [](const TextLine& line) { return line.words.empty(); });
+    // What a cover looks like is not to be read.
+    constexpr double mostlyCovered = 0.3;
+    std::erase_if(page.illegible, [&](const QRectF& place) { return shareUnder(place, covers) > mostlyCovered; });
 }
 
 void putBlocks(Page& page, const std::vector<Item>& items) {

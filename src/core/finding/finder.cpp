@@ -6,6 +6,7 @@
 #include "finding/check_digits.h"
 #include "finding/detector.h"
 #include "finding/finder_parts.h"
+#include "finding/repeated_records.h"
 #include "finding/tagged_values.h"
 #include "language/spelling.h"
 #include "picture/geometry.h"
@@ -280,6 +281,7 @@ std::vector<Finding> Finder::findUpright(const Page& page, const Policy& policy,
         if (policy.looksFor(Kind::Face) && f.confidence >= policy.rule(Kind::Face).threshold)
             findings.push_back(std::move(f));
     }
+    findIllegible(page, policy, findings);
     for (Finding& f : findings) f.ground = policy.rule(f.kind).ground;
     // Those of the first reading are in the page's order; the others go to where they stand.
     std::vector<Finding> further(std::make_move_iterator(findings.begin() + long(inOrder)),
@@ -293,6 +295,21 @@ std::vector<Finding> Finder::findUpright(const Page& page, const Policy& policy,
         findings.insert(below, std::move(f));
     }
     return findings;
+}
+
+void Finder::findIllegible(const Page& page, const Policy& policy, std::vector<Finding>& findings) {
+    constexpr double confidence = 0.6;
+    if (!policy.looksFor(Kind::Illegible) || confidence < policy.rule(Kind::Illegible).threshold) return;
+    for (const QRectF& place : page.illegible) {
+        if (coveredBy(findings, place)) continue;
+        Finding f; // without a key: two of them are never known to be the same
+        f.kind = Kind::Illegible;
+        f.boxes = {place};
+        f.textHeight = place.height() / 2;
+        f.confidence = confidence;
+        f.reason = Tr::tr("looks like text and could not be read");
+        findings.push_back(std::move(f));
+    }
 }
 
 void Finder::findCodes(const Page& page, const Policy& policy, const WatchList& watch,
@@ -352,8 +369,9 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
         return policy.looksFor(c.kind) && c.confidence >= rule.threshold &&
                !policy.exceptions.holds(c.run->text().mid(c.span.start, c.span.length));
     };
+    std::unique_ptr<const TaggedPage> tagged;
     if (placed) {
-        const auto tagged = tagger.get();
+        tagged = tagger.get();
         tagged->dropNobodys(candidates);
         // What is excepted is settled as well.
         std::vector<Candidate> settled;
@@ -372,6 +390,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
     std::vector<Finding> findings;
     std::vector<Candidate> alike;
     findAlike(screen, kept, alike);
+    if (tagged) findInRecords(screen, *tagged, kept, alike);
     for (const Candidate& c : alike)
         if (wanted(c)) kept.push_back(c);
     for (Candidate& c : kept) {

@@ -21,7 +21,8 @@ public:
     Finder();
     ~Finder();
 
-    /// Findings from top to bottom; none overlaps another. Those below the policy's threshold are left out.
+    /// Findings from top to bottom; none overlaps another, but an illegible place what is found in it. Those below the
+    /// policy's threshold are left out.
     std::vector<Finding> find(const Page& page, const Policy& policy, const WatchList& watch) const;
 
     /// Looks on `page` for values found or confirmed elsewhere in the case, misreadings included, and returns those
@@ -41,6 +42,7 @@ private:
     std::vector<Finding> findUpright(const Page& page, const Policy& policy, const WatchList& watch) const;
     std::vector<Finding> findRead(const Page& page, const Policy& policy, const WatchList& watch,
                                   bool placed = true) const;
+    static void findIllegible(const Page& page, const Policy& policy, std::vector<Finding>& findings);
     void findCodes(const Page& page, const Policy& policy, const WatchList& watch,
                    std::vector<Finding>& findings) const;
 

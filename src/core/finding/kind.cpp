@@ -38,6 +38,7 @@ constexpr std::array names{
     Names{Kind::Date, "date", QT_TRANSLATE_NOOP("eyelid", "Date")},
     Names{Kind::Code, "code", QT_TRANSLATE_NOOP("eyelid", "Code")},
     Names{Kind::Face, "face", QT_TRANSLATE_NOOP("eyelid", "Face")},
+    Names{Kind::Illegible, "illegible", QT_TRANSLATE_NOOP("eyelid", "Illegible text")},
     Names{Kind::Watch, "watch", QT_TRANSLATE_NOOP("eyelid", "Watch list")},
 };
 

@@ -32,7 +32,8 @@ enum class Kind {
     Date,     ///< any date; dates of birth are Dob
     Code,     ///< a QR code or barcode
     Face,
-    Watch, ///< a word or pattern of a watch list, or what a cover drawn by hand hides
+    Illegible, ///< looks like text and could not be read
+    Watch,     ///< a word or pattern of a watch list, or what a cover drawn by hand hides
 };
 
 inline constexpr size_t kindCount = size_t(Kind::Watch) + 1;

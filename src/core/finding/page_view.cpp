@@ -10,9 +10,10 @@ namespace eyelid {
 namespace {
 
 constexpr int letterFeatures = 6144, wordFeatures = 6144; // letters three at a time and whole words, hashed
-constexpr int longestWhole = 16;                          // characters of a word that is taken as a whole
-constexpr double alignedWithin = 1.4, nearestBelow = 9;   // heights of a small x
-constexpr int proseLength = 40;                           // characters of a line
+constexpr int firstMeaning = letterFeatures + wordFeatures + 512;
+constexpr int longestWhole = 16;                        // characters of a word that is taken as a whole
+constexpr double alignedWithin = 1.4, nearestBelow = 9; // heights of a small x
+constexpr int proseLength = 40;                         // characters of a line
 
 // FNV-1a (Fowler, Noll and Vo): the same in every process.
 quint32 hashed(QStringView letters) {
@@ -38,6 +39,11 @@ public:
     void flag(int size, int which) {
         if (which >= 0) add(m_next + which);
         m_next += size;
+    }
+    /// From here on flags of meaning.
+    void meanings() {
+        Q_ASSERT(m_next <= firstMeaning);
+        m_next = firstMeaning;
     }
     void flag(bool is) { flag(1, is ? 0 : -1); }
     std::vector<int> take() {
@@ -171,6 +177,7 @@ private:
         f.flag(32, lineIsLabel);
         describeLabels(f, word);
         f.flag(text.contains(coverBlock)); // in a check, what a cover hides
+        describeMeaning(f, core);
         word.features = f.take();
     }
 
@@ -206,6 +213,13 @@ private:
         f.flag(word && m_names.isVeryCommonWord(core, m_screen.language()));
         f.flag(word && !common && m_names.isCommonWord(core));
         f.flag(word && !given && !family && !common);
+    }
+
+    static void describeMeaning(Features& f, const QString& core) {
+        const auto group = WordGroups::shipped().of(withoutAccents(core).toLower());
+        f.meanings();
+        f.flag(WordGroups::fineGroups, group ? group->fine : -1);
+        f.flag(WordGroups::wideGroups, group ? group->wide : -1);
     }
 
     // What labels say of it, and how they stand to it.

@@ -4,6 +4,7 @@
 
 #include "finding/names.h"
 #include "finding/screen_text.h"
+#include "language/word_groups.h"
 
 #include <array>
 #include <vector>
@@ -11,8 +12,9 @@
 namespace eyelid {
 
 /// What is true of a word, as numbers from 0 to viewFeatures - 1, each at most once: its letters three at a time, the
-/// word as a whole, what lists know of it, its form, its type, its place on its line, and what a label says of it.
-inline constexpr int viewFeatures = 6144 + 6144 + 512;
+/// word as a whole, what lists know of it, its form, its type, its place on its line, what a label says of it, and the
+/// groups of words of like meaning it is in.
+inline constexpr int viewFeatures = 6144 + 6144 + 512 + WordGroups::fineGroups + WordGroups::wideGroups;
 
 /// Single words around a word, in this order.
 enum class Near {

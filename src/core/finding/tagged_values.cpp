@@ -2,6 +2,8 @@
 
 #include "base/sentence.h"
 #include "finding/tagger.h"
+#include "language/spelling.h"
+#include "language/word_groups.h"
 
 #include <algorithm>
 #include <QRegularExpression>
@@ -31,6 +33,8 @@ QString reasonFor(Kind kind, Tagger::Ground ground) {
 // are from what it said of screens it was not taught with (docs/finding.md): dates and plates are told from other dates
 // and numbers by little, names and streets are like much that is nobody's.
 constexpr double likely = 0.6, probable = 0.75, sure = 0.9, verySure = 0.97;
+// It is taught to say no more than 0.98 of anything (train.py, label smoothing).
+constexpr double sureNobodys = 0.975;
 struct Least {
     int letters = 0, digits = 0, characters = 0;
     double confidence = 0;
@@ -114,6 +118,13 @@ bool ends(QChar c, bool secret) {
     return c.isLetterOrNumber() || (secret && !QStringLiteral("\"')]}>,;.”").contains(c));
 }
 
+// A word of every day, in any language there are lists of.
+bool isOrdinary(const Names& names, const QString& word) {
+    constexpr qsizetype fewestLetters = 3;
+    return word.size() >= fewestLetters &&
+           (names.isCommonWord(word) || WordGroups::shipped().of(withoutAccents(word).toLower()));
+}
+
 QStringList wordsOf(const Candidate& candidate) {
     static const QRegularExpression others(QStringLiteral("[^\\p{L}\\d]+"));
     return candidate.run->text()
@@ -161,10 +172,15 @@ void TaggedPage::add(size_t begin, size_t end, size_t surest, std::vector<Candid
     while (from < to && !opens(text[from], secret)) ++from;
     while (to > from && !ends(text[to - 1], secret)) --to;
     if (from == to || !canBe(tag, text.mid(from, to - from))) return;
+    const bool called = to < text.size() && text[to] == u'('; // a function of a program
+    if (tag.kind == Kind::Username && called) return;
     if (tag.kind == Kind::Person && !isNameLike(text.mid(from, to - from), tag.confidence)) return;
     if (tag.kind == Kind::Address && !isPlaceable(begin, end)) return;
+    // Of a number of a record only its place among others like it makes sure (repeated_records.h).
+    constexpr double mostOfRecords = 0.85;
+    const double confidence = tag.kind == Kind::Record ? std::min(tag.confidence, mostOfRecords) : tag.confidence;
     out.push_back(
-        {*tag.kind, &run, {from, to - from}, tag.confidence, reasonFor(*tag.kind, m_judgement.ground(surest)), {}});
+        {*tag.kind, &run, {from, to - from}, confidence, reasonFor(*tag.kind, m_judgement.ground(surest)), {}});
 }
 
 // Names are written large, but for those everybody knows; of a word of
@@ -173,7 +189,7 @@ bool TaggedPage::isNameLike(const QString& text, double confidence) const {
     const Names& names = m_in.names;
     const auto known = [&](const QString& word) { return names.isGiven(word) || names.isFamily(word); };
     const QStringList words = text.split(u' ', Qt::SkipEmptyParts);
-    if (words.size() == 1 && names.isCommonWord(text) && !(known(text) && confidence >= verySure)) return false;
+    if (words.size() == 1 && isOrdinary(names, text) && !(known(text) && confidence >= verySure)) return false;
     return std::any_of(words.begin(), words.end(),
                        [&](const QString& word) { return word[0].isUpper() || known(word); });
 }
@@ -192,7 +208,22 @@ bool TaggedPage::isPlaceable(size_t begin, size_t end) const {
     return false;
 }
 
-void TaggedPage::find(const std::vector<Candidate>& settled, std::vector<Candidate>& out) const {
+// A name by lists that is a street's, as its line and its surroundings tell: "Ladeira Ana Raposo 791".
+bool TaggedPage::isOfAnother(const Candidate& c) const {
+    if (c.kind != Kind::Person || c.run->second >= 0) return false;
+    const std::vector<char> of = touched(m_words, {c});
+    bool any = false;
+    for (size_t w = 0; w < m_words.size(); ++w) {
+        if (!of[w]) continue;
+        const Tagger::Tag& tag = m_judgement.tags()[w];
+        if (!tag.kind || *tag.kind == Kind::Person || tag.confidence < std::max(sure, c.confidence)) return false;
+        any = true;
+    }
+    return any;
+}
+
+void TaggedPage::find(std::vector<Candidate> settled, std::vector<Candidate>& out) const {
+    std::erase_if(settled, [&](const Candidate& c) { return isOfAnother(c); });
     const std::vector<char> taken = touched(m_words, settled);
     const std::vector<Tagger::Tag>& tags = m_judgement.tags();
     for (size_t w = 0; w < m_words.size();) {
@@ -208,7 +239,29 @@ void TaggedPage::find(const std::vector<Candidate>& settled, std::vector<Candida
     }
 }
 
+// "Ring Ana Raposo": what stands at an end of a name by lists and is surely nobody's is no part of it.
+void TaggedPage::trimNobodys(Candidate& name) const {
+    const QString& text = name.run->text();
+    // Initials and particles are of no list, and no names by themselves.
+    const auto isNobodys = [&](const ViewedWord& word) {
+        const Tagger::Tag& tag = m_judgement.tags()[size_t(&word - m_words.data())];
+        return tag.nobodys >= sureNobodys && isOrdinary(m_in.names, text.mid(word.span.start, word.span.length));
+    };
+    const ViewedWord *first = nullptr, *last = nullptr;
+    for (const ViewedWord& word : m_words)
+        if (word.line == name.run->line && word.span.start < name.span.end() && word.span.end() > name.span.start &&
+            !isNobodys(word)) {
+            if (!first) first = &word;
+            last = &word;
+        }
+    if (!first) return;
+    const int from = std::max(first->span.start, name.span.start), to = std::min(last->span.end(), name.span.end());
+    name.span = {from, to - from};
+}
+
 void TaggedPage::dropNobodys(std::vector<Candidate>& candidates) const {
+    for (Candidate& c : candidates)
+        if (c.kind == Kind::Person && c.byListsAlone && c.run->second < 0) trimNobodys(c);
     std::vector<char> doubted(candidates.size(), 0);
     QSet<QString> named; // words of names nobody doubts
     for (size_t i = 0; i < candidates.size(); ++i) {
@@ -229,12 +282,43 @@ void TaggedPage::dropNobodys(std::vector<Candidate>& candidates) const {
 }
 
 bool TaggedPage::isNobodys(const Candidate& name) const {
-    constexpr double sureName = 0.9, sureNobodys = 0.98;
+    constexpr double sureName = 0.9;
     if (!name.byListsAlone || name.confidence >= sureName) return false;
     const std::vector<char> of = touched(m_words, {name});
     for (size_t w = 0; w < m_words.size(); ++w)
         if (of[w] && m_judgement.tags()[w].nobodys < sureNobodys) return false;
     return true;
+}
+
+double TaggedPage::nobodys(int line, const Span& span) const {
+    double least = 1;
+    for (size_t w = 0; w < m_words.size(); ++w)
+        if (m_words[w].line == line && m_words[w].span.start < span.end() && m_words[w].span.end() > span.start)
+            least = std::min(least, m_judgement.tags()[w].nobodys);
+    return least;
+}
+
+std::vector<int> TaggedPage::headsOf(int line) const {
+    const auto firstOf = [&](int of) {
+        return std::find_if(m_words.begin(), m_words.end(), [&](const ViewedWord& w) { return w.line == of; });
+    };
+    const auto hasDigit = [&](int of) {
+        const QString& text = m_in.screen.runs()[size_t(of)].text();
+        return std::any_of(text.begin(), text.end(), [](QChar c) { return c.isDigit(); });
+    };
+    std::vector<int> heads;
+    const auto own = firstOf(line);
+    if (own == m_words.end()) return heads;
+    if (const int left = own->near[size_t(Near::LeftFirst)]; left >= 0) heads.push_back(m_words[size_t(left)].line);
+    for (auto at = own; at->near[size_t(Near::AboveFirst)] >= 0;) {
+        const int above = m_words[size_t(at->near[size_t(Near::AboveFirst)])].line;
+        if (!hasDigit(above)) {
+            heads.push_back(above);
+            break;
+        }
+        at = firstOf(above);
+    }
+    return heads;
 }
 
 } // namespace eyelid

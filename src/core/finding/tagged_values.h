@@ -13,14 +13,21 @@ public:
     /// `in` must outlive it.
     explicit TaggedPage(const Surroundings& in);
 
-    /// Adds what no detector has settled: words that one of `settled` touches are left to it.
-    void find(const std::vector<Candidate>& settled, std::vector<Candidate>& out) const;
+    /// Adds what no detector has settled: words that one of `settled` touches are left to it, but for names by lists of
+    /// which the tagger is surer that they are part of something else.
+    void find(std::vector<Candidate> settled, std::vector<Candidate>& out) const;
     /// Takes away names that only lists speak for, not surely, and that are nobody's by all that stands around them,
-    /// unless a name nobody doubts has a word of them.
+    /// unless a name nobody doubts has a word of them; and of such names what at their ends is nobody's.
     void dropNobodys(std::vector<Candidate>& candidates) const;
+    /// How sure the tagger is that part of a line is nothing sensitive; of its words the one it is least sure of tells.
+    double nobodys(int line, const Span& span) const;
+    /// The lines that may speak for one: what stands to its left, and the next above it in its column without figures.
+    std::vector<int> headsOf(int line) const;
 
 private:
     bool isNobodys(const Candidate& name) const;
+    void trimNobodys(Candidate& name) const;
+    bool isOfAnother(const Candidate& candidate) const;
     bool joins(size_t word, Kind kind) const;
     bool isNameLike(const QString& text, double confidence) const;
     bool isPlaceable(size_t begin, size_t end) const;

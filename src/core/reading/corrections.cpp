@@ -58,6 +58,8 @@ Page withAreaReadAnew(const Page& page, const QRect& area, const Page& reading) 
         line.box = boxOf(line);
         if (!line.words.empty()) result.lines.push_back(std::move(line));
     }
+    std::erase_if(result.illegible, [&](const QRectF& place) { return QRectF(area).contains(place.center()); });
+    result.illegible.insert(result.illegible.end(), reading.illegible.begin(), reading.illegible.end());
     std::stable_sort(result.lines.begin(), result.lines.end(), [](const TextLine& a, const TextLine& b) {
         return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.box.left() < b.box.left();
     });

@@ -67,10 +67,11 @@ struct Face {
 
 struct Page {
     QSize size;
-    std::vector<TextLine> lines; ///< from top to bottom, then from left to right
-    std::vector<Code> codes;     ///< from top to bottom, then from left to right
-    std::vector<Face> faces;     ///< from top to bottom; small pictures that may show one as well
-    QString languages;           ///< as read, e.g. "eng+deu"
+    std::vector<TextLine> lines;   ///< from top to bottom, then from left to right
+    std::vector<Code> codes;       ///< from top to bottom, then from left to right
+    std::vector<Face> faces;       ///< from top to bottom; small pictures that may show one as well
+    std::vector<QRectF> illegible; ///< places that look like type and could not be read, from top to bottom
+    QString languages;             ///< as read, e.g. "eng+deu"
 };
 
 } // namespace eyelid

@@ -147,6 +147,7 @@ Page pageWithin(const Page& page, const QRectF& area) {
     }
     std::erase_if(part.lines, [](const TextLine& line) { return line.words.empty(); });
     std::erase_if(part.codes, [&](const Code& code) { return !area.contains(code.box.center()); });
+    std::erase_if(part.illegible, [&](const QRectF& place) { return !area.contains(place.center()); });
     std::erase_if(part.faces, [&](const Face& face) { return !area.contains(face.box.center()); });
     return part;
 }

@@ -9,6 +9,7 @@
 #include "reading/codes.h"
 #include "reading/faces.h"
 #include "reading/hue_contrast.h"
+#include "reading/illegible.h"
 #include "reading/ink_strength.h"
 #include "reading/lightness.h"
 #include "reading/line_reader.h"
@@ -145,7 +146,14 @@ public:
         std::optional<Search> search;
         if (options.content == ReadOptions::Content::Any && (options.codes || options.faces))
             search.emplace(*this, picture, lightness, read, options.codes, options.faces);
-        for (TextLine& line : linesFrom(jobs, read, numbers)) {
+        std::vector<TextLine> lines = linesFrom(jobs, read, numbers);
+        // Faint ink and figures are read for what may be there; what is no text then is nobody's loss.
+        if (!options.faint && options.content == ReadOptions::Content::Any)
+            for (size_t i = 0; i < lines.size(); ++i)
+                if (isIllegible(patches[i], lines[i]))
+                    page.illegible.push_back(QRectF(patches[i].box.translated(area.topLeft())));
+        dropFrames(lines);
+        for (TextLine& line : lines) {
             if (area.topLeft() != QPoint(0, 0)) shift(line, area.topLeft());
             page.lines.push_back(std::move(line));
         }
@@ -220,7 +228,7 @@ private:
         return Done{};
     }
 
-    // What was read, mended by the shapes of the letters; lines on which nothing was read are left out.
+    // What was read, mended by the shapes of the letters; a line without words where nothing was read.
     std::vector<TextLine> linesFrom(std::vector<Job>& jobs, const std::vector<ReadLine>& read, bool numbers) {
         const Workers workers = [this](size_t count, const std::function<void(size_t)>& work) {
             inParallel(count, work);
@@ -243,8 +251,6 @@ private:
         inParallel(jobs.size(), [&](size_t i) {
             if (!glyphs[i].empty()) lines[i] = finished(jobs[i], *read[i].patch, glyphs[i], numbers);
         });
-        dropFrames(lines);
-        std::erase_if(lines, [](const TextLine& line) { return line.words.empty(); });
         return lines;
     }
 

@@ -63,8 +63,9 @@ Json checkJson(const LogEntry& entry) {
 
 // Why something was covered or kept, as far as that does not depend on its value.
 QString reasonOf(const Finding& finding) {
-    return finding.kind == Kind::Watch ? Tr::tr("is on a watch list")
-                                       : sentence(Tr::tr("was found as: %1"), kindTitle(finding.kind));
+    if (finding.kind == Kind::Watch) return Tr::tr("is on a watch list");
+    if (finding.kind == Kind::Illegible) return finding.reason;
+    return sentence(Tr::tr("was found as: %1"), kindTitle(finding.kind));
 }
 
 // A row of the log, and the place it is sorted by.

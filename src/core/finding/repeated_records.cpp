@@ -1,0 +1,149 @@
+#include "finding/repeated_records.h"
+
+#include "base/sentence.h"
+#include "base/shipped.h"
+#include "picture/geometry.h"
+
+#include <algorithm>
+#include <cmath>
+#include <optional>
+#include <QRegularExpression>
+#include <QSet>
+
+namespace eyelid {
+namespace {
+
+constexpr size_t fewestRecords = 3;
+constexpr double samePlace = 0.8;  // heights of a small x; tiles and rows are set to the pixel, type is not
+constexpr double recordReach = 12; // heights of a small x from a name to what stands under or over it in a tile
+constexpr double confidence = 0.92, sureNobodys = 0.9;
+
+// Dates, times, sums, figures with a unit, versions and names of files bear digits and tell nobody.
+bool isFigure(const QString& text) {
+    static const QRegularExpression figures(
+        QStringLiteral("^([\\d.,:/ -]*[:/.,]\\d{1,2}|\\d{1,4}[./-]\\d{1,2}[./-]\\d{1,4}|\\d{1,3}([., ]\\d{3})+|"
+                       "(19|20)\\d\\d[-/](19|20)?\\d\\d|v?\\d+(\\.\\d+)+|.*\\.\\p{Ll}{2,4}|\\d+\\p{L}{1,3})$"));
+    return figures.match(text).hasMatch();
+}
+
+// The identifier a line consists of, maybe behind a short word for it ("No. 330491").
+std::optional<Span> identifierIn(const QString& text) {
+    constexpr qsizetype fewestCharacters = 6, mostCharacters = 24;
+    constexpr int fewestDigits = 3;
+    static const QRegularExpression form(QStringLiteral(
+        "^(?:\\p{L}[\\p{L}.]{0,11}[:.#]? )?#?([\\p{L}\\d](?:[\\p{L}\\d]|[-/._](?=[\\p{L}\\d])|(?<=\\d) (?=\\d))+)$"));
+    const auto match = form.match(text);
+    if (!match.hasMatch()) return std::nullopt;
+    const QString id = match.captured(1);
+    const auto digits = std::count_if(id.begin(), id.end(), [](QChar c) { return c.isDigit(); });
+    if (id.size() < fewestCharacters || id.size() > mostCharacters || digits < fewestDigits || isFigure(id))
+        return std::nullopt;
+    return Span{int(match.capturedStart(1)), int(id.size())};
+}
+
+// Whether words of a label say that what it speaks for is a thing's.
+bool speaksOfThings(const QString& label) {
+    static const QSet<QString> things = [] {
+        QSet<QString> all;
+        for (const QString& line : shippedLines(QStringLiteral("words/things.txt")))
+            if (!line.startsWith(u'#'))
+                for (const QString& word : line.split(u' ', Qt::SkipEmptyParts)) all.insert(word);
+        return all;
+    }();
+    static const QRegularExpression others(QStringLiteral("[^\\p{L}]+"));
+    const QStringList words = label.toLower().split(others, Qt::SkipEmptyParts);
+    return std::any_of(words.begin(), words.end(), [](const QString& word) { return things.contains(word); });
+}
+
+// An identifier, and how it stands to a name.
+struct Placed {
+    int name = 0, line = 0; ///< lines
+    QPointF left, right;    ///< from the name's upper left to its own upper left and upper right
+    Span span;
+};
+
+class Records {
+public:
+    Records(const ScreenText& screen, const std::vector<Candidate>& settled) : m_screen(screen) {
+        m_taken.assign(screen.runs().size(), 0);
+        for (const Candidate& c : settled) {
+            m_taken[size_t(c.run->line)] = 1;
+            if (c.run->second >= 0) m_taken[size_t(c.run->second)] = 1;
+            if (c.kind == Kind::Person) m_names.push_back(c.run->line);
+        }
+        std::sort(m_names.begin(), m_names.end());
+        m_names.erase(std::unique(m_names.begin(), m_names.end()), m_names.end());
+    }
+
+    std::vector<Placed> identifiers() const {
+        std::vector<Placed> all;
+        if (m_names.size() < fewestRecords) return all;
+        for (const TextRun& run : m_screen.runs()) {
+            if (m_taken[size_t(run.line)]) continue;
+            const auto span = identifierIn(run.text());
+            if (!span) continue;
+            for (const int name : m_names)
+                if (isOneRecord(box(name), box(run.line), size(name)))
+                    all.push_back({name, run.line, box(run.line).topLeft() - box(name).topLeft(),
+                                   box(run.line).topRight() - box(name).topLeft(), *span});
+        }
+        return all;
+    }
+
+    /// In how many records an identifier stands at that place.
+    size_t repeats(const Placed& placed, const std::vector<Placed>& all) const {
+        const double near = samePlace * size(placed.name);
+        const auto same = [&](QPointF a, QPointF b) {
+            return std::abs(a.x() - b.x()) <= near && std::abs(a.y() - b.y()) <= near;
+        };
+        std::vector<int> names;
+        for (const Placed& other : all)
+            if (same(placed.left, other.left) || same(placed.right, other.right)) names.push_back(other.name);
+        std::sort(names.begin(), names.end());
+        return size_t(std::unique(names.begin(), names.end()) - names.begin());
+    }
+
+private:
+    const QRectF& box(int line) const { return m_screen.page().lines[size_t(line)].box; }
+    double size(int line) const { return std::max(4.0, m_screen.page().lines[size_t(line)].xHeight); }
+
+    // In one row, or one under the other and set to one side or the middle.
+    static bool isOneRecord(const QRectF& name, const QRectF& other, double size) {
+        if (verticalShare(name, other) >= 0.5) return true;
+        const double apart = std::max(other.top() - name.bottom(), name.top() - other.bottom());
+        const double off = std::min({std::abs(name.left() - other.left()), std::abs(name.right() - other.right()),
+                                     std::abs(name.center().x() - other.center().x())});
+        return apart <= recordReach * size && off <= samePlace * size;
+    }
+
+    const ScreenText& m_screen;
+    std::vector<char> m_taken; // by line
+    std::vector<int> m_names;  // lines with a name of a person
+};
+
+} // namespace
+
+void findInRecords(const ScreenText& screen, const TaggedPage& tagged, const std::vector<Candidate>& settled,
+                   std::vector<Candidate>& out) {
+    const Records records(screen, settled);
+    std::vector<Placed> all = records.identifiers();
+    std::erase_if(all, [&](const Placed& p) {
+        const auto text = [&](int line) { return screen.runs()[size_t(line)].text(); };
+        const std::vector<int> heads = tagged.headsOf(p.line);
+        return tagged.nobodys(p.line, p.span) > sureNobodys || speaksOfThings(text(p.line).left(p.span.start)) ||
+               std::any_of(heads.begin(), heads.end(), [&](int head) { return speaksOfThings(text(head)); });
+    });
+    int last = -1;
+    for (const Placed& placed : all) {
+        if (placed.line == last || records.repeats(placed, all) < fewestRecords) continue;
+        last = placed.line;
+        out.push_back({Kind::Record,
+                       &screen.runs()[size_t(placed.line)],
+                       placed.span,
+                       confidence,
+                       Tr::tr("stands with somebody's name as others like it do"),
+                       {}});
+    }
+}
+
+} // namespace eyelid

@@ -1,0 +1,19 @@
+// Where lines, tiles or rows repeat, each with somebody's name in it, what stands at one place in all of them is known
+// by that place: the number under each guest's name is the guest's.
+#pragma once
+
+#include "finding/detector.h"
+#include "finding/tagged_values.h"
+
+#include <vector>
+
+namespace eyelid {
+
+/// Identifiers (six characters or more, with digits) that stand where others do beside or under a person's name, in
+/// three records at least; but for those whose label speaks of a thing (data/words/things.txt: serial numbers of
+/// meters) and of which the tagger is sure that they are nobody's. `settled`: what is found already; nothing of it is
+/// proposed again.
+void findInRecords(const ScreenText& screen, const TaggedPage& tagged, const std::vector<Candidate>& settled,
+                   std::vector<Candidate>& out);
+
+} // namespace eyelid
