@@ -169,3 +169,28 @@ TEST_CASE("words of like meaning are in one group, names and misspellings in non
     CHECK_FALSE(groups.of(QStringLiteral("apartmnet")));
     CHECK_FALSE(groups.of({}));
 }
+
+TEST_CASE("what begins where user names begin in a listing is one, unless it is a word or a file") {
+    const auto listing = [](int told) {
+        made::PageMaker page;
+        const QStringList others{QStringLiteral("wpressler"), QStringLiteral("bsiewert_4")};
+        int y = 40;
+        for (int i = 0; i < told; ++i, y += 24)
+            page.line(QStringLiteral("user=mvondra%1 opened the weir").arg(i + 10), 20, y);
+        for (const QString& other : others) page.line(QStringLiteral("     ") + other, 60, y += 24);
+        page.line(QStringLiteral("granted"), 60, y + 24).line(QStringLiteral("notes.txt"), 60, y + 48);
+        return page.page();
+    };
+    const auto found = [&](int told) {
+        static const Finder finder;
+        static const Policy policy = *loadPolicy(QStringLiteral("everything"));
+        QStringList names;
+        for (const Finding& f : finder.find(listing(told), policy, {}))
+            if (f.kind == Kind::Username) names << f.text;
+        return names;
+    };
+    CHECK(found(4).contains(QStringLiteral("wpressler")));
+    CHECK(found(4).contains(QStringLiteral("bsiewert_4")));
+    CHECK_FALSE(found(4).contains(QStringLiteral("granted")));
+    CHECK_FALSE(found(4).contains(QStringLiteral("notes.txt")));
+}

@@ -2,6 +2,8 @@
 
 #include "base/sentence.h"
 #include "base/shipped.h"
+#include "language/spelling.h"
+#include "language/word_groups.h"
 #include "picture/geometry.h"
 
 #include <algorithm>
@@ -143,6 +145,68 @@ void findInRecords(const ScreenText& screen, const TaggedPage& tagged, const std
                        confidence,
                        Tr::tr("stands with somebody's name as others like it do"),
                        {}});
+    }
+}
+
+namespace {
+
+// A word that may be a user name, and where it begins.
+struct Handle {
+    const TextRun* run = nullptr;
+    Span span;
+    double left = 0;
+    bool found = false; ///< as one, already
+};
+
+std::vector<Handle> handlesOf(const ScreenText& screen, const Names& names, const std::vector<Candidate>& settled) {
+    // At least one letter, and nothing of a number, an address or a file's name.
+    static const QRegularExpression form(QStringLiteral("^@?(?=[^\\p{L}]*\\p{L})[\\p{L}\\d][\\p{L}\\d._-]{2,31}$"));
+    std::vector<Handle> handles;
+    std::vector<std::vector<const Candidate*>> on(screen.runs().size()); // by line
+    for (const Candidate& c : settled) {
+        on[size_t(c.run->line)].push_back(&c);
+        if (c.run->second >= 0) on[size_t(c.run->second)].push_back(&c);
+        if (c.kind != Kind::Username) continue;
+        if (const auto boxes = screen.boxes(*c.run, c.span); !boxes.empty())
+            handles.push_back({c.run, c.span, boxes.front().left(), true});
+    }
+    const auto mayBe = [&](const QString& word) {
+        return form.match(word).hasMatch() && !isFigure(word) && !names.isCommonWord(word) &&
+               !WordGroups::shipped().of(withoutAccents(word).toLower());
+    };
+    for (const TextRun& run : screen.runs()) {
+        int at = 0;
+        for (const Word& word : screen.page().lines[size_t(run.line)].words) {
+            const Span span{at, int(word.text.size())};
+            at = span.end() + 1;
+            const auto& there = on[size_t(run.line)];
+            const bool taken = std::any_of(there.begin(), there.end(), [&](const Candidate* c) {
+                return c->run->second >= 0 || (c->span.start < span.end() && c->span.end() > span.start);
+            });
+            if (!taken && mayBe(word.text)) handles.push_back({&run, span, word.box.left(), false});
+        }
+    }
+    return handles;
+}
+
+} // namespace
+
+void findInListings(const ScreenText& screen, const Names& names, const std::vector<Candidate>& settled,
+                    std::vector<Candidate>& out) {
+    constexpr double asSure = 0.7;
+    const auto isName = [](const Candidate& c) { return c.kind == Kind::Username; };
+    if (std::count_if(settled.begin(), settled.end(), isName) < long(fewestRecords)) return;
+    const std::vector<Handle> handles = handlesOf(screen, names, settled);
+    for (const Handle& handle : handles) {
+        if (handle.found) continue;
+        size_t found = 0, others = 0;
+        for (const Handle& other : handles) {
+            const double near = samePlace * std::max(4.0, screen.page().lines[size_t(other.run->line)].xHeight);
+            if (std::abs(other.left - handle.left) <= near) ++(other.found ? found : others);
+        }
+        if (found >= fewestRecords && found >= others)
+            out.push_back(
+                {Kind::Username, handle.run, handle.span, asSure, Tr::tr("stands in a column of user names"), {}});
     }
 }
 

@@ -16,4 +16,9 @@ namespace eyelid {
 void findInRecords(const ScreenText& screen, const TaggedPage& tagged, const std::vector<Candidate>& settled,
                    std::vector<Candidate>& out);
 
+/// Words that begin where three or more user names begin, as many as those at most, written as such names are and not
+/// words of every day: lines of logs and listings repeat as well.
+void findInListings(const ScreenText& screen, const Names& names, const std::vector<Candidate>& settled,
+                    std::vector<Candidate>& out);
+
 } // namespace eyelid
