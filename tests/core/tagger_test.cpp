@@ -194,3 +194,14 @@ TEST_CASE("what begins where user names begin in a listing is one, unless it is 
     CHECK_FALSE(found(4).contains(QStringLiteral("granted")));
     CHECK_FALSE(found(4).contains(QStringLiteral("notes.txt")));
 }
+
+TEST_CASE("a label does not make words of every day somebody's name, but a name it does") {
+    made::PageMaker shop;
+    shop.line(QStringLiteral("Chair"), 20, 40).line(QStringLiteral("Luxurious Granite Towels"), 220, 40);
+    shop.line(QStringLiteral("Price"), 20, 74).line(QStringLiteral("214.00"), 220, 74);
+    shop.line(QStringLiteral("Stock"), 20, 108).line(QStringLiteral("12 pieces"), 220, 108);
+    CHECK_FALSE(finds(shop.page(), Kind::Person, ""));
+    made::PageMaker board;
+    board.line(QStringLiteral("Chair"), 20, 40).line(QStringLiteral("Sunniva Quarles"), 220, 40);
+    CHECK(finds(board.page(), Kind::Person, "Sunniva Quarles"));
+}

@@ -283,7 +283,12 @@ void TaggedPage::dropNobodys(std::vector<Candidate>& candidates) const {
 
 bool TaggedPage::isNobodys(const Candidate& name) const {
     constexpr double sureName = 0.9;
-    if (!name.byListsAlone || name.confidence >= sureName) return false;
+    if (name.confidence >= sureName) return false;
+    // A label outweighs the tagger, but not where every word is one of every day: "Chair: Luxurious Granite Towels".
+    const QStringList words = wordsOf(name);
+    const bool ordinary =
+        std::all_of(words.begin(), words.end(), [&](const QString& word) { return isOrdinary(m_in.names, word); });
+    if (!name.byListsAlone && !ordinary) return false;
     const std::vector<char> of = touched(m_words, {name});
     for (size_t w = 0; w < m_words.size(); ++w)
         if (of[w] && m_judgement.tags()[w].nobodys < sureNobodys) return false;

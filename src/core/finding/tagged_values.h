@@ -16,7 +16,8 @@ public:
     /// Adds what no detector has settled: words that one of `settled` touches are left to it, but for names by lists of
     /// which the tagger is surer that they are part of something else.
     void find(std::vector<Candidate> settled, std::vector<Candidate>& out) const;
-    /// Takes away names that only lists speak for, not surely, and that are nobody's by all that stands around them,
+    /// Takes away names that only lists speak for, not surely, or that consist of words of every day, and that are
+    /// nobody's by all that stands around them,
     /// unless a name nobody doubts has a word of them; and of such names what at their ends is nobody's.
     void dropNobodys(std::vector<Candidate>& candidates) const;
     /// How sure the tagger is that part of a line is nothing sensitive; of its words the one it is least sure of tells.
