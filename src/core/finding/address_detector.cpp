@@ -86,6 +86,7 @@ private:
             std::vector<int> block;
             for (int step = 0; step < 4 && at >= 0; ++step, at = in.screen.lineBelow(at)) {
                 if (isAddress[size_t(at)] && !m_postcode.found(runs[size_t(at)].search)) break;
+                if (in.screen.labelOf(at)) break; // the next field of a form
                 block.push_back(at);
                 const SearchText& text = runs[size_t(at)].search;
                 if (m_postcode.found(text) || m_townLine.matchesWhole(text.text())) {

@@ -35,6 +35,7 @@ QString reasonFor(Kind kind, Tagger::Ground ground) {
 constexpr double likely = 0.6, probable = 0.75, sure = 0.9, verySure = 0.97;
 // It is taught to say no more than 0.98 of anything (train.py, label smoothing).
 constexpr double sureNobodys = 0.975;
+constexpr double leastOfLetters = sure; // a user name without figures and signs
 struct Least {
     int letters = 0, digits = 0, characters = 0;
     double confidence = 0;
@@ -48,7 +49,7 @@ Least leastOf(Kind kind) {
     case Kind::Secret:
         return {0, 0, 4, sure};
     case Kind::Username:
-        return {1, 0, 3, likely};
+        return {1, 0, 3, likely}; // of letters alone: see canBe
     case Kind::Account:
         return {0, 4, 5, probable};
     case Kind::Passport:
@@ -84,6 +85,9 @@ bool canBe(const Tagger::Tag& tag, const QString& text) {
     if (tag.kind == Kind::Dob && !isEarly(text)) return false;
     static const QRegularExpression handle(QStringLiteral("^@?[\\p{L}\\d][\\p{L}\\d._\\\\-]*$"));
     if (tag.kind == Kind::Username && !handle.match(text).hasMatch()) return false;
+    // Of letters alone, it may be a word of a language there is no list of.
+    const bool lettersAlone = std::all_of(text.begin(), text.end(), [](QChar c) { return c.isLetter(); });
+    if (tag.kind == Kind::Username && lettersAlone && tag.confidence < leastOfLetters) return false;
     // Travel documents bear letters and figures alone (ICAO Doc 9303).
     if (tag.kind == Kind::Passport &&
         std::any_of(text.begin(), text.end(), [](QChar c) { return !c.isLetterOrNumber() && !c.isSpace(); }))
@@ -190,6 +194,12 @@ bool TaggedPage::isNameLike(const QString& text, double confidence) const {
     const auto known = [&](const QString& word) { return names.isGiven(word) || names.isFamily(word); };
     const QStringList words = text.split(u' ', Qt::SkipEmptyParts);
     if (words.size() == 1 && isOrdinary(names, text) && !(known(text) && confidence >= verySure)) return false;
+    // "Banque du Verger": a word of every day is part of a name where a list has it as one.
+    constexpr qsizetype longParticle = 4;
+    const bool strange = std::any_of(words.begin(), words.end(), [&](const QString& word) {
+        return word.size() > longParticle && isOrdinary(names, word) && !known(word);
+    });
+    if (strange && confidence < verySure) return false;
     return std::any_of(words.begin(), words.end(),
                        [&](const QString& word) { return word[0].isUpper() || known(word); });
 }
