@@ -299,9 +299,10 @@ bool TaggedPage::isNobodys(const Candidate& name) const {
     const bool ordinary =
         std::all_of(words.begin(), words.end(), [&](const QString& word) { return isOrdinary(m_in.names, word); });
     if (!name.byListsAlone && !ordinary) return false;
+    const double enough = ordinary ? sure : sureNobodys;
     const std::vector<char> of = touched(m_words, {name});
     for (size_t w = 0; w < m_words.size(); ++w)
-        if (of[w] && m_judgement.tags()[w].nobodys < sureNobodys) return false;
+        if (of[w] && m_judgement.tags()[w].nobodys < enough) return false;
     return true;
 }
 

@@ -1,6 +1,7 @@
 // User names: in file paths, after user= and its like, and by a label.
 #include "base/sentence.h"
 #include "finding/detector.h"
+#include "language/word_groups.h"
 
 #include <QSet>
 
@@ -42,6 +43,7 @@ public:
                 out.push_back({Kind::Username, &run, m.groups[1], 0.8, Tr::tr("is told to be a user name"), {}});
             }
         }
+        findHandles(in, out);
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Username) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
@@ -57,6 +59,18 @@ public:
     }
 
 private:
+    // "@name": how people are called in forums and chats. Programs write words of every day so (@media, @Override).
+    void findHandles(const Surroundings& in, std::vector<Candidate>& out) const {
+        for (const TextRun& run : in.screen.runs())
+            for (const PatternMatch& m : m_handle.all(run.search)) {
+                const QString word = m.text(run.search, 2);
+                if (in.names.isCommonWord(word) || WordGroups::shipped().of(word.toLower())) continue;
+                out.push_back(
+                    {Kind::Username, &run, m.groups[1], 0.6, Tr::tr("is written as people are called in forums"), {}});
+            }
+    }
+
+    Pattern m_handle{R"((?:^|[\s(])(@([\p{L}\d][\p{L}\d._\-]{2,30}[\p{L}\d]))(?:$|[\s,:;.!?)]))"};
     Pattern m_path{
         R"((?i)(?:/home/|/Users/|\b[A-Z]:[\\/]+Users[\\/]+|\\Users\\|/var/mail/)([A-Za-z0-9][A-Za-z0-9._\-]{1,31}))"};
     Pattern m_inAddress{R"((?i)[a-z][a-z0-9+.\-]+://([^\s/:@]{2,40}):[^\s/@]{2,}@)"};
