@@ -8,7 +8,7 @@ kind, number of words, SHA-256 of the words. --texts prints every text once, to 
 import base64, concurrent.futures, glob, hashlib, json, os, re, subprocess, sys, tempfile
 import cv2
 
-packages, folder = sys.argv[1], sys.argv[2]
+packages, folder = map(os.path.abspath, sys.argv[1:3])
 WIDTH, HEIGHT, LONGEST = 1280, 900, 2700
 HERE = os.path.dirname(os.path.abspath(__file__))
 SKIPPED = re.compile(r'/(rtl|40[0-9]|50[0-9]|icons|colors|carousel|gallery|maps?|grid|empty|documentation)\.html$|/docs/|/src/')
