@@ -65,9 +65,25 @@ private:
             for (const PatternMatch& m : m_handle.all(run.search)) {
                 const QString word = m.text(run.search, 2);
                 if (in.names.isCommonWord(word) || WordGroups::shipped().of(word.toLower())) continue;
+                if (followsCover(in.screen.page().lines[size_t(run.line)], m.groups[1].start)) continue;
                 out.push_back(
                     {Kind::Username, &run, m.groups[1], 0.6, Tr::tr("is written as people are called in forums"), {}});
             }
+    }
+
+    // What goes on directly behind a cover is the rest of what it hides: "█@host".
+    static bool followsCover(const TextLine& line, int start) {
+        constexpr double directly = 0.6; // heights of a small x
+        int at = 0;
+        const Word* before = nullptr;
+        for (const Word& word : line.words) {
+            if (at == start)
+                return before && before->text.endsWith(coverBlock) &&
+                       word.box.left() - before->box.right() < directly * line.xHeight;
+            at += int(word.text.size()) + 1;
+            before = &word;
+        }
+        return false;
     }
 
     Pattern m_handle{R"((?:^|[\s(])(@([\p{L}\d][\p{L}\d._\-]{2,30}[\p{L}\d]))(?:$|[\s,:;.!?)]))"};
