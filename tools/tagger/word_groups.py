@@ -9,6 +9,7 @@ import re, sys
 import numpy as np
 
 WORDS, FINE, WIDE, ROUNDS = 50000, 512, 64, 25
+LEFT_OUT = ('transcri',)  # too many trades use them for any to be told by
 
 def frequent(path, count):
     # The file is one object of some 400,000 words; only its beginning is needed.
@@ -35,7 +36,7 @@ def grouped(points, count, random):
 
 words, rows = frequent(sys.argv[1], WORDS)
 ordinary = set(open(sys.argv[2], encoding='utf-8').read().split())
-kept = [i for i, w in enumerate(words) if w in ordinary]
+kept = [i for i, w in enumerate(words) if w in ordinary and not w.startswith(LEFT_OUT)]
 words, rows = [words[i] for i in kept], rows[kept]
 rows -= rows.mean(0)
 rows /= np.linalg.norm(rows, axis=1, keepdims=True)

@@ -2,8 +2,7 @@
 
 #include "base/sentence.h"
 #include "base/shipped.h"
-#include "language/spelling.h"
-#include "language/word_groups.h"
+#include "finding/ordinary_word.h"
 #include "picture/geometry.h"
 
 #include <algorithm>
@@ -171,8 +170,7 @@ std::vector<Handle> handlesOf(const ScreenText& screen, const Names& names, cons
             handles.push_back({c.run, c.span, boxes.front().left(), true});
     }
     const auto mayBe = [&](const QString& word) {
-        return form.match(word).hasMatch() && !isFigure(word) && !names.isCommonWord(word) &&
-               !WordGroups::shipped().of(withoutAccents(word).toLower());
+        return form.match(word).hasMatch() && !isFigure(word) && !isOrdinary(names, word);
     };
     for (const TextRun& run : screen.runs()) {
         int at = 0;

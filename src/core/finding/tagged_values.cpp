@@ -1,9 +1,8 @@
 #include "finding/tagged_values.h"
 
 #include "base/sentence.h"
+#include "finding/ordinary_word.h"
 #include "finding/tagger.h"
-#include "language/spelling.h"
-#include "language/word_groups.h"
 
 #include <algorithm>
 #include <QRegularExpression>
@@ -120,13 +119,6 @@ bool opens(QChar c, bool secret) {
 }
 bool ends(QChar c, bool secret) {
     return c.isLetterOrNumber() || (secret && !QStringLiteral("\"')]}>,;.”").contains(c));
-}
-
-// A word of every day, in any language there are lists of.
-bool isOrdinary(const Names& names, const QString& word) {
-    constexpr qsizetype fewestLetters = 3;
-    return word.size() >= fewestLetters &&
-           (names.isCommonWord(word) || WordGroups::shipped().of(withoutAccents(word).toLower()));
 }
 
 QStringList wordsOf(const Candidate& candidate) {

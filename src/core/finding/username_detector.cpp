@@ -1,7 +1,7 @@
 // User names: in file paths, after user= and its like, and by a label.
 #include "base/sentence.h"
 #include "finding/detector.h"
-#include "language/word_groups.h"
+#include "finding/ordinary_word.h"
 
 #include <QSet>
 
@@ -64,7 +64,7 @@ private:
         for (const TextRun& run : in.screen.runs())
             for (const PatternMatch& m : m_handle.all(run.search)) {
                 const QString word = m.text(run.search, 2);
-                if (in.names.isCommonWord(word) || WordGroups::shipped().of(word.toLower())) continue;
+                if (isOrdinary(in.names, word)) continue;
                 if (followsCover(in.screen.page().lines[size_t(run.line)], m.groups[1].start)) continue;
                 out.push_back(
                     {Kind::Username, &run, m.groups[1], 0.6, Tr::tr("is written as people are called in forums"), {}});

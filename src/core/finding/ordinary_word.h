@@ -1,0 +1,12 @@
+// Which words are of every day, by all that is known of words.
+#pragma once
+
+#include "finding/names.h"
+
+namespace eyelid {
+
+/// A word of three letters or more that a list of frequent words or a group of words of like meaning has, as written;
+/// names may be such words as well.
+bool isOrdinary(const Names& names, const QString& word);
+
+} // namespace eyelid
