@@ -44,14 +44,6 @@ public:
             }
         }
         for (const TextRun& run : in.screen.runs()) findZone(run, out);
-        // "Sort code 00-00-00, account 00000000" within a sentence.
-        for (const TextRun& run : in.screen.runs()) {
-            for (const PatternMatch& m : m_spokenAccount.all(run.search))
-                out.push_back({Kind::Account, &run, m.groups[1], 0.85, Tr::tr("follows words for a bank account"), {}});
-            for (const PatternMatch& m : m_spokenPassport.all(run.search))
-                out.push_back(
-                    {Kind::Passport, &run, m.groups[1], 0.85, Tr::tr("follows a word for passport or licence"), {}});
-        }
     }
 
 private:
@@ -98,10 +90,6 @@ private:
 
     Pattern m_zone{R"((?:^|\s)([A-Z0-9<«][A-Za-z0-9<« ]*<[A-Za-z0-9<« ]*)(?:$|\s))"};
     Pattern m_number{R"([$§A-Z0-9][A-Za-z0-9]*(?:[ \-/.]?[A-Z0-9]*\d[A-Za-z0-9]*){0,6})"};
-    Pattern m_spokenAccount{
-        R"((?i)\b(?:sort code|account (?:no\.?|number)|acct\.?(?: no\.?)?|routing (?:no\.?|number)|kontonummer|konto-nr\.?|BLZ|Bankleitzahl)[\s:#]{1,3}(\d[\d \-]{4,14}\d))"};
-    Pattern m_spokenPassport{
-        R"((?i)\b(?:passport|reisepass|passeport|pasaporte|driving licen[cs]e|driver'?s licen[cs]e|führerschein)(?: (?:no\.?|number|nr\.?|n°))?[\s:#]{1,3}([A-Z0-9]*\d[A-Z0-9]{5,17}))"};
 };
 
 } // namespace

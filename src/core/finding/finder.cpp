@@ -2,12 +2,14 @@
 
 #include "base/sentence.h"
 #include "base/workers.h"
+#include "finding/alike.h"
 #include "finding/candidates.h"
 #include "finding/check_digits.h"
 #include "finding/detector.h"
 #include "finding/finder_parts.h"
 #include "finding/repeated_records.h"
 #include "finding/tagged_values.h"
+#include "finding/whole_values.h"
 #include "language/spelling.h"
 #include "picture/geometry.h"
 #include "reading/page_text.h"
@@ -15,7 +17,6 @@
 
 #include <algorithm>
 #include <iterator>
-#include <map>
 #include <QRegularExpression>
 
 namespace eyelid {
@@ -56,67 +57,6 @@ void findOwn(const ScreenText& screen, const Policy& policy, std::vector<Candida
                     {own.kind, &run, span, own.confidence, Tr::tr("is a %1 of the policy").arg(own.name), {}});
             }
         }
-    }
-}
-
-// What is written like its neighbours is of their kind: the sixth telephone number of a column whose label was misread.
-// Dates are not told so: a column of a form holds many, and one of birth.
-void findAlike(const ScreenText& screen, const std::vector<Candidate>& kept, std::vector<Candidate>& out) {
-    const auto signature = [](const QString& text) {
-        QString shape;
-        bool digit = false;
-        for (const QChar c : text) {
-            const QChar of = c.isDigit() ? QChar(u'9') : c.isLetter() ? QChar(u'A') : c;
-            digit = digit || c.isDigit();
-            if (shape.isEmpty() || shape.back() != of) shape += of;
-        }
-        return digit && text.size() >= 5 && text.size() <= 40 ? shape : QString();
-    };
-    struct Whole {
-        Kind kind;
-        QString shape;
-    };
-    const auto& lines = screen.page().lines;
-    std::vector<std::optional<Whole>> wholes(lines.size());
-    std::vector<char> taken(lines.size(), 0);
-    for (const Candidate& c : kept) {
-        taken[size_t(c.run->line)] = 1;
-        if (c.run->second >= 0) {
-            taken[size_t(c.run->second)] = 1;
-            continue;
-        }
-        if (c.kind == Kind::Dob || c.kind == Kind::Date || c.kind == Kind::Person) continue;
-        if (c.span.length + 2 >= c.run->text().size())
-            wholes[size_t(c.run->line)] = Whole{c.kind, signature(c.run->text())};
-    }
-    for (const TextRun& run : screen.runs()) {
-        if (taken[size_t(run.line)]) continue;
-        const QString shape = signature(run.text());
-        if (shape.isEmpty()) continue;
-        const TextLine& line = lines[size_t(run.line)];
-        std::map<int, int> votes;
-        int others = 0;
-        for (size_t j = 0; j < lines.size(); ++j) {
-            const TextLine& other = lines[j];
-            if (int(j) == run.line || other.xHeight > 1.3 * line.xHeight || line.xHeight > 1.3 * other.xHeight)
-                continue;
-            const bool column = std::abs(other.box.left() - line.box.left()) <= 0.7 * line.xHeight ||
-                                std::abs(other.box.right() - line.box.right()) <= 0.7 * line.xHeight;
-            const bool row = std::abs(other.baseline - line.baseline) <= 0.5 * line.xHeight;
-            if (!column && !row) continue;
-            if (wholes[j] && wholes[j]->shape == shape)
-                ++votes[int(wholes[j]->kind)];
-            else if (signature(screen.runs()[j].text()) == shape)
-                ++others;
-        }
-        for (const auto& [kind, count] : votes)
-            if (count >= 2 && count >= others)
-                out.push_back({Kind(kind),
-                               &run,
-                               {0, int(run.text().size())},
-                               0.65,
-                               Tr::tr("is written like the others of its column or row"),
-                               {}});
     }
 }
 
@@ -387,9 +327,11 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
         return a.span.length > b.span.length;
     });
     std::vector<Candidate> kept = withoutOverlaps(screen, candidates);
+    growToWhole(in, tagged.get(), kept);
     std::vector<Finding> findings;
     std::vector<Candidate> alike;
-    findAlike(screen, kept, alike);
+    findWrittenAlike(screen, kept, alike);
+    if (tagged) findPlacedAlike(in, *tagged, kept, alike);
     if (tagged) findInRecords(screen, *tagged, kept, alike);
     if (tagged) findInListings(screen, m_parts->names, kept, alike);
     for (const Candidate& c : alike)

@@ -1,6 +1,7 @@
 #include "finding/screen_text.h"
 
 #include "base/sentence.h"
+#include "base/shipped.h"
 #include "finding/labels.h"
 #include "language/spelling.h"
 #include "picture/geometry.h"
@@ -10,6 +11,7 @@
 #include <cmath>
 #include <QHash>
 #include <QRegularExpression>
+#include <QSet>
 
 namespace eyelid {
 QString LabelledValue::because() const {
@@ -136,6 +138,59 @@ Span withoutQuote(Span value, const QString& text) {
     return value;
 }
 
+bool hasDigit(const QString& text) {
+    return std::any_of(text.begin(), text.end(), [](QChar c) { return c.isDigit(); });
+}
+
+// What spaces part, without the signs around it.
+std::vector<Span> wordsOf(const QString& text) {
+    std::vector<Span> words;
+    for (int at = 0; at < text.size();) {
+        const qsizetype space = text.indexOf(QLatin1Char(' '), at);
+        const int end = space < 0 ? int(text.size()) : int(space);
+        int from = at, to = end;
+        while (from < to && !text[from].isLetterOrNumber() && text[from] != QLatin1Char('+')) ++from;
+        while (to > from && !text[to - 1].isLetterOrNumber()) --to;
+        if (to > from) words.push_back({from, to - from});
+        at = end + 1;
+    }
+    return words;
+}
+
+QString part(const QString& text, const Span& span) {
+    return text.mid(span.start, span.length);
+}
+
+bool endsClause(const QString& text, const Span& word) {
+    return word.end() < text.size() && QStringLiteral(",;.").contains(text[word.end()]);
+}
+
+// Letters and figures that make a group of a number: "RN", "3441", "4711-A".
+bool isOfNumber(const QString& word) {
+    constexpr qsizetype longestLetters = 3;
+    return hasDigit(word) || (word.size() <= longestLetters && word == word.toUpper() && word[0].isLetter());
+}
+
+// The first group of a number: one of the next groups at least has a figure.
+bool opensNumber(const QString& text, const std::vector<Span>& words, size_t w) {
+    constexpr size_t mostBefore = 2;
+    for (size_t next = w; next < words.size() && next <= w + mostBefore; ++next) {
+        if (!isOfNumber(part(text, words[next]))) return false;
+        if (hasDigit(part(text, words[next]))) return true;
+    }
+    return false;
+}
+
+const QSet<QString>& wordsBeforeNumbers() {
+    static const QSet<QString> words = [] {
+        QSet<QString> all;
+        for (const QString& line : shippedLines(QStringLiteral("words/before-numbers.txt")))
+            for (const QString& word : line.split(QLatin1Char('|'))) all.insert(word);
+        return all;
+    }();
+    return words;
+}
+
 bool speaksForWhatFollows(const QString& text) {
     return text.contains(QLatin1Char(':')) || text.contains(QLatin1Char('"')) || text.contains(QLatin1Char('='));
 }
@@ -175,6 +230,20 @@ public:
                 if (const auto hit = hitOf(m.text(line, 1))) add(*hit, i, m.groups[2], LabelledValue::How::Inside);
             }
         }
+    }
+
+    // "His passport no. 123456789 and the van, registration LR 4711": the words for a number right before one.
+    void inSentences() {
+        for (size_t i = 0; i < m_lines.size(); ++i)
+            inSentence(text(i), [&](const LabelHit& hit, const Span& number) {
+                add(hit, i, number, LabelledValue::How::Inside);
+            });
+        // The sentence goes on, and with the number, on the next line.
+        for (const TextRun& run : m_screen.m_flowing)
+            inSentence(run.text(), [&](const LabelHit& hit, const Span& number) {
+                if (number.start >= run.joint)
+                    add(hit, size_t(run.second), {number.start - run.joint, number.length}, LabelledValue::How::Inside);
+            });
     }
 
     // Headings: a label in a row of at least two short cells speaks for the column below it.
@@ -227,6 +296,39 @@ private:
         int count = 0;
         double next = 1e9, previous = -1e9; // where the neighbours on the right and left begin and end
     };
+
+    // The kinds that are numbers; what is a name or a word in a sentence only its sense can tell.
+    static bool isNumber(Kind kind) {
+        constexpr Kind numbers[] = {Kind::Plate, Kind::Passport, Kind::Account, Kind::NationalId, Kind::Card,
+                                    Kind::Iban,  Kind::Device,   Kind::Phone,   Kind::Record};
+        return std::find(std::begin(numbers), std::end(numbers), kind) != std::end(numbers);
+    }
+    template <typename Tell> void inSentence(const QString& text, Tell tell) const {
+        const std::vector<Span> words = wordsOf(text);
+        for (size_t w = 1; w < words.size(); ++w) {
+            const std::optional<LabelHit> hit =
+                opensNumber(text, words, w) ? announcing(text, words, w) : std::optional<LabelHit>();
+            if (!hit) continue;
+            size_t last = w;
+            while (last + 1 < words.size() && isOfNumber(part(text, words[last + 1])) && !endsClause(text, words[last]))
+                ++last;
+            tell(*hit, Span{words[w].start, words[last].end() - words[w].start});
+            w = last;
+        }
+    }
+    // What the words before a number say it is; little words may stand between.
+    std::optional<LabelHit> announcing(const QString& text, const std::vector<Span>& words, size_t number) const {
+        constexpr size_t longest = 4; // words of a label
+        for (size_t end = number; end > 0; --end) {
+            for (size_t begin = end - std::min(end, longest); begin < end; ++begin) {
+                const int from = words[begin].start;
+                const auto hit = hitOf(text.mid(from, words[end - 1].end() - from));
+                if (hit && hit->whole && isNumber(hit->kind)) return hit;
+            }
+            if (!wordsBeforeNumbers().contains(withoutAccents(part(text, words[end - 1])).toLower())) break;
+        }
+        return std::nullopt;
+    }
 
     const QString& text(size_t line) const { return m_screen.m_runs[line].text(); }
     Span whole(size_t line) const { return {0, int(text(line).size())}; }
@@ -307,7 +409,9 @@ private:
             // What runs on under the next heading is no cell of this column.
             if (b.right() > cells.next + size) break;
             last = b.bottom();
-            if (m_hits[j] && m_hits[j]->whole && m_hits[j]->kind != m_hits[h]->kind) {
+            // "City" under "Address" is the next field of a form; among people a word may be a label and a name.
+            const bool another = m_hits[j] && (m_hits[j]->kind != m_hits[h]->kind || m_hits[h]->kind == Kind::Address);
+            if (another && m_hits[j]->whole) {
                 // Of two columns the left one holds labels: rows of a form, not a table.
                 if (cells.count == 1) column.clear();
                 break;
@@ -327,6 +431,7 @@ private:
 void ScreenText::findLabels(std::span<const QStringList> labels) {
     Labelling labelling(*this, labels);
     labelling.inside();
+    labelling.inSentences();
     labelling.headings();
     labelling.beside();
     labelling.above();

@@ -1,0 +1,145 @@
+#include "finding/alike.h"
+
+#include "base/sentence.h"
+#include "finding/ordinary_word.h"
+#include "finding/person_words.h"
+#include "finding/tagged_values.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+#include <optional>
+
+namespace eyelid {
+
+// What is written like its neighbours is of their kind: the sixth telephone number of a column whose label was misread.
+// Dates are not told so: a column of a form holds many, and one of birth.
+void findWrittenAlike(const ScreenText& screen, const std::vector<Candidate>& kept, std::vector<Candidate>& out) {
+    const auto signature = [](const QString& text) {
+        QString shape;
+        bool digit = false;
+        for (const QChar c : text) {
+            const QChar of = c.isDigit() ? QChar(u'9') : c.isLetter() ? QChar(u'A') : c;
+            digit = digit || c.isDigit();
+            if (shape.isEmpty() || shape.back() != of) shape += of;
+        }
+        return digit && text.size() >= 5 && text.size() <= 40 ? shape : QString();
+    };
+    struct Whole {
+        Kind kind;
+        QString shape;
+    };
+    const auto& lines = screen.page().lines;
+    std::vector<std::optional<Whole>> wholes(lines.size());
+    std::vector<char> taken(lines.size(), 0);
+    for (const Candidate& c : kept) {
+        taken[size_t(c.run->line)] = 1;
+        if (c.run->second >= 0) {
+            taken[size_t(c.run->second)] = 1;
+            continue;
+        }
+        if (c.kind == Kind::Dob || c.kind == Kind::Date || c.kind == Kind::Person) continue;
+        if (c.span.length + 2 >= c.run->text().size())
+            wholes[size_t(c.run->line)] = Whole{c.kind, signature(c.run->text())};
+    }
+    for (const TextRun& run : screen.runs()) {
+        if (taken[size_t(run.line)]) continue;
+        const QString shape = signature(run.text());
+        if (shape.isEmpty()) continue;
+        const TextLine& line = lines[size_t(run.line)];
+        std::map<int, int> votes;
+        int others = 0;
+        for (size_t j = 0; j < lines.size(); ++j) {
+            const TextLine& other = lines[j];
+            if (int(j) == run.line || other.xHeight > 1.3 * line.xHeight || line.xHeight > 1.3 * other.xHeight)
+                continue;
+            const bool column = std::abs(other.box.left() - line.box.left()) <= 0.7 * line.xHeight ||
+                                std::abs(other.box.right() - line.box.right()) <= 0.7 * line.xHeight;
+            const bool row = std::abs(other.baseline - line.baseline) <= 0.5 * line.xHeight;
+            if (!column && !row) continue;
+            if (wholes[j] && wholes[j]->shape == shape)
+                ++votes[int(wholes[j]->kind)];
+            else if (signature(screen.runs()[j].text()) == shape)
+                ++others;
+        }
+        for (const auto& [kind, count] : votes)
+            if (count >= 2 && count >= others)
+                out.push_back({Kind(kind),
+                               &run,
+                               {0, int(run.text().size())},
+                               0.65,
+                               Tr::tr("is written like the others of its column or row"),
+                               {}});
+    }
+}
+
+namespace {
+
+// One column and one size of type; within it names stand over names.
+bool inOneColumn(const TextLine& a, const TextLine& b) {
+    constexpr double aligned = 0.5, sameSize = 1.12; // in heights of a small x
+    const double size = std::max(4.0, a.xHeight);
+    return a.turned == b.turned && std::abs(a.box.left() - b.box.left()) <= aligned * size &&
+           a.xHeight <= sameSize * b.xHeight && b.xHeight <= sameSize * a.xHeight;
+}
+
+// A name as it is written, whether a list has it or not.
+bool readsAsName(const Names& names, const TextRun& run) {
+    constexpr size_t mostWords = 4;
+    const std::vector<Token> tokens = tokensOf(run);
+    if (tokens.empty() || tokens.size() > mostWords) return false;
+    return std::all_of(tokens.begin(), tokens.end(), [&](const Token& t) {
+        return !t.digits && (t.capital || isParticle(t)) && !isThing(t) && !isCalendarWord(t) &&
+               (names.isGiven(t.text) || names.isFamily(t.text) || !isOrdinary(names, t.text));
+    });
+}
+
+bool readsAsUserName(const TextRun& run) {
+    constexpr qsizetype shortest = 3, longest = 32;
+    const QString text = run.text().trimmed();
+    return text.size() >= shortest && text.size() <= longest &&
+           std::all_of(text.begin(), text.end(),
+                       [](QChar c) { return c.isLetterOrNumber() || QStringLiteral("._-@\\").contains(c); }) &&
+           std::any_of(text.begin(), text.end(), [](QChar c) { return c.isLetter(); });
+}
+
+} // namespace
+
+void findPlacedAlike(const Surroundings& in, const TaggedPage& tagged, const std::vector<Candidate>& kept,
+                     std::vector<Candidate>& out) {
+    constexpr double surelyNobodys = 0.97, confidence = 0.6;
+    const auto& lines = in.screen.page().lines;
+    std::vector<std::optional<Kind>> wholes(lines.size());
+    std::vector<char> taken(lines.size(), 0);
+    for (const Candidate& c : kept) {
+        taken[size_t(c.run->line)] = 1;
+        if (c.run->second >= 0) taken[size_t(c.run->second)] = 1;
+        if (c.run->second < 0 && c.span.length + 2 >= c.run->text().size()) wholes[size_t(c.run->line)] = c.kind;
+    }
+    for (const TextRun& run : in.screen.runs()) {
+        if (taken[size_t(run.line)] || in.screen.labelOf(run.line)) continue;
+        for (const Kind kind : {Kind::Person, Kind::Username}) {
+            if (kind == Kind::Person ? !readsAsName(in.names, run) : !readsAsUserName(run)) continue;
+            if (tagged.nobodys(run.line, {0, int(run.text().size())}) >= surelyNobodys) continue;
+            int likes = 0, others = 0;
+            for (size_t j = 0; j < lines.size(); ++j) {
+                if (int(j) == run.line || !inOneColumn(lines[size_t(run.line)], lines[j])) continue;
+                if (wholes[j])
+                    (*wholes[j] == kind ? likes : others)++;
+                else
+                    others++;
+            }
+            if (likes < 2 || likes < others) continue;
+            out.push_back({kind,
+                           &run,
+                           {0, int(run.text().size())},
+                           confidence,
+                           kind == Kind::Person ? Tr::tr("stands in a column of names")
+                                                : Tr::tr("stands in a column of user names"),
+                           {}});
+            break;
+        }
+    }
+}
+
+} // namespace eyelid

@@ -1,0 +1,19 @@
+// Values told by their likes: what is written as two or more findings of its column or row are.
+#pragma once
+
+#include "finding/detector.h"
+
+#include <vector>
+
+namespace eyelid {
+
+class TaggedPage;
+
+/// Numbers by their form: the sixth telephone number of a column whose label was misread. `kept` must be whole values.
+void findWrittenAlike(const ScreenText& screen, const std::vector<Candidate>& kept, std::vector<Candidate>& out);
+
+/// Names and user names by their place: a line of a column, of one size of type, in which most are such.
+void findPlacedAlike(const Surroundings& in, const TaggedPage& tagged, const std::vector<Candidate>& kept,
+                     std::vector<Candidate>& out);
+
+} // namespace eyelid

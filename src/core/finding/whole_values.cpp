@@ -1,0 +1,142 @@
+#include "finding/whole_values.h"
+
+#include "finding/ordinary_word.h"
+#include "finding/person_words.h"
+#include "finding/tagged_values.h"
+
+#include <algorithm>
+#include <QRegularExpression>
+
+namespace eyelid {
+namespace {
+
+// The words of one line, and which of their characters are somebody's already.
+class Growing {
+public:
+    Growing(const Surroundings& in, const TaggedPage* tagged, const TextRun& run,
+            const std::vector<const Candidate*>& others)
+        : m_in(in), m_tagged(tagged), m_run(run), m_tokens(tokensOf(run)), m_taken(size_t(run.text().size()) + 1, 0) {
+        for (const Candidate* c : others)
+            std::fill(m_taken.begin() + c->span.start,
+                      m_taken.begin() + std::min(c->span.end(), int(run.text().size())), 1);
+    }
+
+    // A cover that ends inside a word shows the rest of it.
+    void growToWords(Span& span) const {
+        const QString& text = m_run.text();
+        const auto inWord = [&](int at) {
+            return (text[at].isLetterOrNumber() || text[at] == QLatin1Char('_')) && !m_taken[size_t(at)];
+        };
+        if (!inWord(span.start) || !inWord(span.end() - 1)) return;
+        while (span.start > 0 && inWord(span.start - 1)) {
+            --span.start;
+            ++span.length;
+        }
+        while (span.end() < text.size() && inWord(span.end())) ++span.length;
+    }
+
+    void growName(Span& span) const {
+        const auto before = [&](const Token& t) { return t.span.end() <= span.start; };
+        while (const Token* t = last(before)) {
+            if (!joins(*t, t, t->span.end(), span.start) || !(t->initial || isOfName(*t))) break;
+            span = {t->span.start, span.end() - t->span.start};
+        }
+        const auto behind = [&](const Token& t) { return t.span.start >= span.end(); };
+        while (const Token* t = first(behind)) {
+            if (!joins(*t, nullptr, span.end(), t->span.start) || !(t->initial || isOfName(*t))) break;
+            span.length = t->span.end() - span.start;
+        }
+    }
+
+    // "73529 Franz Burgs": a street called after somebody, over or under another line of its address.
+    void growHouseNumber(Span& span) const {
+        static const QRegularExpression numberBefore(QStringLiteral("(?:^|[ (])(\\d{1,5}[A-Za-z]?,? )$"));
+        if (const auto m = numberBefore.match(m_run.text().left(span.start)); m.hasMatch()) {
+            const int start = int(m.capturedStart(1));
+            if (isFree({start, span.start - start})) span = {start, span.end() - start};
+        }
+    }
+
+    void growAddress(Span& span) const {
+        static const QRegularExpression numberBehind(QStringLiteral("^(,? \\d{1,5}[A-Za-z]?)(?![\\w.:/-])"));
+        // A town, or a post code with it, up to the next sign that parts or the end.
+        static const QRegularExpression town(QStringLiteral(
+            "^(, (?:\\d{4,5}(?:-\\d{3,4})? )?\\p{Lu}[\\p{L}'’.-]*(?: [\\p{L}'’.-]+){0,3})(?=$|,| [–—|·(-])"));
+        const QString& text = m_run.text();
+        growHouseNumber(span);
+        const bool numbered =
+            std::any_of(text.begin() + span.start, text.begin() + span.end(), [](QChar c) { return c.isDigit(); });
+        if (!numbered)
+            if (const auto m = numberBehind.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
+        if (const auto m = town.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
+    }
+
+private:
+    void growTo(qsizetype further, Span& span) const {
+        if (isFree({span.end(), int(further)})) span.length += int(further);
+    }
+    bool isFree(const Span& span) const {
+        return std::none_of(m_taken.begin() + span.start, m_taken.begin() + span.end(), [](char is) { return is; });
+    }
+    template <typename Is> const Token* first(Is is) const {
+        const auto found = std::find_if(m_tokens.begin(), m_tokens.end(), is);
+        return found == m_tokens.end() ? nullptr : &*found;
+    }
+    template <typename Is> const Token* last(Is is) const {
+        const auto found = std::find_if(m_tokens.rbegin(), m_tokens.rend(), is);
+        return found == m_tokens.rend() ? nullptr : &*found;
+    }
+
+    // A space parts the words of a name, and a full stop follows an initial.
+    bool joins(const Token& word, const Token* before, int from, int to) const {
+        const QString gap = m_run.text().mid(from, to - from);
+        return isFree(word.span) &&
+               (gap == QLatin1String(" ") ||
+                (before && before->initial && (gap == QLatin1String(". ") || gap == QLatin1String("."))));
+    }
+
+    bool isOfName(const Token& t) const {
+        constexpr double nobodys = 0.9;
+        constexpr auto mostMisread = 1; // letters of a name read as figures
+        const auto figures = std::count_if(t.text.begin(), t.text.end(), [](QChar c) { return c.isDigit(); });
+        if (!t.capital || figures > mostMisread || t.text.size() < 2) return false;
+        if (isTitle(t) || isCalendarWord(t) || isGreetingWord(t) || isRoleWord(t) || isThing(t) || leadsAThing(t) ||
+            speaksOfPeople(t))
+            return false;
+        const bool listed = m_in.names.isGiven(t.text) || m_in.names.isFamily(t.text);
+        if (isOrdinary(m_in.names, t.text) && !listed) return false;
+        return !m_tagged || m_tagged->nobodys(m_run.line, t.span) < nobodys;
+    }
+
+    const Surroundings& m_in;
+    const TaggedPage* m_tagged;
+    const TextRun& m_run;
+    std::vector<Token> m_tokens;
+    std::vector<char> m_taken; // by character
+};
+
+} // namespace
+
+void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<Candidate>& found) {
+    std::vector<char> ofAddress(in.screen.runs().size(), 0);
+    for (const Candidate& c : found)
+        if (c.kind == Kind::Address) ofAddress[size_t(c.run->line)] = 1;
+    const auto isOfAddress = [&](int line) { return line >= 0 && ofAddress[size_t(line)]; };
+    for (Candidate& c : found) {
+        // Of two lines as one each has been looked at as a whole.
+        if (c.run->second >= 0 || c.kind == Kind::Watch) continue;
+        std::vector<const Candidate*> others;
+        for (const Candidate& other : found)
+            if (&other != &c && other.run == c.run) others.push_back(&other);
+        const Growing growing(in, tagged, *c.run, others);
+        growing.growToWords(c.span);
+        if (c.kind == Kind::Address) growing.growAddress(c.span);
+        if (c.kind != Kind::Person) continue;
+        growing.growName(c.span);
+        if (c.span.end() == c.run->text().size() &&
+            (isOfAddress(in.screen.lineAbove(c.run->line)) || isOfAddress(in.screen.lineBelow(c.run->line))))
+            growing.growHouseNumber(c.span);
+    }
+}
+
+} // namespace eyelid

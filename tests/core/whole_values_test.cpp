@@ -1,0 +1,77 @@
+#include "finding/finder.h"
+#include "support/made.h"
+
+using namespace eyelid;
+
+namespace {
+
+// All that is found of a kind on lines one under another, as it reads, in the page's order.
+QStringList found(Kind kind, std::initializer_list<const char*> lines) {
+    static const Finder finder;
+    static const Policy policy = *loadPolicy(QStringLiteral("everything"));
+    made::PageMaker maker;
+    int y = 40;
+    for (const char* line : lines) {
+        maker.line(QString::fromUtf8(line), 20, y);
+        y += 30;
+    }
+    QStringList texts;
+    for (const Finding& f : finder.find(maker.page(), policy, {}))
+        if (f.kind == kind) texts.append(f.text);
+    return texts;
+}
+
+} // namespace
+
+TEST_CASE("a number that a sentence announces is found, whatever its form, and on the next line too") {
+    const QStringList british = found(Kind::Plate, {"The van was hit, registration L RU 0152, outside the depot."});
+    CHECK(british == QStringList{QStringLiteral("L RU 0152")});
+    CHECK(found(Kind::Plate, {"Der Wagen mit dem Kennzeichen T RN 3441 wurde beschädigt."}) ==
+          QStringList{QStringLiteral("T RN 3441")});
+    CHECK(found(Kind::Plate, {"La voiture, immatriculation JU-278-GF, est garée."}) ==
+          QStringList{QStringLiteral("JU-278-GF")});
+    CHECK(found(Kind::Passport, {"Please note that his passport number is X7246466 and expires soon."}) ==
+          QStringList{QStringLiteral("X7246466")});
+    CHECK(found(Kind::Account, {"We paid it into account number 0044 7120 on Monday."}) ==
+          QStringList{QStringLiteral("0044 7120")});
+    CHECK(found(Kind::Plate, {"We have looked at the car again. It is blue and its registration",
+                              "JU 278 GF is known here."}) == QStringList{QStringLiteral("JU 278 GF")});
+    // What a sentence says of numbers otherwise is no value.
+    CHECK(found(Kind::Plate, {"Registration opens on 12 May for 40 places."}).isEmpty());
+    CHECK(found(Kind::Account, {"Your account has 3 messages."}).isEmpty());
+}
+
+TEST_CASE("no half a name: initials and words no list knows beside it are covered with it") {
+    CHECK(found(Kind::Person, {"On duty: E. Wilkinson since Monday"}) == QStringList{QStringLiteral("E. Wilkinson")});
+    CHECK(found(Kind::Person, {"Customer: Rafaela Zorblatovic, since 2019"}) ==
+          QStringList{QStringLiteral("Rafaela Zorblatovic")});
+    // A sentence that ends with a name does not lend it the next one's first word.
+    for (const QString& name : found(Kind::Person, {"This was said by Rafaela Wilkinson. Meters are read monthly."}))
+        CHECK(name == QStringLiteral("Rafaela Wilkinson"));
+}
+
+TEST_CASE("no half an address: the house number before the street and the town behind it") {
+    const QStringList first = found(Kind::Address, {"12 Larkmoor Street, Grimescester – meter in the cellar"});
+    REQUIRE(first.size() == 1);
+    CHECK(first[0] == QStringLiteral("12 Larkmoor Street, Grimescester"));
+}
+
+TEST_CASE("a cover does not end inside a word") {
+    for (const char* line : {"ssh login user=mhaldane_b from console", "Account number 00447120X was closed"}) {
+        const QString text = QString::fromUtf8(line);
+        for (const Kind kind : {Kind::Username, Kind::Account})
+            for (const QString& value : found(kind, {line})) {
+                const qsizetype end = text.indexOf(value) + value.size();
+                INFO(value.toStdString());
+                CHECK((end >= text.size() || !text[end].isLetterOrNumber()));
+            }
+    }
+}
+
+TEST_CASE("in a column of names what reads like a name is one, however strange") {
+    const QStringList names = found(Kind::Person, {"Rafaela Wilkinson", "Desmond Harris", "LilyQuillfeather"});
+    CHECK(names.contains(QStringLiteral("LilyQuillfeather")));
+    // Words of every day in a column of names are none.
+    CHECK(!found(Kind::Person, {"Rafaela Wilkinson", "Desmond Harris", "Waiting room"})
+               .contains(QStringLiteral("Waiting room")));
+}
