@@ -2,7 +2,8 @@
 """Draws what make.mjs wrote: draw.py PAGES.json FOLDER [--places]
 
 For each page NAME.png with NAME.json, the truth in the form of the practice screens: {"id", "dpr", "sens": [{"kind", "text",
-"boxes"}], "words": [{"text", "box"}], "order": [box]}, device pixels; "order" has all words as the page's source has them. With --places no pictures are made, and the truth of all pages goes into
+"boxes"}], "words": [{"text", "box"}], "order": [box]}, device pixels; "order" has all words as the page's source has them. A sign
+that stands alone, or at a value, is no word: a comma says nothing. With --places no pictures are made, and the truth of all pages goes into
 FOLDER/places.jsonl, many hundreds a minute."""
 import base64, concurrent.futures, json, os, re, subprocess, sys, tempfile
 
@@ -31,6 +32,7 @@ def draw(page):
         truth = truth_of(chromium(t + '/p', source, page['dpr'], '--dump-dom'))
         chromium(t + '/p', source, page['dpr'], f'--screenshot={folder}/{page["id"]}.png')
         for span in truth['sens']: span.pop('parts')
+        truth['words'] = [w for w in truth['words'] if re.search(r'\w', w['text'])]
         json.dump({'id': page['id'], 'dpr': page['dpr'], **truth}, open(f'{folder}/{page["id"]}.json', 'w'), ensure_ascii=False)
 
 def measure(chunk):

@@ -1,9 +1,10 @@
-// Pages as offices have them, put together at random. Each layout is a function of the values; `teach` are those to teach and
-// choose with, `report` those that only report. web_layouts.mjs has those of the open web, system_layouts.mjs
-// those of consoles, logs, notes and lists of addresses.
+// Pages as offices have them, put together at random, to teach and choose with. Each layout is a function of the values.
+// web_layouts.mjs has those of the open web, system_layouts.mjs those of consoles, logs, notes and lists of addresses,
+// office_layouts.mjs those of schools, courts, shops and gates; report_layouts.mjs those that only report.
 import { s, esc, table, form, cards, shell, T, L, personal, nobodys, mixed, avatar, rowsOf, columns } from './blocks.mjs';
 import { web } from './web_layouts.mjs';
 import { system } from './system_layouts.mjs';
+import { office } from './office_layouts.mjs';
 
 export const teach = {
   people_table: v => { const c = columns(v, v.int(4, 6)); return shell(v, T(v, 'Customers', 'Kunden', 'Clients', 'Clientes'), table(v, c.map(x => x[0]), rowsOf(v, v.int(5, 10), p => c.map(x => x[1](p))))); },
@@ -76,10 +77,10 @@ const parts = {
   headings: v => `<h3>${v.pick([v.en().company.catchPhrase(), v.product(), v.department(), esc(v.firm()), v.city(), v.words(2)])}</h3>`,
   figures: v => cards(v, Array.from({ length: v.int(3, 6) }, () => [`<small>${v.pick([harmlessLabel(v), v.words(2)])}</small>`, `<b>${v.pick([v.price(), v.int(1, 9999), v.int(1, 99) + '%'])}</b>`, v.words(2)])),
 };
-Object.assign(teach, web, system);
 teach.mixed = v => { v.part = v.pick(['ev', 'card', 'tight', 'plainrow']); const body = v.some(Object.values(parts), v.int(2, 4)).map(part => part(v)); return shell(v, v.pick([v.words(2), v.department(), v.status()]), v.chance(0.3) ? `<div class=with>${body.map(b => `<div>${b}</div>`).join('')}</div>` : body.join('')); };
 const R = v => v.person();
-export const report = {
+// Pages that were reported with once and have been looked at since; now they teach.
+const reported = {
   visa_file: v => { const p = R(v); return `<main><h3>${T(v, 'Application', 'Antrag', 'Demande', 'Solicitud')} ${v.order()}</h3><table class=grid>${mixed(v, personal(v, p, 7), nobodys(v, 3)).map(([l, x]) => `<tr><td>${l}</td><td>${x}</td></tr>`).join('')}</table><p>${T(v, 'Sponsor', 'Bürge', 'Garant', 'Avalista')}: ${s('person', v.full(R(v), 'gf'))}. ${v.phrase()}</p></main>`; },
   clinic_day: v => `<main><div class=with><aside>${['Waiting room', 'Lab', 'Imaging', 'Billing'].map(x => `<div>${x}</div>`).join('')}</aside><div>${rowsOf(v, 6, p => `<div class=ev><b>${v.int(8, 17)}:${v.pick(['00', '20', '40'])}</b> ${s('person', v.full(p, v.nameForm))} · ${v.pick(['b.', 'born', '*'])} ${s('dob', v.birth())}<br><small>${v.pick(['Blood pressure check', 'Vaccination', 'Follow-up', 'Referral'])} · ${s('phone', v.phone())}</small></div>`).join('')}</div></div></main>`,
   supplier_letter: v => { const p = R(v), a = v.addressLines(); return `<main class=letter><div class=with><div>${esc(v.firm())}<br>${v.department()}</div><div><small>Attn.</small><br>${s('person', v.full(p, 'gf'))}<br>${a.map(l => s('address', l)).join('<br>')}</div></div><p>Re: ${v.product()}, ${v.order()}</p><p>${T(v, 'Good morning', 'Guten Tag', 'Bonjour', 'Buenos días')} ${s('person', p.g)},</p><p>${v.phrase()} ${v.phrase()}</p><p>${T(v, 'Regards', 'Gruß', 'Bien à vous', 'Saludos')},<br>${s('person', v.full(R(v), 'gf'))}<br>${L.phone(v)} ${s('phone', v.phone())}</p></main>`; },
@@ -93,3 +94,5 @@ export const report = {
   tenants: v => `<main><h3>${v.pick(['Tenants', 'Units', 'Leases'])}</h3>${rowsOf(v, 5, p => `<div class=ev><div class=with><div>${s('person', v.full(p, 'gf'))}<br>${s('address', v.street())}</div><div><small>${v.pick(['Rent', 'Deposit'])}</small><br>${v.price()}</div><div><small>${L.account(v)}</small><br>${s('account', v.account())}</div></div></div>`).join('')}</main>`,
   release_notes: v => `<main class=letter><h2>${v.product()} ${v.version()}</h2><p>${v.date()}</p><ul>${Array.from({ length: 7 }, () => `<li>${v.phrase()}</li>`).join('')}</ul><p>Known issue: ${v.file()} on ${v.pick(['Ubuntu', 'Debian', 'Fedora'])} ${v.int(10, 40)}.</p></main>`,
 };
+Object.assign(teach, web, system, office, reported);
+export { report } from './report_layouts.mjs';

@@ -16,6 +16,14 @@ function look(v) {
 small,label,dt,th{color:${faint};font-weight:normal;text-align:left}table{border-collapse:collapse;margin:8px 0}td,th{padding:4px 15px 4px 5px;text-align:left}.rules td{border-bottom:1px solid ${rule}}.grid td,.grid th{border:1px solid ${rule}}.zebra tr:nth-child(odd){background:${card}}.side{display:grid;grid-template-columns:max-content 1fr;gap:5px 20px}dd{margin:0}.stack{display:grid;grid-template-columns:1fr 1fr;gap:10px 28px;max-width:800px}.tight{margin:5px 0}
 .fields{display:grid;grid-template-columns:1fr;gap:4px;max-width:420px}.box{border:1px solid ${rule};background:${card};border-radius:4px;padding:5px 9px;margin-bottom:5px}.cards{display:grid;gap:12px}.c2{grid-template-columns:repeat(2,1fr)}.c3{grid-template-columns:repeat(3,1fr)}.c4{grid-template-columns:repeat(4,1fr)}.card,.ev,.msg{background:${card};border:1px solid ${rule};border-radius:6px;padding:10px}.ev,.msg{margin:7px 0}.msg{max-width:66%}.r{margin-left:34%}.with{display:flex;gap:26px}.letter{max-width:720px}.av{display:inline-block;background:${strong};color:#fff;border-radius:50%;width:2.2em;line-height:2.2em;text-align:center;font-size:80%}.console{font-family:"${mono}",monospace}h2,h3,h4{margin:6px 0 10px;font-weight:${v.pick([400, 600])}}b{font-weight:${v.pick([500, 600, 700])}}`;
 }
+// The same page with other signs between its parts, more or fewer of them on a line, and things between that are nobody's, so
+// that no layout is learnt by heart.
+function varied(v, html) {
+  const sign = v.pick([' · ', ' · ', ' | ', ' – ', ', ', ' / ', ' &nbsp; ', ': ']), joined = v.pick([' ', ', ', ' – ', ' &nbsp;&nbsp; ']);
+  const others = v.chance(0.25) ? 0.12 : 0, joins = v.chance(0.25) ? 0.3 : 0;
+  const nobodys = () => v.pick([v.status(), v.price(), v.city(), v.date(), v.department(), v.product(), v.words(1), v.words(3), v.order(), v.job(), v.file()]);
+  return html.replaceAll(' · ', sign).replaceAll('<br>', () => v.chance(joins) ? joined : v.chance(others) ? `<br>${nobodys()}<br>` : '<br>');
+}
 const v = new Values(modules, Number(seed) * 7919 + 17, JSON.parse(readFileSync(texts))), pages = [];
 for (let i = 0; i < Number(count); ++i) {
   v.use(LOCALES[(i * 7 + Number(seed)) % LOCALES.length]);
@@ -24,6 +32,7 @@ for (let i = 0; i < Number(count); ++i) {
   v.nameForm = v.pick(['gf', 'gf', 'gf', 'f,g', 'fg', 'Fg', undefined]);
   // Two of five pages to teach with are put together at random from parts.
   const [name, layout] = set === 'teach' && i % 5 < 2 ? ['mixed', layouts.teach.mixed] : v.pick(kinds);
-  pages.push({ id: `${name}-${v.locale}-${seed}-${i}`, html: layout(v), css: look(v), dpr: v.pick([1, 1, 1, 2]) });
+  const html = layout(v);
+  pages.push({ id: `${name}-${v.locale}-${seed}-${i}`, html: set === 'teach' ? varied(v, html) : html, css: look(v), dpr: v.pick([1, 1, 1, 2]) });
 }
 process.stdout.write(JSON.stringify(pages));

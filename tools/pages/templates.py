@@ -21,8 +21,14 @@ for(let n;n=w.nextNode();){const e=n.parentElement;if(e.closest("script,style,no
   const t=document.elementFromPoint(Math.min(innerWidth-1,Math.max(0,b.x+b.width/2)),Math.min(innerHeight-1,b.y+b.height/2));
   if(t&&!t.contains(e)&&!e.contains(t))continue;words.push({text:m[0],box:[b.x,b.y,b.width,b.height].map(v=>Math.round(v*10)/10)})}
  if(words.length)all.push(words)}
-for(const e of document.querySelectorAll("input,textarea")){const b=e.getBoundingClientRect();const t=e.value||e.placeholder;if(b.width<2||!t||e.type=="checkbox"||e.type=="radio"||e.type=="hidden"||e.type=="password")continue;
- all.push([{text:t.trim(),box:[b.x,b.y,b.width,b.height].map(v=>Math.round(v*10)/10)}])}
+const pen=document.createElement("canvas").getContext("2d");
+for(const e of document.querySelectorAll("input,textarea")){const b=e.getBoundingClientRect(),t=e.value||e.placeholder;if(b.width<2||!t||e.type=="checkbox"||e.type=="radio"||e.type=="hidden"||e.type=="password")continue;
+ // What a field holds has no place of its own in the DOM: it is measured as it is drawn.
+ const c=getComputedStyle(e),px=k=>parseFloat(c[k])||0,size=px("fontSize");pen.font=`${c.fontStyle} ${c.fontWeight} ${c.fontSize} ${c.fontFamily}`;
+ const x=b.x+px("borderLeftWidth")+px("paddingLeft"),high=e.tagName=="TEXTAREA"?px("lineHeight")||1.2*size:0;
+ t.split("\\n").forEach((line,i)=>{const y=high?b.y+px("borderTopWidth")+px("paddingTop")+i*high+(high-size)/2:b.y+(b.height-size)/2;
+  const words=[...line.matchAll(/[^\\s\\u00a0]+/g)].map(m=>({text:m[0],box:[x+pen.measureText(line.slice(0,m.index)).width,y,pen.measureText(m[0]).width,size].map(v=>Math.round(v*10)/10)})).filter(w=>w.box[0]+w.box[2]<=b.right);
+  if(words.length)all.push(words)})}
 const p=document.createElement("pre");p.id="truth";p.style.display="none";p.textContent=btoa(unescape(encodeURIComponent(JSON.stringify({nodes:all,height:document.documentElement.scrollHeight}))));document.body.append(p)},400))'''
 
 def chromium(profile, source, height, *more):
