@@ -177,12 +177,16 @@ private:
         case ScrolledPage::Step::NotMoved:
             standOn(*view, now);
             return waitOrChange();
+        case ScrolledPage::Step::Before: // a bar of the window went away, or the page jumped back
+            standOn(*view, now);
+            if (++m_backwards <= mostBackwards) return true;
+            return end(Tr::tr("The page went back by itself. What was taken until then is kept."));
         case ScrolledPage::Step::Unsure:
             m_idle = 0;
             if (mayGoBack()) return goBack(*view, hint);
             break;
         default:
-            m_idle = 0;
+            m_idle = m_backwards = 0;
             chooseStep(seen);
         }
         standOn(*view, now);
@@ -273,7 +277,8 @@ private:
     View m_last;
     std::vector<char> m_changing; // cells that change by themselves, where the page stands now
     By m_by = By::Wheel;
-    int m_perTurn = 0, m_clicks = 1, m_idle = 0;
+    static constexpr int mostBackwards = 8; // turns in a row that show what was seen before
+    int m_perTurn = 0, m_clicks = 1, m_idle = 0, m_backwards = 0;
     bool m_small = false, m_interrupted = false;
 };
 

@@ -452,7 +452,7 @@ public:
             xcb_test_fake_input(s.c, XCB_BUTTON_PRESS, button, 0, XCB_NONE, 0, 0, 0);
             xcb_test_fake_input(s.c, XCB_BUTTON_RELEASE, button, 0, XCB_NONE, 0, 0, 0);
         }
-        xcb_flush(s.c);
+        pointerAway();
         return Done{};
     }
 
@@ -483,6 +483,9 @@ public:
         return Done{};
     }
 
+    // After a turn of the wheel: nothing is lit up under the pointer then, and no bubble tells where a link leads. The
+    // server has delivered the turn to where the pointer was. Keys go where the pointer stays, if no window manager
+    // gives the focus.
     void pointerAway() override {
         if (!m_in) return;
         m_in = false;
@@ -501,7 +504,7 @@ private:
         return place;
     }
 
-    // Low in it: what is lit up under the pointer lies where the next picture takes over.
+    // Low in it: what is slow to go out again under the pointer lies where the next picture takes over.
     static QPoint spot(const QRect& place, ScrollDirection direction) {
         return direction == ScrollDirection::Down ? QPoint(place.center().x(), place.top() + place.height() * 3 / 4)
                                                   : QPoint(place.left() + place.width() * 3 / 4, place.center().y());

@@ -191,6 +191,24 @@ TEST_CASE("pictures with nothing in common are put end to end, and said to be un
     CHECK(joined.compose().copy(0, 400, 600, 400) == b);
 }
 
+TEST_CASE("what lies before the last picture is not taken, and the page goes on behind it") {
+    const QImage page = longPage(600, 1500, false);
+    const Furniture bar{.header = 40};
+    ScrolledPage joined;
+    for (const int at : {0, 200, 400}) joined.add(shown(page, at, 500, bar, 0));
+    // The window's bar goes away: what it shows begins higher up.
+    CHECK(joined.add(shown(page, 250, 500, {}, 0)) == ScrolledPage::Step::Before);
+    CHECK(joined.pictures().size() == 3);
+    CHECK(joined.add(shown(page, 600, 500, {}, 0)) == ScrolledPage::Step::Moved);
+    CHECK(joined.add(shown(page, 1000, 500, {}, 0)) == ScrolledPage::Step::Moved);
+    CHECK(joined.compose().copy(0, 40, 600, 1460) == page.copy(0, 40, 600, 1460));
+    // Of pictures brought in none is lost: the join says that it is unsure.
+    const auto given = joinPictures({page.copy(0, 400, 600, 500), page.copy(0, 250, 600, 500)}, ScrollDirection::Down);
+    REQUIRE(given);
+    CHECK(given->pictures().size() == 2);
+    CHECK(given->unsure() == 1);
+}
+
 TEST_CASE("nothing that moves is told from something that blinks") {
     const QImage page = longPage(600, 900, false);
     ScrolledPage joined;

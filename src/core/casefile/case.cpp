@@ -27,6 +27,18 @@ Case::Case(const Policy& policy, QObject* parent) : QObject(parent), m_secret(ne
 
 Case::~Case() = default;
 
+void Case::restore(KeptCase kept) {
+    m_state = std::move(kept.state);
+    m_history = std::move(kept.history);
+    m_secret = std::move(kept.secret);
+    Touched all{.name = true, .terms = true, .captures = true, .passes = true, .words = {}, .decisions = {}};
+    for (const Capture& capture : m_state.captures) {
+        all.words.insert(capture.id);
+        all.decisions.insert(capture.id);
+    }
+    tell(all);
+}
+
 std::shared_ptr<const ScrolledPage> Case::joinedPage(int captureId) const {
     const Capture* capture = this->capture(captureId);
     if (!capture || !capture->joined) return nullptr;

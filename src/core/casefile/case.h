@@ -2,8 +2,7 @@
 // nothing of its views. What an officer does is undoable; what work finds out is not.
 #pragma once
 
-#include "casefile/case_state.h"
-#include "casefile/history.h"
+#include "casefile/kept_case.h"
 #include "picture/picture_store.h"
 
 #include <memory>
@@ -26,6 +25,10 @@ class Case final : public QObject {
 public:
     explicit Case(const Policy& policy, QObject* parent = nullptr);
     ~Case() override;
+
+    /// All that is to be kept of it, and the same again in place of what is open; its pictures come from pictures().
+    KeptCase kept() const { return {m_state, m_history, m_secret}; }
+    void restore(KeptCase kept);
 
     const CaseState& state() const { return m_state; }
     const std::shared_ptr<PictureStore>& pictures() const { return m_pictures; }

@@ -405,6 +405,18 @@ CaseState stateFrom(const Json& j) {
     return state;
 }
 
+Json stateJson(const CaseState& state) {
+    return {{"name", state.name},
+            {"policy", policyJson(state.terms.policy)},
+            {"watch_words", state.terms.watchWords},
+            {"languages", state.terms.languages},
+            {"captures", arrayOf(state.captures)},
+            {"passes", arrayOf(state.passes)},
+            {"identities", state.identities.keys()},
+            {"next_capture", state.nextCapture},
+            {"next_id", state.nextId}};
+}
+
 QByteArray written(const Json& j) {
     return QByteArray::fromStdString(j.dump(-1, ' ', false, Json::error_handler_t::replace));
 }
@@ -429,16 +441,42 @@ Result<Change> changeFromJson(const QByteArray& json) {
     return readBack(json, changeFrom);
 }
 
+QByteArray captureToJson(const Capture& capture) {
+    Capture bare = capture;
+    bare.readings.clear();
+    return written(bare);
+}
+
+Result<Capture> captureFromJson(const QByteArray& json) {
+    return readBack<Capture>(json, [](const Json& j) { return j.get<Capture>(); });
+}
+
+QByteArray readingsToJson(const std::vector<PictureReading>& readings) {
+    return written(readings);
+}
+
+Result<std::vector<PictureReading>> readingsFromJson(const QByteArray& json) {
+    return readBack<std::vector<PictureReading>>(json,
+                                                 [](const Json& j) { return j.get<std::vector<PictureReading>>(); });
+}
+
+QByteArray headToJson(const CaseHead& head) {
+    return written({{"case", stateJson(head.state)},
+                    {"captures", head.captures},
+                    {"done", head.done},
+                    {"undone", head.undone},
+                    {"secret", QString::fromLatin1(head.secret.toHex())}});
+}
+
+Result<CaseHead> headFromJson(const QByteArray& json) {
+    return readBack<CaseHead>(json, [](const Json& j) {
+        return CaseHead{stateFrom(j.at("case")), j.at("captures").get<std::vector<int>>(), j.at("done").get<size_t>(),
+                        j.at("undone").get<size_t>(), QByteArray::fromHex(j.at("secret").get<QString>().toLatin1())};
+    });
+}
+
 QByteArray stateToJson(const CaseState& state) {
-    return written({{"name", state.name},
-                    {"policy", policyJson(state.terms.policy)},
-                    {"watch_words", state.terms.watchWords},
-                    {"languages", state.terms.languages},
-                    {"captures", arrayOf(state.captures)},
-                    {"passes", arrayOf(state.passes)},
-                    {"identities", state.identities.keys()},
-                    {"next_capture", state.nextCapture},
-                    {"next_id", state.nextId}});
+    return written(stateJson(state));
 }
 
 Result<CaseState> stateFromJson(const QByteArray& json) {

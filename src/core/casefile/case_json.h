@@ -18,4 +18,22 @@ QByteArray stateToJson(const CaseState& state);
 /// Errors: BadInput for what is no such state.
 Result<CaseState> stateFromJson(const QByteArray& json);
 
+// The same in parts, so that what changes seldom is written seldom (case_file.h).
+
+/// A capture without what was read on it.
+QByteArray captureToJson(const Capture& capture);
+Result<Capture> captureFromJson(const QByteArray& json);
+QByteArray readingsToJson(const std::vector<PictureReading>& readings);
+Result<std::vector<PictureReading>> readingsFromJson(const QByteArray& json);
+
+/// A case without its captures: which there are, in order, and how long its history is.
+struct CaseHead {
+    CaseState state; ///< without captures
+    std::vector<int> captures;
+    size_t done = 0, undone = 0;
+    QByteArray secret; ///< of the digests in its logs
+};
+QByteArray headToJson(const CaseHead& head);
+Result<CaseHead> headFromJson(const QByteArray& json);
+
 } // namespace eyelid

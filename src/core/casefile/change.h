@@ -79,6 +79,7 @@ using Edit = std::variant<SetName, SetPolicy, SetWatchWords, SetLanguages, PutCa
 struct Change {
     QString name; ///< follows "Undo": "covering a finding"
     std::vector<Edit> edits;
+    quint64 serial = 0; ///< of an entry of a history: no two that differ have the same; not written
 };
 
 /// What a change touched, for those who show the case.

@@ -2,11 +2,17 @@
 
 namespace eyelid {
 
+History::History(std::vector<Change> done, std::vector<Change> undone)
+    : m_done(std::move(done)), m_undone(std::move(undone)) {
+    for (auto* list : {&m_done, &m_undone})
+        for (Change& change : *list) numbered(change);
+}
+
 Touched History::perform(CaseState& state, const Change& change) {
     Touched touched;
     Change back = apply(state, change, touched);
     if (back.edits.empty()) return touched;
-    m_done.push_back(std::move(back));
+    m_done.push_back(std::move(numbered(back)));
     m_undone.clear();
     return touched;
 }
@@ -24,7 +30,8 @@ Touched History::move(CaseState& state, std::vector<Change>& from, std::vector<C
     if (from.empty()) return touched;
     const Change change = std::move(from.back());
     from.pop_back();
-    to.push_back(apply(state, change, touched));
+    Change back = apply(state, change, touched);
+    to.push_back(std::move(numbered(back)));
     return touched;
 }
 

@@ -9,6 +9,10 @@ namespace eyelid {
 
 class History {
 public:
+    History() = default;
+    /// As it was: done() and undone() of before.
+    History(std::vector<Change> done, std::vector<Change> undone);
+
     /// Applies a change and remembers it; what was undone before cannot be done again. A change that changes nothing is
     /// not remembered.
     Touched perform(CaseState& state, const Change& change);
@@ -29,9 +33,14 @@ public:
     const std::vector<Change>& undone() const { return m_undone; }
 
 private:
-    static Touched move(CaseState& state, std::vector<Change>& from, std::vector<Change>& to);
+    Touched move(CaseState& state, std::vector<Change>& from, std::vector<Change>& to);
+    Change& numbered(Change& change) {
+        change.serial = ++m_serial;
+        return change;
+    }
 
     std::vector<Change> m_done, m_undone;
+    quint64 m_serial = 0;
 };
 
 } // namespace eyelid

@@ -36,6 +36,14 @@ int ScrolledPage::start(size_t picture) const {
 }
 
 ScrolledPage::Step ScrolledPage::add(const QImage& picture, const OverlapHint& hint) {
+    return add(picture, hint, false);
+}
+
+ScrolledPage::Step ScrolledPage::addInOrder(const QImage& picture) {
+    return add(picture, {}, true);
+}
+
+ScrolledPage::Step ScrolledPage::add(const QImage& picture, const OverlapHint& hint, bool keepsAll) {
     const QImage rgb = picture.convertToFormat(QImage::Format_RGB32);
     const QImage upright = m_direction == ScrollDirection::Down ? rgb : transposed(rgb);
     CellGrid grid(upright);
@@ -58,8 +66,10 @@ ScrolledPage::Step ScrolledPage::add(const QImage& picture, const OverlapHint& h
         }
         return Step::NotMoved;
     }
+    const OffsetScore& likeliest = overlap.candidates.front();
+    if (!keepsAll && likeliest.offset <= 0 && likeliest.good > likeliest.bad) return Step::Before;
     Join join;
-    join.offset = overlap.candidates.front().offset;
+    join.offset = likeliest.offset;
     join.sure = overlap.kind == Overlap::Kind::Sure;
     join.doubt = overlap.doubt;
     for (const OffsetScore& s : overlap.candidates)
@@ -239,7 +249,7 @@ Result<ScrolledPage> joinPictures(const std::vector<QImage>& pictures, ScrollDir
                 sentence(Tr::tr("Picture %1 is %2 pixels %3, the first is %4; pictures to be joined are of one %5."),
                          i + 1, here, down ? QStringLiteral("wide") : QStringLiteral("high"), across,
                          down ? QStringLiteral("width") : QStringLiteral("height"))};
-        if (page.add(pictures[i]) == ScrolledPage::Step::TooMuch)
+        if (page.addInOrder(pictures[i]) == ScrolledPage::Step::TooMuch)
             return Error{
                 Error::Kind::BadInput,
                 Tr::tr("Joined, the pictures would be longer than %1 pixels; join fewer at a time.").arg(longest)};

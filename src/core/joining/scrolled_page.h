@@ -38,9 +38,13 @@ public:
         Moved,    ///< joined, surely
         Unsure,   ///< joined at the likeliest place
         NotMoved, ///< shows the same place as the last one; taken in its stead
+        Before,   ///< not taken: lies before the last one, or shows its place changed in part
         TooMuch   ///< not taken: the page would be larger than a picture may be
     };
     Step add(const QImage& picture, const OverlapHint& hint = {});
+    /// As add, but what lies before the last picture is put behind it and said to be unsure: nothing brought in is
+    /// lost.
+    Step addInOrder(const QImage& picture);
     /// Takes the last picture off again.
     void removeLast();
 
@@ -60,6 +64,7 @@ public:
     int seamAt(size_t join) const;
 
 private:
+    Step add(const QImage& picture, const OverlapHint& hint, bool keepsAll);
     int start(size_t picture) const;
     int lengthOf(size_t picture) const { return m_grids[picture].rows(); }
     int seamOf(size_t join, int offset) const;

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <QCryptographicHash>
+#include <utility>
 #include <vector>
 
 namespace eyelid {
@@ -36,14 +37,39 @@ void PictureStore::keep(const PictureId& id, const QImage& flat) {
     if (!id.isNull() && !m_pictures.contains(id)) m_pictures.insert(id, flat);
 }
 
-QImage PictureStore::picture(const PictureId& id) const {
+void PictureStore::backBy(Load load) {
     const std::lock_guard lock(m_guard);
-    return m_pictures.value(id);
+    m_load = std::move(load);
+}
+
+void PictureStore::canBeLoaded(const std::set<PictureId>& ids) {
+    const std::lock_guard lock(m_guard);
+    for (const PictureId& id : ids)
+        if (const QImage picture = m_pictures.take(id); !picture.isNull())
+            m_loaded.insert(id, new QImage(picture), picture.sizeInBytes());
+}
+
+QImage PictureStore::picture(const PictureId& id) const {
+    Load load;
+    {
+        const std::lock_guard lock(m_guard);
+        if (const auto found = m_pictures.constFind(id); found != m_pictures.constEnd()) return *found;
+        if (const QImage* loaded = m_loaded.object(id)) return *loaded;
+        load = m_load;
+    }
+    if (!load || id.isNull()) return {};
+    const QImage picture = load(id);
+    if (picture.isNull()) return {};
+    const std::lock_guard lock(m_guard);
+    m_loaded.insert(id, new QImage(picture), picture.sizeInBytes());
+    return picture;
 }
 
 void PictureStore::keepOnly(const std::set<PictureId>& ids) {
     const std::lock_guard lock(m_guard);
     m_pictures.removeIf([&](const auto& entry) { return ids.count(entry.key()) == 0; });
+    for (const PictureId& id : m_loaded.keys())
+        if (ids.count(id) == 0) m_loaded.remove(id);
 }
 
 size_t PictureStore::count() const {

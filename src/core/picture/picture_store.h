@@ -2,8 +2,10 @@
 #pragma once
 
 #include <compare>
+#include <functional>
 #include <mutex>
 #include <QByteArray>
+#include <QCache>
 #include <QHash>
 #include <QImage>
 #include <set>
@@ -32,6 +34,14 @@ private:
 /// Safe to use from several threads at once.
 class PictureStore {
 public:
+    /// Where pictures are read from that are not here; called without the store's lock, and on any thread. Null where a
+    /// picture cannot be read.
+    using Load = std::function<QImage(const PictureId&)>;
+    void backBy(Load load);
+    /// They stand where they are loaded from: here they are kept only while there is room (`loadedBytes`).
+    void canBeLoaded(const std::set<PictureId>& ids);
+    static constexpr qsizetype loadedBytes = 160'000'000;
+
     /// Keeps a picture under the id PictureId::of() gives for it; one that is here already is not kept twice.
     void keep(const PictureId& id, const QImage& flat);
     /// RGB32, shared with the store; null for an id that is not here.
@@ -41,8 +51,10 @@ public:
     size_t count() const;
 
 private:
-    mutable std::mutex m_guard; ///< of m_pictures
+    mutable std::mutex m_guard; ///< of all below
     QHash<PictureId, QImage> m_pictures;
+    mutable QCache<PictureId, QImage> m_loaded{loadedBytes};
+    Load m_load;
 };
 
 } // namespace eyelid

@@ -1,0 +1,310 @@
+#include "casefile/case_file.h"
+
+#include "base/files.h"
+#include "base/sentence.h"
+#include "casefile/case_json.h"
+#include "casefile/packed_picture.h"
+
+#include <cerrno>
+#include <cstring>
+#include <fcntl.h>
+#include <sodium.h>
+#include <sys/file.h>
+#include <sys/stat.h>
+#include <unistd.h>
+
+namespace eyelid {
+namespace {
+
+enum Table { Head = 1, Captures = 2, Readings = 3, DoneChanges = 4, UndoneChanges = 5, Pictures = 6 };
+constexpr qint64 largestRecord = 256'000'000;
+
+Error damaged() {
+    return {Error::Kind::BadInput,
+            Tr::tr("This case file is damaged or was altered; what is intact can be taken out of it.")};
+}
+
+QByteArray hashOf(const QByteArray& bytes) {
+    QByteArray hash(32, 0);
+    crypto_generichash(reinterpret_cast<unsigned char*>(hash.data()), 32,
+                       reinterpret_cast<const unsigned char*>(bytes.constData()), size_t(bytes.size()), nullptr, 0);
+    return hash;
+}
+
+std::vector<KeyLock> locksFor(const CaseKey& key, const QByteArray& caseId, const CaseLocks& wanted) {
+    std::vector<KeyLock> locks;
+    if (wanted.keyFile) locks.push_back(lockByKey(key, caseId, *wanted.keyFile));
+    for (const QByteArray& publicKey : wanted.publicKeys) locks.push_back(lockForPublicKey(key, publicKey));
+    if (!wanted.passphrase.isEmpty()) locks.push_back(lockByPassphrase(key, caseId, wanted.passphrase, wanted.cost));
+    return locks;
+}
+
+Error noLock() {
+    return {Error::Kind::BadInput, Tr::tr("A case needs a passphrase or a key file to be locked by.")};
+}
+
+std::set<PictureId> picturesOf(const KeptCase& kept) {
+    std::set<PictureId> all = eyelid::picturesOf(kept.state);
+    for (const auto* list : {&kept.history.done(), &kept.history.undone()})
+        for (const Change& change : *list) all.merge(eyelid::picturesOf(change));
+    return all;
+}
+
+std::vector<quint64> serialsOf(const std::vector<Change>& changes) {
+    std::vector<quint64> serials;
+    for (const Change& change : changes) serials.push_back(change.serial);
+    return serials;
+}
+
+std::vector<std::shared_ptr<const Page>> pagesOf(const Capture& capture) {
+    std::vector<std::shared_ptr<const Page>> pages;
+    for (const PictureReading& reading : capture.readings) pages.push_back(reading.page);
+    return pages;
+}
+
+CaseHead headOf(const KeptCase& kept) {
+    CaseHead head{kept.state, {}, kept.history.done().size(), kept.history.undone().size(), kept.secret};
+    for (const Capture& capture : kept.state.captures) head.captures.push_back(capture.id);
+    head.state.captures.clear();
+    return head;
+}
+
+} // namespace
+
+// Held by whoever writes a case; gone with its process.
+class CaseFile::WriteLock {
+public:
+    static Result<std::unique_ptr<WriteLock>> on(const QString& path) {
+        const int file = ::open(bytesOfPath(path).constData(), O_RDONLY | O_CLOEXEC);
+        if (file < 0)
+            return Error{errno == ENOENT ? Error::Kind::Missing : Error::Kind::NotReadable,
+                         errno == ENOENT ? sentence(Tr::tr("%1 is not there."), path)
+                                         : sentence(Tr::tr("%1 cannot be opened (%2)."), path,
+                                                    QString::fromLocal8Bit(std::strerror(errno)))};
+        std::unique_ptr<WriteLock> lock(new WriteLock(file));
+        if (flock(file, LOCK_EX | LOCK_NB) != 0 && errno == EWOULDBLOCK)
+            return Error{Error::Kind::Exists,
+                         sentence(Tr::tr("%1 is open in another window; close it there first."), path)};
+        return lock;
+    }
+    ~WriteLock() { ::close(m_file); }
+
+private:
+    explicit WriteLock(int file) : m_file(file) {}
+    int m_file;
+};
+
+CaseFile::CaseFile(QString path, std::unique_ptr<WriteLock> lock, std::unique_ptr<SealedRows> rows)
+    : m_path(std::move(path)), m_lock(std::move(lock)), m_rows(std::move(rows)),
+      m_naming(m_rows->key().derived("eyelid pictures")) {}
+
+CaseFile::~CaseFile() = default;
+
+Result<std::unique_ptr<CaseFile>> CaseFile::create(const QString& path, const CaseLocks& locks) {
+    const CaseKey key = CaseKey::random();
+    QByteArray caseId(16, 0);
+    randombytes_buf(caseId.data(), size_t(caseId.size()));
+    const std::vector<KeyLock> wrapped = locksFor(key, caseId, locks);
+    if (wrapped.empty()) return noLock();
+    auto rows = SealedRows::create(path, key, caseId, wrapped);
+    if (!rows) return rows.error();
+    auto lock = WriteLock::on(path);
+    if (!lock) return lock.error();
+    return std::unique_ptr<CaseFile>(new CaseFile(path, std::move(*lock), std::move(*rows)));
+}
+
+Result<std::unique_ptr<CaseFile>> CaseFile::open(const QString& path, const Opener& opener, SealedRows::Access access) {
+    std::unique_ptr<WriteLock> lock;
+    if (access == SealedRows::Access::ReadWrite) {
+        auto held = WriteLock::on(path);
+        if (!held) return held.error();
+        lock = std::move(*held);
+    }
+    auto rows = SealedRows::open(path, opener, access);
+    if (!rows) return rows.error();
+    std::unique_ptr<CaseFile> file(new CaseFile(path, std::move(lock), std::move(*rows)));
+    // What is there already is not written again.
+    if (auto kept = file->load()) {
+        file->m_done = serialsOf(kept->history.done());
+        file->m_undone = serialsOf(kept->history.undone());
+    }
+    return file;
+}
+
+qint64 CaseFile::rowOf(const PictureId& id) const {
+    const QByteArray name = id.toHex();
+    unsigned char hash[16];
+    crypto_generichash(hash, sizeof hash, reinterpret_cast<const unsigned char*>(name.constData()), size_t(name.size()),
+                       m_naming.data(), CaseKey::length);
+    quint64 row = 0;
+    for (int i = 0; i < 8; ++i) row = (row << 8) | hash[i];
+    return qint64(row >> 1);
+}
+
+QImage CaseFile::picture(const PictureId& id) const {
+    const auto content = m_rows->get(Pictures, rowOf(id));
+    return content && *content ? unpackedPicture(**content) : QImage();
+}
+
+Result<KeptCase> CaseFile::load() const {
+    if (auto whole = m_rows->whole(); !whole) return whole.error();
+    return read(false);
+}
+
+Result<KeptCase> CaseFile::salvage() const {
+    return read(true);
+}
+
+Result<KeptCase> CaseFile::read(bool intactOnly) const {
+    const auto record = [&](int table, qint64 id) -> std::optional<QByteArray> {
+        const auto content = m_rows->get(table, id);
+        return content && *content ? unpacked(**content, largestRecord) : std::nullopt;
+    };
+    KeptCase kept;
+    const auto headBytes = record(Head, 0);
+    if (!headBytes) return damaged();
+    auto head = headFromJson(*headBytes);
+    if (!head) return damaged();
+    kept.state = head->state;
+    kept.secret = head->secret;
+    for (const int id : head->captures) {
+        const auto bytes = record(Captures, id), readings = record(Readings, id);
+        auto capture = bytes ? captureFromJson(*bytes) : Result<Capture>(damaged());
+        auto read = readings ? readingsFromJson(*readings) : Result<std::vector<PictureReading>>(damaged());
+        if (!intactOnly && (!capture || !read)) return damaged();
+        if (!capture || (intactOnly && picture(capture->picture).isNull())) continue;
+        if (read) capture->readings = std::move(*read);
+        capture->page = pageOf(*capture, kept.state.terms.languages);
+        capture->reading = capture->page ? Capture::Reading::Done : Capture::Reading::Waiting;
+        kept.state.captures.push_back(std::move(*capture));
+    }
+    std::vector<Change> done, undone;
+    const auto changes = [&](int table, size_t count, std::vector<Change>& to) {
+        for (size_t i = 0; i < count; ++i) {
+            const auto bytes = record(table, qint64(i));
+            auto change = bytes ? changeFromJson(*bytes) : Result<Change>(damaged());
+            if (!change) return false;
+            to.push_back(std::move(*change));
+        }
+        return true;
+    };
+    if (!changes(DoneChanges, head->done, done) || !changes(UndoneChanges, head->undone, undone)) {
+        if (!intactOnly) return damaged();
+        done.clear(); // steps that do not follow each other take nothing back
+        undone.clear();
+    }
+    kept.history = History(std::move(done), std::move(undone));
+    return kept;
+}
+
+std::vector<SealedRows::Row> CaseFile::changedRows(const KeptCase& kept, const PictureStore& pictures) const {
+    std::vector<SealedRows::Row> rows;
+    std::set<std::pair<int, qint64>> there;
+    const auto put = [&](int table, qint64 id, const QByteArray& json) {
+        there.insert({table, id});
+        const auto stored = m_stored.find({table, id});
+        if (stored == m_stored.end() || stored->second != hashOf(json)) rows.push_back({table, id, packed(json)});
+    };
+    put(Head, 0, headToJson(headOf(kept)));
+    for (const Capture& capture : kept.state.captures) {
+        put(Captures, capture.id, captureToJson(capture));
+        const auto read = m_readings.find(capture.id);
+        there.insert({Readings, capture.id});
+        if (read == m_readings.end() || read->second != pagesOf(capture))
+            rows.push_back({Readings, capture.id, packed(readingsToJson(capture.readings))});
+    }
+    const auto changes = [&](int table, const std::vector<Change>& list, const std::vector<quint64>& stored) {
+        for (size_t i = 0; i < list.size(); ++i) {
+            there.insert({table, qint64(i)});
+            if (i >= stored.size() || stored[i] != list[i].serial)
+                rows.push_back({table, qint64(i), packed(changeToJson(list[i]))});
+        }
+    };
+    changes(DoneChanges, kept.history.done(), m_done);
+    changes(UndoneChanges, kept.history.undone(), m_undone);
+    const std::set<qint64> stored = [&] {
+        const auto ids = m_rows->ids(Pictures);
+        return std::set<qint64>(ids.begin(), ids.end());
+    }();
+    for (const PictureId& id : picturesOf(kept)) {
+        const qint64 row = rowOf(id);
+        there.insert({Pictures, row});
+        if (id.isNull() || stored.count(row)) continue;
+        if (const QImage picture = pictures.picture(id); !picture.isNull())
+            rows.push_back({Pictures, row, packedPicture(picture)});
+    }
+    for (const int table : {Captures, Readings, DoneChanges, UndoneChanges, Pictures})
+        for (const qint64 id : m_rows->ids(table))
+            if (!there.count({table, id})) rows.push_back({table, id, std::nullopt});
+    return rows;
+}
+
+Result<Done> CaseFile::keep(const KeptCase& kept, const PictureStore& pictures) {
+    const std::vector<SealedRows::Row> rows = changedRows(kept, pictures);
+    if (rows.empty()) return Done{};
+    if (auto written = m_rows->write(rows); !written) return written.error();
+    remember(kept, rows);
+    return Done{};
+}
+
+void CaseFile::remember(const KeptCase& kept, const std::vector<SealedRows::Row>& written) {
+    for (const SealedRows::Row& row : written) {
+        if (row.table != Head && row.table != Captures) continue;
+        if (row.content)
+            m_stored[{row.table, row.id}] = hashOf(*unpacked(*row.content, largestRecord));
+        else
+            m_stored.erase({row.table, row.id});
+    }
+    m_readings.clear();
+    for (const Capture& capture : kept.state.captures) m_readings[capture.id] = pagesOf(capture);
+    m_done = serialsOf(kept.history.done());
+    m_undone = serialsOf(kept.history.undone());
+}
+
+Result<Done> CaseFile::verify() const {
+    auto kept = load();
+    if (!kept) return kept.error();
+    for (const PictureId& id : picturesOf(*kept))
+        if (!id.isNull() && PictureId::of(picture(id)) != id) return damaged();
+    return Done{};
+}
+
+Result<Done> CaseFile::setLocks(const CaseLocks& locks) {
+    const std::vector<KeyLock> wrapped = locksFor(m_rows->key(), m_rows->caseId(), locks);
+    if (wrapped.empty()) return noLock();
+    return m_rows->setLocks(wrapped);
+}
+
+Result<Done> CaseFile::destroy(const QString& path) {
+    auto lock = WriteLock::on(path);
+    if (!lock) return lock.error();
+    const QByteArray name = bytesOfPath(path);
+    const auto failed = [&] {
+        return Error{Error::Kind::NotWritable, sentence(Tr::tr("%1 could not be destroyed (%2)."), path,
+                                                        QString::fromLocal8Bit(std::strerror(errno)))};
+    };
+    for (const QByteArray& part : {name, name + "-wal", name + "-shm"}) {
+        const int file = ::open(part.constData(), O_WRONLY | O_CLOEXEC);
+        if (file < 0 && errno == ENOENT && part != name) continue;
+        if (file < 0) return failed();
+        struct stat state {};
+        bool overwritten = fstat(file, &state) == 0;
+        const QByteArray random = [] {
+            QByteArray block(1 << 16, 0);
+            randombytes_buf(block.data(), size_t(block.size()));
+            return block;
+        }();
+        for (off_t at = 0; overwritten && at < state.st_size;) {
+            const ssize_t wrote =
+                pwrite(file, random.constData(), size_t(std::min<off_t>(state.st_size - at, random.size())), at);
+            overwritten = wrote > 0;
+            at += std::max<ssize_t>(wrote, 0);
+        }
+        overwritten = overwritten && fsync(file) == 0;
+        ::close(file);
+        if (!overwritten || ::unlink(part.constData()) != 0) return failed();
+    }
+    return Done{};
+}
+
+} // namespace eyelid

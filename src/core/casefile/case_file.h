@@ -1,0 +1,82 @@
+// A case on disk: one file, NAME.eyelid, encrypted row by row (sealed_rows.h; docs/case-format.md has the bytes).
+//
+//   auto file = CaseFile::create(path, {.passphrase = words});
+//   if (!file) return file.error();
+//   if (auto kept = (*file)->keep({state, history, secret}, pictures); !kept) ...    // after every change
+//
+// What keep() has said it has done is on the disk: a program that is killed, or a machine that loses its power, loses
+// nothing of it. Only what changed is written. A file has one writer; the system lets go of it when the writer is gone.
+#pragma once
+
+#include "casefile/kept_case.h"
+#include "casefile/sealed_rows.h"
+
+#include <map>
+#include <set>
+
+namespace eyelid {
+
+/// What a new case is locked by; at least one.
+struct CaseLocks {
+    QByteArray passphrase; ///< UTF-8; empty: none
+    PassphraseCost cost = PassphraseCost::Strong;
+    std::optional<CaseKey> keyFile;
+    std::vector<QByteArray> publicKeys; ///< of colleagues or the office (X25519, 32 bytes)
+};
+
+/// keep() is used by one thread at a time, picture() by any.
+class CaseFile {
+public:
+    /// Errors: Exists, NotWritable, BadInput (no lock at all).
+    static Result<std::unique_ptr<CaseFile>> create(const QString& path, const CaseLocks& locks);
+    /// Errors: Missing, NotReadable, BadInput, and Exists where another program is writing it.
+    static Result<std::unique_ptr<CaseFile>> open(const QString& path, const Opener& opener,
+                                                  SealedRows::Access access = SealedRows::Access::ReadWrite);
+    ~CaseFile();
+
+    const QString& path() const { return m_path; }
+
+    /// The case as it was kept last. Errors: BadInput where any of it is not as it was written.
+    Result<KeptCase> load() const;
+    /// What is intact of a file that was damaged or altered; never anything that was not written as it is.
+    /// Errors: BadInput where not even what the case is called is left.
+    Result<KeptCase> salvage() const;
+    /// Null where it is not here, or not as it was written. Any thread.
+    QImage picture(const PictureId& id) const;
+
+    /// Puts down what has changed since it was last kept or loaded, in one step. Pictures that nothing speaks of any
+    /// more go. Errors: NotWritable; then nothing of it is on the disk.
+    Result<Done> keep(const KeptCase& kept, const PictureStore& pictures);
+
+    /// Whether every row is what was written, and the case has all its pictures. Errors: BadInput where not.
+    Result<Done> verify() const;
+
+    /// Other locks in place of those there are; nothing else is written. Errors: NotWritable, BadInput (none at all).
+    Result<Done> setLocks(const CaseLocks& locks);
+
+    /// Makes a case unreadable, then takes its file away: the locks are overwritten, so that no key of it is left, then
+    /// the file. What a file system or a drive has kept of the bytes stays encrypted with a key nobody has.
+    /// Errors: Missing, NotWritable, Exists where another program is writing it.
+    static Result<Done> destroy(const QString& path);
+
+private:
+    class WriteLock;
+    CaseFile(QString path, std::unique_ptr<WriteLock> lock, std::unique_ptr<SealedRows> rows);
+    Result<KeptCase> read(bool intactOnly) const;
+    qint64 rowOf(const PictureId& id) const;
+    std::vector<SealedRows::Row> changedRows(const KeptCase& kept, const PictureStore& pictures) const;
+    void remember(const KeptCase& kept, const std::vector<SealedRows::Row>& written);
+
+    QString m_path;
+    std::unique_ptr<WriteLock> m_lock; // let go of after the database: closing a file drops SQLite's own locks on it
+    std::unique_ptr<SealedRows> m_rows;
+    CaseKey m_naming; // of rows that hold pictures
+
+    // What stands in the file, as far as it was put there or read by this object.
+    std::map<std::pair<int, qint64>, QByteArray> m_stored;              // hashes, by row
+    std::map<int, std::vector<std::shared_ptr<const Page>>> m_readings; // by capture
+    std::vector<quint64> m_done, m_undone;                              // serials of the history
+    std::set<PictureId> m_pictures;
+};
+
+} // namespace eyelid

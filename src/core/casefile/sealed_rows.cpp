@@ -1,0 +1,426 @@
+#include "casefile/sealed_rows.h"
+
+#include "base/files.h"
+#include "base/sentence.h"
+
+#include <algorithm>
+#include <array>
+#include <cerrno>
+#include <cstring>
+#include <fcntl.h>
+#include <sodium.h>
+#include <sqlite3.h>
+#include <unistd.h>
+
+namespace eyelid {
+namespace {
+
+constexpr int applicationId = 0x4579656c; // "Eyel"
+constexpr int rootTable = 0;
+constexpr int locksTable = -1; // in the root's sum alone
+constexpr size_t nonceLength = crypto_aead_xchacha20poly1305_ietf_NPUBBYTES;
+constexpr size_t tagLength = crypto_aead_xchacha20poly1305_ietf_ABYTES;
+constexpr qsizetype caseIdLength = 16;
+
+unsigned char* bytes(QByteArray& array) {
+    return reinterpret_cast<unsigned char*>(array.data());
+}
+const unsigned char* bytes(const QByteArray& array) {
+    return reinterpret_cast<const unsigned char*>(array.constData());
+}
+
+void append(QByteArray& to, quint64 number) {
+    for (int shift = 56; shift >= 0; shift -= 8) to += char((number >> shift) & 0xff);
+}
+quint64 numberAt(const QByteArray& from, qsizetype at) {
+    quint64 number = 0;
+    for (qsizetype i = at; i < at + 8; ++i) number = (number << 8) | quint8(from[i]);
+    return number;
+}
+
+// A number of 256 bits that hashes are added to and taken from.
+struct Sum {
+    std::array<unsigned char, 32> value{};
+    void add(const QByteArray& hash) {
+        unsigned carry = 0;
+        for (size_t i = value.size(); i-- > 0;) {
+            carry += unsigned(value[i]) + quint8(hash[qsizetype(i)]);
+            value[i] = static_cast<unsigned char>(carry & 0xff);
+            carry >>= 8;
+        }
+    }
+    void take(const QByteArray& hash) {
+        int carry = 0;
+        for (size_t i = value.size(); i-- > 0;) {
+            carry += int(value[i]) - quint8(hash[qsizetype(i)]);
+            value[i] = static_cast<unsigned char>(carry & 0xff);
+            carry >>= 8;
+        }
+    }
+    bool operator==(const Sum&) const = default;
+};
+
+// One statement; finalised with it.
+class Statement {
+public:
+    Statement(sqlite3* db, const char* sql) { sqlite3_prepare_v2(db, sql, -1, &m_statement, nullptr); }
+    ~Statement() { sqlite3_finalize(m_statement); }
+    Statement(const Statement&) = delete;
+    Statement& operator=(const Statement&) = delete;
+    Statement& number(int place, qint64 value) {
+        sqlite3_bind_int64(m_statement, place, value);
+        return *this;
+    }
+    Statement& blob(int place, const QByteArray& value) {
+        sqlite3_bind_blob64(m_statement, place, value.constData() ? value.constData() : "",
+                            sqlite3_uint64(value.size()), SQLITE_STATIC);
+        return *this;
+    }
+    int step() { return m_statement ? sqlite3_step(m_statement) : SQLITE_ERROR; }
+    qint64 numberAt(int column) const { return sqlite3_column_int64(m_statement, column); }
+    QByteArray blobAt(int column) const {
+        const void* data = sqlite3_column_blob(m_statement, column);
+        return QByteArray(static_cast<const char*>(data), sqlite3_column_bytes(m_statement, column));
+    }
+
+private:
+    sqlite3_stmt* m_statement = nullptr;
+};
+
+bool run(sqlite3* db, const char* sql) {
+    return sqlite3_exec(db, sql, nullptr, nullptr, nullptr) == SQLITE_OK;
+}
+
+Error damaged() {
+    return {Error::Kind::BadInput,
+            Tr::tr("This case file is damaged or was altered; what is intact can be taken out of it.")};
+}
+
+Error notWritten(sqlite3* db, const QString& path) {
+    switch (sqlite3_errcode(db) & 0xff) {
+    case SQLITE_FULL:
+        return {Error::Kind::NotWritable,
+                sentence(Tr::tr("There is no room left for %1; make room, or keep the case in another folder."), path)};
+    case SQLITE_READONLY:
+    case SQLITE_PERM:
+        return {Error::Kind::NotWritable,
+                sentence(Tr::tr("%1 cannot be written to; keep the case in another folder."), path)};
+    case SQLITE_BUSY:
+    case SQLITE_LOCKED:
+        return {Error::Kind::NotWritable, sentence(Tr::tr("%1 is being written by another program."), path)};
+    case SQLITE_CORRUPT:
+    case SQLITE_NOTADB:
+        return damaged();
+    default:
+        return {Error::Kind::NotWritable,
+                sentence(Tr::tr("%1 could not be written (%2); keep the case in another folder."), path,
+                         QString::fromUtf8(sqlite3_errmsg(db)))};
+    }
+}
+
+struct Database {
+    sqlite3* handle = nullptr;
+    Database() = default;
+    Database(Database&& other) noexcept : handle(std::exchange(other.handle, nullptr)) {}
+    Database& operator=(Database&& other) noexcept {
+        std::swap(handle, other.handle);
+        return *this;
+    }
+    ~Database() { sqlite3_close_v2(handle); }
+};
+
+constexpr int patience = 2000; // milliseconds for another program to finish a step
+
+Result<Database> databaseAt(const QString& path, int flags) {
+    Database db;
+    const int code = sqlite3_open_v2(bytesOfPath(path).constData(), &db.handle, flags | SQLITE_OPEN_FULLMUTEX, nullptr);
+    if (code != SQLITE_OK)
+        return Error{Error::Kind::NotReadable,
+                     sentence(Tr::tr("%1 cannot be opened (%2)."), path, QString::fromUtf8(sqlite3_errstr(code)))};
+    sqlite3_busy_timeout(db.handle, patience);
+    return db;
+}
+
+std::optional<qint64> pragma(sqlite3* db, const char* sql) {
+    Statement statement(db, sql);
+    if (statement.step() != SQLITE_ROW) return std::nullopt;
+    return statement.numberAt(0);
+}
+
+const char* const schema =
+    "CREATE TABLE head(case_id BLOB NOT NULL);"
+    "CREATE TABLE locks(place INTEGER PRIMARY KEY, how INTEGER NOT NULL, salt BLOB NOT NULL, rounds INTEGER NOT NULL,"
+    " memory INTEGER NOT NULL, nonce BLOB NOT NULL, box BLOB NOT NULL);"
+    "CREATE TABLE sealed(kind INTEGER NOT NULL, id INTEGER NOT NULL, written INTEGER NOT NULL, nonce BLOB NOT NULL,"
+    " tag BLOB NOT NULL, box BLOB NOT NULL, PRIMARY KEY(kind, id));";
+
+// What a lock is, as bytes to be hashed.
+QByteArray asBytes(const KeyLock& lock) {
+    QByteArray all;
+    append(all, quint64(lock.how));
+    append(all, lock.rounds);
+    append(all, lock.memory);
+    return all + lock.salt + lock.nonce + lock.box;
+}
+
+} // namespace
+
+struct SealedRows::Parts {
+    QString path;
+    Database db;
+    QByteArray caseId;
+    CaseKey key, sealing, hashing;
+    bool rootKnown = false;
+    Sum sum;
+    quint64 written = 0, count = 0;
+
+    Parts(QString where, Database database, QByteArray id, const CaseKey& caseKey)
+        : path(std::move(where)), db(std::move(database)), caseId(std::move(id)), key(caseKey),
+          sealing(caseKey.derived("eyelid rows")), hashing(caseKey.derived("eyelid root")) {}
+
+    QByteArray boundTo(int table, qint64 id, quint64 when) const {
+        QByteArray all = "eyelid-row-1" + caseId;
+        append(all, quint64(table));
+        append(all, quint64(id));
+        append(all, when);
+        return all;
+    }
+    QByteArray hashOf(int table, qint64 id, quint64 when, const QByteArray& tag) const {
+        const QByteArray all = boundTo(table, id, when) + tag;
+        QByteArray hash(32, 0);
+        crypto_generichash(bytes(hash), 32, bytes(all), size_t(all.size()), hashing.data(), CaseKey::length);
+        return hash;
+    }
+    // What the root knows of what stands there now; nothing where nothing does.
+    std::optional<QByteArray> hashOfStored(int table, qint64 id) const {
+        Statement row(db.handle, "SELECT written, tag FROM sealed WHERE kind = ?1 AND id = ?2");
+        if (row.number(1, table).number(2, id).step() != SQLITE_ROW) return std::nullopt;
+        return hashOf(table, id, quint64(row.numberAt(0)), row.blobAt(1));
+    }
+
+    // Puts a row in its place; returns its hash.
+    std::optional<QByteArray> put(int table, qint64 id, quint64 when, const QByteArray& content) const {
+        QByteArray nonce(nonceLength, 0), tag(tagLength, 0), box(content.size(), 0);
+        randombytes_buf(nonce.data(), nonceLength);
+        const QByteArray bound = boundTo(table, id, when);
+        crypto_aead_xchacha20poly1305_ietf_encrypt_detached(bytes(box), bytes(tag), nullptr, bytes(content),
+                                                            size_t(content.size()), bytes(bound), size_t(bound.size()),
+                                                            nullptr, bytes(nonce), sealing.data());
+        Statement row(db.handle,
+                      "INSERT OR REPLACE INTO sealed(kind, id, written, nonce, tag, box) VALUES(?1,?2,?3,?4,?5,?6)");
+        row.number(1, table).number(2, id).number(3, qint64(when)).blob(4, nonce).blob(5, tag).blob(6, box);
+        if (row.step() != SQLITE_DONE) return std::nullopt;
+        return hashOf(table, id, when, tag);
+    }
+
+    bool putRoot(const Sum& ofAll, quint64 when, quint64 rows) const {
+        QByteArray content;
+        append(content, when);
+        append(content, rows);
+        content += QByteArray(reinterpret_cast<const char*>(ofAll.value.data()), qsizetype(ofAll.value.size()));
+        return put(rootTable, 0, when, content).has_value();
+    }
+
+    void readRoot(const SealedRows& rows) {
+        const auto root = rows.get(rootTable, 0);
+        if (!root || !*root || (*root)->size() != 48) return;
+        written = numberAt(**root, 0);
+        count = numberAt(**root, 8);
+        std::copy((*root)->cbegin() + 16, (*root)->cend(), sum.value.begin());
+        rootKnown = true;
+    }
+};
+
+SealedRows::SealedRows(std::unique_ptr<Parts> parts) : m_parts(std::move(parts)) {}
+SealedRows::~SealedRows() = default;
+
+const CaseKey& SealedRows::key() const {
+    return m_parts->key;
+}
+const QByteArray& SealedRows::caseId() const {
+    return m_parts->caseId;
+}
+
+Result<std::unique_ptr<SealedRows>> SealedRows::create(const QString& path, const CaseKey& key,
+                                                       const QByteArray& caseId, const std::vector<KeyLock>& locks) {
+    const int made = ::open(bytesOfPath(path).constData(), O_CREAT | O_EXCL | O_RDWR | O_CLOEXEC, 0600);
+    if (made < 0)
+        return errno == EEXIST
+                   ? Error{Error::Kind::Exists, sentence(Tr::tr("%1 is there already."), path)}
+                   : Error{Error::Kind::NotWritable, sentence(Tr::tr("%1 cannot be made (%2)."), path,
+                                                              QString::fromLocal8Bit(std::strerror(errno)))};
+    ::close(made);
+    auto db = databaseAt(path, SQLITE_OPEN_READWRITE);
+    if (!db) return db.error();
+    sqlite3* handle = db->handle;
+    const bool ready =
+        run(handle, "PRAGMA journal_mode=WAL; PRAGMA synchronous=FULL; PRAGMA secure_delete=ON;") &&
+        run(handle, "BEGIN IMMEDIATE") && run(handle, schema) &&
+        run(handle, ("PRAGMA application_id=" + std::to_string(applicationId)).c_str()) &&
+        run(handle, ("PRAGMA user_version=" + std::to_string(formatVersion)).c_str()) &&
+        Statement(handle, "INSERT INTO head(case_id) VALUES(?1)").blob(1, caseId).step() == SQLITE_DONE &&
+        run(handle, "COMMIT");
+    if (!ready) {
+        const Error error = notWritten(handle, path);
+        ::unlink(bytesOfPath(path).constData());
+        return error;
+    }
+    auto parts = std::make_unique<Parts>(path, std::move(*db), caseId, key);
+    parts->rootKnown = true;
+    std::unique_ptr<SealedRows> rows(new SealedRows(std::move(parts)));
+    if (auto locked = rows->setLocks(locks); !locked) return locked.error();
+    return rows;
+}
+
+Result<std::unique_ptr<SealedRows>> SealedRows::open(const QString& path, const Opener& opener, Access access) {
+    if (!fileExists(path)) return Error{Error::Kind::Missing, sentence(Tr::tr("%1 is not there."), path)};
+    auto db = databaseAt(path, access == Access::ReadWrite ? SQLITE_OPEN_READWRITE : SQLITE_OPEN_READONLY);
+    if (!db) return db.error();
+    run(db->handle,
+        "PRAGMA trusted_schema=OFF; PRAGMA cell_size_check=ON; PRAGMA synchronous=FULL; PRAGMA secure_delete=ON;");
+    if (pragma(db->handle, "PRAGMA application_id") != applicationId)
+        return Error{Error::Kind::BadInput, sentence(Tr::tr("%1 is no case of Eyelid's."), path)};
+    const qint64 version = pragma(db->handle, "PRAGMA user_version").value_or(0);
+    if (version > formatVersion)
+        return Error{Error::Kind::BadInput,
+                     sentence(Tr::tr("%1 was written by a newer Eyelid; open it with that one."), path)};
+    QByteArray caseId;
+    if (Statement head(db->handle, "SELECT case_id FROM head"); head.step() == SQLITE_ROW) caseId = head.blobAt(0);
+    if (version < 1 || caseId.size() != caseIdLength) return damaged();
+    auto parts = std::make_unique<Parts>(path, std::move(*db), caseId, CaseKey::random());
+    std::unique_ptr<SealedRows> rows(new SealedRows(std::move(parts)));
+    auto locks = rows->locks();
+    if (!locks) return locks.error();
+    auto key = opened(*locks, caseId, opener);
+    if (!key) return Error{key.error().kind, sentence(Tr::tr("Nothing that was given opens %1."), path)};
+    Parts& opening = *rows->m_parts;
+    opening.key = *key;
+    opening.sealing = key->derived("eyelid rows");
+    opening.hashing = key->derived("eyelid root");
+    opening.readRoot(*rows);
+    return rows;
+}
+
+Result<std::optional<QByteArray>> SealedRows::get(int table, qint64 id) const {
+    const Parts& p = *m_parts;
+    Statement row(p.db.handle, "SELECT written, nonce, tag, box FROM sealed WHERE kind = ?1 AND id = ?2");
+    const int found = row.number(1, table).number(2, id).step();
+    if (found == SQLITE_DONE) return std::optional<QByteArray>();
+    if (found != SQLITE_ROW) return damaged();
+    const QByteArray nonce = row.blobAt(1), tag = row.blobAt(2), box = row.blobAt(3),
+                     bound = p.boundTo(table, id, quint64(row.numberAt(0)));
+    if (nonce.size() != qsizetype(nonceLength) || tag.size() != qsizetype(tagLength)) return damaged();
+    QByteArray content(box.size(), 0);
+    if (crypto_aead_xchacha20poly1305_ietf_decrypt_detached(bytes(content), nullptr, bytes(box), size_t(box.size()),
+                                                            bytes(tag), bytes(bound), size_t(bound.size()),
+                                                            bytes(nonce), p.sealing.data()) != 0)
+        return damaged();
+    return std::optional<QByteArray>(std::move(content));
+}
+
+std::vector<qint64> SealedRows::ids(int table) const {
+    Statement rows(m_parts->db.handle, "SELECT id FROM sealed WHERE kind = ?1 ORDER BY id");
+    rows.number(1, table);
+    std::vector<qint64> all;
+    while (rows.step() == SQLITE_ROW) all.push_back(rows.numberAt(0));
+    return all;
+}
+
+Result<Done> SealedRows::whole() const {
+    const Parts& p = *m_parts;
+    if (!p.rootKnown) return damaged();
+    Sum sum;
+    quint64 count = 0;
+    Statement rows(p.db.handle, "SELECT kind, id, written, tag FROM sealed WHERE kind <> 0");
+    int code = SQLITE_DONE;
+    while ((code = rows.step()) == SQLITE_ROW) {
+        sum.add(p.hashOf(int(rows.numberAt(0)), rows.numberAt(1), quint64(rows.numberAt(2)), rows.blobAt(3)));
+        ++count;
+    }
+    const auto all = locks();
+    if (code != SQLITE_DONE || !all) return damaged();
+    for (size_t i = 0; i < all->size(); ++i) sum.add(p.hashOf(locksTable, qint64(i), 0, asBytes((*all)[i])));
+    if (!(sum == p.sum) || count != p.count) return damaged();
+    return Done{};
+}
+
+Result<Done> SealedRows::write(const std::vector<Row>& rows) {
+    Parts& p = *m_parts;
+    sqlite3* db = p.db.handle;
+    if (!p.rootKnown) return damaged();
+    if (!run(db, "BEGIN IMMEDIATE")) return notWritten(db, p.path);
+    Sum sum = p.sum;
+    quint64 count = p.count;
+    const quint64 when = p.written + 1;
+    const auto writeAll = [&] {
+        for (const Row& row : rows) {
+            if (const auto old = p.hashOfStored(row.table, row.id)) {
+                sum.take(*old);
+                --count;
+            }
+            if (row.content) {
+                const auto hash = p.put(row.table, row.id, when, *row.content);
+                if (!hash) return false;
+                sum.add(*hash);
+                ++count;
+                continue;
+            }
+            Statement gone(db, "DELETE FROM sealed WHERE kind = ?1 AND id = ?2");
+            if (gone.number(1, row.table).number(2, row.id).step() != SQLITE_DONE) return false;
+        }
+        return p.putRoot(sum, when, count) && run(db, "COMMIT");
+    };
+    if (!writeAll()) {
+        const Error error = notWritten(db, p.path);
+        run(db, "ROLLBACK");
+        return error;
+    }
+    p.sum = sum;
+    p.count = count;
+    p.written = when;
+    return Done{};
+}
+
+Result<std::vector<KeyLock>> SealedRows::locks() const {
+    Statement rows(m_parts->db.handle, "SELECT how, salt, rounds, memory, nonce, box FROM locks ORDER BY place");
+    std::vector<KeyLock> all;
+    int code = SQLITE_DONE;
+    while ((code = rows.step()) == SQLITE_ROW)
+        all.push_back({KeyLock::How(rows.numberAt(0)), rows.blobAt(1), quint64(rows.numberAt(2)),
+                       quint64(rows.numberAt(3)), rows.blobAt(4), rows.blobAt(5)});
+    if (code != SQLITE_DONE) return damaged();
+    return all;
+}
+
+Result<Done> SealedRows::setLocks(const std::vector<KeyLock>& locks) {
+    Parts& p = *m_parts;
+    sqlite3* db = p.db.handle;
+    const auto before = this->locks();
+    if (!p.rootKnown || !before) return damaged();
+    Sum sum = p.sum;
+    for (size_t i = 0; i < before->size(); ++i) sum.take(p.hashOf(locksTable, qint64(i), 0, asBytes((*before)[i])));
+    const quint64 when = p.written + 1;
+    const auto writeAll = [&] {
+        if (!run(db, "BEGIN IMMEDIATE") || !run(db, "DELETE FROM locks")) return false;
+        for (size_t i = 0; i < locks.size(); ++i) {
+            const KeyLock& lock = locks[i];
+            Statement row(
+                db, "INSERT INTO locks(place, how, salt, rounds, memory, nonce, box) VALUES(?1,?2,?3,?4,?5,?6,?7)");
+            row.number(1, qint64(i)).number(2, int(lock.how)).blob(3, lock.salt).number(4, qint64(lock.rounds));
+            row.number(5, qint64(lock.memory)).blob(6, lock.nonce).blob(7, lock.box);
+            if (row.step() != SQLITE_DONE) return false;
+            sum.add(p.hashOf(locksTable, qint64(i), 0, asBytes(lock)));
+        }
+        return p.putRoot(sum, when, p.count) && run(db, "COMMIT");
+    };
+    if (!writeAll()) {
+        const Error error = notWritten(db, p.path);
+        run(db, "ROLLBACK");
+        return error;
+    }
+    p.sum = sum;
+    p.written = when;
+    return Done{};
+}
+
+} // namespace eyelid

@@ -1,0 +1,60 @@
+// The rows of a case file: an SQLite database in which every row is encrypted by itself and bound to its case, its
+// table and its place, and a root row that knows all others, so that none can be changed, moved, dropped or put back
+// from an older copy unnoticed. docs/case-format.md tells the bytes.
+//
+// The root holds the sum of keyed hashes of all rows (AdHash: Bellare and Micciancio, EUROCRYPT 1997), so that it is
+// made anew in the same time whatever the file holds.
+#pragma once
+
+#include "base/result.h"
+#include "casefile/case_key.h"
+
+#include <memory>
+#include <optional>
+#include <QByteArray>
+#include <vector>
+
+namespace eyelid {
+
+/// Of one case; one thread at a time writes, any may read.
+class SealedRows {
+public:
+    static constexpr int formatVersion = 1;
+    enum class Access { ReadWrite, ReadOnly };
+
+    /// A new file, without a row. Errors: Exists; NotWritable.
+    static Result<std::unique_ptr<SealedRows>> create(const QString& path, const CaseKey& key, const QByteArray& caseId,
+                                                      const std::vector<KeyLock>& locks);
+    /// Errors: Missing, NotReadable, BadInput (no case, of a newer version, nothing opens it).
+    static Result<std::unique_ptr<SealedRows>> open(const QString& path, const Opener& opener, Access access);
+    ~SealedRows();
+
+    /// What was written as a row; nothing where there is none. Errors: BadInput where it is not what was written.
+    Result<std::optional<QByteArray>> get(int table, qint64 id) const;
+    std::vector<qint64> ids(int table) const; ///< in ascending order
+
+    /// Whether the rows are those the root knows. Errors: BadInput where they are not.
+    Result<Done> whole() const;
+
+    /// One step: all of it, or nothing. Errors: NotWritable (a full disk, a file made read-only or gone).
+    struct Row {
+        int table = 0;
+        qint64 id = 0;
+        std::optional<QByteArray> content; ///< nothing: the row goes
+    };
+    Result<Done> write(const std::vector<Row>& rows);
+
+    /// The locks, all replaced in one step.
+    Result<std::vector<KeyLock>> locks() const;
+    Result<Done> setLocks(const std::vector<KeyLock>& locks);
+
+    const CaseKey& key() const;
+    const QByteArray& caseId() const;
+
+private:
+    struct Parts;
+    explicit SealedRows(std::unique_ptr<Parts> parts);
+    std::unique_ptr<Parts> m_parts;
+};
+
+} // namespace eyelid

@@ -1,0 +1,195 @@
+// A case on which an officer works at random, with finding and reading that need no engines.
+#pragma once
+
+#include "casefile/case.h"
+#include "pipeline/case_work.h"
+#include "support/made.h"
+
+#include <catch2/catch.hpp>
+#include <functional>
+#include <random>
+
+namespace eyelid::randomly {
+
+inline Finding finding(Kind kind, const QString& text, double y, double confidence = 0.9) {
+    Finding f;
+    f.kind = kind;
+    f.text = text;
+    f.key = kindName(kind) + text;
+    f.boxes = {QRectF(10, y, 80, 12)};
+    f.confidence = confidence;
+    return f;
+}
+
+// A reader and a finder that need no engines: two lines a picture, and what a policy looks for on them.
+inline Page pageFor(const Capture& capture) {
+    return made::PageMaker()
+        .line(QStringLiteral("person Kai %1").arg(QString::fromLatin1(capture.picture.toHex().left(3))))
+        .line(QStringLiteral("phone 01632"))
+        .page();
+}
+
+inline std::vector<Finding> findingsOn(const Page& page, const SearchTerms& terms) {
+    std::vector<Finding> found;
+    double y = 10;
+    for (const TextLine& line : page.lines) {
+        const Kind kind = line.text().startsWith(QStringLiteral("person")) ? Kind::Person : Kind::Phone;
+        if (terms.policy->looksFor(kind)) found.push_back(finding(kind, line.text(), y));
+        for (const QString& word : terms.watchWords)
+            if (line.text().contains(word)) found.push_back(finding(Kind::Watch, word, y + 100));
+        y += 20;
+    }
+    return found;
+}
+
+// Does what a change leaves to be done, as the window's worker would.
+inline void follow(Case& open) {
+    while (const auto work = nextWork(open.state())) {
+        const Capture& capture = *open.capture(work->capture);
+        switch (work->what) {
+        case Work::What::Read:
+            open.setRead(capture.id,
+                         {capture.picture, open.terms().languages, std::make_shared<const Page>(pageFor(capture))});
+            break;
+        case Work::What::Find:
+            open.setFindings(capture.id, findingsOn(*capture.page, open.terms()), open.terms(), capture.page);
+            break;
+        case Work::What::Carry:
+            open.addFindings(capture.id, {}, namesOfValues(valuesToCarry(open.state())), capture.page);
+            break;
+        }
+    }
+}
+
+// All that an officer sees of a case.
+inline QString seen(const Case& open) {
+    QStringList all{open.name(), open.policy().name, open.terms().watchWords.join(u' ')};
+    for (const Capture& capture : open.captures()) {
+        all << QStringLiteral("capture %1 %2").arg(capture.id).arg(QString::fromLatin1(capture.picture.toHex()));
+        if (capture.joined)
+            for (const Join& join : capture.joined->joins)
+                all << QStringLiteral("join %1 %2").arg(join.offset).arg(join.sure);
+        for (const TextLine& line : capture.page->lines) all << line.text();
+        for (const Item& i : open.items(capture.id))
+            all << QStringLiteral("%1 %2 %3 %4 %5 %6")
+                       .arg(i.id)
+                       .arg(i.finding.text)
+                       .arg(int(i.decision))
+                       .arg(int(i.style))
+                       .arg(i.strength)
+                       .arg(i.note);
+        for (const HandCover& h : capture.hands) {
+            const QRect place = h.shape.region(capture.size).boundingRect();
+            all << QStringLiteral("hand %1 %2 %3 %4 %5")
+                       .arg(h.id)
+                       .arg(int(h.style))
+                       .arg(place.x())
+                       .arg(h.note)
+                       .arg(place.width());
+        }
+    }
+    for (const CapturePass& pass : open.state().passes) all << pass.reason;
+    return all.join(u'\n');
+}
+
+inline std::shared_ptr<const ScrolledPage> scrolled(int shift) {
+    const QImage page = made::noise({60, 300}, 5);
+    auto joined = joinPictures({page.copy(0, 0, 60, 200), page.copy(0, 120, 60, 180)}, ScrollDirection::Down);
+    REQUIRE(joined);
+    joined->setOffset(0, 120 + shift);
+    return std::make_shared<const ScrolledPage>(*joined);
+}
+
+class RandomWork {
+public:
+    RandomWork(Case& open, unsigned seed) : m_open(open), m_random(seed) {}
+
+    void step() {
+        const Capture* capture = any();
+        switch (m_random() % 14) {
+        case 0:
+            return withItem([&](int id) { m_open.decide(id, Scope(m_random() % 4), Decision(m_random() % 3)); });
+        case 1:
+            return withItem([&](int id) {
+                m_open.setStyle(id, Scope(m_random() % 4), CoverStyle(m_random() % 3), 0.1 * double(m_random() % 10));
+            });
+        case 2:
+            return withItem([&](int id) { m_open.setNote(id, QStringLiteral("note %1").arg(m_random() % 100)); });
+        case 3:
+            if (capture) m_open.cover(capture->id, shapes(), CoverStyle(m_random() % 3), 0.5);
+            return;
+        case 4:
+            if (capture && !capture->hands.empty()) m_open.removeHand(capture->hands.front().id);
+            return;
+        case 5:
+            if (capture && !capture->hands.empty()) m_open.setNote(capture->hands.back().id, QStringLiteral("by hand"));
+            return;
+        case 6:
+            return m_open.setPolicy(
+                *loadPolicy(m_random() % 2 ? QStringLiteral("payment") : QStringLiteral("everything")));
+        case 7:
+            (void)m_open.setWatchWords({m_random() % 2 ? QStringLiteral("Kai") : QStringLiteral("01632")});
+            return;
+        case 8:
+            if (capture)
+                m_open.correctWord(capture->id, capture->page->lines[0].words[1].box,
+                                   QStringLiteral("Kaj%1").arg(m_random() % 10));
+            return;
+        case 9:
+            if (capture) m_open.replaceReading(capture->id, QRect(0, 0, 900, 40), pageFor(*capture));
+            return;
+        case 10:
+            return m_random() % 3 ? rejoin() : remove();
+        case 11:
+            m_open.add(made::noise({60, 40}, unsigned(m_random() % 100)), QStringLiteral("added"));
+            return;
+        case 12:
+            if (capture)
+                m_open.letPass(capture->id, {Leak::Sort::Extra, {}, QStringLiteral("bytes"), {}},
+                               QStringLiteral("reason %1").arg(m_random() % 10));
+            return;
+        default:
+            return m_random() % 2 ? m_open.undo() : m_open.setName(QStringLiteral("case %1").arg(m_random() % 10));
+        }
+    }
+
+private:
+    const Capture* any() {
+        const auto& captures = m_open.captures();
+        return captures.isEmpty() ? nullptr : &captures[qsizetype(m_random() % size_t(captures.size()))];
+    }
+    void withItem(const std::function<void(int)>& act) {
+        const Capture* capture = any();
+        if (!capture || m_open.items(capture->id).empty()) return;
+        const auto& items = m_open.items(capture->id);
+        act(items[m_random() % items.size()].id);
+    }
+    std::vector<CoverShape> shapes() {
+        const int x = int(m_random() % 40), y = int(m_random() % 40);
+        return {QRect(x, y, 10, 8), CoverShape::polygon({{x, y}, {x + 20, y}, {x, y + 15}}),
+                CoverShape::stroke({{x, y}, {y, x}}, 3)};
+    }
+    void rejoin() {
+        for (const Capture& capture : m_open.captures())
+            if (capture.joined) {
+                const auto page = scrolled(int(m_random() % 3));
+                return m_open.setPicture(capture.id, page->compose(), page);
+            }
+    }
+    void remove() {
+        if (m_open.captures().size() > 1) m_open.remove(m_open.captures().back().id);
+    }
+    Case& m_open;
+    std::mt19937 m_random;
+};
+
+struct Sample {
+    Case open{*loadPolicy(QStringLiteral("everything"))};
+    Sample() {
+        open.add(made::noise({60, 40}, 1), QStringLiteral("a"));
+        open.add(scrolled(0)->compose(), QStringLiteral("b"), scrolled(0));
+        follow(open);
+    }
+};
+
+} // namespace eyelid::randomly
