@@ -1,14 +1,17 @@
 // Pages as offices have them, put together at random, to teach and choose with. Each layout is a function of the values.
 // web_layouts.mjs has those of the open web, system_layouts.mjs those of consoles, logs, notes and lists of addresses,
-// office_layouts.mjs those of schools, courts, shops and gates; report_layouts.mjs those that only report.
+// office_layouts.mjs and desk_layouts.mjs those of schools, courts, shops and gates; report_layouts.mjs those that only report.
 import { s, esc, table, form, cards, shell, T, L, personal, nobodys, mixed, avatar, rowsOf, columns } from './blocks.mjs';
 import { web } from './web_layouts.mjs';
 import { system } from './system_layouts.mjs';
 import { office } from './office_layouts.mjs';
+import { desk } from './desk_layouts.mjs';
 
+// What no one could tell without its label.
+const onlyTold = (v, label) => { return [L.account, L.birth, L.passport].some(f => { for (let i = 0; i < 12; ++i) if (f(v) === label) return true; return false; }); };
 export const teach = {
   people_table: v => { const c = columns(v, v.int(4, 6)); return shell(v, T(v, 'Customers', 'Kunden', 'Clients', 'Clientes'), table(v, c.map(x => x[0]), rowsOf(v, v.int(5, 10), p => c.map(x => x[1](p))))); },
-  bare_table: v => { const c = columns(v, v.int(3, 5)); return shell(v, v.words(2), table(v, null, rowsOf(v, v.int(4, 8), p => c.map(x => x[1](p))))); },
+  bare_table: v => { const c = columns(v, v.int(3, 7)).filter(([l]) => !onlyTold(v, l)); return shell(v, v.words(2), table(v, null, rowsOf(v, v.int(4, 8), p => c.map(x => x[1](p))))); },
   record_form: v => shell(v, v.pick(['Details', 'Profile', 'Record', 'Customer card', 'File']), form(v, mixed(v, personal(v, v.person(), v.int(4, 8)), nobodys(v, v.int(2, 5))))),
   two_forms: v => shell(v, v.words(2), `<div class=with><div>${form(v, personal(v, v.person(), 4))}</div><div>${form(v, nobodys(v, 5))}</div></div>`),
   contact_cards: v => shell(v, v.pick(['Contacts', 'Team', 'Directory', 'People']), cards(v, rowsOf(v, v.int(4, 9), p => [`${v.chance(0.5) ? avatar(v, p) : ''}<b>${s('person', v.full(p, v.nameForm))}</b>`, v.job(), ...(v.chance(0.7) ? [s('email', v.mail(p))] : []), ...(v.chance(0.7) ? [s('phone', v.phone())] : [])]))),
@@ -94,5 +97,5 @@ const reported = {
   tenants: v => `<main><h3>${v.pick(['Tenants', 'Units', 'Leases'])}</h3>${rowsOf(v, 5, p => `<div class=ev><div class=with><div>${s('person', v.full(p, 'gf'))}<br>${s('address', v.street())}</div><div><small>${v.pick(['Rent', 'Deposit'])}</small><br>${v.price()}</div><div><small>${L.account(v)}</small><br>${s('account', v.account())}</div></div></div>`).join('')}</main>`,
   release_notes: v => `<main class=letter><h2>${v.product()} ${v.version()}</h2><p>${v.date()}</p><ul>${Array.from({ length: 7 }, () => `<li>${v.phrase()}</li>`).join('')}</ul><p>Known issue: ${v.file()} on ${v.pick(['Ubuntu', 'Debian', 'Fedora'])} ${v.int(10, 40)}.</p></main>`,
 };
-Object.assign(teach, web, system, office, reported);
+Object.assign(teach, web, system, office, desk, reported);
 export { report } from './report_layouts.mjs';

@@ -43,8 +43,8 @@ export class Values {
   family() { return this.tried(() => this.f.person.lastName(), () => this.en().person.lastName()); }
   person() { return { g: this.given(), f: this.family() }; }
   full({ g, f }, form) {
-    const forms = { gf: `${g} ${f}`, fg: `${f} ${g}`, 'f,g': `${f}, ${g}`, Fg: `${f.toUpperCase()} ${g}`, i: `${g[0]}. ${f}`, mid: `${g} ${this.upper(1)}. ${f}`, jr: `${g} ${f} ${this.pick(['Jr.', 'Sr.', 'III', 'PhD'])}` };
-    return forms[form ?? this.pick(['gf', 'gf', 'gf', 'gf', 'gf', 'f,g', 'Fg', 'i', 'mid'])];
+    const forms = { gf: `${g} ${f}`, fg: `${f} ${g}`, 'f,g': `${f}, ${g}`, Fg: `${f.toUpperCase()} ${g}`, i: `${g[0]}. ${f}`, mid: `${g} ${this.upper(1)}. ${f}`, 'F/G': `${f}/${g}`.toUpperCase(), 'FG': `${f} ${g}`.toUpperCase(), 'f/g': `${f} / ${g}`, gF: `${g} ${f.toUpperCase()}`, jr: `${g} ${f} ${this.pick(['Jr.', 'Sr.', 'III', 'PhD'])}` };
+    return forms[form ?? this.pick(['gf', 'gf', 'gf', 'gf', 'gf', 'f,g', 'Fg', 'i', 'mid', 'F/G', 'FG', 'f/g', 'gF'])];
   }
   plain(text) { return text.normalize('NFD').replace(/[^a-zA-Z]/g, '').toLowerCase() || 'x'; }
   login({ g, f }) { const a = this.plain(g), b = this.plain(f); return this.pick([a[0] + b, `${a}.${b}`, `${b}${this.int(1, 99)}`, `${a}_${b[0]}`, `${b}${a[0]}`, `${a}${this.int(70, 99)}`, `${a[0]}.${b}-ext`]); }

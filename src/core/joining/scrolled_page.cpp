@@ -12,6 +12,7 @@ namespace {
 
 constexpr int longest = 32000; // as long as a picture may be (PictureLimits)
 constexpr int scrollBarPixels = 32;
+constexpr int surelyBefore = 2; // times as many cells agree as do not; lines that begin alike agree by half
 
 QImage transposed(const QImage& picture) {
     QImage out(picture.height(), picture.width(), QImage::Format_RGB32);
@@ -67,7 +68,7 @@ ScrolledPage::Step ScrolledPage::add(const QImage& picture, const OverlapHint& h
         return Step::NotMoved;
     }
     const OffsetScore& likeliest = overlap.candidates.front();
-    if (!keepsAll && likeliest.offset <= 0 && likeliest.good > likeliest.bad) return Step::Before;
+    if (!keepsAll && likeliest.offset <= 0 && likeliest.good > surelyBefore * likeliest.bad) return Step::Before;
     Join join;
     join.offset = likeliest.offset;
     join.sure = overlap.kind == Overlap::Kind::Sure;

@@ -1,0 +1,360 @@
+// case: cases on disk, without a window.
+#include "base/files.h"
+#include "base/sentence.h"
+#include "casefile/case_file.h"
+#include "casefile/case_folder.h"
+#include "cli/case_commands.h"
+#include "cli/shared.h"
+#include "picture/picture_file.h"
+#include "pipeline/up_to_date.h"
+
+#include <QDir>
+#include <QStandardPaths>
+
+namespace eyelid {
+namespace {
+
+QString ownKeyFile() {
+    return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + QStringLiteral("/eyelid/case-key");
+}
+
+// The first line of a file, "-" being standard input.
+Result<QByteArray> passphraseFrom(const QString& path) {
+    constexpr qint64 longest = 4096;
+    auto text = readFile(path == QLatin1String("-") ? QStringLiteral("/dev/stdin") : path, longest);
+    if (!text) return text.error();
+    const QByteArray line = text->split('\n').front().trimmed();
+    if (line.isEmpty()) return Error{Error::Kind::BadInput, sentence(Tr::tr("The first line of %1 is empty."), path)};
+    return line;
+}
+
+Result<Opener> openerFrom(const CaseKeySettings& keys) {
+    Opener opener;
+    if (!keys.passphraseFile.isEmpty()) {
+        auto words = passphraseFrom(keys.passphraseFile);
+        if (!words) return words.error();
+        opener.passphrase = *words;
+    }
+    const bool own = keys.keyFile.isEmpty();
+    if (auto key = keyFromFile(own ? ownKeyFile() : keys.keyFile, false))
+        opener.keyFiles.push_back(*key);
+    else if (!own)
+        return key.error();
+    return opener;
+}
+
+Result<CaseLocks> locksFrom(const CaseKeySettings& keys) {
+    CaseLocks locks;
+    if (!keys.passphraseFile.isEmpty()) {
+        auto words = passphraseFrom(keys.passphraseFile);
+        if (!words) return words.error();
+        locks.passphrase = *words;
+    }
+    if (keys.keyFile.isEmpty() && !locks.passphrase.isEmpty()) return locks;
+    auto key = keyFromFile(keys.keyFile.isEmpty() ? ownKeyFile() : keys.keyFile, true);
+    if (!key) return key.error();
+    locks.keyFile = *key;
+    return locks;
+}
+
+// A case that stands in a file, and is kept there step by step.
+class OpenCase {
+public:
+    static Result<std::unique_ptr<OpenCase>> from(const QString& path, const CaseKeySettings& keys,
+                                                  SealedRows::Access access) {
+        auto opener = openerFrom(keys);
+        if (!opener) return opener.error();
+        auto file = CaseFile::open(path, *opener, access);
+        if (!file) return file.error();
+        auto kept = (*file)->load();
+        if (!kept) return kept.error();
+        std::unique_ptr<OpenCase> open(new OpenCase(std::move(*file)));
+        open->m_case.restore(std::move(*kept));
+        return open;
+    }
+
+    Case& operator*() { return m_case; }
+    Case* operator->() { return &m_case; }
+    const CaseFile& file() const { return *m_file; }
+
+    Result<Done> bringUpToDate() {
+        if (!m_work) m_work = std::make_unique<CaseWork>();
+        if (!m_reader) m_reader = std::make_unique<Reader>();
+        Progress progress;
+        return eyelid::bringUpToDate(m_case, *m_work, *m_reader, progress);
+    }
+    Result<Done> keep() { return m_file->keep(m_case.kept(), *m_case.pictures()); }
+    const CaseWork& work() {
+        if (!m_work) m_work = std::make_unique<CaseWork>();
+        return *m_work;
+    }
+    Reader& reader() {
+        if (!m_reader) m_reader = std::make_unique<Reader>();
+        return *m_reader;
+    }
+
+private:
+    explicit OpenCase(std::unique_ptr<CaseFile> file) : m_file(std::move(file)), m_case(Policy()) {
+        m_case.pictures()->backBy([this](const PictureId& id) { return m_file->picture(id); });
+    }
+    std::unique_ptr<CaseFile> m_file;
+    Case m_case;
+    std::unique_ptr<CaseWork> m_work;
+    std::unique_ptr<Reader> m_reader;
+};
+
+using Opened = Result<std::unique_ptr<OpenCase>>;
+
+int told(const Case& open, const QString& path) {
+    const Case::Counts n = open.counts();
+    say(sentence(Tr::tr("%1: %2 captures, %3 open, %4 covered, %5 kept"), path, open.captures().size(), n.open, n.cover,
+                 n.keep));
+    for (const Capture& capture : open.captures())
+        if (!capture.trouble.isEmpty()) complain(sentence(Tr::tr("%1: %2"), capture.name, capture.trouble));
+    return n.open > 0 || n.unread > 0 ? remains : done;
+}
+
+nlohmann::ordered_json captureJson(const Case& open, const Capture& capture) {
+    nlohmann::ordered_json findings = nlohmann::ordered_json::array();
+    const char* const decisions[] = {"open", "cover", "keep"};
+    for (const Item& item : open.items(capture.id)) {
+        nlohmann::ordered_json boxes = nlohmann::ordered_json::array();
+        for (const QRectF& box : item.finding.boxes) boxes.push_back(boxJson(box));
+        findings.push_back({{"id", item.id},
+                            {"kind", kindName(item.finding.kind).toStdString()},
+                            {"text", item.finding.text.toStdString()},
+                            {"confidence", rounded(item.finding.confidence, 100)},
+                            {"reason", item.finding.reason.toStdString()},
+                            {"decision", decisions[int(item.decision)]},
+                            {"boxes", boxes}});
+    }
+    return {{"id", capture.id},
+            {"name", capture.name.toStdString()},
+            {"size", {capture.size.width(), capture.size.height()}},
+            {"read", capture.reading == Capture::Reading::Done},
+            {"by_hand", capture.hands.size()},
+            {"findings", findings}};
+}
+
+// Makes and checks every picture; nothing where one cannot be made.
+Result<std::vector<CheckedPicture>> checkedPictures(OpenCase& open) {
+    const auto search = searchFor(open->terms());
+    if (!search) return search.error();
+    const std::vector<Finding> values = valuesCovered(open->state());
+    std::vector<CheckedPicture> all;
+    for (const Capture& capture : open->captures()) {
+        const QImage picture = open->picture(capture);
+        if (picture.isNull())
+            return Error{Error::Kind::NotReadable, sentence(Tr::tr("The picture of %1 cannot be read."), capture.name)};
+        const Making making{capture.id,
+                            releaseName(neutralStem, qsizetype(all.size()) + 1, open->captures().size()),
+                            &picture,
+                            open->decided(capture),
+                            values,
+                            {}};
+        Progress progress;
+        auto checked = open.work().make(making, *search, open.reader(), progress);
+        if (!checked) return checked.error();
+        all.push_back(std::move(*checked));
+    }
+    return all;
+}
+
+int blockingLeaks(const Case& open, const std::vector<CheckedPicture>& pictures) {
+    int count = 0;
+    for (const CheckedPicture& picture : pictures) {
+        std::vector<Leak> left;
+        for (const Leak& leak : picture.leaks)
+            if (open.passedBecause(picture.capture, leak).isEmpty()) left.push_back(leak);
+        if (!left.empty()) say(sentence(Tr::tr("%1: %2 leaks"), picture.artifact.fileName, left.size()));
+        sayLeaks(left);
+        count += int(left.size());
+    }
+    return count;
+}
+
+} // namespace
+
+int runCaseNew(const QString& path, const CaseKeySettings& keys, const QString& policyName) {
+    auto policy = loadPolicy(policyName);
+    if (!policy) return fail(policy.error());
+    auto locks = locksFrom(keys);
+    if (!locks) return fail(locks.error());
+    auto file = CaseFile::create(path, *locks);
+    if (!file) return fail(file.error());
+    Case open(*policy);
+    if (auto kept = (*file)->keep(open.kept(), *open.pictures()); !kept) return fail(kept.error());
+    say(path);
+    return done;
+}
+
+int runCaseAdd(const QString& path, const CaseKeySettings& keys, const QStringList& pictures) {
+    Opened open = OpenCase::from(path, keys, SealedRows::Access::ReadWrite);
+    if (!open) return fail(open.error());
+    OpenCase& here = **open;
+    int status = done;
+    // What can be read is there, on the disk, before any of it is worked on.
+    for (const QString& file : pictures) {
+        auto picture = readFirst(file);
+        if (!picture) {
+            status = fail(picture.error());
+            continue;
+        }
+        here->add(*picture, file);
+        if (auto kept = here.keep(); !kept) return fail(kept.error());
+    }
+    if (auto worked = here.bringUpToDate(); !worked) return fail(worked.error());
+    if (auto kept = here.keep(); !kept) return fail(kept.error());
+    const int left = told(*here, path);
+    return status == done ? left : status;
+}
+
+int runCaseList(const QString& folder, const CaseKeySettings& keys) {
+    const QDir dir(folder);
+    if (!dir.exists()) return fail({Error::Kind::Missing, sentence(Tr::tr("%1 is no folder."), folder)});
+    int status = done;
+    for (const QString& name : dir.entryList({QStringLiteral("*.eyelid")}, QDir::Files, QDir::Name)) {
+        const QString path = joinedPath(folder, name);
+        Opened open = OpenCase::from(path, keys, SealedRows::Access::ReadOnly);
+        if (!open) {
+            complain(open.error().sentence);
+            status = unusableInput;
+            continue;
+        }
+        say(sentence(Tr::tr("%1: %2, %3 captures, %4 open"), path, (**open)->name(), (**open)->captures().size(),
+                     (**open)->counts().open));
+    }
+    return status;
+}
+
+int runCaseShow(const QString& path, const CaseKeySettings& keys, bool json) {
+    Opened open = OpenCase::from(path, keys, SealedRows::Access::ReadOnly);
+    if (!open) return fail(open.error());
+    const Case& here = ***open;
+    if (json) {
+        nlohmann::ordered_json captures = nlohmann::ordered_json::array();
+        for (const Capture& capture : here.captures()) captures.push_back(captureJson(here, capture));
+        print({{"name", here.name().toStdString()},
+               {"policy", here.policy().name.toStdString()},
+               {"captures", captures}});
+        return done;
+    }
+    const QString decisions[] = {Tr::tr("open"), Tr::tr("cover"), Tr::tr("keep")};
+    for (const Capture& capture : here.captures()) {
+        say(sentence(Tr::tr("%1, %2 x %3"), capture.name, capture.size.width(), capture.size.height()));
+        for (const Item& item : here.items(capture.id))
+            print(QStringLiteral("  %1\t%2\t%3\t%4\n")
+                      .arg(decisions[int(item.decision)], kindName(item.finding.kind), item.finding.text,
+                           item.finding.reason));
+    }
+    return told(here, path) == remains ? done : done;
+}
+
+int runCaseDecide(const QString& path, const CaseKeySettings& keys, const CaseDecision& wanted) {
+    std::optional<Kind> kind;
+    if (!wanted.kind.isEmpty()) {
+        kind = kindFromName(wanted.kind);
+        if (!kind) return fail({Error::Kind::BadInput, sentence(Tr::tr("There is no kind called %1."), wanted.kind)});
+    }
+    Opened open = OpenCase::from(path, keys, SealedRows::Access::ReadWrite);
+    if (!open) return fail(open.error());
+    OpenCase& here = **open;
+    if (auto worked = here.bringUpToDate(); !worked) return fail(worked.error());
+    // Open ones alone, but where they are to be opened again: nothing an officer has decided is decided anew.
+    std::vector<int> ids;
+    for (const Capture& capture : here->captures())
+        for (const Item& item : here->items(capture.id)) {
+            const bool meant = wanted.decision == Decision::Open ? item.decision != Decision::Open
+                                                                  : item.decision == Decision::Open;
+            if (meant && (!kind || item.finding.kind == *kind) && item.finding.confidence >= wanted.from)
+                ids.push_back(item.id);
+        }
+    for (const int id : ids)
+        if (here->item(id)) here->decide(id, Scope::One, wanted.decision);
+    if (auto worked = here.bringUpToDate(); !worked) return fail(worked.error());
+    if (auto kept = here.keep(); !kept) return fail(kept.error());
+    return told(*here, path);
+}
+
+int runCaseRelease(const QString& path, const CaseKeySettings& keys, const QString& folder, bool force) {
+    Opened open = OpenCase::from(path, keys, SealedRows::Access::ReadWrite);
+    if (!open) return fail(open.error());
+    OpenCase& here = **open;
+    if (auto worked = here.bringUpToDate(); !worked) return fail(worked.error());
+    if (auto kept = here.keep(); !kept) return fail(kept.error());
+    const Case::Counts n = here->counts();
+    if (here->captures().isEmpty())
+        return fail({Error::Kind::BadInput, sentence(Tr::tr("%1 holds no captures."), path)});
+    if (n.open > 0 || n.unread > 0) {
+        complain(sentence(Tr::tr("Nothing was released: %1 findings are open, %2 captures are not read."), n.open, n.unread));
+        return remains;
+    }
+    auto pictures = checkedPictures(here);
+    if (!pictures) return fail(pictures.error());
+    if (const int leaks = blockingLeaks(*here, *pictures); leaks > 0) {
+        complain(Tr::tr("Nothing was released: the check found %n leak(s).", nullptr, leaks));
+        return remains;
+    }
+    std::vector<Artifact> artifacts;
+    for (const CheckedPicture& picture : *pictures) artifacts.push_back(picture.artifact);
+    auto written = writeRelease(folder, artifacts, logOf(*pictures, here->state(), here->secret()), force);
+    if (!written) return fail(written.error());
+    for (const QString& file : *written) say(file);
+    return done;
+}
+
+int runCaseTakeOut(const QString& path, const CaseKeySettings& keys, const QString& folder) {
+    Opened open = OpenCase::from(path, keys, SealedRows::Access::ReadOnly);
+    if (!open) return fail(open.error());
+    if (auto out = takeOut((**open)->kept(), *(**open)->pictures(), folder); !out) return fail(out.error());
+    complain(sentence(Tr::tr("What stands in %1 is not protected: everybody who can read it sees the captures as they were taken."),
+                      folder));
+    say(folder);
+    return done;
+}
+
+int runCaseBringIn(const QString& folder, const CaseKeySettings& keys, const QString& path) {
+    auto locks = locksFrom(keys);
+    if (!locks) return fail(locks.error());
+    PictureStore pictures;
+    auto kept = bringIn(folder, pictures);
+    if (!kept) return fail(kept.error());
+    auto file = CaseFile::create(path, *locks);
+    if (!file) return fail(file.error());
+    if (auto put = (*file)->keep(*kept, pictures); !put) return fail(put.error());
+    say(path);
+    return done;
+}
+
+int runCaseVerify(const QString& path, const CaseKeySettings& keys) {
+    auto opener = openerFrom(keys);
+    if (!opener) return fail(opener.error());
+    auto file = CaseFile::open(path, *opener, SealedRows::Access::ReadOnly);
+    if (!file) return fail(file.error());
+    if (auto whole = (*file)->verify(); !whole) {
+        complain(sentence(Tr::tr("%1: %2"), path, whole.error().sentence));
+        return remains;
+    }
+    say(Tr::tr("%1: intact").arg(path));
+    return done;
+}
+
+int runCaseLock(const QString& path, const CaseKeySettings& keys, const CaseKeySettings& other) {
+    auto opener = openerFrom(keys);
+    if (!opener) return fail(opener.error());
+    auto locks = locksFrom(other);
+    if (!locks) return fail(locks.error());
+    auto file = CaseFile::open(path, *opener);
+    if (!file) return fail(file.error());
+    if (auto set = (*file)->setLocks(*locks); !set) return fail(set.error());
+    say(path);
+    return done;
+}
+
+int runCaseDestroy(const QString& path) {
+    if (auto destroyed = CaseFile::destroy(path); !destroyed) return fail(destroyed.error());
+    say(Tr::tr("%1 is destroyed: its key is gone, then its file. Old blocks a drive may still hold cannot be read.").arg(path));
+    return done;
+}
+
+} // namespace eyelid
