@@ -146,12 +146,9 @@ Result<std::vector<CheckedPicture>> checkedPictures(OpenCase& open) {
         const QImage picture = open->picture(capture);
         if (picture.isNull())
             return Error{Error::Kind::NotReadable, sentence(Tr::tr("The picture of %1 cannot be read."), capture.name)};
-        const Making making{capture.id,
-                            releaseName(neutralStem, qsizetype(all.size()) + 1, open->captures().size()),
-                            &picture,
-                            open->decided(capture),
-                            values,
-                            {}};
+        const Making making{capture.id, releaseName(neutralStem, qsizetype(all.size()) + 1, open->captures().size()),
+                            &picture,   open->decided(capture),
+                            values,     {}};
         Progress progress;
         auto checked = open.work().make(making, *search, open.reader(), progress);
         if (!checked) return checked.error();
@@ -197,7 +194,8 @@ int runCaseAdd(const QString& path, const CaseKeySettings& keys, const QStringLi
     for (const QString& file : pictures) {
         auto picture = readFirst(file);
         if (!picture) {
-            status = fail(picture.error());
+            complain(picture.error().sentence);
+            status = unusableInput;
             continue;
         }
         here->add(*picture, file);
@@ -243,11 +241,12 @@ int runCaseShow(const QString& path, const CaseKeySettings& keys, bool json) {
     for (const Capture& capture : here.captures()) {
         say(sentence(Tr::tr("%1, %2 x %3"), capture.name, capture.size.width(), capture.size.height()));
         for (const Item& item : here.items(capture.id))
-            print(QStringLiteral("  %1\t%2\t%3\t%4\n")
+            print(QStringLiteral("  %1\t%2\t%3\t%4")
                       .arg(decisions[int(item.decision)], kindName(item.finding.kind), item.finding.text,
                            item.finding.reason));
     }
-    return told(here, path) == remains ? done : done;
+    told(here, path);
+    return done;
 }
 
 int runCaseDecide(const QString& path, const CaseKeySettings& keys, const CaseDecision& wanted) {
@@ -264,8 +263,8 @@ int runCaseDecide(const QString& path, const CaseKeySettings& keys, const CaseDe
     std::vector<int> ids;
     for (const Capture& capture : here->captures())
         for (const Item& item : here->items(capture.id)) {
-            const bool meant = wanted.decision == Decision::Open ? item.decision != Decision::Open
-                                                                  : item.decision == Decision::Open;
+            const bool meant =
+                wanted.decision == Decision::Open ? item.decision != Decision::Open : item.decision == Decision::Open;
             if (meant && (!kind || item.finding.kind == *kind) && item.finding.confidence >= wanted.from)
                 ids.push_back(item.id);
         }
@@ -286,7 +285,8 @@ int runCaseRelease(const QString& path, const CaseKeySettings& keys, const QStri
     if (here->captures().isEmpty())
         return fail({Error::Kind::BadInput, sentence(Tr::tr("%1 holds no captures."), path)});
     if (n.open > 0 || n.unread > 0) {
-        complain(sentence(Tr::tr("Nothing was released: %1 findings are open, %2 captures are not read."), n.open, n.unread));
+        complain(sentence(Tr::tr("Nothing was released: %1 findings are open, %2 captures are not read."), n.open,
+                          n.unread));
         return remains;
     }
     auto pictures = checkedPictures(here);
@@ -307,8 +307,9 @@ int runCaseTakeOut(const QString& path, const CaseKeySettings& keys, const QStri
     Opened open = OpenCase::from(path, keys, SealedRows::Access::ReadOnly);
     if (!open) return fail(open.error());
     if (auto out = takeOut((**open)->kept(), *(**open)->pictures(), folder); !out) return fail(out.error());
-    complain(sentence(Tr::tr("What stands in %1 is not protected: everybody who can read it sees the captures as they were taken."),
-                      folder));
+    complain(sentence(
+        Tr::tr("What stands in %1 is not protected: everybody who can read it sees the captures as they were taken."),
+        folder));
     say(folder);
     return done;
 }
@@ -353,7 +354,8 @@ int runCaseLock(const QString& path, const CaseKeySettings& keys, const CaseKeyS
 
 int runCaseDestroy(const QString& path) {
     if (auto destroyed = CaseFile::destroy(path); !destroyed) return fail(destroyed.error());
-    say(Tr::tr("%1 is destroyed: its key is gone, then its file. Old blocks a drive may still hold cannot be read.").arg(path));
+    say(Tr::tr("%1 is destroyed: its key is gone, then its file. Old blocks a drive may still hold cannot be read.")
+            .arg(path));
     return done;
 }
 

@@ -80,7 +80,8 @@ Result<Done> takeOut(const KeptCase& kept, const PictureStore& pictures, const Q
         if (id.isNull()) continue;
         const QImage picture = pictures.picture(id);
         if (picture.isNull())
-            return Error{Error::Kind::BadInput, Tr::tr("A picture of this case cannot be read; nothing was taken out.")};
+            return Error{Error::Kind::BadInput,
+                         Tr::tr("A picture of this case cannot be read; nothing was taken out.")};
         if (auto staged = stage(pictureName(id), encodePng(picture)); !staged) return staged.error();
     }
     for (const Capture& capture : kept.state.captures)

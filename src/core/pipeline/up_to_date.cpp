@@ -10,8 +10,7 @@ Result<Done> readNow(Case& open, const Capture& capture, const CaseWork& work, c
     auto page = work.read(open.picture(capture), search, reader, progress);
     if (!page && page.error().kind == Error::Kind::Cancelled) return page.error();
     if (page)
-        open.setRead(capture.id,
-                     {capture.picture, search.languages, std::make_shared<const Page>(std::move(*page))});
+        open.setRead(capture.id, {capture.picture, search.languages, std::make_shared<const Page>(std::move(*page))});
     else
         open.setReading(capture.id, Capture::Reading::Failed, page.error().sentence);
     return Done{};

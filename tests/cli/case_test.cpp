@@ -1,0 +1,140 @@
+// Cases on disk from the command line, and by another reader of their format.
+#include "cli/command.h"
+
+#include <nlohmann/json.hpp>
+
+using namespace eyelid;
+
+namespace {
+
+// Words of a call, as one would type them; @ stands for the folder.
+struct Desk {
+    QTemporaryDir folder;
+    QString at(const QString& name) const { return folder.filePath(name); }
+    CommandResult call(const QString& line) const {
+        QStringList words = line.split(u' ');
+        for (QString& word : words) word.replace(QStringLiteral("@"), folder.path() + u'/');
+        return run(QStringList{QStringLiteral("case")} + words, at(QStringLiteral("home")));
+    }
+    CommandResult add(const char* picture) const {
+        return run({QStringLiteral("case"), QStringLiteral("add"), at(QStringLiteral("a.eyelid")), data(picture)},
+                   at(QStringLiteral("home")));
+    }
+    nlohmann::json shown(const char* name = "a.eyelid") const {
+        const CommandResult result = call(QStringLiteral("show @%1 --format json").arg(QString::fromLatin1(name)));
+        INFO(result.err.toStdString());
+        REQUIRE(result.status == 0);
+        return nlohmann::json::parse(result.out.toStdString());
+    }
+};
+
+} // namespace
+
+TEST_CASE("a case goes from new to released, each command with its work on the disk") {
+    const Desk desk;
+    REQUIRE(desk.call(QStringLiteral("new @a.eyelid")).status == 0);
+    const CommandResult added = desk.add("note.png");
+    INFO(added.err.toStdString());
+    CHECK(added.status == 1); // something is open
+    CHECK(desk.add("dark.png").status == 1);
+    const auto before = desk.shown();
+    REQUIRE(before["captures"].size() == 2);
+    CHECK(before["captures"][0]["read"] == true);
+    REQUIRE(before["captures"][0]["findings"].size() >= 2);
+    CHECK(desk.call(QStringLiteral("list @")).out.contains(QStringLiteral("2 captures")));
+
+    // What is open is not released, and nothing is left of trying.
+    CHECK(desk.call(QStringLiteral("release @a.eyelid --out @out")).status == 1);
+    CHECK(!QFile::exists(desk.at(QStringLiteral("out"))));
+
+    CHECK(desk.call(QStringLiteral("decide @a.eyelid --cover --kind person")).status == 1);
+    for (const auto& capture : desk.shown()["captures"])
+        for (const auto& f : capture["findings"]) CHECK((f["decision"] == "cover") == (f["kind"] == "person"));
+    CHECK(desk.call(QStringLiteral("decide @a.eyelid --cover")).status == 0);
+    const CommandResult released = desk.call(QStringLiteral("release @a.eyelid --out @out"));
+    INFO(released.err.toStdString() << released.out.toStdString());
+    REQUIRE(released.status == 0);
+    CHECK(run({QStringLiteral("check"), desk.at(QStringLiteral("out/picture-01.png")),
+               desk.at(QStringLiteral("out/picture-02.png"))})
+              .status == 0);
+    CHECK(desk.call(QStringLiteral("release @a.eyelid --out @out")).status == 2); // they are there already
+    CHECK(desk.call(QStringLiteral("decide @a.eyelid --open")).status == 1);
+}
+
+TEST_CASE("a case taken out and brought in again is the same, and says that it stood unprotected") {
+    const Desk desk;
+    REQUIRE(desk.call(QStringLiteral("new @a.eyelid")).status == 0);
+    desk.add("note.png");
+    desk.call(QStringLiteral("decide @a.eyelid --keep --kind phone"));
+    const CommandResult out = desk.call(QStringLiteral("take-out @a.eyelid --out @plain"));
+    CHECK(out.status == 0);
+    CHECK(out.err.contains(QStringLiteral("not protected")));
+    REQUIRE(desk.call(QStringLiteral("bring-in @plain --to @b.eyelid")).status == 0);
+    CHECK(desk.shown("b.eyelid") == desk.shown());
+    REQUIRE(desk.call(QStringLiteral("take-out @b.eyelid --out @again")).status == 0);
+    CHECK(bytesOf(desk.at(QStringLiteral("again/case.json"))) == bytesOf(desk.at(QStringLiteral("plain/case.json"))));
+    CHECK(desk.call(QStringLiteral("take-out @b.eyelid --out @again")).status == 2);
+    CHECK(desk.call(QStringLiteral("bring-in @home --to @c.eyelid")).status != 0);
+    CHECK(!QFile::exists(desk.at(QStringLiteral("c.eyelid"))));
+}
+
+TEST_CASE("a case is opened by what it is locked by, and destroyed for good") {
+    const Desk desk;
+    QFile words(desk.at(QStringLiteral("words")));
+    REQUIRE(words.open(QIODevice::WriteOnly));
+    words.write("a heron by the weir\n");
+    words.close();
+    REQUIRE(desk.call(QStringLiteral("new @a.eyelid")).status == 0);
+    REQUIRE(desk.call(QStringLiteral("lock @a.eyelid --new-passphrase-file @words")).status == 0);
+    const CommandResult closed = desk.call(QStringLiteral("show @a.eyelid"));
+    CHECK(closed.status != 0);
+    CHECK(sentences(closed.err) == 1);
+    CHECK(desk.call(QStringLiteral("verify @a.eyelid --passphrase-file @words")).status == 0);
+    REQUIRE(desk.call(QStringLiteral("destroy @a.eyelid")).status == 0);
+    CHECK(QDir(desk.folder.path()).entryList({QStringLiteral("*.eyelid*")}, QDir::Files).isEmpty());
+    CHECK(desk.call(QStringLiteral("destroy @a.eyelid")).status != 0);
+}
+
+TEST_CASE("a picture that cannot be read is told of, and the others are in the case") {
+    const Desk desk;
+    REQUIRE(desk.call(QStringLiteral("new @a.eyelid")).status == 0);
+    const CommandResult added = run({QStringLiteral("case"), QStringLiteral("add"), desk.at(QStringLiteral("a.eyelid")),
+                                     desk.at(QStringLiteral("none.png")), data("note.png")},
+                                    desk.at(QStringLiteral("home")));
+    CHECK(added.status == 3);
+    CHECK(desk.shown()["captures"].size() == 1);
+}
+
+TEST_CASE("another reader of the format reads what was written, and notices what was altered") {
+    const Desk desk;
+    REQUIRE(desk.call(QStringLiteral("new @a.eyelid")).status == 0);
+    desk.add("note.png");
+    desk.call(QStringLiteral("decide @a.eyelid --cover"));
+    const auto read = [&] {
+        QProcess reader;
+        reader.start(QStringLiteral("/usr/bin/python3"),
+                     {QStringLiteral(EYELID_TOOLS "/read-case.py"), desk.at(QStringLiteral("a.eyelid")),
+                      QStringLiteral("--key-file"), desk.at(QStringLiteral("home/eyelid/case-key"))});
+        return finished(reader);
+    };
+    const CommandResult result = read();
+    INFO(result.err.toStdString());
+    REQUIRE(result.status == 0);
+    const auto found = nlohmann::json::parse(result.out.toStdString());
+    const auto shown = desk.shown();
+    CHECK(found["head"]["case"]["name"] == shown["name"]);
+    REQUIRE(found["captures"].size() == 1);
+    CHECK(found["captures"][0]["known"].size() == shown["captures"][0]["findings"].size());
+    CHECK(found["readings"][0][0]["page"]["lines"].size() > 0);
+    CHECK(found["done"].size() == 2);
+    CHECK(found["pictures"].size() == 1);
+
+    QByteArray bytes = bytesOf(desk.at(QStringLiteral("a.eyelid")));
+    for (qsizetype at = 4096; at < bytes.size(); at += 97) bytes[at] ^= 1;
+    QFile file(desk.at(QStringLiteral("a.eyelid")));
+    REQUIRE(file.open(QIODevice::WriteOnly));
+    file.write(bytes);
+    file.close();
+    CHECK(read().status != 0);
+    CHECK(desk.call(QStringLiteral("verify @a.eyelid")).status != 0);
+}
