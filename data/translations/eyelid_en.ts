@@ -108,5 +108,12 @@
             <numerusform>covering %n areas</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>Nothing was released: the check found %n leak(s).</source>
+        <translation>
+            <numerusform>Nothing was released: the check found %n leak.</numerusform>
+            <numerusform>Nothing was released: the check found %n leaks.</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

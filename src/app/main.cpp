@@ -14,6 +14,7 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QPalette>
+#include <QStandardPaths>
 
 using namespace eyelid;
 
@@ -35,7 +36,8 @@ int main(int argc, char** argv) {
         Tr::tr("Eyelid finds and covers what is personal or confidential on pictures of screens."));
     parser.addHelpOption();
     parser.addVersionOption();
-    parser.addPositionalArgument(QStringLiteral("files"), Tr::tr("Pictures to bring in."), Tr::tr("[files…]"));
+    parser.addPositionalArgument(QStringLiteral("files"), Tr::tr("Pictures to bring in, or a case to open."),
+                                 Tr::tr("[files…]"));
     parser.addOption({QStringLiteral("policy"), Tr::tr("The policy: a shipped one or a TOML file."),
                       QStringLiteral("name"), QStringLiteral("everything")});
     parser.addOption({QStringLiteral("demo"), Tr::tr("Start with three windows of the demo desk taken.")});
@@ -73,6 +75,15 @@ int main(int argc, char** argv) {
             if (auto picture = desk.take({Target::What::Window, QString::fromLatin1(id)}))
                 window.intake().add(*picture, Tr::tr("Demo desk"));
     }
-    if (!parser.positionalArguments().isEmpty()) window.intake().bringIn(parser.positionalArguments());
+    QStringList pictures, cases;
+    for (const QString& file : parser.positionalArguments())
+        (file.endsWith(QLatin1String(".eyelid")) ? cases : pictures) << file;
+    // The demo is in memory alone, and says so when it is left.
+    if (!demo) {
+        const QString data = QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation);
+        window.keepCases(data + QStringLiteral("/eyelid/cases"), data + QStringLiteral("/eyelid/case-key"));
+    }
+    for (const QString& file : cases) window.openCaseFile(file);
+    if (!pictures.isEmpty()) window.intake().bringIn(pictures);
     return QApplication::exec();
 }

@@ -6,6 +6,7 @@
 #include "app/gate.h"
 #include "app/gate_message.h"
 #include "app/joins_bar.h"
+#include "app/kept_bar.h"
 #include "app/policies_view.h"
 #include "app/read_again_view.h"
 #include "app/settings.h"
@@ -104,8 +105,11 @@ QWidget* MainWindow::makeCentre() {
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
     m_joinsBar = new JoinsBar(m_case, m_selection, m_theme);
+    m_keptBar = new KeptBar(m_case, m_keeper);
+    connect(m_keptBar, &KeptBar::openAsked, this, &MainWindow::openCaseFile);
     m_dock = new Dock(*m_sheet, m_do);
     m_wordsBar = new WordsBar(m_case, m_selection, *m_sheet);
+    column->addWidget(m_keptBar);
     column->addWidget(m_joinsBar);
     column->addWidget(m_sheet, 1);
     column->addWidget(m_dock);
@@ -386,22 +390,6 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
 void MainWindow::dropEvent(QDropEvent* event) {
     m_intake.bringInDropped(*event->mimeData());
     event->acceptProposedAction();
-}
-
-bool MainWindow::mayLeave() {
-    // A case lives in memory for now: leaving it is said to be what it is.
-    if (m_case.captures().empty() || m_release.isReleased()) return true;
-    QMessageBox box(QMessageBox::Question, QStringLiteral("Eyelid"), Tr::tr("Leave this case?"), QMessageBox::NoButton,
-                    this);
-    box.setObjectName(QStringLiteral("leave"));
-    box.setInformativeText(Tr::tr(
-        "It has not been released as it stands, and cases are not kept yet: captures and decisions will be gone."));
-    QPushButton* stay = box.addButton(Tr::tr("Stay"), QMessageBox::RejectRole);
-    QPushButton* leave = box.addButton(Tr::tr("Leave"), QMessageBox::DestructiveRole);
-    box.setDefaultButton(stay);
-    box.setEscapeButton(stay);
-    box.exec();
-    return box.clickedButton() == leave;
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {

@@ -2,6 +2,7 @@
 // to each other, and holds the commands; what they do is theirs.
 #pragma once
 
+#include "app/case_keeper.h"
 #include "app/case_worker.h"
 #include "app/check_view.h"
 #include "app/commands.h"
@@ -30,6 +31,7 @@ class Dock;
 class FindingsPanel;
 class Gate;
 class JoinsBar;
+class KeptBar;
 class PoliciesView;
 class Strip;
 class WordsBar;
@@ -57,6 +59,12 @@ public:
 
     /// A way of taking by its id (takeKinds), as a shortcut from the background asks for it.
     void takeBy(const QString& kind);
+    /// Keeps cases in a folder, and offers the one that was left last. Without this they live in memory.
+    void keepCases(const QString& folder, const QString& keyFile);
+    /// Opens a kept case: here, where nothing is open yet, else in a window of its own.
+    void openCaseFile(const QString& path);
+    CaseKeeper& keeper() { return m_keeper; }
+
     void setDark(bool dark);
     const Theme& theme() const { return m_theme; }
 
@@ -90,6 +98,7 @@ private:
     void showShortcuts();
     void showWords();
     void showPolicies();
+    void chooseCase();
     void readAgain(const QRect& area);
     void step(int by);
     void decide(Scope scope, Decision decision);
@@ -104,6 +113,7 @@ private:
 
     Theme& m_theme;
     Case m_case;
+    CaseKeeper m_keeper{m_case};
     Selection m_selection{m_case};
     CaseWorker m_worker{m_case};
     ReleaseFlow m_release{m_case, m_worker, m_theme, *this};
@@ -122,9 +132,12 @@ private:
     CheckView* m_check;
     WordsBar* m_wordsBar;
     JoinsBar* m_joinsBar;
+    KeptBar* m_keptBar;
     QTimer* m_ticker;
+    QString m_casesFolder;                  ///< empty: in memory
     WordsView* m_wordsView = nullptr;       ///< made when first asked for
     PoliciesView* m_policiesView = nullptr; ///< likewise
+    Lane m_looking;                         ///< for cases that were left
 };
 
 } // namespace eyelid

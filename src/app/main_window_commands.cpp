@@ -54,8 +54,9 @@ void MainWindow::addCommands() {
 
 void MainWindow::addCaseCommands() {
     m_do.add(JobStep::Case,
-             {command(
-                  "undo", Tr::tr("Undo"), {QKeySequence::Undo}, [this] { m_case.undo(); }, "undo-2"),
+             {command("openCase", Tr::tr("Open a case…"), {keys("Ctrl+Shift+O")}, [this] { chooseCase(); }),
+              first(command(
+                  "undo", Tr::tr("Undo"), {QKeySequence::Undo}, [this] { m_case.undo(); }, "undo-2")),
               command(
                   "redo", Tr::tr("Redo"), {keys("Ctrl+Shift+Z"), keys("Ctrl+Y")}, [this] { m_case.redo(); }, "redo-2"),
               command(

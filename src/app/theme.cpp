@@ -79,7 +79,7 @@ QWidget#strip { border-right: 1px solid @hairline; }
 QWidget#findings { border-left: 1px solid @hairline; }
 QWidget#dock { background: @paper; border-top: 1px solid @hairline; }
 QWidget#wordsBar { background: @paper; border: 1px solid @aubergine; border-radius: 8px; }
-QWidget#joinsBar { background: @oat; border-bottom: 1px solid @clay; }
+QWidget#joinsBar, QWidget#keptBar { background: @oat; border-bottom: 1px solid @clay; }
 QWidget#runningPill, QWidget#takenNotice { background: @paper; border: 1px solid @aubergine; }
 QPushButton, QToolButton { border: 1px solid @hairline; border-radius: 6px; padding: 5px 12px; background: @paper; color: @ink; }
 QToolButton { padding: 5px 8px; }

@@ -268,8 +268,7 @@ int runCaseDecide(const QString& path, const CaseKeySettings& keys, const CaseDe
             if (meant && (!kind || item.finding.kind == *kind) && item.finding.confidence >= wanted.from)
                 ids.push_back(item.id);
         }
-    for (const int id : ids)
-        if (here->item(id)) here->decide(id, Scope::One, wanted.decision);
+    here->decideAll(ids, wanted.decision);
     if (auto worked = here.bringUpToDate(); !worked) return fail(worked.error());
     if (auto kept = here.keep(); !kept) return fail(kept.error());
     return told(*here, path);

@@ -251,7 +251,7 @@ void Case::replaceReading(int captureId, const QRect& area, const Page& reading)
 std::vector<int> Case::stillUndecided(const std::vector<int>& ids, Decision decision) const {
     std::vector<int> left;
     for (const int id : ids)
-        if (item(id)->decision != decision) left.push_back(id);
+        if (const Item* known = item(id); known && known->decision != decision) left.push_back(id);
     return left;
 }
 
@@ -263,7 +263,11 @@ void Case::decide(int itemId, Scope scope, Decision decision) {
     if (scope == Scope::One && decision == Decision::Keep)
         for (int id : itemsInScope(itemId, Scope::SameValue))
             if (id != itemId && item(id)->decision == Decision::Open) ids.push_back(id);
-    ids = stillUndecided(ids, decision);
+    decideAll(ids, decision);
+}
+
+void Case::decideAll(const std::vector<int>& all, Decision decision) {
+    const std::vector<int> ids = stillUndecided(all, decision);
     const int n = int(ids.size());
     Change change{decision == Decision::Cover  ? Tr::tr("covering %n finding(s)", nullptr, n)
                   : decision == Decision::Keep ? Tr::tr("keeping %n finding(s)", nullptr, n)

@@ -86,6 +86,8 @@ public:
     /// Covering the same value covers what looks alike as well; keeping it, or opening it, asks for the very same
     /// letters.
     void decide(int itemId, Scope scope, Decision decision);
+    /// Just these findings, in one step.
+    void decideAll(const std::vector<int>& itemIds, Decision decision);
     /// Of findings, or of one cover drawn by hand.
     void setStyle(int id, Scope scope, CoverStyle style, double strength);
     void setNote(int id, const QString& note);
