@@ -115,5 +115,12 @@
             <numerusform>Nothing was released: the check found %n leaks.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>“%1”, worked on last on %2, has %n capture(s).</source>
+        <translation>
+            <numerusform>“%1”, worked on last on %2, has %n capture.</numerusform>
+            <numerusform>“%1”, worked on last on %2, has %n captures.</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

@@ -9,6 +9,7 @@
 
 #include <QApplication>
 #include <QHBoxLayout>
+#include <QLabel>
 #include <QLineEdit>
 #include <QMenu>
 #include <QPainter>
@@ -43,6 +44,10 @@ CaseHeader::CaseHeader(Case& owner, Selection& selection, Sheet& sheet, const Co
     m_row->setSpacing(8);
     m_row->addWidget(new Brand(theme));
     m_name = addName();
+    m_kept = new QLabel;
+    m_kept->setObjectName(QStringLiteral("kept"));
+    m_kept->setProperty("role", "faint");
+    m_row->addWidget(m_kept);
     addButton(commands[QStringLiteral("take")]);
     addButton(commands[QStringLiteral("bringIn")]);
     m_row->addStretch(1);
@@ -111,6 +116,11 @@ void CaseHeader::addMenu(QMenu* all) {
     menu->setPopupMode(QToolButton::InstantPopup);
     menu->setMenu(all);
     m_row->addWidget(menu);
+}
+
+void CaseHeader::setKept(const QString& word, const QString& more) {
+    m_kept->setText(word);
+    m_kept->setToolTip(more);
 }
 
 void CaseHeader::startSearch() {

@@ -10,6 +10,7 @@
 
 class QAction;
 class QHBoxLayout;
+class QLabel;
 class QLineEdit;
 class QMenu;
 
@@ -26,6 +27,8 @@ public:
     CaseHeader(Case& owner, Selection& selection, Sheet& sheet, const Commands& commands, const Theme& theme);
     /// Puts the keys into the search.
     void startSearch();
+    /// In a word where the case is kept, and more of it for who asks.
+    void setKept(const QString& word, const QString& more);
 
 signals:
     /// A place that was searched for is shown.
@@ -47,6 +50,7 @@ private:
     Sheet& m_sheet;
     QHBoxLayout* m_row;
     QLineEdit *m_name, *m_search;
+    QLabel* m_kept;
     std::vector<std::pair<int, QRectF>> m_hits; ///< capture and place
     int m_hit = -1;
     QString m_hitText;

@@ -64,9 +64,12 @@ void KeptBar::refresh() {
     if (failed)
         m_text->setText(sentence(Tr::tr("This case is in memory alone: %1"), m_keeper.trouble()));
     else if (offered)
-        m_text->setText(sentence(Tr::tr("“%1” was left on %2, with %3 captures and %4 findings open."), m_left->name,
-                                 QLocale().toString(m_left->when, QLocale::ShortFormat), m_left->captures,
-                                 m_left->open));
+        m_text->setText(sentence(
+            Tr::tr("“%1”, worked on last on %2, has %n capture(s).", nullptr, int(m_left->captures)), m_left->name,
+            QLocale().toString(m_left->when.date(), QStringLiteral("d MMMM")) + QStringLiteral(", ") +
+                QLocale().toString(m_left->when.time(), QLocale::ShortFormat)));
+    setProperty("failed", failed);
+    setStyleSheet({}); // looks at the property again
     setVisible(failed || offered);
 }
 

@@ -61,6 +61,7 @@ MainWindow::MainWindow(Theme& theme, const Policy& policy, std::unique_ptr<Sourc
 MainWindow::~MainWindow() {
     // The views go before the case they look at, and nobody listens to the case while it is taken down.
     m_case.disconnect(this);
+    m_keeper.disconnect(this);
     m_worker.disconnect(this);
     m_release.disconnect(this);
     m_intake.disconnect(this);
@@ -117,6 +118,8 @@ QWidget* MainWindow::makeCentre() {
 }
 
 void MainWindow::bindCase() {
+    connect(&m_keeper, &CaseKeeper::changed, this, &MainWindow::showKept);
+    showKept();
     connect(&m_case, &Case::changed, this, [this] {
         refreshGate();
         refreshActions();

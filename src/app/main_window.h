@@ -99,6 +99,7 @@ private:
     void showWords();
     void showPolicies();
     void chooseCase();
+    void showKept();
     void readAgain(const QRect& area);
     void step(int by);
     void decide(Scope scope, Decision decision);

@@ -1,4 +1,5 @@
 // The main window and the case that is open: where it is kept, which was left, and whether it may be left.
+#include "app/case_header.h"
 #include "app/kept_bar.h"
 #include "app/main_window.h"
 #include "base/sentence.h"
@@ -27,6 +28,21 @@ void MainWindow::keepCases(const QString& folder, const QString& keyFile) {
             },
             Qt::QueuedConnection);
     });
+}
+
+void MainWindow::showKept() {
+    switch (m_keeper.standing()) {
+    case CaseKeeper::Standing::InMemory:
+        return m_header->setKept(Tr::tr("in memory"),
+                                 Tr::tr("Nothing of this case is on disk; it ends with the window."));
+    case CaseKeeper::Standing::NothingYet:
+        return m_header->setKept({}, {});
+    case CaseKeeper::Standing::Keeping:
+    case CaseKeeper::Standing::Kept:
+        return m_header->setKept(Tr::tr("kept"), sentence(Tr::tr("Kept encrypted in %1."), m_keeper.path()));
+    case CaseKeeper::Standing::Failed:
+        return m_header->setKept(Tr::tr("not kept"), m_keeper.trouble());
+    }
 }
 
 void MainWindow::openCaseFile(const QString& path) {

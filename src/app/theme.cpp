@@ -79,7 +79,9 @@ QWidget#strip { border-right: 1px solid @hairline; }
 QWidget#findings { border-left: 1px solid @hairline; }
 QWidget#dock { background: @paper; border-top: 1px solid @hairline; }
 QWidget#wordsBar { background: @paper; border: 1px solid @aubergine; border-radius: 8px; }
-QWidget#joinsBar, QWidget#keptBar { background: @oat; border-bottom: 1px solid @clay; }
+QWidget#keptBar { background: @oat; border-bottom: 1px solid @aubergine; }
+QWidget#keptBar[failed="true"] { border-bottom: 1px solid @brick; }
+QWidget#joinsBar { background: @oat; border-bottom: 1px solid @clay; }
 QWidget#runningPill, QWidget#takenNotice { background: @paper; border: 1px solid @aubergine; }
 QPushButton, QToolButton { border: 1px solid @hairline; border-radius: 6px; padding: 5px 12px; background: @paper; color: @ink; }
 QToolButton { padding: 5px 8px; }
@@ -131,11 +133,17 @@ QString styleSheetOf(const Theme& t) {
     QString sheet = QString::fromLatin1(styleSheet);
     sheet.replace(QStringLiteral("@name"), t.dark ? QStringLiteral("dark") : QStringLiteral("light"));
     const std::pair<const char*, QColor> tokens[] = {
-        {"@paper", t.paper},         {"@ink", t.ink},
-        {"@hairline", t.hairline},   {"@oat", t.oat},
-        {"@faint", t.faint},         {"@clay", t.clay},
-        {"@selection", t.selection}, {"@aubergine", t.aubergine},
-        {"@onBrand", t.onBrand},     {"@disabled", paletteOf(t).color(QPalette::Disabled, QPalette::Text)}};
+        {"@paper", t.paper},
+        {"@ink", t.ink},
+        {"@hairline", t.hairline},
+        {"@oat", t.oat},
+        {"@faint", t.faint},
+        {"@clay", t.clay},
+        {"@brick", t.brick},
+        {"@selection", t.selection},
+        {"@aubergine", t.aubergine},
+        {"@onBrand", t.onBrand},
+        {"@disabled", paletteOf(t).color(QPalette::Disabled, QPalette::Text)}};
     for (const auto& [token, colour] : tokens) sheet.replace(QLatin1String(token), colour.name());
     return sheet;
 }
