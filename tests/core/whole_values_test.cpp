@@ -75,3 +75,18 @@ TEST_CASE("in a column of names what reads like a name is one, however strange")
     CHECK(!found(Kind::Person, {"Rafaela Wilkinson", "Desmond Harris", "Waiting room"})
                .contains(QStringLiteral("Waiting room")));
 }
+
+TEST_CASE("numbers written alike beside names on several lines are theirs, unless a word says they are a thing's") {
+    const QStringList found_ =
+        found(Kind::Record, {"Guest Rafaela Wilkinson, OO0866, arrives late", "Guest Desmond Harris, UI0131, by train",
+                             "Guest Greta Jenkins, XS5080, window seat"});
+    CHECK(found_ == QStringList{QStringLiteral("OO0866"), QStringLiteral("UI0131"), QStringLiteral("XS5080")});
+    CHECK(found(Kind::Record,
+                {"Rafaela Wilkinson, meter OO0866", "Desmond Harris, meter UI0131", "Greta Jenkins, meter XS5080"})
+              .isEmpty());
+    CHECK(found(Kind::Record, {"Rafaela Wilkinson OO0866"}).isEmpty());
+}
+
+TEST_CASE("a bare number that nothing announces is no account") {
+    CHECK(found(Kind::Account, {"web-12", "98388331", "44927765"}).isEmpty());
+}

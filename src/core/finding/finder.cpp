@@ -333,6 +333,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
     findWrittenAlike(screen, kept, alike);
     if (tagged) findPlacedAlike(in, *tagged, kept, alike);
     if (tagged) findInRecords(screen, *tagged, kept, alike);
+    if (tagged) findBesideNames(screen, kept, alike);
     if (tagged) findInListings(screen, m_parts->names, kept, alike);
     for (const Candidate& c : alike)
         if (wanted(c)) kept.push_back(c);

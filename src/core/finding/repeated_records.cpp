@@ -122,7 +122,68 @@ private:
     std::vector<int> m_names;  // lines with a name of a person
 };
 
+// An identifier that stands on one line with a name, and how it is written.
+struct OnLine {
+    const TextRun* run = nullptr;
+    Span span;
+    QString form; ///< its place before or behind the name, its letters as A, its figures as 9
+};
+
+QString formOf(const QString& id) {
+    QString form;
+    for (const QChar c : id) form += c.isDigit() ? QChar(u'9') : c.isLetter() ? QChar(u'A') : c;
+    return form;
+}
+
+// What is left of a word without the signs around it.
+Span withoutSigns(const QString& word) {
+    int from = 0, to = int(word.size());
+    while (from < to && !word[from].isLetterOrNumber()) ++from;
+    while (to > from && !word[to - 1].isLetterOrNumber()) --to;
+    return {from, to - from};
+}
+
+std::vector<OnLine> identifiersBesideNames(const ScreenText& screen, const std::vector<Candidate>& settled) {
+    std::vector<OnLine> all;
+    for (const TextRun& run : screen.runs()) {
+        const auto isHere = [&](const Candidate& c) { return c.run == &run; };
+        const auto name = std::find_if(settled.begin(), settled.end(),
+                                       [&](const Candidate& c) { return isHere(c) && c.kind == Kind::Person; });
+        if (name == settled.end()) continue;
+        int at = 0;
+        for (const QString& word : run.text().split(u' ')) {
+            const Span whole = withoutSigns(word);
+            const auto id = identifierIn(word.mid(whole.start, whole.length));
+            const Span span{at + whole.start + (id ? id->start : 0), id ? id->length : 0};
+            at += int(word.size()) + 1;
+            const bool taken = std::any_of(settled.begin(), settled.end(), [&](const Candidate& c) {
+                return isHere(c) && c.span.start < span.end() && span.start < c.span.end();
+            });
+            if (!id || taken || speaksOfThings(run.text().left(span.start))) continue;
+            const QString written = run.text().mid(span.start, span.length);
+            all.push_back({&run, span, (span.start < name->span.start ? u'<' : u'>') + formOf(written)});
+        }
+    }
+    return all;
+}
+
 } // namespace
+
+// On lines of text the place varies with the name's length; what is written alike and on the same side of it is alike.
+void findBesideNames(const ScreenText& screen, const std::vector<Candidate>& settled, std::vector<Candidate>& out) {
+    const std::vector<OnLine> all = identifiersBesideNames(screen, settled);
+    for (const OnLine& one : all) {
+        const auto likes =
+            std::count_if(all.begin(), all.end(), [&](const OnLine& other) { return other.form == one.form; });
+        if (size_t(likes) >= fewestRecords)
+            out.push_back({Kind::Record,
+                           one.run,
+                           one.span,
+                           confidence,
+                           Tr::tr("stands with somebody's name as others like it do"),
+                           {}});
+    }
+}
 
 void findInRecords(const ScreenText& screen, const TaggedPage& tagged, const std::vector<Candidate>& settled,
                    std::vector<Candidate>& out) {
@@ -131,7 +192,9 @@ void findInRecords(const ScreenText& screen, const TaggedPage& tagged, const std
     std::erase_if(all, [&](const Placed& p) {
         const auto text = [&](int line) { return screen.runs()[size_t(line)].text(); };
         const std::vector<int> heads = tagged.headsOf(p.line);
-        return tagged.nobodys(p.line, p.span) > sureNobodys || speaksOfThings(text(p.line).left(p.span.start)) ||
+        // Without a word that speaks for it, that it stands with people says more than what it looks like.
+        return (!heads.empty() && tagged.nobodys(p.line, p.span) > sureNobodys) ||
+               speaksOfThings(text(p.line).left(p.span.start)) ||
                std::any_of(heads.begin(), heads.end(), [&](int head) { return speaksOfThings(text(head)); });
     });
     int last = -1;

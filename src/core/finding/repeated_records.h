@@ -11,10 +11,13 @@ namespace eyelid {
 
 /// Identifiers (six characters or more, with digits) that stand where others do beside or under a person's name, in
 /// three records at least; but for those whose label speaks of a thing (data/words/things.txt: serial numbers of
-/// meters) and of which the tagger is sure that they are nobody's. `settled`: what is found already; nothing of it is
-/// proposed again.
+/// meters), or that have another label and of which the tagger is sure that they are nobody's. `settled`: what is found
+/// already; nothing of it is proposed again.
 void findInRecords(const ScreenText& screen, const TaggedPage& tagged, const std::vector<Candidate>& settled,
                    std::vector<Candidate>& out);
+
+/// The same of lines that hold both: identifiers written alike on the same side of a name, on three lines at least.
+void findBesideNames(const ScreenText& screen, const std::vector<Candidate>& settled, std::vector<Candidate>& out);
 
 /// Words that begin where three or more user names begin, as many as those at most, written as such names are and not
 /// words of every day: lines of logs and listings repeat as well.

@@ -172,6 +172,8 @@ void TaggedPage::add(size_t begin, size_t end, size_t surest, std::vector<Candid
     if (tag.kind == Kind::Username && called) return;
     if (tag.kind == Kind::Person && !isNameLike(text.mid(from, to - from), tag.confidence)) return;
     if (tag.kind == Kind::Address && !isPlaceable(begin, end)) return;
+    const bool labelAlone = tag.kind == Kind::Account || tag.kind == Kind::Passport;
+    if (labelAlone && !isAnnounced(run, from)) return;
     // Of a number of a record only its place among others like it makes sure (repeated_records.h).
     constexpr double mostOfRecords = 0.85;
     const double confidence = tag.kind == Kind::Record ? std::min(tag.confidence, mostOfRecords) : tag.confidence;
@@ -194,6 +196,13 @@ bool TaggedPage::isNameLike(const QString& text, double confidence) const {
     if (strange && confidence < verySure) return false;
     return std::any_of(words.begin(), words.end(),
                        [&](const QString& word) { return word[0].isUpper() || known(word); });
+}
+
+// Figures are all one to the tagger: what they are of, words beside or over them must say.
+bool TaggedPage::isAnnounced(const TextRun& run, int from) const {
+    const QString before = run.text().left(from);
+    return std::any_of(before.begin(), before.end(), [](QChar c) { return c.isLetter(); }) ||
+           !headsOf(run.line).empty();
 }
 
 // A line of an address bears a number or a place, or stands over or under one that does.
