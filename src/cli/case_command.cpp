@@ -38,7 +38,7 @@ Result<Opener> openerFrom(const CaseKeySettings& keys) {
     const bool own = keys.keyFile.isEmpty();
     if (auto key = keyFromFile(own ? ownKeyFile() : keys.keyFile, false))
         opener.keyFiles.push_back(*key);
-    else if (!own)
+    else if (!own || key.error().kind != Error::Kind::Missing)
         return key.error();
     return opener;
 }
