@@ -18,8 +18,9 @@ QString ownKeyFile() {
     return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + QStringLiteral("/eyelid/case-key");
 }
 
-// The first line of a file, "-" being standard input.
+// The first line of a file, "-" being standard input; empty where none is named.
 Result<QByteArray> passphraseFrom(const QString& path) {
+    if (path.isEmpty()) return QByteArray();
     constexpr qint64 longest = 4096;
     auto text = readFile(path == QLatin1String("-") ? QStringLiteral("/dev/stdin") : path, longest);
     if (!text) return text.error();
@@ -29,12 +30,9 @@ Result<QByteArray> passphraseFrom(const QString& path) {
 }
 
 Result<Opener> openerFrom(const CaseKeySettings& keys) {
-    Opener opener;
-    if (!keys.passphraseFile.isEmpty()) {
-        auto words = passphraseFrom(keys.passphraseFile);
-        if (!words) return words.error();
-        opener.passphrase = *words;
-    }
+    auto words = passphraseFrom(keys.passphraseFile);
+    if (!words) return words.error();
+    Opener opener{.passphrase = *words};
     const bool own = keys.keyFile.isEmpty();
     if (auto key = keyFromFile(own ? ownKeyFile() : keys.keyFile, false))
         opener.keyFiles.push_back(*key);
@@ -44,12 +42,9 @@ Result<Opener> openerFrom(const CaseKeySettings& keys) {
 }
 
 Result<CaseLocks> locksFrom(const CaseKeySettings& keys) {
-    CaseLocks locks;
-    if (!keys.passphraseFile.isEmpty()) {
-        auto words = passphraseFrom(keys.passphraseFile);
-        if (!words) return words.error();
-        locks.passphrase = *words;
-    }
+    auto words = passphraseFrom(keys.passphraseFile);
+    if (!words) return words.error();
+    CaseLocks locks{.passphrase = *words};
     if (keys.keyFile.isEmpty() && !locks.passphrase.isEmpty()) return locks;
     auto key = keyFromFile(keys.keyFile.isEmpty() ? ownKeyFile() : keys.keyFile, true);
     if (!key) return key.error();
@@ -303,14 +298,26 @@ int runCaseRelease(const QString& path, const CaseKeySettings& keys, const QStri
 }
 
 int runCaseTakeOut(const QString& path, const CaseKeySettings& keys, const QString& folder) {
-    Opened open = OpenCase::from(path, keys, SealedRows::Access::ReadOnly);
-    if (!open) return fail(open.error());
-    if (auto out = takeOut((**open)->kept(), *(**open)->pictures(), folder); !out) return fail(out.error());
+    auto opener = openerFrom(keys);
+    if (!opener) return fail(opener.error());
+    auto file = CaseFile::open(path, *opener, SealedRows::Access::ReadOnly);
+    if (!file) return fail(file.error());
+    auto kept = (*file)->load();
+    const bool whole = bool(kept);
+    if (!whole) kept = (*file)->salvage();
+    if (!kept) return fail(kept.error());
+    PictureStore pictures;
+    pictures.backBy([&](const PictureId& id) { return (*file)->picture(id); });
+    if (auto out = takeOut(*kept, pictures, folder); !out) return fail(out.error());
+    if (!whole)
+        complain(sentence(
+            Tr::tr("%1 is damaged or was altered: %2 captures are intact and were taken out, without what undo knew."),
+            path, kept->state.captures.size()));
     complain(sentence(
         Tr::tr("What stands in %1 is not protected: everybody who can read it sees the captures as they were taken."),
         folder));
     say(folder);
-    return done;
+    return whole ? done : remains;
 }
 
 int runCaseBringIn(const QString& folder, const CaseKeySettings& keys, const QString& path) {

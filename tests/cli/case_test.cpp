@@ -105,6 +105,27 @@ TEST_CASE("a picture that cannot be read is told of, and the others are in the c
     CHECK(desk.shown()["captures"].size() == 1);
 }
 
+TEST_CASE("of a case that was altered what is intact can be taken out") {
+    const Desk desk;
+    REQUIRE(desk.call(QStringLiteral("new @a.eyelid")).status == 0);
+    desk.add("note.png");
+    desk.add("dark.png");
+    QProcess alter;
+    alter.start(QStringLiteral("/usr/bin/python3"),
+                {QStringLiteral("-c"),
+                 QStringLiteral("import sqlite3,sys; d=sqlite3.connect(sys.argv[1]); d.execute('UPDATE sealed SET "
+                                "box=zeroblob(length(box)) WHERE kind=2 AND id=1'); d.commit()"),
+                 desk.at(QStringLiteral("a.eyelid"))});
+    REQUIRE(finished(alter).status == 0);
+    CHECK(desk.call(QStringLiteral("show @a.eyelid")).status != 0);
+    const CommandResult out = desk.call(QStringLiteral("take-out @a.eyelid --out @rest"));
+    INFO(out.err.toStdString());
+    CHECK(out.status == 1);
+    CHECK(out.err.contains(QStringLiteral("1 captures are intact")));
+    REQUIRE(desk.call(QStringLiteral("bring-in @rest --to @b.eyelid")).status == 0);
+    CHECK(desk.shown("b.eyelid")["captures"].size() == 1);
+}
+
 TEST_CASE("another reader of the format reads what was written, and notices what was altered") {
     const Desk desk;
     REQUIRE(desk.call(QStringLiteral("new @a.eyelid")).status == 0);

@@ -149,10 +149,7 @@ void Case::touched(int captureId) {
 
 // What neither the case nor its history speaks of any more.
 void Case::forgetUnusedPictures() {
-    std::set<PictureId> used = picturesOf(m_state);
-    for (const auto* list : {&m_history.done(), &m_history.undone()})
-        for (const Change& change : *list) used.merge(picturesOf(change));
-    m_pictures->keepOnly(used);
+    m_pictures->keepOnly(picturesOf(m_state, m_history));
 }
 
 void Case::setName(const QString& name) {

@@ -19,11 +19,6 @@ namespace {
 enum Table { Head = 1, Captures = 2, Readings = 3, DoneChanges = 4, UndoneChanges = 5, Pictures = 6 };
 constexpr qint64 largestRecord = 256'000'000;
 
-Error damaged() {
-    return {Error::Kind::BadInput,
-            Tr::tr("This case file is damaged or was altered; what is intact can be taken out of it.")};
-}
-
 QByteArray hashOf(const QByteArray& bytes) {
     QByteArray hash(32, 0);
     crypto_generichash(reinterpret_cast<unsigned char*>(hash.data()), 32,
@@ -41,13 +36,6 @@ std::vector<KeyLock> locksFor(const CaseKey& key, const QByteArray& caseId, cons
 
 Error noLock() {
     return {Error::Kind::BadInput, Tr::tr("A case needs a passphrase or a key file to be locked by.")};
-}
-
-std::set<PictureId> picturesOf(const KeptCase& kept) {
-    std::set<PictureId> all = eyelid::picturesOf(kept.state);
-    for (const auto* list : {&kept.history.done(), &kept.history.undone()})
-        for (const Change& change : *list) all.merge(eyelid::picturesOf(change));
-    return all;
 }
 
 std::vector<quint64> serialsOf(const std::vector<Change>& changes) {
@@ -146,6 +134,13 @@ QImage CaseFile::picture(const PictureId& id) const {
     return content && *content ? unpackedPicture(**content) : QImage();
 }
 
+bool CaseFile::hasPictures(const Capture& capture) const {
+    if (picture(capture.picture).isNull()) return false;
+    if (!capture.joined) return true;
+    const auto& parts = capture.joined->pictures;
+    return std::none_of(parts.begin(), parts.end(), [&](const PictureId& id) { return picture(id).isNull(); });
+}
+
 Result<KeptCase> CaseFile::load() const {
     if (auto whole = m_rows->whole(); !whole) return whole.error();
     return read(false);
@@ -162,37 +157,34 @@ Result<KeptCase> CaseFile::read(bool intactOnly) const {
     };
     KeptCase kept;
     const auto headBytes = record(Head, 0);
-    if (!headBytes) return damaged();
+    if (!headBytes) return damagedCase();
     auto head = headFromJson(*headBytes);
-    if (!head) return damaged();
+    if (!head) return damagedCase();
     kept.state = head->state;
     kept.secret = head->secret;
     for (const int id : head->captures) {
         const auto bytes = record(Captures, id), readings = record(Readings, id);
-        auto capture = bytes ? captureFromJson(*bytes) : Result<Capture>(damaged());
-        auto read = readings ? readingsFromJson(*readings) : Result<std::vector<PictureReading>>(damaged());
-        if (!intactOnly && (!capture || !read)) return damaged();
-        if (!capture || (intactOnly && picture(capture->picture).isNull())) continue;
+        auto capture = bytes ? captureFromJson(*bytes) : Result<Capture>(damagedCase());
+        auto read = readings ? readingsFromJson(*readings) : Result<std::vector<PictureReading>>(damagedCase());
+        if (!intactOnly && (!capture || !read)) return damagedCase();
+        if (!capture || (intactOnly && !hasPictures(*capture))) continue;
         if (read) capture->readings = std::move(*read);
         capture->page = pageOf(*capture, kept.state.terms.languages);
         capture->reading = capture->page ? Capture::Reading::Done : Capture::Reading::Waiting;
         kept.state.captures.push_back(std::move(*capture));
     }
-    std::vector<Change> done, undone;
+    std::vector<Change> done, undone; // steps of which one is lost take nothing back: none of them, then
     const auto changes = [&](int table, size_t count, std::vector<Change>& to) {
         for (size_t i = 0; i < count; ++i) {
             const auto bytes = record(table, qint64(i));
-            auto change = bytes ? changeFromJson(*bytes) : Result<Change>(damaged());
+            auto change = bytes ? changeFromJson(*bytes) : Result<Change>(damagedCase());
             if (!change) return false;
             to.push_back(std::move(*change));
         }
         return true;
     };
-    if (!changes(DoneChanges, head->done, done) || !changes(UndoneChanges, head->undone, undone)) {
-        if (!intactOnly) return damaged();
-        done.clear(); // steps that do not follow each other take nothing back
-        undone.clear();
-    }
+    if (!intactOnly && (!changes(DoneChanges, head->done, done) || !changes(UndoneChanges, head->undone, undone)))
+        return damagedCase();
     kept.history = History(std::move(done), std::move(undone));
     return kept;
 }
@@ -226,7 +218,7 @@ std::vector<SealedRows::Row> CaseFile::changedRows(const KeptCase& kept, const P
         const auto ids = m_rows->ids(Pictures);
         return std::set<qint64>(ids.begin(), ids.end());
     }();
-    for (const PictureId& id : picturesOf(kept)) {
+    for (const PictureId& id : picturesOf(kept.state, kept.history)) {
         const qint64 row = rowOf(id);
         there.insert({Pictures, row});
         if (id.isNull() || stored.count(row)) continue;
@@ -264,8 +256,8 @@ void CaseFile::remember(const KeptCase& kept, const std::vector<SealedRows::Row>
 Result<Done> CaseFile::verify() const {
     auto kept = load();
     if (!kept) return kept.error();
-    for (const PictureId& id : picturesOf(*kept))
-        if (!id.isNull() && PictureId::of(picture(id)) != id) return damaged();
+    for (const PictureId& id : picturesOf(kept->state, kept->history))
+        if (!id.isNull() && PictureId::of(picture(id)) != id) return damagedCase();
     return Done{};
 }
 

@@ -38,7 +38,8 @@ public:
 
     /// The case as it was kept last. Errors: BadInput where any of it is not as it was written.
     Result<KeptCase> load() const;
-    /// What is intact of a file that was damaged or altered; never anything that was not written as it is.
+    /// What is intact of a file that was damaged or altered, without its history; never anything that was not written
+    /// as it is.
     /// Errors: BadInput where not even what the case is called is left.
     Result<KeptCase> salvage() const;
     /// Null where it is not here, or not as it was written. Any thread.
@@ -63,6 +64,7 @@ private:
     class WriteLock;
     CaseFile(QString path, std::unique_ptr<WriteLock> lock, std::unique_ptr<SealedRows> rows);
     Result<KeptCase> read(bool intactOnly) const;
+    bool hasPictures(const Capture& capture) const;
     qint64 rowOf(const PictureId& id) const;
     std::vector<SealedRows::Row> changedRows(const KeptCase& kept, const PictureStore& pictures) const;
     void remember(const KeptCase& kept, const std::vector<SealedRows::Row>& written);

@@ -17,13 +17,6 @@ QString pictureName(const PictureId& id) {
     return QStringLiteral("picture-%1.png").arg(QString::fromLatin1(id.toHex().left(digits)));
 }
 
-std::set<PictureId> allPictures(const KeptCase& kept) {
-    std::set<PictureId> all = picturesOf(kept.state);
-    for (const auto* list : {&kept.history.done(), &kept.history.undone()})
-        for (const Change& change : *list) all.merge(picturesOf(change));
-    return all;
-}
-
 nlohmann::json parsed(const QByteArray& json) {
     return nlohmann::json::parse(json.begin(), json.end());
 }
@@ -76,7 +69,7 @@ Result<Done> takeOut(const KeptCase& kept, const PictureStore& pictures, const Q
         return files.stage(joinedPath(folder, name), bytes, FileMode::Private);
     };
     if (auto made = makeFolder(folder); !made) return made.error();
-    for (const PictureId& id : allPictures(kept)) {
+    for (const PictureId& id : picturesOf(kept.state, kept.history)) {
         if (id.isNull()) continue;
         const QImage picture = pictures.picture(id);
         if (picture.isNull())
@@ -104,7 +97,7 @@ Result<KeptCase> bringIn(const QString& folder, PictureStore& pictures) {
     if (!bytes) return bytes.error();
     auto kept = keptFrom(*bytes, path);
     if (!kept) return kept.error();
-    for (const PictureId& id : allPictures(*kept)) {
+    for (const PictureId& id : picturesOf(kept->state, kept->history)) {
         if (id.isNull()) continue;
         const QString file = joinedPath(folder, pictureName(id));
         auto picture = readPicture(file);

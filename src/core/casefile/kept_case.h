@@ -13,4 +13,7 @@ struct KeptCase {
     QByteArray secret; ///< of the digests in its logs
 };
 
+/// All that the case speaks of, and all that undo or redo may bring back.
+std::set<PictureId> picturesOf(const CaseState& state, const History& history);
+
 } // namespace eyelid

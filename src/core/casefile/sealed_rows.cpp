@@ -91,11 +91,6 @@ bool run(sqlite3* db, const char* sql) {
     return sqlite3_exec(db, sql, nullptr, nullptr, nullptr) == SQLITE_OK;
 }
 
-Error damaged() {
-    return {Error::Kind::BadInput,
-            Tr::tr("This case file is damaged or was altered; what is intact can be taken out of it.")};
-}
-
 Error notWritten(sqlite3* db, const QString& path) {
     switch (sqlite3_errcode(db) & 0xff) {
     case SQLITE_FULL:
@@ -110,7 +105,7 @@ Error notWritten(sqlite3* db, const QString& path) {
         return {Error::Kind::NotWritable, sentence(Tr::tr("%1 is being written by another program."), path)};
     case SQLITE_CORRUPT:
     case SQLITE_NOTADB:
-        return damaged();
+        return damagedCase();
     default:
         return {Error::Kind::NotWritable,
                 sentence(Tr::tr("%1 could not be written (%2); keep the case in another folder."), path,
@@ -164,6 +159,11 @@ QByteArray asBytes(const KeyLock& lock) {
 }
 
 } // namespace
+
+Error damagedCase() {
+    return {Error::Kind::BadInput,
+            Tr::tr("This case file is damaged or was altered; what is intact can be taken out of it.")};
+}
 
 struct SealedRows::Parts {
     QString path;
@@ -286,7 +286,7 @@ Result<std::unique_ptr<SealedRows>> SealedRows::open(const QString& path, const 
                      sentence(Tr::tr("%1 was written by a newer Eyelid; open it with that one."), path)};
     QByteArray caseId;
     if (Statement head(db->handle, "SELECT case_id FROM head"); head.step() == SQLITE_ROW) caseId = head.blobAt(0);
-    if (version < 1 || caseId.size() != caseIdLength) return damaged();
+    if (version < 1 || caseId.size() != caseIdLength) return damagedCase();
     auto parts = std::make_unique<Parts>(path, std::move(*db), caseId, CaseKey::random());
     std::unique_ptr<SealedRows> rows(new SealedRows(std::move(parts)));
     auto locks = rows->locks();
@@ -306,15 +306,15 @@ Result<std::optional<QByteArray>> SealedRows::get(int table, qint64 id) const {
     Statement row(p.db.handle, "SELECT written, nonce, tag, box FROM sealed WHERE kind = ?1 AND id = ?2");
     const int found = row.number(1, table).number(2, id).step();
     if (found == SQLITE_DONE) return std::optional<QByteArray>();
-    if (found != SQLITE_ROW) return damaged();
+    if (found != SQLITE_ROW) return damagedCase();
     const QByteArray nonce = row.blobAt(1), tag = row.blobAt(2), box = row.blobAt(3),
                      bound = p.boundTo(table, id, quint64(row.numberAt(0)));
-    if (nonce.size() != qsizetype(nonceLength) || tag.size() != qsizetype(tagLength)) return damaged();
+    if (nonce.size() != qsizetype(nonceLength) || tag.size() != qsizetype(tagLength)) return damagedCase();
     QByteArray content(box.size(), 0);
     if (crypto_aead_xchacha20poly1305_ietf_decrypt_detached(bytes(content), nullptr, bytes(box), size_t(box.size()),
                                                             bytes(tag), bytes(bound), size_t(bound.size()),
                                                             bytes(nonce), p.sealing.data()) != 0)
-        return damaged();
+        return damagedCase();
     return std::optional<QByteArray>(std::move(content));
 }
 
@@ -328,7 +328,7 @@ std::vector<qint64> SealedRows::ids(int table) const {
 
 Result<Done> SealedRows::whole() const {
     const Parts& p = *m_parts;
-    if (!p.rootKnown) return damaged();
+    if (!p.rootKnown) return damagedCase();
     Sum sum;
     quint64 count = 0;
     Statement rows(p.db.handle, "SELECT kind, id, written, tag FROM sealed WHERE kind <> 0");
@@ -338,16 +338,16 @@ Result<Done> SealedRows::whole() const {
         ++count;
     }
     const auto all = locks();
-    if (code != SQLITE_DONE || !all) return damaged();
+    if (code != SQLITE_DONE || !all) return damagedCase();
     for (size_t i = 0; i < all->size(); ++i) sum.add(p.hashOf(locksTable, qint64(i), 0, asBytes((*all)[i])));
-    if (!(sum == p.sum) || count != p.count) return damaged();
+    if (!(sum == p.sum) || count != p.count) return damagedCase();
     return Done{};
 }
 
 Result<Done> SealedRows::write(const std::vector<Row>& rows) {
     Parts& p = *m_parts;
     sqlite3* db = p.db.handle;
-    if (!p.rootKnown) return damaged();
+    if (!p.rootKnown) return damagedCase();
     if (!run(db, "BEGIN IMMEDIATE")) return notWritten(db, p.path);
     Sum sum = p.sum;
     quint64 count = p.count;
@@ -388,7 +388,7 @@ Result<std::vector<KeyLock>> SealedRows::locks() const {
     while ((code = rows.step()) == SQLITE_ROW)
         all.push_back({KeyLock::How(rows.numberAt(0)), rows.blobAt(1), quint64(rows.numberAt(2)),
                        quint64(rows.numberAt(3)), rows.blobAt(4), rows.blobAt(5)});
-    if (code != SQLITE_DONE) return damaged();
+    if (code != SQLITE_DONE) return damagedCase();
     return all;
 }
 
@@ -396,7 +396,7 @@ Result<Done> SealedRows::setLocks(const std::vector<KeyLock>& locks) {
     Parts& p = *m_parts;
     sqlite3* db = p.db.handle;
     const auto before = this->locks();
-    if (!p.rootKnown || !before) return damaged();
+    if (!p.rootKnown || !before) return damagedCase();
     Sum sum = p.sum;
     for (size_t i = 0; i < before->size(); ++i) sum.take(p.hashOf(locksTable, qint64(i), 0, asBytes((*before)[i])));
     const quint64 when = p.written + 1;

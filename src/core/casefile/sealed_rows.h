@@ -16,6 +16,9 @@
 
 namespace eyelid {
 
+/// What is said of a file that is not what was written.
+Error damagedCase();
+
 /// Of one case; one thread at a time writes, any may read.
 class SealedRows {
 public:
