@@ -58,7 +58,7 @@ Least leastOf(Kind kind) {
     case Kind::Dob:
         return {0, 3, 4, verySure};
     case Kind::Phone:
-        return {0, 7, 7, probable};
+        return {0, 7, 7, verySure};
     default:
         return {0, 2, 4, sure};
     }
@@ -84,6 +84,11 @@ bool canBe(const Tagger::Tag& tag, const QString& text) {
     if (tag.kind == Kind::Dob && !isEarly(text)) return false;
     static const QRegularExpression handle(QStringLiteral("^@?[\\p{L}\\d][\\p{L}\\d._\\\\-]*$"));
     if (tag.kind == Kind::Username && !handle.match(text).hasMatch()) return false;
+    // "org.example.reader" is a program's name, "area(point(0" what programs are written in.
+    constexpr auto mostDots = 1;
+    if (tag.kind == Kind::Username && text.count(QLatin1Char('.')) > mostDots) return false;
+    static const QRegularExpression call(QStringLiteral("^[\\p{L}_][\\p{L}\\d_]*\\("));
+    if (tag.kind == Kind::Secret && call.match(text).hasMatch()) return false;
     // Of letters alone, it may be a word of a language there is no list of.
     const bool lettersAlone = std::all_of(text.begin(), text.end(), [](QChar c) { return c.isLetter(); });
     if (tag.kind == Kind::Username && lettersAlone && tag.confidence < leastOfLetters) return false;
@@ -129,6 +134,14 @@ QStringList wordsOf(const Candidate& candidate) {
         .split(others, Qt::SkipEmptyParts);
 }
 
+// "search,export": no figure, and nothing but words of every day.
+bool saysOrdinaryWords(const Names& names, const QString& text) {
+    static const QRegularExpression others(QStringLiteral("[^\\p{L}]+"));
+    const QStringList words = text.split(others, Qt::SkipEmptyParts);
+    return std::none_of(text.begin(), text.end(), [](QChar c) { return c.isDigit(); }) &&
+           std::all_of(words.begin(), words.end(), [&](const QString& word) { return isOrdinary(names, word); });
+}
+
 // By word: whether a candidate touches it.
 std::vector<char> touched(const std::vector<ViewedWord>& words, const std::vector<Candidate>& settled) {
     std::vector<char> is(words.size(), 0);
@@ -172,6 +185,7 @@ void TaggedPage::add(size_t begin, size_t end, size_t surest, std::vector<Candid
     if (tag.kind == Kind::Username && called) return;
     if (tag.kind == Kind::Person && !isNameLike(text.mid(from, to - from), tag.confidence)) return;
     if (tag.kind == Kind::Address && !isPlaceable(begin, end)) return;
+    if (secret && saysOrdinaryWords(m_in.names, text.mid(from, to - from))) return;
     const bool labelAlone = tag.kind == Kind::Account || tag.kind == Kind::Passport;
     if (labelAlone && !isAnnounced(run, from)) return;
     // Of a number of a record only its place among others like it makes sure (repeated_records.h).
@@ -179,6 +193,11 @@ void TaggedPage::add(size_t begin, size_t end, size_t surest, std::vector<Candid
     const double confidence = tag.kind == Kind::Record ? std::min(tag.confidence, mostOfRecords) : tag.confidence;
     out.push_back(
         {*tag.kind, &run, {from, to - from}, confidence, reasonFor(*tag.kind, m_judgement.ground(surest)), {}});
+}
+
+// What stands alone on its page has no surroundings that could tell anything of it.
+bool TaggedPage::standsAlone(int line) const {
+    return std::all_of(m_words.begin(), m_words.end(), [&](const ViewedWord& word) { return word.line == line; });
 }
 
 // Names are written large, but for those everybody knows; of a word of
@@ -294,7 +313,7 @@ void TaggedPage::dropNobodys(std::vector<Candidate>& candidates) const {
 
 bool TaggedPage::isNobodys(const Candidate& name) const {
     constexpr double sureName = 0.9;
-    if (name.confidence >= sureName) return false;
+    if (name.confidence >= sureName || standsAlone(name.run->line)) return false;
     // A label outweighs the tagger, but not where every word is one of every day: "Chair: Luxurious Granite Towels".
     const QStringList words = wordsOf(name);
     const bool ordinary =
