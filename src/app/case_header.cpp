@@ -48,6 +48,7 @@ CaseHeader::CaseHeader(Case& owner, Selection& selection, Sheet& sheet, const Co
     m_kept->setObjectName(QStringLiteral("kept"));
     m_kept->setProperty("role", "faint");
     m_row->addWidget(m_kept);
+    m_row->addSpacing(16); // it speaks of the case, not of the buttons
     addButton(commands[QStringLiteral("take")]);
     addButton(commands[QStringLiteral("bringIn")]);
     m_row->addStretch(1);

@@ -85,7 +85,7 @@ void CaseKeeper::keepNow() {
         if (const auto done = keep(); !done)
             outcome->trouble = done.error().sentence;
         else
-            outcome->pictures = picturesOf(kept.state);
+            outcome->pictures = picturesOf(kept.state, kept.history);
         QMetaObject::invokeMethod(
             keeper, [keeper, outcome] { keeper->take(outcome); }, Qt::QueuedConnection);
     });
@@ -112,7 +112,7 @@ void CaseKeeper::tryAgain(const QString& folder) {
     if (!folder.isEmpty()) {
         // Its pictures may stand in the old file alone: they are had from there until the new one holds them.
         if (m_file)
-            for (const PictureId& id : picturesOf(m_case.state()))
+            for (const PictureId& id : picturesOf(m_case.state(), m_case.history()))
                 m_case.pictures()->keep(id, m_case.pictures()->picture(id));
         m_file = nullptr;
         m_folder = folder;

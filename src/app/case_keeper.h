@@ -44,7 +44,7 @@ public:
     static std::optional<Left> lastLeft(const QString& folder, const QString& keyFile);
 
     /// Puts a case of a file in place of the open one, which must be without captures. Errors: as CaseFile::open(); a
-    /// passphrase is needed where BadInput comes back without one.
+    /// passphrase is needed where Locked comes back without one.
     Result<Done> open(const QString& path, const QByteArray& passphrase = {});
 
     /// Waits for what is being kept; false where it could not be.

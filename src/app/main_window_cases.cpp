@@ -51,7 +51,7 @@ void MainWindow::openCaseFile(const QString& path) {
         return;
     }
     auto opened = m_keeper.open(path);
-    if (!opened && opened.error().kind == Error::Kind::BadInput) {
+    if (!opened && opened.error().kind == Error::Kind::Locked) {
         bool given = false;
         const QString words = QInputDialog::getText(this, Tr::tr("Open a case"), Tr::tr("The passphrase of this case:"),
                                                     QLineEdit::Password, {}, &given);

@@ -62,6 +62,7 @@ int fail(const Error& error) {
     switch (error.kind) {
     case Error::Kind::Exists:
     case Error::Kind::BadInput:
+    case Error::Kind::Locked:
     case Error::Kind::Missing:
         return wrongUsage;
     case Error::Kind::NotReadable:

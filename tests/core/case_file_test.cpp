@@ -163,6 +163,7 @@ TEST_CASE("only what a case is locked by opens it, and a colleague's key as well
     keep(*newFile(folder.file()), s.open);
     auto wrong = CaseFile::open(folder.file(), {.passphrase = "a heron by the wier"});
     REQUIRE_FALSE(wrong);
+    CHECK(wrong.error().kind == Error::Kind::Locked);
     CHECK(!wrong.error().sentence.contains(QStringLiteral("heron")));
     CHECK_FALSE(CaseFile::open(folder.file(), {.keyFiles = {mine}}));
     CHECK_FALSE(CaseFile::open(folder.file(), {}));

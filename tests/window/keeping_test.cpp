@@ -109,9 +109,17 @@ TEST_CASE("a case that cannot be kept says so with a way out, and nothing is los
     CHECK(!desk.window.keeper().trouble().isEmpty());
     desk.waitUntilRead();
     REQUIRE(until([&] { return desk.window.keeper().standing() == CaseKeeper::Standing::Failed; }));
+    // What undo may bring back goes along.
+    desk.open().remove(desk.open().captures()[0].id);
+    REQUIRE(until([&] { return desk.window.keeper().standing() == CaseKeeper::Standing::Failed; }));
     desk.window.keeper().tryAgain(kept.folder.filePath(QStringLiteral("elsewhere")));
     REQUIRE(isKept(desk));
     CHECK(!button(desk, "keepAgain")->isVisible());
+    desk.window.keeper().tryAgain(kept.folder.filePath(QStringLiteral("third")));
+    REQUIRE(isKept(desk));
+    desk.press(Qt::Key_Z, Qt::ControlModifier);
+    REQUIRE(desk.open().captures().size() == 1);
+    CHECK(!desk.picture(0).isNull());
     CHECK(QDir(kept.folder.filePath(QStringLiteral("elsewhere"))).entryList({QStringLiteral("*.eyelid")}).size() == 1);
 }
 

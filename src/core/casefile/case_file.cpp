@@ -110,13 +110,7 @@ Result<std::unique_ptr<CaseFile>> CaseFile::open(const QString& path, const Open
     }
     auto rows = SealedRows::open(path, opener, access);
     if (!rows) return rows.error();
-    std::unique_ptr<CaseFile> file(new CaseFile(path, std::move(lock), std::move(*rows)));
-    // What is there already is not written again.
-    if (auto kept = file->load()) {
-        file->m_done = serialsOf(kept->history.done());
-        file->m_undone = serialsOf(kept->history.undone());
-    }
-    return file;
+    return std::unique_ptr<CaseFile>(new CaseFile(path, std::move(lock), std::move(*rows)));
 }
 
 qint64 CaseFile::rowOf(const PictureId& id) const {
@@ -141,20 +135,29 @@ bool CaseFile::hasPictures(const Capture& capture) const {
     return std::none_of(parts.begin(), parts.end(), [&](const PictureId& id) { return picture(id).isNull(); });
 }
 
-Result<KeptCase> CaseFile::load() const {
+Result<KeptCase> CaseFile::load() {
     if (auto whole = m_rows->whole(); !whole) return whole.error();
-    return read(false);
+    auto kept = read(false);
+    if (!kept) return kept;
+    // What stands there is not written again.
+    m_stored.clear();
+    for (const int table : {Head, Captures})
+        for (const qint64 id : m_rows->ids(table))
+            if (const auto bytes = record(table, id)) m_stored[{table, id}] = hashOf(*bytes);
+    rememberRest(*kept);
+    return kept;
 }
 
 Result<KeptCase> CaseFile::salvage() const {
     return read(true);
 }
 
+std::optional<QByteArray> CaseFile::record(int table, qint64 id) const {
+    const auto content = m_rows->get(table, id);
+    return content && *content ? unpacked(**content, largestRecord) : std::nullopt;
+}
+
 Result<KeptCase> CaseFile::read(bool intactOnly) const {
-    const auto record = [&](int table, qint64 id) -> std::optional<QByteArray> {
-        const auto content = m_rows->get(table, id);
-        return content && *content ? unpacked(**content, largestRecord) : std::nullopt;
-    };
     KeptCase kept;
     const auto headBytes = record(Head, 0);
     if (!headBytes) return damagedCase();
@@ -247,6 +250,10 @@ void CaseFile::remember(const KeptCase& kept, const std::vector<SealedRows::Row>
         else
             m_stored.erase({row.table, row.id});
     }
+    rememberRest(kept);
+}
+
+void CaseFile::rememberRest(const KeptCase& kept) {
     m_readings.clear();
     for (const Capture& capture : kept.state.captures) m_readings[capture.id] = pagesOf(capture);
     m_done = serialsOf(kept.history.done());
@@ -254,7 +261,8 @@ void CaseFile::remember(const KeptCase& kept, const std::vector<SealedRows::Row>
 }
 
 Result<Done> CaseFile::verify() const {
-    auto kept = load();
+    if (auto whole = m_rows->whole(); !whole) return whole.error();
+    const auto kept = read(false);
     if (!kept) return kept.error();
     for (const PictureId& id : picturesOf(kept->state, kept->history))
         if (!id.isNull() && PictureId::of(picture(id)) != id) return damagedCase();

@@ -29,7 +29,7 @@ class CaseFile {
 public:
     /// Errors: Exists, NotWritable, BadInput (no lock at all).
     static Result<std::unique_ptr<CaseFile>> create(const QString& path, const CaseLocks& locks);
-    /// Errors: Missing, NotReadable, BadInput, and Exists where another program is writing it.
+    /// Errors: Missing, NotReadable, BadInput, Locked, and Exists where another program is writing it.
     static Result<std::unique_ptr<CaseFile>> open(const QString& path, const Opener& opener,
                                                   SealedRows::Access access = SealedRows::Access::ReadWrite);
     ~CaseFile();
@@ -37,7 +37,7 @@ public:
     const QString& path() const { return m_path; }
 
     /// The case as it was kept last. Errors: BadInput where any of it is not as it was written.
-    Result<KeptCase> load() const;
+    Result<KeptCase> load();
     /// What is intact of a file that was damaged or altered, without its history; never anything that was not written
     /// as it is.
     /// Errors: BadInput where not even what the case is called is left.
@@ -67,7 +67,9 @@ private:
     bool hasPictures(const Capture& capture) const;
     qint64 rowOf(const PictureId& id) const;
     std::vector<SealedRows::Row> changedRows(const KeptCase& kept, const PictureStore& pictures) const;
+    std::optional<QByteArray> record(int table, qint64 id) const;
     void remember(const KeptCase& kept, const std::vector<SealedRows::Row>& written);
+    void rememberRest(const KeptCase& kept);
 
     QString m_path;
     std::unique_ptr<WriteLock> m_lock; // let go of after the database: closing a file drops SQLite's own locks on it
@@ -78,7 +80,6 @@ private:
     std::map<std::pair<int, qint64>, QByteArray> m_stored;              // hashes, by row
     std::map<int, std::vector<std::shared_ptr<const Page>>> m_readings; // by capture
     std::vector<quint64> m_done, m_undone;                              // serials of the history
-    std::set<PictureId> m_pictures;
 };
 
 } // namespace eyelid

@@ -292,7 +292,7 @@ Result<std::unique_ptr<SealedRows>> SealedRows::open(const QString& path, const 
     auto locks = rows->locks();
     if (!locks) return locks.error();
     auto key = opened(*locks, caseId, opener);
-    if (!key) return Error{key.error().kind, sentence(Tr::tr("Nothing that was given opens %1."), path)};
+    if (!key) return Error{Error::Kind::Locked, sentence(Tr::tr("Nothing that was given opens %1."), path)};
     Parts& opening = *rows->m_parts;
     opening.key = *key;
     opening.sealing = key->derived("eyelid rows");

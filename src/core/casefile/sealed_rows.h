@@ -28,7 +28,7 @@ public:
     /// A new file, without a row. Errors: Exists; NotWritable.
     static Result<std::unique_ptr<SealedRows>> create(const QString& path, const CaseKey& key, const QByteArray& caseId,
                                                       const std::vector<KeyLock>& locks);
-    /// Errors: Missing, NotReadable, BadInput (no case, of a newer version, nothing opens it).
+    /// Errors: Missing, NotReadable, BadInput (no case, of a newer version), Locked (nothing that was given opens it).
     static Result<std::unique_ptr<SealedRows>> open(const QString& path, const Opener& opener, Access access);
     ~SealedRows();
 

@@ -195,11 +195,6 @@ void TaggedPage::add(size_t begin, size_t end, size_t surest, std::vector<Candid
         {*tag.kind, &run, {from, to - from}, confidence, reasonFor(*tag.kind, m_judgement.ground(surest)), {}});
 }
 
-// What stands alone on its page has no surroundings that could tell anything of it.
-bool TaggedPage::standsAlone(int line) const {
-    return std::all_of(m_words.begin(), m_words.end(), [&](const ViewedWord& word) { return word.line == line; });
-}
-
 // Names are written large, but for those everybody knows; of a word of
 // every day alone a list must have it, and the tagger be very sure.
 bool TaggedPage::isNameLike(const QString& text, double confidence) const {
@@ -313,7 +308,7 @@ void TaggedPage::dropNobodys(std::vector<Candidate>& candidates) const {
 
 bool TaggedPage::isNobodys(const Candidate& name) const {
     constexpr double sureName = 0.9;
-    if (name.confidence >= sureName || standsAlone(name.run->line)) return false;
+    if (name.confidence >= sureName) return false;
     // A label outweighs the tagger, but not where every word is one of every day: "Chair: Luxurious Granite Towels".
     const QStringList words = wordsOf(name);
     const bool ordinary =
