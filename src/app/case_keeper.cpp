@@ -80,7 +80,7 @@ void CaseKeeper::keepNow() {
                 if (!file) return file.error();
                 outcome->file = *file;
             }
-            return outcome->file->keep(kept, *pictures);
+            return outcome->file->keep(kept, *pictures, QDateTime::currentDateTimeUtc());
         };
         if (const auto done = keep(); !done)
             outcome->trouble = done.error().sentence;
@@ -95,7 +95,8 @@ void CaseKeeper::keepNow() {
 void CaseKeeper::use(std::shared_ptr<CaseFile> file) {
     if (m_file == file) return;
     m_file = std::move(file);
-    m_case.pictures()->backBy([held = m_file](const PictureId& id) { return held->picture(id); });
+    m_case.pictures()->backBy([held = m_file](const PictureId& id) { return held->picture(id); },
+                              [held = m_file](const PictureId& id) { return held->smallPicture(id); });
 }
 
 void CaseKeeper::take(const std::shared_ptr<Outcome>& outcome) {

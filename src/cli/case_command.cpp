@@ -78,7 +78,7 @@ public:
         Progress progress;
         return eyelid::bringUpToDate(m_case, *m_work, *m_reader, progress);
     }
-    Result<Done> keep() { return m_file->keep(m_case.kept(), *m_case.pictures()); }
+    Result<Done> keep() { return m_file->keep(m_case.kept(), *m_case.pictures(), QDateTime::currentDateTimeUtc()); }
     const CaseWork& work() {
         if (!m_work) m_work = std::make_unique<CaseWork>();
         return *m_work;
@@ -175,7 +175,7 @@ int runCaseNew(const QString& path, const CaseKeySettings& keys, const QString& 
     auto file = CaseFile::create(path, *locks);
     if (!file) return fail(file.error());
     Case open(*policy);
-    if (auto kept = (*file)->keep(open.kept(), *open.pictures()); !kept) return fail(kept.error());
+    if (auto kept = (*file)->keep(open.kept(), *open.pictures(), QDateTime::currentDateTimeUtc()); !kept) return fail(kept.error());
     say(path);
     return done;
 }
@@ -328,7 +328,7 @@ int runCaseBringIn(const QString& folder, const CaseKeySettings& keys, const QSt
     if (!kept) return fail(kept.error());
     auto file = CaseFile::create(path, *locks);
     if (!file) return fail(file.error());
-    if (auto put = (*file)->keep(*kept, pictures); !put) return fail(put.error());
+    if (auto put = (*file)->keep(*kept, pictures, QDateTime::currentDateTimeUtc()); !put) return fail(put.error());
     say(path);
     return done;
 }

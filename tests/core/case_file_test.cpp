@@ -21,6 +21,8 @@ namespace {
 const CaseLocks quick{.passphrase = "a heron by the weir", .cost = PassphraseCost::Quick};
 const Opener right{.passphrase = "a heron by the weir"};
 
+const QDateTime someDay(QDate(2026, 11, 26), QTime(9, 0), Qt::UTC);
+
 struct Folder {
     QTemporaryDir folder;
     QString file(const char* name = "case.eyelid") const { return folder.filePath(QString::fromLatin1(name)); }
@@ -39,7 +41,7 @@ std::unique_ptr<CaseFile> opened(const QString& path, SealedRows::Access access 
 }
 
 void keep(CaseFile& file, const Case& open) {
-    auto kept = file.keep(open.kept(), *open.pictures());
+    auto kept = file.keep(open.kept(), *open.pictures(), someDay);
     if (!kept) FAIL(kept.error().sentence.toStdString());
 }
 
@@ -289,7 +291,7 @@ TEST_CASE("a program killed while it works loses nothing it was told is kept") {
                 s.open.setName(QStringLiteral("step %1").arg(step));
                 if (step % 5 == 0) s.open.add(made::noise({40, 30}, unsigned(step)), QStringLiteral("x"));
                 follow(s.open);
-                if (!(*file)->keep(s.open.kept(), *s.open.pictures())) break;
+                if (!(*file)->keep(s.open.kept(), *s.open.pictures(), someDay)) break;
                 if (write(told[1], &step, sizeof step) != sizeof step) break;
             }
             _exit(0);
@@ -326,7 +328,7 @@ TEST_CASE("where nothing can be written a sentence says so, and the case stays a
     const rlimit small{rlim_t(bytesOf(folder.file() + QStringLiteral("-wal")).size() + 10000), old.rlim_max};
     REQUIRE(setrlimit(RLIMIT_FSIZE, &small) == 0);
     s.open.add(made::noise({400, 400}, 77), QStringLiteral("much"));
-    const auto kept = file->keep(s.open.kept(), *s.open.pictures());
+    const auto kept = file->keep(s.open.kept(), *s.open.pictures(), someDay);
     setrlimit(RLIMIT_FSIZE, &old);
     std::signal(SIGXFSZ, handler);
     REQUIRE_FALSE(kept);

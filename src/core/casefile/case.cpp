@@ -2,6 +2,7 @@
 
 #include "base/sentence.h"
 #include "casefile/known_findings.h"
+#include "casefile/taking_in.h"
 #include "finding/watch_list.h"
 #include "picture/picture_file.h"
 #include "releasing/digest.h"
@@ -161,6 +162,23 @@ void Case::setPolicy(const Policy& policy) {
         {sentence(Tr::tr("use the policy \"%1\""), policy.name), {SetPolicy{std::make_shared<const Policy>(policy)}}});
 }
 
+void Case::setDestroyDay(const std::optional<DestroyDay>& day) {
+    if (day != m_state.destroyDay) perform({Tr::tr("changing the day of destruction"), {SetDestroyDay{day}}});
+}
+
+void Case::lookOver() {
+    QList<SecondLook> looks = m_state.looks;
+    looks.removeIf([&](const SecondLook& look) { return look.officer == m_officer; });
+    looks.push_back({m_officer, decisionsDigest(m_state)});
+    if (looks != m_state.looks) perform({Tr::tr("looking the case over"), {SetLooks{looks}}});
+}
+
+void Case::begin(const QDate& today) {
+    if (!m_state.begun.isNull()) return;
+    m_state.begun = today;
+    emit changed();
+}
+
 Result<Done> Case::setWatchWords(const QStringList& words) {
     if (auto list = WatchList::make(words, {}); !list) return list.error();
     if (words != m_state.terms.watchWords) perform({Tr::tr("changing the watched words"), {SetWatchWords{words}}});
@@ -168,7 +186,8 @@ Result<Done> Case::setWatchWords(const QStringList& words) {
 }
 
 Case::ReadyPicture Case::ready(const QImage& picture, const std::shared_ptr<const ScrolledPage>& page) {
-    ReadyPicture ready{{}, flattened(picture), nullptr, {}};
+    ReadyPicture ready{{}, flattened(picture), nullptr, {}, {}};
+    ready.small = PictureStore::smallOf(ready.picture);
     ready.id = PictureId::of(ready.picture);
     if (!page) return ready;
     Joined joined{page->direction(), {}, page->joins()};
@@ -182,6 +201,7 @@ Case::ReadyPicture Case::ready(const QImage& picture, const std::shared_ptr<cons
 
 void Case::store(const ReadyPicture& ready) {
     m_pictures->keep(ready.id, ready.picture);
+    m_pictures->keepSmall(ready.id, ready.small);
     for (size_t i = 0; i < ready.parts.size(); ++i) m_pictures->keep(ready.joined->pictures[i], ready.parts[i]);
 }
 
@@ -205,6 +225,22 @@ int Case::add(const ReadyPicture& ready, const QString& origin) {
 void Case::remove(int captureId) {
     if (const Capture* capture = this->capture(captureId))
         perform({sentence(Tr::tr("removing %1"), capture->name), {TakeCapture{captureId}}});
+}
+
+void Case::setCaptureName(int captureId, const QString& name) {
+    const Capture* capture = this->capture(captureId);
+    if (!capture || name.trimmed().isEmpty() || name.trimmed() == capture->name) return;
+    perform({sentence(Tr::tr("renaming %1"), capture->name), {SetCaptureName{captureId, name.trimmed()}}});
+}
+
+void Case::moveCapture(int captureId, qsizetype to) {
+    const Capture* capture = this->capture(captureId);
+    if (!capture || to < 0 || to >= m_state.captures.size() || m_state.captures[to].id == captureId) return;
+    perform({sentence(Tr::tr("moving %1"), capture->name), {MoveCapture{captureId, to}}});
+}
+
+void Case::takeIn(const CaseState& other, const QList<int>& captures) {
+    perform(takingIn(m_state, other, captures));
 }
 
 void Case::setPicture(int captureId, const QImage& picture, std::shared_ptr<const ScrolledPage> joined) {
@@ -274,6 +310,7 @@ void Case::decideAll(const std::vector<int>& all, Decision decision) {
         const Capture* capture = captureOf(id);
         Ruling ruling = rulingOf(*capture, id);
         ruling.decision = decision;
+        ruling.by = m_officer;
         change.edits.push_back(SetRuling{capture->id, id, ruling});
     }
     perform(change);
@@ -323,7 +360,7 @@ int Case::cover(int captureId, const std::vector<CoverShape>& shapes, CoverStyle
         const CoverShape inside = shape.within(capture->size);
         if (inside.region(capture->size).isEmpty()) continue;
         last = m_state.nextId++;
-        change.edits.push_back(PutHand{captureId, size_t(-1), {last, inside, style, strength, {}}});
+        change.edits.push_back(PutHand{captureId, size_t(-1), {last, inside, style, strength, {}, m_officer}});
     }
     change.name = Tr::tr("covering %n area(s)", nullptr, int(change.edits.size()));
     perform(change);

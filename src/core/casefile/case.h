@@ -33,6 +33,9 @@ public:
     const CaseState& state() const { return m_state; }
     const std::shared_ptr<PictureStore>& pictures() const { return m_pictures; }
     QString name() const { return m_state.name; }
+    /// Who works on it now: stands with every decision, in the case alone.
+    void setOfficer(const QString& name) { m_officer = name; }
+    const QString& officer() const { return m_officer; }
     const Policy& policy() const { return *m_state.terms.policy; }
     const SearchTerms& terms() const { return m_state.terms; }
     const QByteArray& secret() const { return m_secret; }
@@ -60,6 +63,9 @@ public:
     // What an officer does: all of it undoable.
     void setName(const QString& name);
     void setPolicy(const Policy& policy);
+    void setDestroyDay(const std::optional<DestroyDay>& day);
+    /// This officer has looked at all of it and agrees as it stands.
+    void lookOver();
     /// Words that are always findings, in this case. Errors: a word nothing could be found by.
     Result<Done> setWatchWords(const QStringList& words);
     /// Returns the capture's id. `joined`: how a scrolled page was put together.
@@ -70,10 +76,16 @@ public:
         QImage picture;
         std::shared_ptr<const Joined> joined;
         std::vector<QImage> parts; ///< those `joined` speaks of, in its order
+        QImage small;              ///< for lists
     };
     static ReadyPicture ready(const QImage& picture, const std::shared_ptr<const ScrolledPage>& joined);
     int add(const ReadyPicture& ready, const QString& origin);
     void remove(int captureId);
+    void setCaptureName(int captureId, const QString& name);
+    /// To another place of the list, counted from 0.
+    void moveCapture(int captureId, qsizetype to);
+    /// Captures of another case, with all that was decided about them; their pictures must be in pictures().
+    void takeIn(const CaseState& other, const QList<int>& captures);
     /// For a scrolled page that was joined anew: another picture of the same pictures. What was found on the old one
     /// goes, the places covered by hand stay; it has to be read again.
     void setPicture(int captureId, const QImage& picture, std::shared_ptr<const ScrolledPage> joined = {});
@@ -106,6 +118,9 @@ public:
     void undo();
     void redo();
     const History& history() const { return m_history; }
+
+    /// The first day of the case, if none is known yet; not undoable.
+    void begin(const QDate& today);
 
     // What work finds out: not undoable, and ignored where the capture is gone.
     void setReading(int captureId, Capture::Reading state, const QString& trouble = {});
@@ -154,6 +169,7 @@ private:
     History m_history;
     std::shared_ptr<PictureStore> m_pictures = std::make_shared<PictureStore>();
     QByteArray m_secret;
+    QString m_officer;
     mutable std::map<int, std::vector<Item>> m_items; // by capture; made when asked for, dropped with every change
     int m_revision = 0;
 };

@@ -8,6 +8,7 @@
 #include <cerrno>
 #include <cstring>
 #include <fcntl.h>
+#include <QFileInfo>
 #include <sodium.h>
 #include <sys/file.h>
 #include <sys/stat.h>
@@ -16,7 +17,19 @@
 namespace eyelid {
 namespace {
 
-enum Table { Head = 1, Captures = 2, Readings = 3, DoneChanges = 4, UndoneChanges = 5, Pictures = 6 };
+enum Table {
+    Head = 1,
+    Captures = 2,
+    Readings = 3,
+    DoneChanges = 4,
+    UndoneChanges = 5,
+    Pictures = 6,
+    Summary = 7,
+    SmallPictures = 8,
+    SearchTexts = 9,
+    CoverPicture = 10,
+    Holder = 11
+};
 constexpr qint64 largestRecord = 256'000'000;
 
 QByteArray hashOf(const QByteArray& bytes) {
@@ -110,7 +123,33 @@ Result<std::unique_ptr<CaseFile>> CaseFile::open(const QString& path, const Open
     }
     auto rows = SealedRows::open(path, opener, access);
     if (!rows) return rows.error();
-    return std::unique_ptr<CaseFile>(new CaseFile(path, std::move(lock), std::move(*rows)));
+    std::unique_ptr<CaseFile> file(new CaseFile(path, std::move(lock), std::move(*rows)));
+    if (access == SealedRows::Access::ReadWrite && file->m_rows->version() < SealedRows::formatVersion)
+        return migrated(std::move(file), opener);
+    return file;
+}
+
+// What newer versions hold besides is put there by the next keep().
+Result<std::unique_ptr<CaseFile>> CaseFile::migrated(std::unique_ptr<CaseFile> old, const Opener& opener) {
+    if (auto whole = old->verify(); !whole) return whole.error();
+    const QString path = old->path(), copyPath = path + QStringLiteral(".new");
+    const auto failed = [&](const Error& error) {
+        ::unlink(bytesOfPath(copyPath).constData());
+        return error;
+    };
+    if (auto copied = old->m_rows->copyTo(copyPath); !copied) return failed(copied.error());
+    {
+        auto copy = CaseFile::open(copyPath, opener);
+        if (!copy) return failed(copy.error());
+        if (auto whole = (*copy)->verify(); !whole) return failed(whole.error());
+    } // closing it leaves one file
+    old->m_rows.reset();
+    // While the old one is still locked nobody else can take the place of either.
+    if (::rename(bytesOfPath(copyPath).constData(), bytesOfPath(path).constData()) != 0)
+        return failed({Error::Kind::NotWritable, sentence(Tr::tr("%1 could not be replaced (%2)."), path,
+                                                          QString::fromLocal8Bit(std::strerror(errno)))});
+    old.reset();
+    return CaseFile::open(path, opener);
 }
 
 qint64 CaseFile::rowOf(const PictureId& id) const {
@@ -125,6 +164,11 @@ qint64 CaseFile::rowOf(const PictureId& id) const {
 
 QImage CaseFile::picture(const PictureId& id) const {
     const auto content = m_rows->get(Pictures, rowOf(id));
+    return content && *content ? unpackedPicture(**content) : QImage();
+}
+
+QImage CaseFile::smallPicture(const PictureId& id) const {
+    const auto content = m_rows->get(SmallPictures, rowOf(id));
     return content && *content ? unpackedPicture(**content) : QImage();
 }
 
@@ -217,10 +261,21 @@ std::vector<SealedRows::Row> CaseFile::changedRows(const KeptCase& kept, const P
     };
     changes(DoneChanges, kept.history.done(), m_done);
     changes(UndoneChanges, kept.history.undone(), m_undone);
-    const std::set<qint64> stored = [&] {
-        const auto ids = m_rows->ids(Pictures);
+    addPictureRows(kept, pictures, there, rows);
+    addSearchRows(kept.state, there, rows);
+    for (const int table : {Captures, Readings, DoneChanges, UndoneChanges, Pictures, SmallPictures, SearchTexts})
+        for (const qint64 id : m_rows->ids(table))
+            if (!there.count({table, id})) rows.push_back({table, id, std::nullopt});
+    return rows;
+}
+
+void CaseFile::addPictureRows(const KeptCase& kept, const PictureStore& pictures,
+                              std::set<std::pair<int, qint64>>& there, std::vector<SealedRows::Row>& rows) const {
+    const auto storedIn = [&](int table) {
+        const auto ids = m_rows->ids(table);
         return std::set<qint64>(ids.begin(), ids.end());
-    }();
+    };
+    const std::set<qint64> stored = storedIn(Pictures), storedSmall = storedIn(SmallPictures);
     for (const PictureId& id : picturesOf(kept.state, kept.history)) {
         const qint64 row = rowOf(id);
         there.insert({Pictures, row});
@@ -228,15 +283,85 @@ std::vector<SealedRows::Row> CaseFile::changedRows(const KeptCase& kept, const P
         if (const QImage picture = pictures.picture(id); !picture.isNull())
             rows.push_back({Pictures, row, packedPicture(picture)});
     }
-    for (const int table : {Captures, Readings, DoneChanges, UndoneChanges, Pictures})
-        for (const qint64 id : m_rows->ids(table))
-            if (!there.count({table, id})) rows.push_back({table, id, std::nullopt});
-    return rows;
+    for (const Capture& capture : kept.state.captures) {
+        const qint64 row = rowOf(capture.picture);
+        if (!there.insert({SmallPictures, row}).second || storedSmall.count(row)) continue;
+        if (const QImage small = pictures.small(capture.picture); !small.isNull())
+            rows.push_back({SmallPictures, row, packedPicture(small)});
+    }
 }
 
-Result<Done> CaseFile::keep(const KeptCase& kept, const PictureStore& pictures) {
-    const std::vector<SealedRows::Row> rows = changedRows(kept, pictures);
+void CaseFile::addSearchRows(const CaseState& state, std::set<std::pair<int, qint64>>& there,
+                             std::vector<SealedRows::Row>& rows) const {
+    for (const Capture& capture : state.captures) {
+        if (!capture.page) continue;
+        there.insert({SearchTexts, capture.id});
+        const auto searched = m_searched.find(capture.id);
+        if (searched == m_searched.end() || searched->second != capture.page)
+            rows.push_back({SearchTexts, capture.id, packed(searchText(*capture.page).toUtf8())});
+    }
+}
+
+Result<CaseSummary> CaseFile::summary() const {
+    if (const auto bytes = record(Summary, 0)) return summaryFromJson(*bytes);
+    const auto kept = read(false);
+    return kept ? summaryOf(kept->state, QFileInfo(m_path).lastModified()) : Result<CaseSummary>(kept.error());
+}
+
+QImage CaseFile::cover() const {
+    const auto content = m_rows->get(CoverPicture, 0);
+    return content && *content ? unpackedPicture(**content) : QImage();
+}
+
+Result<Done> CaseFile::keepCover(const CaseState& state, const PictureStore& pictures) {
+    const QImage picture = coverPicture(state, pictures);
+    if (picture.isNull() ? cover().isNull() : picture == cover()) return Done{};
+    std::optional<QByteArray> content;
+    if (!picture.isNull()) content = packedPicture(picture);
+    return m_rows->write({{CoverPicture, 0, content}});
+}
+
+// What was read on a capture; from the readings themselves where an older version kept no text of them.
+std::optional<QString> CaseFile::textOf(qint64 capture) const {
+    if (const auto text = record(SearchTexts, capture)) return QString::fromUtf8(*text);
+    const auto bytes = record(Readings, capture);
+    auto readings = bytes ? readingsFromJson(*bytes) : Result<std::vector<PictureReading>>(damagedCase());
+    if (!readings || readings->empty()) return std::nullopt;
+    return searchText(*readings->back().page);
+}
+
+QStringList CaseFile::capturesWith(const QString& wanted) const {
+    QStringList names;
+    for (const qint64 id : m_rows->ids(Captures)) {
+        const auto text = textOf(id);
+        if (!text || !text->contains(wanted, Qt::CaseInsensitive)) continue;
+        const auto bytes = record(Captures, id);
+        const auto capture = bytes ? captureFromJson(*bytes) : Result<Capture>(damagedCase());
+        if (capture) names << capture->name;
+    }
+    return names;
+}
+
+Result<Done> CaseFile::throwAway(const QDate& day) {
+    auto told = summary();
+    if (!told) return told.error();
+    told->thrownAway = day;
+    return m_rows->write({{Summary, 0, packed(summaryToJson(*told))}});
+}
+
+Result<Done> CaseFile::setHolder(const QString& officer) {
+    return m_rows->write({{Holder, 0, packed(officer.toUtf8())}});
+}
+
+QString CaseFile::holder() const {
+    const auto bytes = record(Holder, 0);
+    return bytes ? QString::fromUtf8(*bytes) : QString();
+}
+
+Result<Done> CaseFile::keep(const KeptCase& kept, const PictureStore& pictures, const QDateTime& now) {
+    std::vector<SealedRows::Row> rows = changedRows(kept, pictures);
     if (rows.empty()) return Done{};
+    rows.push_back({Summary, 0, packed(summaryToJson(summaryOf(kept.state, now)))});
     if (auto written = m_rows->write(rows); !written) return written.error();
     remember(kept, rows);
     return Done{};
@@ -255,7 +380,11 @@ void CaseFile::remember(const KeptCase& kept, const std::vector<SealedRows::Row>
 
 void CaseFile::rememberRest(const KeptCase& kept) {
     m_readings.clear();
-    for (const Capture& capture : kept.state.captures) m_readings[capture.id] = pagesOf(capture);
+    m_searched.clear();
+    for (const Capture& capture : kept.state.captures) {
+        m_readings[capture.id] = pagesOf(capture);
+        m_searched[capture.id] = capture.page;
+    }
     m_done = serialsOf(kept.history.done());
     m_undone = serialsOf(kept.history.undone());
 }

@@ -2,13 +2,13 @@
 //
 //   auto file = CaseFile::create(path, {.passphrase = words});
 //   if (!file) return file.error();
-//   if (auto kept = (*file)->keep({state, history, secret}, pictures); !kept) ...    // after every change
+//   if (auto kept = (*file)->keep({state, history, secret}, pictures, now); !kept) ...    // after every change
 //
 // What keep() has said it has done is on the disk: a program that is killed, or a machine that loses its power, loses
 // nothing of it. Only what changed is written. A file has one writer; the system lets go of it when the writer is gone.
 #pragma once
 
-#include "casefile/kept_case.h"
+#include "casefile/case_summary.h"
 #include "casefile/sealed_rows.h"
 
 #include <map>
@@ -29,7 +29,9 @@ class CaseFile {
 public:
     /// Errors: Exists, NotWritable, BadInput (no lock at all).
     static Result<std::unique_ptr<CaseFile>> create(const QString& path, const CaseLocks& locks);
-    /// Errors: Missing, NotReadable, BadInput, Locked, and Exists where another program is writing it.
+    /// A case of an older version of the format is brought to the newest before it is written to: on a copy, which takes
+    /// its place when it is whole. Errors: Missing, NotReadable, BadInput, Locked, and Exists where another program is
+    /// writing it.
     static Result<std::unique_ptr<CaseFile>> open(const QString& path, const Opener& opener,
                                                   SealedRows::Access access = SealedRows::Access::ReadWrite);
     ~CaseFile();
@@ -44,10 +46,28 @@ public:
     Result<KeptCase> salvage() const;
     /// Null where it is not here, or not as it was written. Any thread.
     QImage picture(const PictureId& id) const;
+    QImage smallPicture(const PictureId& id) const; ///< of a capture, for lists
 
     /// Puts down what has changed since it was last kept or loaded, in one step. Pictures that nothing speaks of any
     /// more go. Errors: NotWritable; then nothing of it is on the disk.
-    Result<Done> keep(const KeptCase& kept, const PictureStore& pictures);
+    Result<Done> keep(const KeptCase& kept, const PictureStore& pictures, const QDateTime& now);
+
+    /// What lists tell of the case; made anew where it was kept by a version without one. Errors: BadInput where it is
+    /// not as it was written.
+    Result<CaseSummary> summary() const;
+    /// A small picture with all that is open or covered hidden, as it was made last; null where there is none.
+    QImage cover() const;
+    /// Makes that picture anew. Errors: NotWritable.
+    Result<Done> keepCover(const CaseState& state, const PictureStore& pictures);
+    /// The names of the captures on which `text` was read, in capitals or not, as placesOf() finds it.
+    QStringList capturesWith(const QString& text) const;
+
+    /// Marks a case as thrown away on a day, or takes that back with a null day.
+    Result<Done> throwAway(const QDate& day);
+
+    /// Who has it open for writing, as far as they have said so: for whoever finds it in use.
+    Result<Done> setHolder(const QString& officer);
+    QString holder() const;
 
     /// Whether every row is what was written, and the case has all its pictures. Errors: BadInput where not.
     Result<Done> verify() const;
@@ -63,7 +83,13 @@ public:
 private:
     class WriteLock;
     CaseFile(QString path, std::unique_ptr<WriteLock> lock, std::unique_ptr<SealedRows> rows);
+    static Result<std::unique_ptr<CaseFile>> migrated(std::unique_ptr<CaseFile> old, const Opener& opener);
     Result<KeptCase> read(bool intactOnly) const;
+    std::optional<QString> textOf(qint64 capture) const;
+    void addSearchRows(const CaseState& state, std::set<std::pair<int, qint64>>& there,
+                       std::vector<SealedRows::Row>& rows) const;
+    void addPictureRows(const KeptCase& kept, const PictureStore& pictures, std::set<std::pair<int, qint64>>& there,
+                        std::vector<SealedRows::Row>& rows) const;
     bool hasPictures(const Capture& capture) const;
     qint64 rowOf(const PictureId& id) const;
     std::vector<SealedRows::Row> changedRows(const KeptCase& kept, const PictureStore& pictures) const;
@@ -79,6 +105,7 @@ private:
     // What stands in the file, as far as it was put there or read by this object.
     std::map<std::pair<int, qint64>, QByteArray> m_stored;              // hashes, by row
     std::map<int, std::vector<std::shared_ptr<const Page>>> m_readings; // by capture
+    std::map<int, std::shared_ptr<const Page>> m_searched;              // pages the texts for searching are of
     std::vector<quint64> m_done, m_undone;                              // serials of the history
 };
 

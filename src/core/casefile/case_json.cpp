@@ -88,6 +88,10 @@ constexpr EnumNames<CoverShape::Form, 3> forms{{{{CoverShape::Form::Rectangles, 
 
 } // namespace
 
+static QString textOr(const Json& j, const char* key) {
+    return j.contains(key) ? j[key].get<QString>() : QString();
+}
+
 // Found by their arguments, so not in the unnamed namespace. Each pair is the fields of one type, in its header's
 // order.
 static void to_json(Json& j, const PictureId& id) {
@@ -208,6 +212,7 @@ static void to_json(Json& j, const Ruling& r) {
     if (r.decision) j["decision"] = decisions.of(*r.decision);
     if (r.look) j["look"] = {{"style", r.look->style}, {"strength", r.look->strength}};
     if (!r.note.isEmpty()) j["note"] = r.note;
+    if (!r.by.isEmpty()) j["by"] = r.by;
 }
 static void from_json(const Json& j, Ruling& r) {
     r = {};
@@ -215,6 +220,7 @@ static void from_json(const Json& j, Ruling& r) {
     if (j.contains("look"))
         r.look = CoverLook{j["look"].at("style").get<CoverStyle>(), j["look"].at("strength").get<double>()};
     if (j.contains("note")) r.note = j["note"].get<QString>();
+    if (j.contains("by")) r.by = j["by"].get<QString>();
 }
 static void to_json(Json& j, const CoverShape& s) {
     j = {{"form", forms.of(s.form())}};
@@ -239,10 +245,11 @@ static void from_json(const Json& j, CoverShape& s) {
 }
 static void to_json(Json& j, const HandCover& h) {
     j = {{"id", h.id}, {"shape", h.shape}, {"style", h.style}, {"strength", h.strength}, {"note", h.note}};
+    if (!h.by.isEmpty()) j["by"] = h.by;
 }
 static void from_json(const Json& j, HandCover& h) {
     h = {j.at("id").get<int>(), j.at("shape").get<CoverShape>(), j.at("style").get<CoverStyle>(),
-         j.at("strength").get<double>(), j.at("note").get<QString>()};
+         j.at("strength").get<double>(), j.at("note").get<QString>(), textOr(j, "by")};
 }
 static void to_json(Json& j, const Join& join) {
     j = {{"offset", join.offset},  {"seam", join.seam},   {"sure", join.sure},
@@ -275,6 +282,20 @@ static void to_json(Json& j, const CapturePass& p) {
 }
 static void from_json(const Json& j, CapturePass& p) {
     p = {j.at("capture").get<int>(), j.at("leak").get<Leak>(), j.at("reason").get<QString>()};
+}
+static void to_json(Json& j, const SecondLook& l) {
+    j = {{"officer", l.officer}, {"decisions", QString::fromLatin1(l.decisions.toHex())}};
+}
+static void from_json(const Json& j, SecondLook& l) {
+    l = {j.at("officer").get<QString>(), QByteArray::fromHex(j.at("decisions").get<QString>().toLatin1())};
+}
+static void to_json(Json& j, const std::optional<DestroyDay>& d) {
+    j = nullptr;
+    if (d) j = {{"day", d->day.toString(Qt::ISODate)}, {"reason", d->reason}};
+}
+static std::optional<DestroyDay> destroyDayFrom(const Json& j) {
+    if (j.is_null()) return std::nullopt;
+    return DestroyDay{QDate::fromString(j.at("day").get<QString>(), Qt::ISODate), j.at("reason").get<QString>()};
 }
 static void to_json(Json& j, const Capture& c) {
     j = {{"id", c.id},       {"name", c.name},         {"origin", c.origin},        {"picture", c.picture},
@@ -324,6 +345,14 @@ template <typename T> QList<T> listFrom(const Json& j) {
 // Each edit as an object of one key, its name.
 struct EditJson {
     Json operator()(const SetName& e) const { return {{"set_name", e.name}}; }
+    Json operator()(const SetDestroyDay& e) const { return {{"set_destroy_day", e.day}}; }
+    Json operator()(const SetLooks& e) const { return {{"set_looks", arrayOf(e.looks)}}; }
+    Json operator()(const SetCaptureName& e) const {
+        return {{"set_capture_name", {{"capture", e.capture}, {"name", e.name}}}};
+    }
+    Json operator()(const MoveCapture& e) const {
+        return {{"move_capture", {{"capture", e.capture}, {"to", e.to}}}};
+    }
     Json operator()(const SetPolicy& e) const { return {{"set_policy", policyJson(e.policy)}}; }
     Json operator()(const SetWatchWords& e) const { return {{"set_watch_words", e.words}}; }
     Json operator()(const SetLanguages& e) const { return {{"set_languages", e.languages}}; }
@@ -357,6 +386,8 @@ Edit captureEditFrom(const std::string& name, const Json& e) {
     if (name == "set_picture")
         return SetPicture{capture, e.at("picture").get<PictureId>(), e.at("size").get<QSize>(),
                           joinedFrom(e.at("joined")), e.at("known").get<std::vector<KnownFinding>>()};
+    if (name == "set_capture_name") return SetCaptureName{capture, e.at("name").get<QString>()};
+    if (name == "move_capture") return MoveCapture{capture, e.at("to").get<qsizetype>()};
     if (name == "set_joins") return SetJoins{capture, joinedFrom(e.at("joined"))};
     if (name == "set_words")
         return SetWords{capture, e.at("areas_read").get<std::vector<AreaReading>>(),
@@ -373,6 +404,8 @@ Edit editFrom(const Json& j) {
     const std::string& name = j.begin().key();
     const Json& e = j.begin().value();
     if (name == "set_name") return SetName{e.get<QString>()};
+    if (name == "set_destroy_day") return SetDestroyDay{destroyDayFrom(e)};
+    if (name == "set_looks") return SetLooks{listFrom<SecondLook>(e)};
     if (name == "set_policy") return SetPolicy{policyFrom(e)};
     if (name == "set_watch_words") return SetWatchWords{e.get<QStringList>()};
     if (name == "set_languages") return SetLanguages{e.get<QString>()};
@@ -391,6 +424,9 @@ Change changeFrom(const Json& j) {
 CaseState stateFrom(const Json& j) {
     CaseState state;
     state.name = j.at("name").get<QString>();
+    state.begun = QDate::fromString(textOr(j, "begun"), Qt::ISODate);
+    if (j.contains("destroy_day")) state.destroyDay = destroyDayFrom(j["destroy_day"]);
+    if (j.contains("looks")) state.looks = listFrom<SecondLook>(j["looks"]);
     state.terms = {policyFrom(j.at("policy")), j.at("watch_words").get<QStringList>(),
                    j.at("languages").get<QString>()};
     state.captures = listFrom<Capture>(j.at("captures"));
@@ -407,6 +443,9 @@ CaseState stateFrom(const Json& j) {
 
 Json stateJson(const CaseState& state) {
     return {{"name", state.name},
+            {"begun", state.begun.toString(Qt::ISODate)},
+            {"destroy_day", state.destroyDay},
+            {"looks", arrayOf(state.looks)},
             {"policy", policyJson(state.terms.policy)},
             {"watch_words", state.terms.watchWords},
             {"languages", state.terms.languages},

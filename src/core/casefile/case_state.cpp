@@ -2,6 +2,8 @@
 
 #include "picture/geometry.h"
 
+#include <QCryptographicHash>
+
 #include <algorithm>
 
 namespace eyelid {
@@ -17,6 +19,49 @@ const Capture* CaseState::capture(int id) const {
 Capture* CaseState::capture(int id) {
     const auto at = std::find_if(captures.begin(), captures.end(), [&](const Capture& c) { return c.id == id; });
     return at == captures.end() ? nullptr : &*at;
+}
+
+QDate dueDay(const CaseState& state) {
+    if (state.destroyDay) return state.destroyDay->day;
+    const int days = state.terms.policy->retention.days;
+    return state.begun.isNull() || days == 0 ? QDate() : state.begun.addDays(days);
+}
+
+QByteArray decisionsDigest(const CaseState& state) {
+    QStringList all;
+    const QSet<QString> kept = keptValues(state);
+    for (const Capture& capture : state.captures) {
+        const QString where = QString::number(capture.id) + u' ' + QString::fromLatin1(capture.picture.toHex());
+        for (const Item& item : itemsOf(capture, *state.terms.policy, kept)) {
+            QString line = where + QStringLiteral(" finding ") + decisionName(item.decision);
+            for (const QRectF& box : item.finding.boxes)
+                line += QStringLiteral(" %1 %2 %3 %4").arg(box.x()).arg(box.y()).arg(box.width()).arg(box.height());
+            all << line;
+        }
+        for (const HandCover& hand : capture.hands) {
+            QString line = where + QStringLiteral(" hand");
+            for (const QRect& r : hand.shape.region(capture.size))
+                line += QStringLiteral(" %1 %2 %3 %4").arg(r.x()).arg(r.y()).arg(r.width()).arg(r.height());
+            all << line;
+        }
+    }
+    all.sort(); // the order of captures decides nothing
+    return QCryptographicHash::hash(all.join(u'\n').toUtf8(), QCryptographicHash::Sha256);
+}
+
+bool twoOfficersAgree(const CaseState& state) {
+    const QByteArray now = decisionsDigest(state);
+    QSet<QString> officers;
+    for (const SecondLook& look : state.looks)
+        if (look.decisions == now) officers.insert(look.officer);
+    if (officers.isEmpty()) return false;
+    for (const Capture& capture : state.captures) {
+        for (const auto& [finding, ruling] : capture.rulings)
+            if (ruling.decision && !ruling.by.isEmpty()) officers.insert(ruling.by);
+        for (const HandCover& hand : capture.hands)
+            if (!hand.by.isEmpty()) officers.insert(hand.by);
+    }
+    return officers.size() >= 2;
 }
 
 std::shared_ptr<const Page> pageOf(const Capture& capture, const QString& languages) {

@@ -17,6 +17,8 @@
 #include <map>
 #include <memory>
 #include <optional>
+#include <QByteArray>
+#include <QDate>
 #include <QList>
 #include <QSet>
 #include <QString>
@@ -57,7 +59,8 @@ struct Ruling {
     std::optional<Decision> decision;
     std::optional<CoverLook> look;
     QString note; ///< kept in the case, never in a log
-    bool isEmpty() const { return !decision && !look && note.isEmpty(); }
+    QString by;   ///< the officer who decided; kept in the case, never in a log
+    bool isEmpty() const { return !decision && !look && note.isEmpty(); } // whoever it was by
     bool operator==(const Ruling&) const = default;
 };
 
@@ -82,7 +85,7 @@ struct Capture {
     enum class Reading { Waiting, Running, Done, Failed };
 
     int id = 0;
-    QString name;   ///< "Capture 3": neutral, for released files
+    QString name;   ///< "Capture 3", or what an officer calls it; for the officers' screens only
     QString origin; ///< what it was taken from, for the officer's screen only
     PictureId picture;
     QSize size;                           ///< of the picture, device pixels
@@ -113,8 +116,25 @@ struct CapturePass {
     QString reason; ///< goes into the log
 };
 
+/// An officer has looked the case over and agrees to what is decided, as it stood then.
+struct SecondLook {
+    QString officer;
+    QByteArray decisions; ///< decisionsDigest() of then
+    bool operator==(const SecondLook&) const = default;
+};
+
+/// Until when a case keeps its captures, where that is not the day its policy makes of it.
+struct DestroyDay {
+    QDate day;
+    QString reason; ///< why it was put off; kept in the case
+    bool operator==(const DestroyDay&) const = default;
+};
+
 struct CaseState {
     QString name;
+    QDate begun;                          ///< the day it got its first capture; null before
+    std::optional<DestroyDay> destroyDay; ///< null: as the policy says
+    QList<SecondLook> looks;
     SearchTerms terms;
     QList<Capture> captures;
     QList<CapturePass> passes;
@@ -140,6 +160,15 @@ QSet<QString> keptValues(const CaseState& state);
 
 /// A capture's findings with what was decided about each: those found last, and those somebody decided about.
 std::vector<Item> itemsOf(const Capture& capture, const Policy& policy, const QSet<QString>& kept);
+
+/// The day on which the captures are due to be destroyed; null where none is set.
+QDate dueDay(const CaseState& state);
+
+/// All that is decided in a case, as a digest: another decision or cover anywhere gives another one.
+QByteArray decisionsDigest(const CaseState& state);
+
+/// Whether two officers have had a hand in what is decided, one of them by looking over all of it as it stands.
+bool twoOfficersAgree(const CaseState& state);
 
 /// Whether two leaks are of the same thing at the same place, as two checks tell of it.
 bool sameLeak(const Leak& a, const Leak& b);

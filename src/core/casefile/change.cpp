@@ -18,6 +18,14 @@ public:
         m_touched.name = true;
         return SetName{std::exchange(m_state.name, edit.name)};
     }
+    std::optional<Edit> operator()(const SetDestroyDay& edit) {
+        m_touched.name = true;
+        return SetDestroyDay{std::exchange(m_state.destroyDay, edit.day)};
+    }
+    std::optional<Edit> operator()(const SetLooks& edit) {
+        m_touched.passes = true;
+        return SetLooks{std::exchange(m_state.looks, edit.looks)};
+    }
     std::optional<Edit> operator()(const SetPolicy& edit) {
         m_touched.terms = true;
         return SetPolicy{std::exchange(m_state.terms.policy, edit.policy)};
@@ -47,6 +55,20 @@ public:
         PutCapture back{at - m_state.captures.begin(), *at};
         m_state.captures.erase(at);
         return back;
+    }
+    std::optional<Edit> operator()(const SetCaptureName& edit) {
+        Capture* capture = m_state.capture(edit.capture);
+        if (!capture) return std::nullopt;
+        m_touched.captures = true;
+        return SetCaptureName{edit.capture, std::exchange(capture->name, edit.name)};
+    }
+    std::optional<Edit> operator()(const MoveCapture& edit) {
+        const auto at = withId(m_state.captures, edit.capture);
+        if (at == m_state.captures.end()) return std::nullopt;
+        m_touched.captures = true;
+        const qsizetype from = at - m_state.captures.begin();
+        m_state.captures.move(from, std::clamp<qsizetype>(edit.to, 0, m_state.captures.size() - 1));
+        return MoveCapture{edit.capture, from};
     }
     std::optional<Edit> operator()(const SetPicture& edit) {
         Capture* capture = m_state.capture(edit.capture);

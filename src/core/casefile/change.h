@@ -12,6 +12,22 @@ namespace eyelid {
 struct SetName {
     QString name;
 };
+/// Until when the captures are kept; nothing: as the policy says.
+struct SetDestroyDay {
+    std::optional<DestroyDay> day;
+};
+struct SetLooks {
+    QList<SecondLook> looks;
+};
+struct SetCaptureName {
+    int capture = 0;
+    QString name;
+};
+/// Puts a capture at another place of the case's list.
+struct MoveCapture {
+    int capture = 0;
+    qsizetype to = 0;
+};
 struct SetPolicy {
     std::shared_ptr<const Policy> policy;
 };
@@ -73,8 +89,9 @@ struct SetPasses {
     QList<CapturePass> passes;
 };
 
-using Edit = std::variant<SetName, SetPolicy, SetWatchWords, SetLanguages, PutCapture, TakeCapture, SetPicture,
-                          SetJoins, SetWords, SetRuling, PutHand, TakeHand, SetHand, SetPasses>;
+using Edit = std::variant<SetName, SetDestroyDay, SetLooks, SetPolicy, SetWatchWords, SetLanguages, PutCapture,
+                          TakeCapture, SetCaptureName, MoveCapture, SetPicture, SetJoins, SetWords, SetRuling, PutHand,
+                          TakeHand, SetHand, SetPasses>;
 
 struct Change {
     QString name; ///< follows "Undo": "covering a finding"

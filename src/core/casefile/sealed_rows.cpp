@@ -170,6 +170,7 @@ struct SealedRows::Parts {
     Database db;
     QByteArray caseId;
     CaseKey key, sealing, hashing;
+    int version = SealedRows::formatVersion;
     bool rootKnown = false;
     Sum sum;
     quint64 written = 0, count = 0;
@@ -297,8 +298,30 @@ Result<std::unique_ptr<SealedRows>> SealedRows::open(const QString& path, const 
     opening.key = *key;
     opening.sealing = key->derived("eyelid rows");
     opening.hashing = key->derived("eyelid root");
+    opening.version = int(version);
     opening.readRoot(*rows);
     return rows;
+}
+
+int SealedRows::version() const {
+    return m_parts->version;
+}
+
+Result<Done> SealedRows::copyTo(const QString& path) const {
+    sqlite3* db = m_parts->db.handle;
+    // Made empty first, so that nobody else can read it at any moment.
+    const int made = ::open(bytesOfPath(path).constData(), O_CREAT | O_TRUNC | O_RDWR | O_CLOEXEC, 0600);
+    if (made < 0)
+        return Error{
+            Error::Kind::NotWritable,
+            sentence(Tr::tr("%1 cannot be made (%2)."), path, QString::fromLocal8Bit(std::strerror(errno)))};
+    ::close(made);
+    if (Statement(db, "VACUUM INTO ?1").blob(1, bytesOfPath(path)).step() != SQLITE_DONE) return notWritten(db, path);
+    auto copy = databaseAt(path, SQLITE_OPEN_READWRITE);
+    if (!copy) return copy.error();
+    if (!run(copy->handle, ("PRAGMA journal_mode=WAL; PRAGMA user_version=" + std::to_string(formatVersion)).c_str()))
+        return notWritten(copy->handle, path);
+    return Done{};
 }
 
 Result<std::optional<QByteArray>> SealedRows::get(int table, qint64 id) const {

@@ -22,7 +22,7 @@ Error damagedCase();
 /// Of one case; one thread at a time writes, any may read.
 class SealedRows {
 public:
-    static constexpr int formatVersion = 1;
+    static constexpr int formatVersion = 2;
     enum class Access { ReadWrite, ReadOnly };
 
     /// A new file, without a row. Errors: Exists; NotWritable.
@@ -31,6 +31,11 @@ public:
     /// Errors: Missing, NotReadable, BadInput (no case, of a newer version), Locked (nothing that was given opens it).
     static Result<std::unique_ptr<SealedRows>> open(const QString& path, const Opener& opener, Access access);
     ~SealedRows();
+
+    /// The version of the format it was written in.
+    int version() const;
+    /// All of it into a new file of the newest version, as one step. Errors: NotWritable.
+    Result<Done> copyTo(const QString& path) const;
 
     /// What was written as a row; nothing where there is none. Errors: BadInput where it is not what was written.
     Result<std::optional<QByteArray>> get(int table, qint64 id) const;

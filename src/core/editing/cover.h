@@ -31,6 +31,7 @@ struct HandCover {
     CoverStyle style = CoverStyle::Solid;
     double strength = 0.5;
     QString note; ///< the officer's own words; kept in the case, never in a log
+    QString by;   ///< the officer who drew it; as the note
 
     bool operator==(const HandCover&) const = default;
 };

@@ -163,6 +163,25 @@ void readExceptions(const toml::node& node, Policy& policy) {
         if (const auto expression = betweenSlashes(entry)) compiled(node, *expression);
 }
 
+bool truth(const toml::node& node, const QString& key) {
+    const auto value = node.value<bool>();
+    if (!node.is_boolean() || !value) wrong(node, sentence(Tr::tr("\"%1\" must be true or false"), key));
+    return *value;
+}
+
+void readRetention(const toml::node& node, Policy& policy) {
+    constexpr double longest = 36500;
+    for (const auto& [key, value] : table(node, "retention")) {
+        if (key.str() == "days")
+            policy.retention.days = int(number(value, QStringLiteral("days"), 0, longest));
+        else if (key.str() == "by_itself")
+            policy.retention.byItself = truth(value, QStringLiteral("by_itself"));
+        else
+            wrong(value,
+                  sentence(Tr::tr("\"retention\" knows \"days\" and \"by_itself\", not \"%1\""), keyName(key)));
+    }
+}
+
 // What holds for all kinds, or for none in particular. False for other settings.
 bool readGeneral(std::string_view key, const toml::node& node, Policy& policy) {
     if (key == "name")
@@ -183,6 +202,10 @@ bool readGeneral(std::string_view key, const toml::node& node, Policy& policy) {
         readWatch(node, policy);
     else if (key == "exceptions")
         readExceptions(node, policy);
+    else if (key == "retention")
+        readRetention(node, policy);
+    else if (key == "second_look")
+        policy.secondLook = truth(node, QStringLiteral("second_look"));
     else if (key == "pattern")
         for (const toml::node& item : list(node, Tr::tr("patterns are written as [[pattern]]")))
             policy.patterns.push_back(pattern(item));
@@ -314,6 +337,10 @@ QByteArray writePolicy(const Policy& policy) {
     root.insert("look_for", looks);
     if (policy.strength != defaults.strength) root.insert("strength", policy.strength);
     if (policy.evenWidth != defaults.evenWidth) root.insert("even_width", policy.evenWidth);
+    if (policy.retention != defaults.retention)
+        root.insert("retention",
+                    toml::table{{"days", policy.retention.days}, {"by_itself", policy.retention.byItself}});
+    if (policy.secondLook) root.insert("second_look", true);
     if (const auto& entries = policy.exceptions.entries(); !entries.isEmpty()) root.insert("exceptions", list(entries));
     if (!thresholds.empty()) root.insert("thresholds", thresholds);
     if (!styles.empty()) root.insert("styles", styles);

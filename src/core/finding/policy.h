@@ -37,6 +37,13 @@ struct PolicyPattern {
     double confidence = 0.8;
 };
 
+/// How long a case keeps its captures.
+struct Retention {
+    int days = 30;         ///< after the first capture; 0: until somebody says so
+    bool byItself = false; ///< what is due is destroyed without a question
+    bool operator==(const Retention&) const = default;
+};
+
 struct Policy {
     QString name;
     QString description;
@@ -47,6 +54,8 @@ struct Policy {
     std::array<QStringList, kindCount> labels; ///< by Kind: more words that name such a field or column
     std::vector<PolicyPattern> patterns;
     Exceptions exceptions;
+    Retention retention;
+    bool secondLook = false; ///< nothing is released before a second officer has looked it over
 
     const KindRule& rule(Kind kind) const { return kinds[size_t(kind)]; }
     KindRule& rule(Kind kind) { return kinds[size_t(kind)]; }

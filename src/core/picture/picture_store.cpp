@@ -37,9 +37,37 @@ void PictureStore::keep(const PictureId& id, const QImage& flat) {
     if (!id.isNull() && !m_pictures.contains(id)) m_pictures.insert(id, flat);
 }
 
-void PictureStore::backBy(Load load) {
+QImage PictureStore::smallOf(const QImage& picture) {
+    const QSize size = picture.size().scaled(smallSize, Qt::KeepAspectRatio).expandedTo({1, 1});
+    return size.width() < picture.width() || size.height() < picture.height()
+               ? picture.scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)
+                     .convertToFormat(QImage::Format_RGB32)
+               : picture;
+}
+
+void PictureStore::keepSmall(const PictureId& id, const QImage& small) {
+    const std::lock_guard lock(m_guard);
+    if (!id.isNull()) m_small.insert(id, small);
+}
+
+QImage PictureStore::small(const PictureId& id) const {
+    Load load;
+    {
+        const std::lock_guard lock(m_guard);
+        if (const auto found = m_small.constFind(id); found != m_small.constEnd()) return *found;
+        load = m_loadSmall;
+    }
+    QImage small = load && !id.isNull() ? load(id) : QImage();
+    if (small.isNull()) small = smallOf(picture(id));
+    const std::lock_guard lock(m_guard);
+    if (!small.isNull()) m_small.insert(id, small);
+    return small;
+}
+
+void PictureStore::backBy(Load load, Load small) {
     const std::lock_guard lock(m_guard);
     m_load = std::move(load);
+    m_loadSmall = std::move(small);
 }
 
 void PictureStore::canBeLoaded(const std::set<PictureId>& ids) {
@@ -70,6 +98,7 @@ void PictureStore::keepOnly(const std::set<PictureId>& ids) {
     m_pictures.removeIf([&](const auto& entry) { return ids.count(entry.key()) == 0; });
     for (const PictureId& id : m_loaded.keys())
         if (ids.count(id) == 0) m_loaded.remove(id);
+    m_small.removeIf([&](const auto& entry) { return ids.count(entry.key()) == 0; });
 }
 
 size_t PictureStore::count() const {

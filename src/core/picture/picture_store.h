@@ -37,7 +37,8 @@ public:
     /// Where pictures are read from that are not here; called without the store's lock, and on any thread. Null where a
     /// picture cannot be read.
     using Load = std::function<QImage(const PictureId&)>;
-    void backBy(Load load);
+    /// `small`: where small pictures are read from.
+    void backBy(Load load, Load small = {});
     /// They stand where they are loaded from: here they are kept only while there is room (`loadedBytes`).
     void canBeLoaded(const std::set<PictureId>& ids);
     static constexpr qsizetype loadedBytes = 160'000'000;
@@ -46,6 +47,12 @@ public:
     void keep(const PictureId& id, const QImage& flat);
     /// RGB32, shared with the store; null for an id that is not here.
     QImage picture(const PictureId& id) const;
+    /// For lists: scaled to fit smallSize, shared with the store; null for an id that is not here. Takes as long as
+    /// loading and scaling the picture where its small one was not kept and cannot be read.
+    QImage small(const PictureId& id) const;
+    void keepSmall(const PictureId& id, const QImage& small);
+    static QImage smallOf(const QImage& picture);
+    static constexpr QSize smallSize{264, 168};
     /// Forgets all others.
     void keepOnly(const std::set<PictureId>& ids);
     size_t count() const;
@@ -54,7 +61,8 @@ private:
     mutable std::mutex m_guard; ///< of all below
     QHash<PictureId, QImage> m_pictures;
     mutable QCache<PictureId, QImage> m_loaded{loadedBytes};
-    Load m_load;
+    mutable QHash<PictureId, QImage> m_small;
+    Load m_load, m_loadSmall;
 };
 
 } // namespace eyelid

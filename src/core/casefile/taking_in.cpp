@@ -1,0 +1,49 @@
+#include "casefile/taking_in.h"
+
+#include "base/sentence.h"
+
+namespace eyelid {
+namespace {
+
+// The same capture under ids that are free in `into`.
+Capture renumbered(Capture capture, CaseState& into) {
+    capture.id = into.nextCapture++;
+    std::map<int, Ruling> rulings;
+    for (KnownFinding& known : capture.known) {
+        const int before = known.id;
+        known.id = into.nextId++;
+        known.identity = into.identities.numberOf(known.finding);
+        if (const auto ruling = capture.rulings.find(before); ruling != capture.rulings.end())
+            rulings[known.id] = ruling->second;
+    }
+    capture.rulings = std::move(rulings);
+    for (HandCover& hand : capture.hands) hand.id = into.nextId++;
+    return capture;
+}
+
+} // namespace
+
+Change takingIn(CaseState& into, const CaseState& from, const QList<int>& captures) {
+    Change change{Tr::tr("taking in %n capture(s)", nullptr, int(captures.size())), {}};
+    QList<CapturePass> passes = into.passes;
+    qsizetype at = into.captures.size();
+    for (const Capture& theirs : from.captures) {
+        if (!captures.contains(theirs.id)) continue;
+        const Capture ours = renumbered(theirs, into);
+        for (CapturePass pass : from.passes) {
+            if (pass.capture != theirs.id) continue;
+            pass.capture = ours.id;
+            passes.push_back(pass);
+        }
+        change.edits.push_back(PutCapture{at++, ours});
+    }
+    if (change.edits.empty()) return change;
+    if (passes.size() != into.passes.size()) change.edits.push_back(SetPasses{passes});
+    QStringList words = into.terms.watchWords;
+    for (const QString& word : from.terms.watchWords)
+        if (!words.contains(word)) words << word;
+    if (words != into.terms.watchWords) change.edits.push_back(SetWatchWords{words});
+    return change;
+}
+
+} // namespace eyelid
