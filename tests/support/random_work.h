@@ -65,7 +65,9 @@ inline void follow(Case& open) {
 inline QString seen(const Case& open) {
     QStringList all{open.name(), open.policy().name, open.terms().watchWords.join(u' ')};
     for (const Capture& capture : open.captures()) {
-        all << QStringLiteral("capture %1 %2").arg(capture.id).arg(QString::fromLatin1(capture.picture.toHex()));
+        all << QStringLiteral("capture %1 %2 %3")
+                   .arg(capture.id)
+                   .arg(capture.name, QString::fromLatin1(capture.picture.toHex()));
         if (capture.joined)
             for (const Join& join : capture.joined->joins)
                 all << QStringLiteral("join %1 %2").arg(join.offset).arg(join.sure);
@@ -89,6 +91,8 @@ inline QString seen(const Case& open) {
         }
     }
     for (const CapturePass& pass : open.state().passes) all << pass.reason;
+    for (const SecondLook& look : open.state().looks) all << look.officer << QString::fromLatin1(look.decisions.toHex());
+    if (open.state().destroyDay) all << open.state().destroyDay->day.toString() << open.state().destroyDay->reason;
     return all.join(u'\n');
 }
 
@@ -106,7 +110,7 @@ public:
 
     void step() {
         const Capture* capture = any();
-        switch (m_random() % 14) {
+        switch (m_random() % 19) {
         case 0:
             return withItem([&](int id) { m_open.decide(id, Scope(m_random() % 4), Decision(m_random() % 3)); });
         case 1:
@@ -148,6 +152,23 @@ public:
                 m_open.letPass(capture->id, {Leak::Sort::Extra, {}, QStringLiteral("bytes"), {}},
                                QStringLiteral("reason %1").arg(m_random() % 10));
             return;
+        case 13:
+            if (capture) m_open.setCaptureName(capture->id, QStringLiteral("name %1").arg(m_random() % 10));
+            return;
+        case 14:
+            if (capture) m_open.moveCapture(capture->id, qsizetype(m_random() % size_t(m_open.captures().size())));
+            return;
+        case 15:
+            return m_open.setDestroyDay(
+                DestroyDay{QDate(2027, 1, 1 + int(m_random() % 28)), QStringLiteral("a hearing")});
+        case 16:
+            m_open.setOfficer(m_random() % 2 ? QStringLiteral("Ada") : QStringLiteral("Bo"));
+            return m_open.lookOver();
+        case 17: {
+            const CaseState same = m_open.state();
+            if (capture) m_open.takeIn(same, {capture->id});
+            return;
+        }
         default:
             return m_random() % 2 ? m_open.undo() : m_open.setName(QStringLiteral("case %1").arg(m_random() % 10));
         }

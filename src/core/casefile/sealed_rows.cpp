@@ -76,6 +76,11 @@ public:
                             sqlite3_uint64(value.size()), SQLITE_STATIC);
         return *this;
     }
+    Statement& text(int place, const QByteArray& value) {
+        sqlite3_bind_text64(m_statement, place, value.constData(), sqlite3_uint64(value.size()), SQLITE_STATIC,
+                            SQLITE_UTF8);
+        return *this;
+    }
     int step() { return m_statement ? sqlite3_step(m_statement) : SQLITE_ERROR; }
     qint64 numberAt(int column) const { return sqlite3_column_int64(m_statement, column); }
     QByteArray blobAt(int column) const {
@@ -316,7 +321,7 @@ Result<Done> SealedRows::copyTo(const QString& path) const {
             Error::Kind::NotWritable,
             sentence(Tr::tr("%1 cannot be made (%2)."), path, QString::fromLocal8Bit(std::strerror(errno)))};
     ::close(made);
-    if (Statement(db, "VACUUM INTO ?1").blob(1, bytesOfPath(path)).step() != SQLITE_DONE) return notWritten(db, path);
+    if (Statement(db, "VACUUM INTO ?1").text(1, bytesOfPath(path)).step() != SQLITE_DONE) return notWritten(db, path);
     auto copy = databaseAt(path, SQLITE_OPEN_READWRITE);
     if (!copy) return copy.error();
     if (!run(copy->handle, ("PRAGMA journal_mode=WAL; PRAGMA user_version=" + std::to_string(formatVersion)).c_str()))
