@@ -3,24 +3,25 @@
 #include "base/files.h"
 #include "base/sentence.h"
 
-#include <QDir>
-#include <QFileInfo>
+#include <chrono>
+#include <future>
+#include <QCoreApplication>
 #include <QPointer>
 #include <sodium.h>
 
 namespace eyelid {
 namespace {
 
-// A name that says nothing: what the case is called stands within it.
-QString newPath(const QString& folder) {
-    return joinedPath(folder, QStringLiteral("case-%1.eyelid").arg(randombytes_random(), 8, 16, QLatin1Char('0')));
-}
+// What an officer did is on the disk before the next frame shows it, where the disk is that quick; the interface waits
+// no longer than a frame lasts.
+constexpr std::chrono::milliseconds frame{12};
 
-Result<std::shared_ptr<CaseFile>> newFile(const QString& folder, const QString& keyFile) {
+Result<std::shared_ptr<CaseFile>> newFile(const QString& folder, const OwnKeys& keys, const QByteArray& recoveryKey) {
     if (auto made = makeFolder(folder); !made) return made.error();
-    auto key = keyFromFile(keyFile, true);
-    if (!key) return key.error();
-    auto file = CaseFile::create(newPath(folder), {.keyFile = *key});
+    auto locks = keys.locksForNewCase();
+    if (!locks) return locks.error();
+    if (!recoveryKey.isEmpty()) locks->publicKeys.push_back(recoveryKey);
+    auto file = CaseFile::create(CaseKeeper::newPath(folder), *locks);
     if (!file) return file.error();
     return std::shared_ptr<CaseFile>(std::move(*file));
 }
@@ -31,7 +32,23 @@ struct CaseKeeper::Outcome {
     std::shared_ptr<CaseFile> file;
     QString trouble;
     std::set<PictureId> pictures; ///< that stand in the file now
+    QSet<int> captures;           ///< likewise
+    std::promise<void> ended;
 };
+
+struct CaseKeeper::Opened {
+    QString path;
+    std::shared_ptr<CaseFile> file;
+    std::optional<KeptCase> kept;
+    std::optional<Error> error;
+    bool readOnly = false;
+    QString holder;
+};
+
+// What the case is called stands within it.
+QString CaseKeeper::newPath(const QString& folder) {
+    return joinedPath(folder, QStringLiteral("case-%1.eyelid").arg(randombytes_random(), 8, 16, QLatin1Char('0')));
+}
 
 CaseKeeper::CaseKeeper(Case& owner) : m_case(owner) {
     connect(&m_case, &Case::changed, this, &CaseKeeper::onCaseChanged);
@@ -42,15 +59,23 @@ CaseKeeper::~CaseKeeper() {
     finish();
 }
 
-void CaseKeeper::keepIn(const QString& folder, const QString& keyFile) {
+void CaseKeeper::keepIn(const QString& folder, const OwnKeys& keys) {
     m_folder = folder;
-    m_keyFile = keyFile;
+    m_keys = keys;
     stand(Standing::NothingYet);
     onCaseChanged();
 }
 
 QString CaseKeeper::path() const {
     return m_file ? m_file->path() : QString();
+}
+
+bool CaseKeeper::isKeeping() const {
+    return m_standing == Standing::Keeping || m_standing == Standing::Kept;
+}
+
+bool CaseKeeper::isSettled(int capture) const {
+    return !isKeeping() || m_kept.contains(capture);
 }
 
 void CaseKeeper::stand(Standing standing, const QString& trouble) {
@@ -60,7 +85,9 @@ void CaseKeeper::stand(Standing standing, const QString& trouble) {
 }
 
 void CaseKeeper::onCaseChanged() {
-    if (m_standing == Standing::InMemory || (m_standing == Standing::NothingYet && m_case.captures().isEmpty())) return;
+    if (m_standing == Standing::InMemory || m_standing == Standing::Opening || m_standing == Standing::ReadOnly) return;
+    if (m_standing == Standing::NothingYet && m_case.captures().isEmpty()) return;
+    m_case.begin(QDate::currentDate());
     if (m_keeping)
         m_changedSince = true;
     else
@@ -72,29 +99,36 @@ void CaseKeeper::keepNow() {
     m_changedSince = false;
     auto outcome = std::make_shared<Outcome>();
     outcome->file = m_file;
-    m_lane.start([outcome, kept = m_case.kept(), pictures = m_case.pictures(), folder = m_folder, keyFile = m_keyFile,
-                  keeper = QPointer(this)] {
+    std::future<void> ended = outcome->ended.get_future();
+    m_lane.start([outcome, kept = m_case.kept(), pictures = m_case.pictures(), folder = m_folder, keys = m_keys,
+                  officer = m_case.officer(), keeper = QPointer(this)] {
         const auto keep = [&]() -> Result<Done> {
             if (!outcome->file) {
-                auto file = newFile(folder, keyFile);
+                auto file = newFile(folder, keys, kept.state.terms.policy->recoveryKey);
                 if (!file) return file.error();
                 outcome->file = *file;
+                if (auto held = outcome->file->setHolder(officer); !held) return held;
             }
             return outcome->file->keep(kept, *pictures, QDateTime::currentDateTimeUtc());
         };
-        if (const auto done = keep(); !done)
+        if (const auto done = keep(); !done) {
             outcome->trouble = done.error().sentence;
-        else
+        } else {
             outcome->pictures = picturesOf(kept.state, kept.history);
+            for (const Capture& capture : kept.state.captures) outcome->captures.insert(capture.id);
+        }
+        outcome->ended.set_value();
         QMetaObject::invokeMethod(
             keeper, [keeper, outcome] { keeper->take(outcome); }, Qt::QueuedConnection);
     });
     stand(Standing::Keeping);
+    ended.wait_for(frame);
 }
 
 void CaseKeeper::use(std::shared_ptr<CaseFile> file) {
     if (m_file == file) return;
     m_file = std::move(file);
+    if (!m_file) return m_case.pictures()->backBy({});
     m_case.pictures()->backBy([held = m_file](const PictureId& id) { return held->picture(id); },
                               [held = m_file](const PictureId& id) { return held->smallPicture(id); });
 }
@@ -104,6 +138,7 @@ void CaseKeeper::take(const std::shared_ptr<Outcome>& outcome) {
     if (outcome->file) use(outcome->file);
     if (!outcome->trouble.isEmpty()) return stand(Standing::Failed, outcome->trouble);
     m_case.pictures()->canBeLoaded(outcome->pictures);
+    m_kept = outcome->captures;
     if (m_changedSince) return keepNow();
     stand(Standing::Kept);
 }
@@ -128,47 +163,85 @@ bool CaseKeeper::finish() {
         if (m_keeping) m_lane.finish(); // what changed meanwhile
         QCoreApplication::sendPostedEvents(this, QEvent::MetaCall);
     }
-    // Nothing was worked on: nothing stays.
-    if (m_file && m_case.captures().isEmpty() && !m_case.history().canUndo()) {
+    if (m_standing == Standing::Failed || m_standing == Standing::ReadOnly || !m_file)
+        return m_standing != Standing::Failed;
+    if (m_case.captures().isEmpty() && !m_case.history().canUndo()) {
+        // Nothing was worked on: nothing stays.
         const QString empty = path();
-        m_case.pictures()->backBy({});
-        m_file = nullptr;
+        use(nullptr);
         (void)CaseFile::destroy(empty);
+    } else {
+        // What is lost with this is a picture in a list.
+        (void)m_file->keepCover(m_case.state(), *m_case.pictures());
     }
-    return m_standing != Standing::Failed;
+    return true;
 }
 
-std::optional<CaseKeeper::Left> CaseKeeper::lastLeft(const QString& folder, const QString& keyFile) {
-    const auto key = keyFromFile(keyFile, false);
-    if (!key) return std::nullopt;
-    const QDir dir(folder);
-    for (const QFileInfo& info : dir.entryInfoList({QStringLiteral("*.eyelid")}, QDir::Files, QDir::Time)) {
-        auto file = CaseFile::open(info.filePath(), {.keyFiles = {*key}});
-        const auto kept = file ? (*file)->load() : Result<KeptCase>(file.error());
-        if (!kept || kept->state.captures.isEmpty()) continue;
-        Left left{info.filePath(), kept->state.name, info.lastModified(), kept->state.captures.size(), 0};
-        const QSet<QString> keptNames = keptValues(kept->state);
-        for (const Capture& capture : kept->state.captures)
-            for (const Item& item : itemsOf(capture, *kept->state.terms.policy, keptNames))
-                left.open += item.decision == Decision::Open;
-        return left;
-    }
-    return std::nullopt;
+void CaseKeeper::leave() {
+    (void)finish();
+    m_kept.clear();
+    m_standing = Standing::NothingYet;
+    m_case.startAnew();
+    use(nullptr); // pictures are read from it no more; another window may have it
+    stand(m_folder.isEmpty() ? Standing::InMemory : Standing::NothingYet);
 }
 
-Result<Done> CaseKeeper::open(const QString& path, const QByteArray& passphrase) {
-    Opener opener;
-    opener.passphrase = passphrase;
-    if (const auto key = keyFromFile(m_keyFile, false)) opener.keyFiles.push_back(*key);
-    auto file = CaseFile::open(path, opener);
-    if (!file) return file.error();
-    auto kept = (*file)->load();
-    if (!kept) return kept.error();
-    use(std::shared_ptr<CaseFile>(std::move(*file)));
-    m_standing = Standing::Kept;
-    m_case.restore(std::move(*kept));
-    stand(m_keeping ? Standing::Keeping : Standing::Kept);
-    return Done{};
+void CaseKeeper::open(const QString& path, const QByteArray& passphrase) {
+    auto opening = std::make_shared<Opened>();
+    opening->path = path;
+    stand(Standing::Opening);
+    m_lane.start([opening, passphrase, keys = m_keys, officer = m_case.officer(), keeper = QPointer(this)] {
+        const auto open = [&]() -> Result<Done> {
+            auto opener = keys.opener();
+            if (!opener) return opener.error();
+            opener->passphrase = passphrase;
+            auto file = CaseFile::open(opening->path, *opener);
+            if (!file && file.error().kind == Error::Kind::Exists) {
+                opening->readOnly = true;
+                file = CaseFile::open(opening->path, *opener, SealedRows::Access::ReadOnly);
+            }
+            if (!file) return file.error();
+            auto kept = (*file)->load();
+            if (!kept) return kept.error();
+            opening->holder = (*file)->holder();
+            if (!opening->readOnly && opening->holder != officer)
+                if (auto held = (*file)->setHolder(officer); !held) return held;
+            opening->file = std::move(*file);
+            opening->kept = std::move(*kept);
+            return Done{};
+        };
+        if (const auto done = open(); !done) opening->error = done.error();
+        QMetaObject::invokeMethod(
+            keeper, [keeper, opening] { keeper->takeOpened(opening); }, Qt::QueuedConnection);
+    });
+}
+
+void CaseKeeper::takeOpened(const std::shared_ptr<Opened>& opening) {
+    if (opening->error) {
+        stand(m_folder.isEmpty() ? Standing::InMemory : Standing::NothingYet);
+        return emit openFailed(opening->path, *opening->error);
+    }
+    use(opening->file);
+    for (const Capture& capture : opening->kept->state.captures) m_kept.insert(capture.id);
+    m_standing = opening->readOnly ? Standing::ReadOnly : Standing::Kept;
+    m_case.restore(std::move(*opening->kept));
+    m_case.setReadOnly(opening->readOnly);
+    if (opening->readOnly) {
+        const QString who = opening->holder.isEmpty() ? Tr::tr("Another window") : opening->holder;
+        stand(Standing::ReadOnly,
+              sentence(Tr::tr("%1 has this case open. Here it can be looked at; what is done here is not kept."), who));
+    } else {
+        stand(m_keeping ? Standing::Keeping : Standing::Kept);
+    }
+    emit opened(opening->path);
+}
+
+void CaseKeeper::onFile(FileWork work, std::function<void(Result<Done>)> done) {
+    if (!m_file) return done(Error{Error::Kind::Missing, Tr::tr("This case is in memory alone; it has no file yet.")});
+    m_lane.start([file = m_file, work = std::move(work), done = std::move(done), keeper = QPointer(this)] {
+        QMetaObject::invokeMethod(
+            keeper, [done, result = work(*file)] { done(result); }, Qt::QueuedConnection);
+    });
 }
 
 } // namespace eyelid

@@ -6,7 +6,7 @@
 
 #include "base/workers.h"
 #include "casefile/case.h"
-#include "casefile/case_file.h"
+#include "casefile/own_keys.h"
 
 #include <QDateTime>
 #include <QObject>
@@ -20,52 +20,69 @@ public:
     /// Waits until what changed last is kept.
     ~CaseKeeper() override;
 
-    /// New cases are kept in this folder, locked by this user's key file.
-    void keepIn(const QString& folder, const QString& keyFile);
+    /// New cases are kept in this folder, locked as `keys` says.
+    void keepIn(const QString& folder, const OwnKeys& keys);
 
-    enum class Standing { InMemory, NothingYet, Keeping, Kept, Failed };
+    enum class Standing {
+        InMemory,
+        NothingYet,
+        Opening,
+        Keeping,
+        Kept,
+        Failed,
+        ReadOnly ///< another window has it
+    };
     Standing standing() const { return m_standing; }
-    /// Why it could not be kept: a sentence.
+    /// Why it could not be kept, or cannot be changed: a sentence.
     const QString& trouble() const { return m_trouble; }
     /// Of the case's file; empty where there is none.
     QString path() const;
+    const QString& folder() const { return m_folder; }
+    const OwnKeys& keys() const { return m_keys; }
+    /// Whether a capture is on the disk, or is not going to be.
+    bool isSettled(int capture) const;
     /// Tries again to keep what could not be kept; in another folder where one is given.
     void tryAgain(const QString& folder = {});
 
-    /// A case that was left, as it can be told of.
-    struct Left {
-        QString path, name;
-        QDateTime when;
-        qsizetype captures = 0;
-        int open = 0;
-    };
-    /// The one worked on last, if it can be opened and no other window has it. Reads files: not for the interface
-    /// thread.
-    static std::optional<Left> lastLeft(const QString& folder, const QString& keyFile);
+    /// Puts a case of a file in place of the open one, which must have been left; aside. Answers with opened() or
+    /// openFailed(), of kind Locked where nothing that was given opens it. One that another window has is opened to be
+    /// looked at.
+    void open(const QString& path, const QByteArray& passphrase = {});
+    /// Leaves the case as it is kept, with an empty one in its place. What could not be kept is gone: ask before.
+    void leave();
+    /// For a new case: a name that says nothing.
+    static QString newPath(const QString& folder);
 
-    /// Puts a case of a file in place of the open one, which must be without captures. Errors: as CaseFile::open(); a
-    /// passphrase is needed where Locked comes back without one.
-    Result<Done> open(const QString& path, const QByteArray& passphrase = {});
+    /// Work on the file itself, aside and in turn with keeping; `done` is told what came of it, unless this has gone.
+    using FileWork = std::function<Result<Done>(CaseFile&)>;
+    void onFile(FileWork work, std::function<void(Result<Done>)> done);
 
     /// Waits for what is being kept; false where it could not be.
     bool finish();
 
 signals:
     void changed();
+    void opened(const QString& path);
+    void openFailed(const QString& path, const Error& error);
 
 private:
     struct Outcome;
+    struct Opened;
     void onCaseChanged();
     void keepNow();
     void take(const std::shared_ptr<Outcome>& outcome);
+    void takeOpened(const std::shared_ptr<Opened>& opened);
     void stand(Standing standing, const QString& trouble = {});
     void use(std::shared_ptr<CaseFile> file);
+    bool isKeeping() const;
 
     Case& m_case;
-    QString m_folder, m_keyFile;
+    QString m_folder;
+    OwnKeys m_keys;
     std::shared_ptr<CaseFile> m_file; ///< while m_keeping, of the lane alone but for reading pictures
     Standing m_standing = Standing::InMemory;
     QString m_trouble;
+    QSet<int> m_kept; ///< captures that are on the disk
     bool m_keeping = false, m_changedSince = false;
     Lane m_lane; ///< the last, so that it ends before the rest goes
 };

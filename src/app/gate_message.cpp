@@ -19,7 +19,7 @@ double settledShare(const Case::Counts& n, bool any) {
     return n.open || n.unread ? std::min(share, nearlyClosed) : share;
 }
 
-QStringList inTheWay(const Case::Counts& n, ReleaseFlow::Check check) {
+QStringList inTheWay(const Case& open, const Case::Counts& n, ReleaseFlow::Check check) {
     QStringList ways;
     if (n.open && n.illegible)
         ways << sentence(Tr::tr("%1 open (%2)"), n.open,
@@ -27,6 +27,7 @@ QStringList inTheWay(const Case::Counts& n, ReleaseFlow::Check check) {
     else if (n.open)
         ways << sentence(Tr::tr("%1 open"), n.open);
     if (n.unread) ways << Tr::tr("%n capture(s) not read", nullptr, n.unread);
+    if (lacksSecondLook(open.state())) ways << Tr::tr("not looked over by a second officer");
     if (check == ReleaseFlow::Check::Failed) ways << Tr::tr("check failed");
     if (check == ReleaseFlow::Check::NotRun) ways << Tr::tr("check not run");
     return ways;
@@ -40,6 +41,8 @@ QString whatToDo(const Case& open, const Case::Counts& n, bool failed) {
             if (c.reading == Capture::Reading::Failed) trouble = c.trouble;
         return trouble;
     }
+    if (!failed && lacksSecondLook(open.state()))
+        return Tr::tr("Another officer opens the case, looks at what is decided and agrees (menu Decide).");
     return failed ? Tr::tr("Cover what was found, or let it pass with a reason.")
                   : Tr::tr("All findings are settled. Check the pictures as they will be written.");
 }
@@ -53,7 +56,7 @@ GateState gateStateOf(const Case& open, const ReleaseFlow& release, const CaseWo
     const bool failed = check == ReleaseFlow::Check::Failed;
     GateState state;
     state.settled = settledShare(n, any);
-    const QStringList ways = inTheWay(n, check);
+    const QStringList ways = inTheWay(open, n, check);
     if (!any) {
         state.message = Tr::tr("Nothing to release yet");
         state.detail = Tr::tr("Take or bring in a capture to begin.");
@@ -71,7 +74,7 @@ GateState gateStateOf(const Case& open, const ReleaseFlow& release, const CaseWo
                                     [](const Capture& c) { return c.reading == Capture::Reading::Failed; });
     state.mayRead = halted && !worker.busy();
     state.mayCheck = any && !n.unread && !release.isChecking();
-    state.mayRelease = state.mayCheck && !n.open && !failed;
+    state.mayRelease = state.mayCheck && !n.open && !failed && !lacksSecondLook(open.state());
     return state;
 }
 

@@ -51,7 +51,11 @@ Intake::~Intake() {
 }
 
 void Intake::aside(std::function<void()> work) {
-    m_lane.start(std::move(work));
+    ++m_pending;
+    m_lane.start([this, work = std::move(work)] {
+        work();
+        QMetaObject::invokeMethod(this, [this] { --m_pending; });
+    });
 }
 
 // Called aside: what takes long about a picture is done here.
@@ -59,6 +63,7 @@ void Intake::makeReady(const QImage& picture, const QString& origin, const std::
                        std::function<void(int)> then) {
     QMetaObject::invokeMethod(this, [=, this, ready = Case::ready(picture, joined), then = std::move(then)] {
         const int id = m_case.add(ready, origin);
+        if (id == 0) return; // it can only be looked at
         emit added(id);
         if (then) then(id);
     });
@@ -71,7 +76,7 @@ void Intake::addAside(const QImage& picture, const QString& origin, const std::s
 
 int Intake::add(const QImage& picture, const QString& origin, std::shared_ptr<const ScrolledPage> joined) {
     const int id = m_case.add(picture, origin, std::move(joined));
-    emit added(id);
+    if (id) emit added(id);
     return id;
 }
 

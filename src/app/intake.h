@@ -23,6 +23,9 @@ public:
     Intake(Case& owner, QWidget& window);
     ~Intake() override;
 
+    /// Whether pictures are still being made ready.
+    bool busy() const { return m_pending > 0; }
+
     /// At once; for pictures that are small, or where somebody waits for the id.
     int add(const QImage& picture, const QString& origin, std::shared_ptr<const ScrolledPage> joined = {});
     /// As soon as it is made ready aside; `then` is told its id.
@@ -54,6 +57,7 @@ private:
 
     Case& m_case;
     QWidget& m_window;
+    int m_pending = 0;                  ///< jobs that were begun and have not ended
     std::atomic<bool> m_leaving{false}; ///< what is being decoded is not wanted any more
     Lane m_lane;                        ///< in the order they were given; ends before the rest goes
 };

@@ -1,4 +1,4 @@
-// Over the sheet: that a case was left which can be gone on with, or that this one cannot be kept, and what to do.
+// Over the sheet: that this case cannot be kept or changed, and what to do.
 #pragma once
 
 #include "app/case_keeper.h"
@@ -13,21 +13,15 @@ namespace eyelid {
 class KeptBar final : public QWidget {
     Q_OBJECT
 public:
-    KeptBar(Case& owner, CaseKeeper& keeper);
-    void offer(const CaseKeeper::Left& left);
-
-signals:
-    void openAsked(const QString& path);
+    explicit KeptBar(CaseKeeper& keeper);
 
 private:
     void refresh();
     void chooseFolder();
 
-    Case& m_case;
     CaseKeeper& m_keeper;
-    std::optional<CaseKeeper::Left> m_left;
     QLabel* m_text;
-    QPushButton *m_open, *m_leave, *m_again, *m_elsewhere;
+    QPushButton *m_again, *m_elsewhere;
 };
 
 } // namespace eyelid

@@ -81,7 +81,8 @@ int main(int argc, char** argv) {
     // The demo is in memory alone, and says so when it is left.
     if (!demo) {
         const QString data = QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation);
-        window.keepCases(data + QStringLiteral("/eyelid/cases"), data + QStringLiteral("/eyelid/case-key"));
+        window.keepCases(data + QStringLiteral("/eyelid/cases"),
+                         OwnKeys(data + QStringLiteral("/eyelid"), OwnKeys::Ring::Use));
     }
     for (const QString& file : cases) window.openCaseFile(file);
     if (!pictures.isEmpty()) window.intake().bringIn(pictures);

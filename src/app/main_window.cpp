@@ -1,6 +1,7 @@
 #include "app/main_window.h"
 
 #include "app/case_header.h"
+#include "app/cases_view.h"
 #include "app/dock.h"
 #include "app/findings_panel.h"
 #include "app/gate.h"
@@ -48,6 +49,7 @@ MainWindow::MainWindow(Theme& theme, const Policy& policy, std::unique_ptr<Sourc
     addCommands();
     layOut();
     bindCase();
+    bindCases();
     bindSheet();
     bindCheck();
     bindTaking();
@@ -62,6 +64,7 @@ MainWindow::~MainWindow() {
     // The views go before the case they look at, and nobody listens to the case while it is taken down.
     m_case.disconnect(this);
     m_keeper.disconnect(this);
+    m_shelf.disconnect(this);
     m_worker.disconnect(this);
     m_release.disconnect(this);
     m_intake.disconnect(this);
@@ -74,7 +77,7 @@ void MainWindow::layOut() {
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
     m_sheet = new Sheet(m_case, m_selection, m_theme);
-    m_strip = new Strip(m_case, m_selection, m_theme);
+    m_strip = new Strip(m_case, m_keeper, m_selection, m_theme);
     m_findings = new FindingsPanel(m_case, m_selection, m_theme);
     m_gate = new Gate(m_theme);
     m_check = new CheckView(m_case, m_release, m_theme);
@@ -92,7 +95,11 @@ void MainWindow::layOut() {
     m_findings->setMinimumWidth(240);
     middle->setStretchFactor(1, 1);
     middle->setSizes({166, 810, 310});
-    layout->addWidget(middle, 1);
+    m_casesView = new CasesView(m_shelf, m_theme);
+    m_whole = new QStackedWidget;
+    m_whole->addWidget(middle);
+    m_whole->addWidget(m_casesView);
+    layout->addWidget(m_whole, 1);
     layout->addWidget(m_gate);
     setCentralWidget(central);
     m_keys = std::make_unique<ReviewKeys>(*m_sheet, m_selection);
@@ -106,8 +113,7 @@ QWidget* MainWindow::makeCentre() {
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
     m_joinsBar = new JoinsBar(m_case, m_selection, m_theme);
-    m_keptBar = new KeptBar(m_case, m_keeper);
-    connect(m_keptBar, &KeptBar::openAsked, this, &MainWindow::openCaseFile);
+    m_keptBar = new KeptBar(m_keeper);
     m_dock = new Dock(*m_sheet, m_do);
     m_wordsBar = new WordsBar(m_case, m_selection, *m_sheet);
     column->addWidget(m_keptBar);
@@ -118,8 +124,6 @@ QWidget* MainWindow::makeCentre() {
 }
 
 void MainWindow::bindCase() {
-    connect(&m_keeper, &CaseKeeper::changed, this, &MainWindow::showKept);
-    showKept();
     connect(&m_case, &Case::changed, this, [this] {
         refreshGate();
         refreshActions();
@@ -143,6 +147,8 @@ void MainWindow::bindCase() {
     connect(&m_intake, &Intake::trouble, this, &MainWindow::showTrouble);
     connect(m_strip, &Strip::captureChosen, this, &MainWindow::showSheet);
     connect(m_strip, &Strip::removeAsked, this, [this](int id) { m_case.remove(id); });
+    connect(m_strip, &Strip::renameAsked, this, &MainWindow::renameCapture);
+    connect(m_strip, &Strip::copyAsked, this, &MainWindow::copyCapture);
     connect(m_header, &CaseHeader::placeShown, this, &MainWindow::showSheet);
     connect(m_header, &CaseHeader::entered, this, [this] { m_sheet->setFocus(); });
     connect(m_header, &CaseHeader::notFound, this, [this](const QString& text) {
@@ -232,6 +238,7 @@ void MainWindow::restoreSettings() {
 }
 
 void MainWindow::showSheet() {
+    showDesk();
     m_stack->setCurrentIndex(SheetView);
 }
 
@@ -364,6 +371,10 @@ void MainWindow::refreshActions() {
     enable({"joins"}, m_joinsBar->hasJoins());
     enable({"take"}, !m_taker->running());
     enable({"stopTaking"}, m_taker->running());
+    const bool kept = !m_keeper.path().isEmpty() && m_keeper.standing() != CaseKeeper::Standing::ReadOnly;
+    enable({"passphrase", "seal", "throwAwayCase"}, kept);
+    enable({"cases", "officerKey"}, m_shelf.hasPlace());
+    enable({"captureUp", "captureDown", "renameCapture", "takeOut", "lookOver"}, !m_case.captures().empty());
     enable({"readAgain", "words", "coverArea", "fit", "actualSize", "zoomIn", "zoomOut", "remove"},
            !m_case.captures().empty());
     enable({"next", "previous"}, m_case.counts().all() > 0);

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/case_keeper.h"
+#include "app/case_shelf.h"
 #include "app/case_worker.h"
 #include "app/check_view.h"
 #include "app/commands.h"
@@ -27,6 +28,7 @@ namespace eyelid {
 struct Theme;
 
 class CaseHeader;
+class CasesView;
 class Dock;
 class FindingsPanel;
 class Gate;
@@ -59,11 +61,14 @@ public:
 
     /// A way of taking by its id (takeKinds), as a shortcut from the background asks for it.
     void takeBy(const QString& kind);
-    /// Keeps cases in a folder, and offers the one that was left last. Without this they live in memory.
-    void keepCases(const QString& folder, const QString& keyFile);
-    /// Opens a kept case: here, where nothing is open yet, else in a window of its own.
+    /// Keeps cases in a folder, and shows those that are there. Without this they live in memory.
+    void keepCases(const QString& folder, const OwnKeys& keys);
+    /// Opens a kept case in place of the one that is open, which is kept.
     void openCaseFile(const QString& path);
     CaseKeeper& keeper() { return m_keeper; }
+    CaseShelf& shelf() { return m_shelf; }
+    CasesView& casesView() { return *m_casesView; }
+    const Commands& commands() const { return m_do; }
 
     void setDark(bool dark);
     const Theme& theme() const { return m_theme; }
@@ -98,8 +103,27 @@ private:
     void showShortcuts();
     void showWords();
     void showPolicies();
-    void chooseCase();
+    void bindCases();
+    void showCases();
+    void showDesk();
+    void openWithPassphrase(const QString& path);
+    void openElsewhere(const QString& path);
+    void openNow(const QString& path);
+    void leaveFor(const QString& path);
+    void chooseCaseFile();
+    void bringInCase();
+    void takeOutCase();
+    void takeIn(const QString& path);
+    void copyCapture(int capture);
+    void setPassphrase();
+    void sealForColleague();
+    void saveOfficerKey();
+    void throwAwayOpenCase();
+    void nameOfficer();
+    void renameCapture(int capture);
+    void moveCapture(int by);
     void showKept();
+    void showFileWork(const Result<Done>& result, const QString& done);
     void readAgain(const QRect& area);
     void step(int by);
     void decide(Scope scope, Decision decision);
@@ -115,6 +139,7 @@ private:
     Theme& m_theme;
     Case m_case;
     CaseKeeper m_keeper{m_case};
+    CaseShelf m_shelf;
     Selection m_selection{m_case};
     CaseWorker m_worker{m_case};
     ReleaseFlow m_release{m_case, m_worker, m_theme, *this};
@@ -122,6 +147,7 @@ private:
     Commands m_do{*this};
     std::unique_ptr<Taker> m_taker;
     std::unique_ptr<GlobalShortcuts> m_shortcuts;
+    QStackedWidget* m_whole; ///< the desk, or the view Cases in its place
     QStackedWidget* m_stack;
     Sheet* m_sheet;
     std::unique_ptr<ReviewKeys> m_keys;
@@ -135,10 +161,14 @@ private:
     JoinsBar* m_joinsBar;
     KeptBar* m_keptBar;
     QTimer* m_ticker;
-    QString m_casesFolder;                  ///< empty: in memory
+    CasesView* m_casesView;
+    std::optional<QString> m_leavingFor;    ///< a case to be opened, or none, as soon as nothing runs
+    QString m_toThrowAway;                  ///< the open case, once it has been left
+    QString m_askedBefore;                  ///< the case whose passphrase was asked for last
+    bool m_firstLook = false;               ///< the cases there are have been shown once
     WordsView* m_wordsView = nullptr;       ///< made when first asked for
     PoliciesView* m_policiesView = nullptr; ///< likewise
-    Lane m_looking;                         ///< for cases that were left
+    Lane m_aside;                           ///< for other cases than the one that is open
 };
 
 } // namespace eyelid

@@ -54,7 +54,14 @@ void MainWindow::addCommands() {
 
 void MainWindow::addCaseCommands() {
     m_do.add(JobStep::Case,
-             {command("openCase", Tr::tr("Open a case…"), {keys("Ctrl+Shift+O")}, [this] { chooseCase(); }),
+             {command("cases", Tr::tr("Cases…"), {keys("Ctrl+Shift+O")}, [this] { showCases(); }),
+              command("newCase", Tr::tr("New case"), {QKeySequence::New}, [this] { openCaseFile({}); }),
+              first(command("passphrase", Tr::tr("Passphrase of this case…"), {}, [this] { setPassphrase(); })),
+              command("seal", Tr::tr("Seal it for a colleague…"), {}, [this] { sealForColleague(); }),
+              command("officerKey", Tr::tr("Save your key for colleagues…"), {}, [this] { saveOfficerKey(); }),
+              command("officer", Tr::tr("Your name…"), {}, [this] { nameOfficer(); }),
+              command("takeOut", Tr::tr("Take it out unprotected…"), {}, [this] { takeOutCase(); }),
+              command("throwAwayCase", Tr::tr("Throw this case away"), {}, [this] { throwAwayOpenCase(); }),
               first(command(
                   "undo", Tr::tr("Undo"), {QKeySequence::Undo}, [this] { m_case.undo(); }, "undo-2")),
               command(
@@ -133,25 +140,27 @@ void MainWindow::addDecideCommands() {
                   {id + QStringLiteral("Value"), verb.value, {}, {keyed("Shift+")}, to(Scope::SameValue)},
                   {id + QStringLiteral("Kind"), verb.kind, {}, {keyed("Alt+")}, to(Scope::SameKind)}});
     }
-    m_do.add(JobStep::Decide, {first(checkable(command(
-                                   "select", Tr::tr("Select"), {Qt::Key_Escape},
-                                   [this] {
-                                       // Escape leads back to selecting, from wherever one is.
-                                       showSheet();
-                                       m_sheet->setTool(Sheet::Tool::Select);
-                                       m_sheet->chooseWords({});
-                                       m_sheet->setFocus();
-                                       refreshActions();
-                                   },
-                                   "mouse-pointer-2"))),
-                               checkable(command(
-                                   "coverArea", Tr::tr("Cover an area"), {Qt::Key_A},
-                                   [this] {
-                                       showSheet();
-                                       m_sheet->setTool(Sheet::Tool::Cover);
-                                       refreshActions();
-                                   },
-                                   "square-dashed"))});
+    m_do.add(JobStep::Decide,
+             {first(checkable(command(
+                  "select", Tr::tr("Select"), {Qt::Key_Escape},
+                  [this] {
+                      // Escape leads back to selecting, from wherever one is.
+                      showSheet();
+                      m_sheet->setTool(Sheet::Tool::Select);
+                      m_sheet->chooseWords({});
+                      m_sheet->setFocus();
+                      refreshActions();
+                  },
+                  "mouse-pointer-2"))),
+              command("lookOver", Tr::tr("Agree to all as it stands"), {}, [this] { m_case.lookOver(); }),
+              checkable(command(
+                  "coverArea", Tr::tr("Cover an area"), {Qt::Key_A},
+                  [this] {
+                      showSheet();
+                      m_sheet->setTool(Sheet::Tool::Cover);
+                      refreshActions();
+                  },
+                  "square-dashed"))});
 }
 
 void MainWindow::addReleaseCommands() {
@@ -167,18 +176,23 @@ void MainWindow::addViewCommands() {
     Command nextCapture =
         first(command("nextCapture", Tr::tr("Next capture"), {}, [this] { m_selection.stepCapture(1); }));
     nextCapture.keyElsewhere = QStringLiteral("Tab");
-    m_do.add(JobStep::View,
-             {command(
-                  "fit", Tr::tr("Fit"), {keys("Ctrl+0")}, [this] { m_sheet->fit(); }, "maximize"),
-              command("actualSize", Tr::tr("Actual size"), {keys("Ctrl+1")}, [this] { m_sheet->actualSize(); }),
-              command(
-                  "zoomIn", Tr::tr("Larger"), {keys("Ctrl++"), keys("Ctrl+=")}, [this] { m_sheet->zoomBy(1.25); },
-                  "zoom-in"),
-              command(
-                  "zoomOut", Tr::tr("Smaller"), {keys("Ctrl+-")}, [this] { m_sheet->zoomBy(0.8); }, "zoom-out"),
-              nextCapture, command("nextPanel", Tr::tr("Next panel"), {Qt::Key_F6}, [this] { nextPanel(); }),
-              first(checkable(command(
-                  "dark", Tr::tr("Dark theme"), {keys("Ctrl+Shift+D")}, [this] { setDark(!m_theme.dark); }, "moon")))});
+    m_do.add(
+        JobStep::View,
+        {command(
+             "fit", Tr::tr("Fit"), {keys("Ctrl+0")}, [this] { m_sheet->fit(); }, "maximize"),
+         command("actualSize", Tr::tr("Actual size"), {keys("Ctrl+1")}, [this] { m_sheet->actualSize(); }),
+         command(
+             "zoomIn", Tr::tr("Larger"), {keys("Ctrl++"), keys("Ctrl+=")}, [this] { m_sheet->zoomBy(1.25); },
+             "zoom-in"),
+         command(
+             "zoomOut", Tr::tr("Smaller"), {keys("Ctrl+-")}, [this] { m_sheet->zoomBy(0.8); }, "zoom-out"),
+         nextCapture,
+         command("captureUp", Tr::tr("Move the capture up"), {keys("Alt+Up")}, [this] { moveCapture(-1); }),
+         command("captureDown", Tr::tr("Move the capture down"), {keys("Alt+Down")}, [this] { moveCapture(1); }),
+         command("renameCapture", Tr::tr("Rename the capture…"), {}, [this] { renameCapture(m_selection.capture()); }),
+         command("nextPanel", Tr::tr("Next panel"), {Qt::Key_F6}, [this] { nextPanel(); }),
+         first(checkable(command(
+             "dark", Tr::tr("Dark theme"), {keys("Ctrl+Shift+D")}, [this] { setDark(!m_theme.dark); }, "moon")))});
     m_do[QStringLiteral("actualSize")].setIconText(QStringLiteral("1:1"));
 }
 

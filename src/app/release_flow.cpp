@@ -133,6 +133,8 @@ void ReleaseFlow::write() {
     if (!m_view) return;
     if (m_checkedRevision != m_case.revision())
         return m_view->showTrouble(Tr::tr("The case has changed since it was checked; check it again."));
+    if (lacksSecondLook(m_case.state()))
+        return m_view->showTrouble(Tr::tr("A second officer has not agreed to this case as it stands."));
     const QString folder = m_view->folder();
     std::vector<Artifact> artifacts;
     for (const CheckedPicture& picture : m_pictures) artifacts.push_back(picture.artifact);

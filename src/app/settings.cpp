@@ -1,6 +1,8 @@
 #include "app/settings.h"
 
+#include <pwd.h>
 #include <QSettings>
+#include <unistd.h>
 
 namespace eyelid::settings {
 namespace {
@@ -15,7 +17,7 @@ void setValue(const char* key, const QVariant& value) {
 
 constexpr const char *geometryKey = "window/geometry", *themeKey = "theme", *styleKey = "cover/style",
                      *strengthKey = "cover/strength", *regionKey = "take/lastRegion", *outlineKey = "take/lastOutline",
-                     *resolutionKey = "bringIn/dpi", *languageKey = "readAgain/language";
+                     *resolutionKey = "bringIn/dpi", *languageKey = "readAgain/language", *officerKey = "officer";
 
 QString keysOf(const QString& kind) {
     return QStringLiteral("shortcuts/") + kind;
@@ -36,6 +38,17 @@ std::optional<bool> dark() {
 }
 void setDark(bool dark) {
     setValue(themeKey, dark ? QStringLiteral("dark") : QStringLiteral("light"));
+}
+
+QString officerName() {
+    if (const QString name = value(officerKey).toString(); !name.isEmpty()) return name;
+    const passwd* account = getpwuid(getuid());
+    if (!account) return {};
+    const QString full = QString::fromLocal8Bit(account->pw_gecos).section(u',', 0, 0).trimmed();
+    return full.isEmpty() ? QString::fromLocal8Bit(account->pw_name) : full;
+}
+void setOfficerName(const QString& name) {
+    setValue(officerKey, name.trimmed());
 }
 
 CoverLook handLook() {

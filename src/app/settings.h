@@ -20,6 +20,10 @@ void setWindowGeometry(const QByteArray& geometry);
 std::optional<bool> dark();
 void setDark(bool dark);
 
+/// Whose name stands with decisions; where none was given, the account's.
+QString officerName();
+void setOfficerName(const QString& name);
+
 /// Of covers drawn by hand.
 CoverLook handLook();
 void setHandLook(const CoverLook& look);

@@ -7,6 +7,7 @@
 #include <QAbstractListModel>
 #include <QApplication>
 #include <QContextMenuEvent>
+#include <QDropEvent>
 #include <QHash>
 #include <QMenu>
 #include <QPainter>
@@ -20,29 +21,26 @@ constexpr QSize thumbnailSize(132, 84);
 
 class StripModel final : public QAbstractListModel {
 public:
-    StripModel(Case& owner, QObject* parent) : QAbstractListModel(parent), m_case(owner) {
-        connect(&m_case, &Case::capturesChanged, this, [this] {
-            beginResetModel();
-            endResetModel();
+    StripModel(Case& owner, const CaseKeeper& keeper, QObject* parent)
+        : QAbstractListModel(parent), m_case(owner), m_keeper(keeper) {
+        connect(&m_case, &Case::capturesChanged, this, &StripModel::refresh);
+        connect(&m_keeper, &CaseKeeper::changed, this, [this] {
+            if (settled() != m_shown) refresh();
         });
         connect(&m_case, &Case::captureChanged, this, [this](int id) {
             const int row = rowOf(id);
             if (row >= 0) emit dataChanged(index(row), index(row));
         });
     }
-    int rowCount(const QModelIndex& parent = {}) const override {
-        return parent.isValid() ? 0 : int(m_case.captures().size());
-    }
-    int rowOf(int id) const {
-        for (qsizetype i = 0; i < m_case.captures().size(); ++i)
-            if (m_case.captures()[i].id == id) return int(i);
-        return -1;
-    }
-    const Capture& at(const QModelIndex& index) const { return m_case.captures()[index.row()]; }
+    int rowCount(const QModelIndex& parent = {}) const override { return parent.isValid() ? 0 : int(m_shown.size()); }
+    int rowOf(int id) const { return int(m_shown.indexOf(id)); }
+    const Capture* at(const QModelIndex& index) const { return m_case.capture(m_shown.value(index.row())); }
     const Case& owner() const { return m_case; }
     QVariant data(const QModelIndex& index, int role) const override {
         if (!index.isValid() || index.row() >= rowCount()) return {};
-        const Capture& c = at(index);
+        const Capture* shown = at(index);
+        if (!shown) return {};
+        const Capture& c = *shown;
         if (role == captureRole) return c.id;
         if (role == Qt::DisplayRole) return c.name;
         if (role == Qt::ToolTipRole) return c.origin;
@@ -56,15 +54,33 @@ public:
     QPixmap thumbnail(const Capture& c, double ratio) const {
         QPixmap& held = m_thumbnails[c.picture];
         if (held.isNull()) {
-            held = QPixmap::fromImage(
-                m_case.picture(c).scaled(thumbnailSize * ratio, Qt::KeepAspectRatio, Qt::SmoothTransformation));
+            held = QPixmap::fromImage(m_case.pictures()->small(c.picture).scaled(
+                thumbnailSize * ratio, Qt::KeepAspectRatio, Qt::SmoothTransformation));
             held.setDevicePixelRatio(ratio);
         }
         return held;
     }
 
+    Qt::ItemFlags flags(const QModelIndex& index) const override {
+        return QAbstractListModel::flags(index) | (index.isValid() ? Qt::ItemIsDragEnabled : Qt::ItemIsDropEnabled);
+    }
+    Qt::DropActions supportedDropActions() const override { return Qt::MoveAction; }
+
 private:
+    QList<int> settled() const {
+        QList<int> ids;
+        for (const Capture& capture : m_case.captures())
+            if (m_keeper.isSettled(capture.id)) ids << capture.id;
+        return ids;
+    }
+    void refresh() {
+        beginResetModel();
+        m_shown = settled();
+        endResetModel();
+    }
     Case& m_case;
+    const CaseKeeper& m_keeper;
+    QList<int> m_shown;
     mutable QHash<PictureId, QPixmap> m_thumbnails;
 };
 
@@ -78,7 +94,9 @@ public:
     }
     void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
         const auto& model = static_cast<const StripModel&>(*index.model());
-        const Capture& c = model.at(index);
+        const Capture* shown = model.at(index);
+        if (!shown) return;
+        const Capture& c = *shown;
         const Theme& t = m_theme;
         p->save();
         p->setRenderHint(QPainter::Antialiasing);
@@ -106,7 +124,8 @@ public:
         QFont f = option.font;
         f.setPixelSize(12);
         p->setFont(f);
-        p->drawText(bottom.adjusted(0, 0, -44, 0), Qt::AlignVCenter | Qt::AlignLeft, c.name);
+        p->drawText(bottom.adjusted(0, 0, -52, 0), Qt::AlignVCenter | Qt::AlignLeft,
+                    QFontMetrics(f).elidedText(c.name, Qt::ElideRight, int(bottom.width()) - 52));
         if (c.reading == Capture::Reading::Done) {
             const double share = n.all() == 0 ? 1.0 : double(n.settled()) / n.all();
             const double closed = n.open ? std::min(share, 0.85) : share;
@@ -132,8 +151,8 @@ private:
 
 } // namespace
 
-Strip::Strip(Case& owner, Selection& selection, const Theme& theme, QWidget* parent)
-    : QListView(parent), m_model(new StripModel(owner, this)), m_selection(selection) {
+Strip::Strip(Case& owner, CaseKeeper& keeper, Selection& selection, const Theme& theme, QWidget* parent)
+    : QListView(parent), m_case(owner), m_model(new StripModel(owner, keeper, this)), m_selection(selection) {
     setObjectName(QStringLiteral("strip"));
     setAccessibleName(Tr::tr("Captures of the case"));
     setModel(m_model);
@@ -144,7 +163,9 @@ Strip::Strip(Case& owner, Selection& selection, const Theme& theme, QWidget* par
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setFrameShape(QFrame::NoFrame);
     connect(&m_selection, &Selection::captureChanged, this, &Strip::showCurrent);
-    connect(&owner, &Case::capturesChanged, this, &Strip::showCurrent);
+    connect(m_model, &QAbstractItemModel::modelReset, this, &Strip::showCurrent);
+    setDragDropMode(QAbstractItemView::InternalMove);
+    setDropIndicatorShown(true);
     connect(this, &QListView::clicked, this, &Strip::captureChosen);
 }
 
@@ -168,9 +189,30 @@ void Strip::currentChanged(const QModelIndex& current, const QModelIndex& previo
 void Strip::contextMenuEvent(QContextMenuEvent* event) {
     const QModelIndex index = indexAt(event->pos());
     if (!index.isValid()) return;
+    const int id = index.data(captureRole).toInt();
     QMenu menu;
+    QAction* rename = menu.addAction(Tr::tr("Rename…"));
+    QAction* copy = menu.addAction(Tr::tr("Copy into another case…"));
+    menu.addSeparator();
     QAction* remove = menu.addAction(Tr::tr("Remove from the case"));
-    if (menu.exec(event->globalPos()) == remove) emit removeAsked(index.data(captureRole).toInt());
+    const QAction* chosen = menu.exec(event->globalPos());
+    if (chosen == rename) emit renameAsked(id);
+    if (chosen == copy) emit copyAsked(id);
+    if (chosen == remove) emit removeAsked(id);
+}
+
+// The case moves the capture; the view has nothing to take out itself.
+void Strip::dropEvent(QDropEvent* event) {
+    const int id = currentIndex().data(captureRole).toInt();
+    const QModelIndex under = indexAt(event->position().toPoint());
+    const int from = m_model->rowOf(id);
+    int to = under.isValid() ? under.row() : m_model->rowCount() - 1;
+    const bool below = under.isValid() && event->position().y() > visualRect(under).center().y();
+    if (under.isValid() && to > from && !below) --to;
+    if (under.isValid() && to < from && below) ++to;
+    event->setDropAction(Qt::CopyAction);
+    event->accept();
+    m_case.moveCapture(id, to);
 }
 
 } // namespace eyelid

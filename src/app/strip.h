@@ -1,6 +1,8 @@
-// The case's captures from top to bottom, each with a small lid gauge.
+// The case's captures from top to bottom, each with a small lid gauge: those that are on the disk, or are not going to
+// be. Dragged, they change places.
 #pragma once
 
+#include "app/case_keeper.h"
 #include "app/selection.h"
 #include "casefile/case.h"
 
@@ -15,20 +17,24 @@ class StripModel;
 class Strip final : public QListView {
     Q_OBJECT
 public:
-    Strip(Case& owner, Selection& selection, const Theme& theme, QWidget* parent = nullptr);
+    Strip(Case& owner, CaseKeeper& keeper, Selection& selection, const Theme& theme, QWidget* parent = nullptr);
 
 signals:
     /// Somebody chose a capture, the one that is shown or another.
     void captureChosen();
     void removeAsked(int id);
+    void renameAsked(int id);
+    void copyAsked(int id); ///< into another case
 
 protected:
     void currentChanged(const QModelIndex& current, const QModelIndex& previous) override;
     void contextMenuEvent(QContextMenuEvent*) override;
+    void dropEvent(QDropEvent*) override;
 
 private:
     void showCurrent();
 
+    Case& m_case;
     StripModel* m_model;
     Selection& m_selection;
 };

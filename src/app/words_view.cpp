@@ -229,17 +229,19 @@ void WordsView::save() {
     const Capture* capture = m_case.capture(m_selection.capture());
     if (!capture) return;
     const QString folder = m_case.folders.words;
+    // Not what an officer calls it: that may name somebody.
+    const QString neutral = sentence(Tr::tr("Capture %1"), capture->id);
     const FileDialogTraces traces;
     QString kind = Tr::tr("Text (*.txt)");
     const QString file = QFileDialog::getSaveFileName(
-        this, Tr::tr("Save the words"), folder + QLatin1Char('/') + capture->name + QStringLiteral(".txt"),
+        this, Tr::tr("Save the words"), folder + QLatin1Char('/') + neutral + QStringLiteral(".txt"),
         Tr::tr("Text (*.txt);;Words with places, CSV (*.csv);;hOCR (*.html)"), &kind);
     if (file.isEmpty()) return;
     m_case.folders.words = QFileInfo(file).absolutePath();
     const QString ending = QFileInfo(file).suffix().toLower();
     const QString all = ending == QLatin1String("csv") ? pageCsv(m_page)
                         : ending.startsWith(QLatin1String("htm")) || ending == QLatin1String("hocr")
-                            ? pageHocr(m_page, capture->name)
+                            ? pageHocr(m_page, neutral)
                             : pageText(m_page);
     // Words as they are on the capture are for nobody else's eyes.
     const FileMode mode = sanitised() ? FileMode::Ordinary : FileMode::Private;

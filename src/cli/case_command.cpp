@@ -3,6 +3,8 @@
 #include "base/sentence.h"
 #include "casefile/case_file.h"
 #include "casefile/case_folder.h"
+#include "casefile/case_list.h"
+#include "casefile/own_keys.h"
 #include "cli/case_commands.h"
 #include "cli/shared.h"
 #include "picture/picture_file.h"
@@ -14,8 +16,9 @@
 namespace eyelid {
 namespace {
 
-QString ownKeyFile() {
-    return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + QStringLiteral("/eyelid/case-key");
+OwnKeys ownKeys() {
+    return {QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + QStringLiteral("/eyelid"),
+            OwnKeys::Ring::Use};
 }
 
 // The first line of a file, "-" being standard input; empty where none is named.
@@ -29,26 +32,39 @@ Result<QByteArray> passphraseFrom(const QString& path) {
     return line;
 }
 
+// A key file that is named is the only key; else the keys of this account.
 Result<Opener> openerFrom(const CaseKeySettings& keys) {
     auto words = passphraseFrom(keys.passphraseFile);
     if (!words) return words.error();
-    Opener opener{.passphrase = *words};
-    const bool own = keys.keyFile.isEmpty();
-    if (auto key = keyFromFile(own ? ownKeyFile() : keys.keyFile, false))
-        opener.keyFiles.push_back(*key);
-    else if (!own || key.error().kind != Error::Kind::Missing)
-        return key.error();
+    Opener opener;
+    if (keys.keyFile.isEmpty()) {
+        auto own = ownKeys().opener();
+        if (!own) return own.error();
+        opener = *own;
+    } else {
+        auto key = keyFromFile(keys.keyFile, false);
+        if (!key) return key.error();
+        opener.keys.push_back(*key);
+    }
+    opener.passphrase = *words;
     return opener;
 }
 
 Result<CaseLocks> locksFrom(const CaseKeySettings& keys) {
     auto words = passphraseFrom(keys.passphraseFile);
     if (!words) return words.error();
-    CaseLocks locks{.passphrase = *words};
-    if (keys.keyFile.isEmpty() && !locks.passphrase.isEmpty()) return locks;
-    auto key = keyFromFile(keys.keyFile.isEmpty() ? ownKeyFile() : keys.keyFile, true);
-    if (!key) return key.error();
-    locks.keyFile = *key;
+    if (keys.keyFile.isEmpty() && !words->isEmpty()) return CaseLocks{.passphrase = *words};
+    CaseLocks locks;
+    if (keys.keyFile.isEmpty()) {
+        auto own = ownKeys().locksForNewCase();
+        if (!own) return own.error();
+        locks = *own;
+    } else {
+        auto key = keyFromFile(keys.keyFile, true);
+        if (!key) return key.error();
+        locks.keyFile = *key;
+    }
+    locks.passphrase = *words;
     return locks;
 }
 
@@ -175,7 +191,8 @@ int runCaseNew(const QString& path, const CaseKeySettings& keys, const QString& 
     auto file = CaseFile::create(path, *locks);
     if (!file) return fail(file.error());
     Case open(*policy);
-    if (auto kept = (*file)->keep(open.kept(), *open.pictures(), QDateTime::currentDateTimeUtc()); !kept) return fail(kept.error());
+    if (auto kept = (*file)->keep(open.kept(), *open.pictures(), QDateTime::currentDateTimeUtc()); !kept)
+        return fail(kept.error());
     say(path);
     return done;
 }

@@ -167,7 +167,7 @@ TEST_CASE("only what a case is locked by opens it, and a colleague's key as well
     REQUIRE_FALSE(wrong);
     CHECK(wrong.error().kind == Error::Kind::Locked);
     CHECK(!wrong.error().sentence.contains(QStringLiteral("heron")));
-    CHECK_FALSE(CaseFile::open(folder.file(), {.keyFiles = {mine}}));
+    CHECK_FALSE(CaseFile::open(folder.file(), {.keys = {mine}}));
     CHECK_FALSE(CaseFile::open(folder.file(), {}));
     const QByteArray before = bytesOf(folder.file());
     {
@@ -176,7 +176,7 @@ TEST_CASE("only what a case is locked by opens it, and a colleague's key as well
         CHECK_FALSE(file->setLocks({}));
     }
     CHECK_FALSE(CaseFile::open(folder.file(), right));
-    auto other = CaseFile::open(folder.file(), {.keyFiles = {CaseKey::random(), mine}});
+    auto other = CaseFile::open(folder.file(), {.keys = {CaseKey::random(), mine}});
     REQUIRE(other);
     CHECK((*other)->verify());
     CHECK_FALSE(CaseFile::create(folder.file("none.eyelid"), {}));

@@ -50,7 +50,8 @@ TEST_CASE("a folder's cases are told of without opening them, worked on last fir
     newer.open.setName(QStringLiteral("Meter office"));
     newer.open.decide(newer.open.items(1).front().id, Scope::SameKind, Decision::Cover);
     write(folder.filePath(QStringLiteral("b.eyelid")), newer.open, today);
-    (void)newFile(folder.filePath(QStringLiteral("c.eyelid")), {.passphrase = "another", .cost = PassphraseCost::Quick});
+    (void)newFile(folder.filePath(QStringLiteral("c.eyelid")),
+                  {.passphrase = "another", .cost = PassphraseCost::Quick});
     QFile broken(folder.filePath(QStringLiteral("d.eyelid")));
     REQUIRE((broken.open(QIODevice::WriteOnly) && broken.write("no case") == 7));
     broken.close();
@@ -198,7 +199,7 @@ TEST_CASE("a case of the first version is read as it is, and brought to this one
     QTemporaryDir folder;
     const QString path = folder.filePath(QStringLiteral("old.eyelid"));
     REQUIRE(QFile::copy(QStringLiteral(EYELID_TEST_DATA "/case-version-1.eyelid"), path));
-    const Opener old{.keyFiles = {CaseKey::of(QByteArray(31, 0) + char(7))}};
+    const Opener old{.keys = {CaseKey::of(QByteArray(31, 0) + char(7))}};
     const auto all = listed(folder.path(), old);
     REQUIRE((all.size() == 1 && all[0].summary));
     CHECK((all[0].summary->captures == 1 && all[0].summary->settled == 1));

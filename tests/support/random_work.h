@@ -91,7 +91,8 @@ inline QString seen(const Case& open) {
         }
     }
     for (const CapturePass& pass : open.state().passes) all << pass.reason;
-    for (const SecondLook& look : open.state().looks) all << look.officer << QString::fromLatin1(look.decisions.toHex());
+    for (const SecondLook& look : open.state().looks)
+        all << look.officer << QString::fromLatin1(look.decisions.toHex());
     if (open.state().destroyDay) all << open.state().destroyDay->day.toString() << open.state().destroyDay->reason;
     return all.join(u'\n');
 }

@@ -1,47 +1,7 @@
 // A case is on disk while it is worked on, and is there again.
-#include "window/desk.h"
-
-#include <QDir>
-#include <QLabel>
-#include <QTemporaryDir>
+#include "window/kept_desk.h"
 
 using namespace eyelid;
-
-namespace {
-
-struct Kept {
-    QTemporaryDir folder;
-    QString cases() const { return folder.filePath(QStringLiteral("cases")); }
-    QString key() const { return folder.filePath(QStringLiteral("case-key")); }
-    QStringList files() const { return QDir(cases()).entryList({QStringLiteral("*.eyelid")}, QDir::Files); }
-    QString file() const { return cases() + u'/' + files().value(0); }
-    void in(Desk& desk) const { desk.window.keepCases(cases(), key()); }
-};
-
-bool isKept(Desk& desk) {
-    return until(
-        [&] { return !desk.window.worker().busy() && desk.window.keeper().standing() == CaseKeeper::Standing::Kept; });
-}
-
-// A capture of the demo's console, read, with one finding covered and a note on it.
-void work(Desk& desk) {
-    desk.take(QStringLiteral("console"));
-    desk.waitUntilRead();
-    desk.press(Qt::Key_J);
-    desk.press(Qt::Key_C);
-    REQUIRE(desk.open().counts().cover > 0);
-    REQUIRE(isKept(desk));
-}
-
-QPushButton* button(Desk& desk, const char* name) {
-    return desk.window.findChild<QPushButton*>(QString::fromLatin1(name));
-}
-
-QString standing(Desk& desk) {
-    return desk.window.findChild<QLabel*>(QStringLiteral("kept"))->text();
-}
-
-} // namespace
 
 TEST_CASE("what was decided is on disk without being saved, and the next window offers to go on with it") {
     const Kept kept;
@@ -61,10 +21,10 @@ TEST_CASE("what was decided is on disk without being saved, and the next window 
     }
     Desk desk;
     kept.in(desk);
-    REQUIRE(until([&] { return button(desk, "goOn")->isVisible(); }));
-    QTest::mouseClick(button(desk, "goOn"), Qt::LeftButton);
-    REQUIRE(desk.open().captures().size() == 1);
-    CHECK(!button(desk, "goOn")->isVisible());
+    REQUIRE(until([&] { return desk.window.casesView().isVisible(); }));
+    QTest::keyClick(casesList(desk), Qt::Key_Return); // the one worked on last is chosen
+    REQUIRE(until([&] { return desk.open().captures().size() == 1; }));
+    CHECK(!desk.window.casesView().isVisible());
     CHECK(desk.open().captures()[0].page);
     CHECK(!desk.picture(0).isNull());
     REQUIRE(isKept(desk));
@@ -85,15 +45,25 @@ TEST_CASE("a window without a capture leaves no file, and one with the case open
     CHECK(kept.files().isEmpty());
     Desk first;
     kept.in(first);
+    first.open().setOfficer(QStringLiteral("Ada Quillfeather"));
     work(first);
-    CHECK_FALSE(CaseKeeper::lastLeft(kept.cases(), kept.key()));
+    const int covered = first.open().counts().cover;
     Case other(*loadPolicy(QStringLiteral("everything")));
     CaseKeeper second(other);
-    second.keepIn(kept.cases(), kept.key());
-    const auto opened = second.open(kept.file());
-    REQUIRE_FALSE(opened);
-    CHECK(opened.error().kind == Error::Kind::Exists);
-    CHECK(other.captures().isEmpty());
+    second.keepIn(kept.cases(), kept.keys());
+    int refusals = 0;
+    QObject::connect(&other, &Case::refused, [&] { ++refusals; });
+    second.open(kept.file());
+    REQUIRE(until([&] { return second.standing() == CaseKeeper::Standing::ReadOnly; }));
+    CHECK(second.trouble().contains(QStringLiteral("Ada Quillfeather")));
+    REQUIRE(other.captures().size() == 1);
+    CHECK(other.counts().cover == covered);
+    // It can be looked at, and nothing of it changed.
+    other.undo();
+    other.remove(other.captures()[0].id);
+    CHECK(other.add(QImage(9, 9, QImage::Format_RGB32), QStringLiteral("x")) == 0);
+    CHECK(refusals == 3);
+    CHECK(other.captures().size() == 1);
 }
 
 TEST_CASE("a case that cannot be kept says so with a way out, and nothing is lost") {

@@ -40,6 +40,16 @@ void Case::restore(KeptCase kept) {
     tell(all);
 }
 
+void Case::startAnew() {
+    CaseState fresh;
+    fresh.name = Tr::tr("Untitled case");
+    fresh.terms.policy = m_state.terms.policy;
+    fresh.terms.languages = m_state.terms.languages;
+    m_readOnly = false;
+    m_pictures->keepOnly({});
+    restore({std::move(fresh), History(), newSecret()});
+}
+
 std::shared_ptr<const ScrolledPage> Case::joinedPage(int captureId) const {
     const Capture* capture = this->capture(captureId);
     if (!capture || !capture->joined) return nullptr;
@@ -113,15 +123,18 @@ std::vector<Cover> Case::covers(const Capture& capture) const {
 }
 
 void Case::perform(const Change& change) {
+    if (m_readOnly) return emit refused();
     if (!change.edits.empty()) tell(m_history.perform(m_state, change));
     forgetUnusedPictures();
 }
 
 void Case::undo() {
+    if (m_readOnly) return emit refused();
     tell(m_history.undo(m_state));
 }
 
 void Case::redo() {
+    if (m_readOnly) return emit refused();
     tell(m_history.redo(m_state));
 }
 
@@ -210,6 +223,10 @@ int Case::add(const QImage& picture, const QString& origin, std::shared_ptr<cons
 }
 
 int Case::add(const ReadyPicture& ready, const QString& origin) {
+    if (m_readOnly) {
+        emit refused();
+        return 0;
+    }
     store(ready);
     Capture capture;
     capture.id = m_state.nextCapture++;
@@ -353,7 +370,8 @@ void Case::setNote(int id, const QString& note) {
 
 int Case::cover(int captureId, const std::vector<CoverShape>& shapes, CoverStyle style, double strength) {
     const Capture* capture = this->capture(captureId);
-    if (!capture) return 0;
+    if (m_readOnly) emit refused();
+    if (!capture || m_readOnly) return 0;
     Change change{{}, {}};
     int last = 0;
     for (const CoverShape& shape : shapes) {
@@ -369,7 +387,8 @@ int Case::cover(int captureId, const std::vector<CoverShape>& shapes, CoverStyle
 
 int Case::coverFinding(int captureId, const Finding& finding) {
     Capture* capture = m_state.capture(captureId);
-    if (!capture || finding.boxes.empty()) return 0;
+    if (m_readOnly) emit refused();
+    if (!capture || m_readOnly || finding.boxes.empty()) return 0;
     const int id = know(*capture, finding, m_state.nextId).id;
     numberIdentities(m_state);
     m_items.clear();

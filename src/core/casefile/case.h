@@ -29,6 +29,11 @@ public:
     /// All that is to be kept of it, and the same again in place of what is open; its pictures come from pictures().
     KeptCase kept() const { return {m_state, m_history, m_secret}; }
     void restore(KeptCase kept);
+    /// An empty case by the same policy in place of what is open, with a secret of its own.
+    void startAnew();
+    /// Nothing an officer does is done, but told of by refused().
+    void setReadOnly(bool readOnly) { m_readOnly = readOnly; }
+    bool isReadOnly() const { return m_readOnly; }
 
     const CaseState& state() const { return m_state; }
     const std::shared_ptr<PictureStore>& pictures() const { return m_pictures; }
@@ -156,6 +161,7 @@ signals:
     void captureChanged(int capture); ///< its reading, its findings or its covers
     void pageChanged(int capture);    ///< its words were put right, read anew, or that was undone
     void passesChanged();
+    void refused(); ///< a change, of a case that can only be looked at
 
 private:
     void perform(const Change& change);
@@ -170,6 +176,7 @@ private:
     std::shared_ptr<PictureStore> m_pictures = std::make_shared<PictureStore>();
     QByteArray m_secret;
     QString m_officer;
+    bool m_readOnly = false;
     mutable std::map<int, std::vector<Item>> m_items; // by capture; made when asked for, dropped with every change
     int m_revision = 0;
 };

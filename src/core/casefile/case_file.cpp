@@ -41,14 +41,15 @@ QByteArray hashOf(const QByteArray& bytes) {
 
 std::vector<KeyLock> locksFor(const CaseKey& key, const QByteArray& caseId, const CaseLocks& wanted) {
     std::vector<KeyLock> locks;
-    if (wanted.keyFile) locks.push_back(lockByKey(key, caseId, *wanted.keyFile));
+    if (wanted.keyRing) locks.push_back(lockByKey(key, caseId, *wanted.keyRing, KeyLock::How::KeyRing));
+    if (wanted.keyFile) locks.push_back(lockByKey(key, caseId, *wanted.keyFile, KeyLock::How::KeyFile));
     for (const QByteArray& publicKey : wanted.publicKeys) locks.push_back(lockForPublicKey(key, publicKey));
     if (!wanted.passphrase.isEmpty()) locks.push_back(lockByPassphrase(key, caseId, wanted.passphrase, wanted.cost));
     return locks;
 }
 
 Error noLock() {
-    return {Error::Kind::BadInput, Tr::tr("A case needs a passphrase or a key file to be locked by.")};
+    return {Error::Kind::BadInput, Tr::tr("A case needs a passphrase or a key to be locked by.")};
 }
 
 std::vector<quint64> serialsOf(const std::vector<Change>& changes) {
@@ -402,6 +403,31 @@ Result<Done> CaseFile::setLocks(const CaseLocks& locks) {
     const std::vector<KeyLock> wrapped = locksFor(m_rows->key(), m_rows->caseId(), locks);
     if (wrapped.empty()) return noLock();
     return m_rows->setLocks(wrapped);
+}
+
+Result<std::vector<KeyLock::How>> CaseFile::lockedBy() const {
+    const auto locks = m_rows->locks();
+    if (!locks) return locks.error();
+    std::vector<KeyLock::How> hows;
+    for (const KeyLock& lock : *locks) hows.push_back(lock.how);
+    return hows;
+}
+
+Result<Done> CaseFile::addLocks(const CaseLocks& wanted) {
+    auto locks = m_rows->locks();
+    if (!locks) return locks.error();
+    if (!wanted.passphrase.isEmpty())
+        std::erase_if(*locks, [](const KeyLock& lock) { return lock.how == KeyLock::How::Passphrase; });
+    for (KeyLock& lock : locksFor(m_rows->key(), m_rows->caseId(), wanted)) locks->push_back(std::move(lock));
+    return m_rows->setLocks(*locks);
+}
+
+Result<Done> CaseFile::dropLocks(KeyLock::How how) {
+    auto locks = m_rows->locks();
+    if (!locks) return locks.error();
+    std::erase_if(*locks, [&](const KeyLock& lock) { return lock.how == how; });
+    if (locks->empty()) return noLock();
+    return m_rows->setLocks(*locks);
 }
 
 Result<Done> CaseFile::destroy(const QString& path) {

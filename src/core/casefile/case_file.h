@@ -20,7 +20,7 @@ namespace eyelid {
 struct CaseLocks {
     QByteArray passphrase; ///< UTF-8; empty: none
     PassphraseCost cost = PassphraseCost::Strong;
-    std::optional<CaseKey> keyFile;
+    std::optional<CaseKey> keyFile, keyRing;
     std::vector<QByteArray> publicKeys; ///< of colleagues or the office (X25519, 32 bytes)
 };
 
@@ -29,9 +29,9 @@ class CaseFile {
 public:
     /// Errors: Exists, NotWritable, BadInput (no lock at all).
     static Result<std::unique_ptr<CaseFile>> create(const QString& path, const CaseLocks& locks);
-    /// A case of an older version of the format is brought to the newest before it is written to: on a copy, which takes
-    /// its place when it is whole. Errors: Missing, NotReadable, BadInput, Locked, and Exists where another program is
-    /// writing it.
+    /// A case of an older version of the format is brought to the newest before it is written to: on a copy, which
+    /// takes its place when it is whole. Errors: Missing, NotReadable, BadInput, Locked, and Exists where another
+    /// program is writing it.
     static Result<std::unique_ptr<CaseFile>> open(const QString& path, const Opener& opener,
                                                   SealedRows::Access access = SealedRows::Access::ReadWrite);
     ~CaseFile();
@@ -72,8 +72,14 @@ public:
     /// Whether every row is what was written, and the case has all its pictures. Errors: BadInput where not.
     Result<Done> verify() const;
 
+    /// What the case is locked by, in order.
+    Result<std::vector<KeyLock::How>> lockedBy() const;
     /// Other locks in place of those there are; nothing else is written. Errors: NotWritable, BadInput (none at all).
     Result<Done> setLocks(const CaseLocks& locks);
+    /// Further locks besides those there are; a passphrase takes the place of the one there was.
+    Result<Done> addLocks(const CaseLocks& locks);
+    /// Takes away all locks of a sort. Errors: NotWritable, BadInput where none would be left.
+    Result<Done> dropLocks(KeyLock::How how);
 
     /// Makes a case unreadable, then takes its file away: the locks are overwritten, so that no key of it is left, then
     /// the file. What a file system or a drive has kept of the bytes stays encrypted with a key nobody has.

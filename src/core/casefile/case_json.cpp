@@ -248,8 +248,8 @@ static void to_json(Json& j, const HandCover& h) {
     if (!h.by.isEmpty()) j["by"] = h.by;
 }
 static void from_json(const Json& j, HandCover& h) {
-    h = {j.at("id").get<int>(), j.at("shape").get<CoverShape>(), j.at("style").get<CoverStyle>(),
-         j.at("strength").get<double>(), j.at("note").get<QString>(), textOr(j, "by")};
+    h = {j.at("id").get<int>(),          j.at("shape").get<CoverShape>(), j.at("style").get<CoverStyle>(),
+         j.at("strength").get<double>(), j.at("note").get<QString>(),     textOr(j, "by")};
 }
 static void to_json(Json& j, const Join& join) {
     j = {{"offset", join.offset},  {"seam", join.seam},   {"sure", join.sure},
@@ -350,9 +350,7 @@ struct EditJson {
     Json operator()(const SetCaptureName& e) const {
         return {{"set_capture_name", {{"capture", e.capture}, {"name", e.name}}}};
     }
-    Json operator()(const MoveCapture& e) const {
-        return {{"move_capture", {{"capture", e.capture}, {"to", e.to}}}};
-    }
+    Json operator()(const MoveCapture& e) const { return {{"move_capture", {{"capture", e.capture}, {"to", e.to}}}}; }
     Json operator()(const SetPolicy& e) const { return {{"set_policy", policyJson(e.policy)}}; }
     Json operator()(const SetWatchWords& e) const { return {{"set_watch_words", e.words}}; }
     Json operator()(const SetLanguages& e) const { return {{"set_languages", e.languages}}; }

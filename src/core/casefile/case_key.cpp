@@ -122,9 +122,9 @@ KeyLock lockByPassphrase(const CaseKey& key, const QByteArray& caseId, const QBy
     return lock;
 }
 
-KeyLock lockByKey(const CaseKey& key, const QByteArray& caseId, const CaseKey& keyFile) {
-    KeyLock lock{KeyLock::How::KeyFile, {}, 0, 0, {}, {}};
-    wrap(lock, key, caseId, keyFile.data());
+KeyLock lockByKey(const CaseKey& key, const QByteArray& caseId, const CaseKey& with, KeyLock::How how) {
+    KeyLock lock{how, {}, 0, 0, {}, {}};
+    wrap(lock, key, caseId, with.data());
     return lock;
 }
 
@@ -137,9 +137,9 @@ KeyLock lockForPublicKey(const CaseKey& key, const QByteArray& publicKey) {
 Result<CaseKey> opened(const std::vector<KeyLock>& locks, const QByteArray& caseId, const Opener& opener) {
     for (const KeyLock& lock : locks) {
         std::optional<CaseKey> key;
-        if (lock.how == KeyLock::How::KeyFile)
-            for (const CaseKey& file : opener.keyFiles)
-                if (!key) key = unwrap(lock, caseId, file.data());
+        if (lock.how == KeyLock::How::KeyFile || lock.how == KeyLock::How::KeyRing)
+            for (const CaseKey& own : opener.keys)
+                if (!key) key = unwrap(lock, caseId, own.data());
         if (lock.how == KeyLock::How::PublicKey) key = unsealed(lock, opener);
         if (lock.how == KeyLock::How::Passphrase && !opener.passphrase.isEmpty())
             if (const auto with = fromPassphrase(opener.passphrase, lock)) key = unwrap(lock, caseId, with->data());

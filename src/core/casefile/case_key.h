@@ -1,4 +1,5 @@
-// The key of a case, and how it is locked away: by a passphrase, by a key file, for somebody's public key. Several
+// The key of a case, and how it is locked away: by a passphrase, by a key file, by the desktop's key ring, for
+// somebody's public key. Several
 // locks can stand in one file; each opens it alone. docs/case-format.md tells the bytes.
 //
 // Keys lie in memory of their own that is locked and wiped (sodium_malloc); argon2id is RFC 9106, XChaCha20-Poly1305
@@ -33,7 +34,7 @@ private:
 
 /// One lock of a case file: its key, wrapped.
 struct KeyLock {
-    enum class How { Passphrase = 1, KeyFile = 2, PublicKey = 3 };
+    enum class How { Passphrase = 1, KeyFile = 2, PublicKey = 3, KeyRing = 4 };
     How how = How::KeyFile;
     QByteArray salt;                ///< of the passphrase
     quint64 rounds = 0, memory = 0; ///< of Argon2id: passes, bytes
@@ -42,8 +43,8 @@ struct KeyLock {
 
 /// What somebody has to open a case with; all that is there is tried.
 struct Opener {
-    QByteArray passphrase; ///< UTF-8
-    std::vector<CaseKey> keyFiles;
+    QByteArray passphrase;            ///< UTF-8
+    std::vector<CaseKey> keys;        ///< of key files and of the key ring
     QByteArray publicKey, privateKey; ///< of sealed boxes (X25519)
 };
 
@@ -52,7 +53,8 @@ enum class PassphraseCost { Strong, Quick };
 
 KeyLock lockByPassphrase(const CaseKey& key, const QByteArray& caseId, const QByteArray& passphrase,
                          PassphraseCost cost = PassphraseCost::Strong);
-KeyLock lockByKey(const CaseKey& key, const QByteArray& caseId, const CaseKey& keyFile);
+/// `how`: KeyFile or KeyRing.
+KeyLock lockByKey(const CaseKey& key, const QByteArray& caseId, const CaseKey& with, KeyLock::How how);
 KeyLock lockForPublicKey(const CaseKey& key, const QByteArray& publicKey);
 
 /// Errors: BadInput where nothing opens any of the locks; it does not say what was wrong.

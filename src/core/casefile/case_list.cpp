@@ -2,6 +2,7 @@
 
 #include "base/files.h"
 #include "base/sentence.h"
+#include "casefile/taking_in.h"
 
 #include <algorithm>
 #include <QDir>
@@ -58,6 +59,26 @@ Result<std::vector<FoundInCase>> searchCases(const QString& folder, const Opener
     };
     if (auto done = eachCase(folder, opener, progress, visit); !done) return done.error();
     return all;
+}
+
+Result<Done> changeCase(const QString& path, const Opener& opener, const Change& change, const QDateTime& now) {
+    auto file = CaseFile::open(path, opener);
+    if (!file) return file.error();
+    auto kept = (*file)->load();
+    if (!kept) return kept.error();
+    kept->history.perform(kept->state, change);
+    return (*file)->keep(*kept, PictureStore(), now);
+}
+
+Result<Done> copyInto(const QString& path, const Opener& opener, const CaseState& from, const QList<int>& captures,
+                      const PictureStore& pictures, const QDateTime& now) {
+    auto file = CaseFile::open(path, opener);
+    if (!file) return file.error();
+    auto kept = (*file)->load();
+    if (!kept) return kept.error();
+    const Change change = takingIn(kept->state, from, captures);
+    kept->history.perform(kept->state, change);
+    return (*file)->keep(*kept, pictures, now);
 }
 
 Age ageOf(const QDate& workedOn, const QDate& today) {

@@ -27,6 +27,13 @@ struct FoundInCase {
 Result<std::vector<FoundInCase>> searchCases(const QString& folder, const Opener& opener, const QString& text,
                                              Progress& progress);
 
+/// One change to a case that nobody has open: a name, a day. Undo takes it back as any other. Errors: as CaseFile's.
+Result<Done> changeCase(const QString& path, const Opener& opener, const Change& change, const QDateTime& now);
+
+/// Captures of a case into another one that nobody has open, as takingIn() puts them. Errors: as CaseFile's.
+Result<Done> copyInto(const QString& path, const Opener& opener, const CaseState& from, const QList<int>& captures,
+                      const PictureStore& pictures, const QDateTime& now);
+
 enum class Age { Today, ThisWeek, LastTwoWeeks, Earlier };
 /// How long ago a case was worked on: this week begins on Monday, the last two weeks are fourteen days.
 Age ageOf(const QDate& workedOn, const QDate& today);

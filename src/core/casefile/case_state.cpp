@@ -64,6 +64,10 @@ bool twoOfficersAgree(const CaseState& state) {
     return officers.size() >= 2;
 }
 
+bool lacksSecondLook(const CaseState& state) {
+    return state.terms.policy->secondLook && !twoOfficersAgree(state);
+}
+
 std::shared_ptr<const Page> pageOf(const Capture& capture, const QString& languages) {
     const auto read = std::find_if(capture.readings.begin(), capture.readings.end(), [&](const PictureReading& r) {
         return r.picture == capture.picture && r.languages == languages;

@@ -169,6 +169,8 @@ QByteArray decisionsDigest(const CaseState& state);
 
 /// Whether two officers have had a hand in what is decided, one of them by looking over all of it as it stands.
 bool twoOfficersAgree(const CaseState& state);
+/// Whether the policy asks for that, and it has not been done.
+bool lacksSecondLook(const CaseState& state);
 
 /// Whether two leaks are of the same thing at the same place, as two checks tell of it.
 bool sameLeak(const Leak& a, const Leak& b);

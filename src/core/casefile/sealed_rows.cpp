@@ -317,9 +317,8 @@ Result<Done> SealedRows::copyTo(const QString& path) const {
     // Made empty first, so that nobody else can read it at any moment.
     const int made = ::open(bytesOfPath(path).constData(), O_CREAT | O_TRUNC | O_RDWR | O_CLOEXEC, 0600);
     if (made < 0)
-        return Error{
-            Error::Kind::NotWritable,
-            sentence(Tr::tr("%1 cannot be made (%2)."), path, QString::fromLocal8Bit(std::strerror(errno)))};
+        return Error{Error::Kind::NotWritable,
+                     sentence(Tr::tr("%1 cannot be made (%2)."), path, QString::fromLocal8Bit(std::strerror(errno)))};
     ::close(made);
     if (Statement(db, "VACUUM INTO ?1").text(1, bytesOfPath(path)).step() != SQLITE_DONE) return notWritten(db, path);
     auto copy = databaseAt(path, SQLITE_OPEN_READWRITE);

@@ -169,6 +169,14 @@ bool truth(const toml::node& node, const QString& key) {
     return *value;
 }
 
+QByteArray publicKey(const toml::node& node) {
+    constexpr qsizetype length = 32;
+    const QByteArray hex = text(node, "recovery_key").toLatin1().toLower(), key = QByteArray::fromHex(hex);
+    if (key.size() != length || key.toHex() != hex)
+        wrong(node, Tr::tr("\"recovery_key\" must be a public key of 64 hexadecimal digits"));
+    return key;
+}
+
 void readRetention(const toml::node& node, Policy& policy) {
     constexpr double longest = 36500;
     for (const auto& [key, value] : table(node, "retention")) {
@@ -177,8 +185,7 @@ void readRetention(const toml::node& node, Policy& policy) {
         else if (key.str() == "by_itself")
             policy.retention.byItself = truth(value, QStringLiteral("by_itself"));
         else
-            wrong(value,
-                  sentence(Tr::tr("\"retention\" knows \"days\" and \"by_itself\", not \"%1\""), keyName(key)));
+            wrong(value, sentence(Tr::tr("\"retention\" knows \"days\" and \"by_itself\", not \"%1\""), keyName(key)));
     }
 }
 
@@ -204,6 +211,8 @@ bool readGeneral(std::string_view key, const toml::node& node, Policy& policy) {
         readExceptions(node, policy);
     else if (key == "retention")
         readRetention(node, policy);
+    else if (key == "recovery_key")
+        policy.recoveryKey = publicKey(node);
     else if (key == "second_look")
         policy.secondLook = truth(node, QStringLiteral("second_look"));
     else if (key == "pattern")
@@ -340,6 +349,7 @@ QByteArray writePolicy(const Policy& policy) {
     if (policy.retention != defaults.retention)
         root.insert("retention",
                     toml::table{{"days", policy.retention.days}, {"by_itself", policy.retention.byItself}});
+    if (!policy.recoveryKey.isEmpty()) root.insert("recovery_key", policy.recoveryKey.toHex().toStdString());
     if (policy.secondLook) root.insert("second_look", true);
     if (const auto& entries = policy.exceptions.entries(); !entries.isEmpty()) root.insert("exceptions", list(entries));
     if (!thresholds.empty()) root.insert("thresholds", thresholds);

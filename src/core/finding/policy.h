@@ -55,6 +55,7 @@ struct Policy {
     std::vector<PolicyPattern> patterns;
     Exceptions exceptions;
     Retention retention;
+    QByteArray recoveryKey;  ///< the office's public key (X25519): new cases can be opened with its private one as well
     bool secondLook = false; ///< nothing is released before a second officer has looked it over
 
     const KindRule& rule(Kind kind) const { return kinds[size_t(kind)]; }

@@ -175,7 +175,7 @@ std::optional<Work> nextWork(const CaseState& state) {
 }
 
 QByteArray logOf(const std::vector<CheckedPicture>& pictures, const CaseState& state, const QByteArray& secret) {
-    LogInput log{state.terms.policy.get(), state.terms.languages, secret, {}};
+    LogInput log{state.terms.policy.get(), state.terms.languages, secret, {}, twoOfficersAgree(state)};
     for (const CheckedPicture& picture : pictures) {
         LogEntry entry{picture.artifact.fileName, picture.size, picture.sha256, picture.decided, {}, {}};
         for (const Leak& leak : picture.leaks) {

@@ -43,6 +43,7 @@ struct LogInput {
     QString languages;
     QByteArray secret; ///< of the case
     std::vector<LogEntry> entries;
+    bool twoOfficers = false; ///< two have agreed to what is decided
 };
 
 /// The redaction log as JSON (docs/redaction-log.md). Holds kinds, places, reasons, decisions and digests; never a

@@ -1,0 +1,12 @@
+// This user's key in the desktop's key ring (the Secret Service of freedesktop.org), by libsecret.
+#pragma once
+
+#include "casefile/case_key.h"
+
+namespace eyelid {
+
+/// The key cases are locked by; made where there is none and `mayMake`. May wait for somebody to unlock the ring: not
+/// for the interface thread. Errors: Missing (no key ring here, or no key in it), NotReadable (it stays locked).
+Result<CaseKey> keyFromKeyRing(bool mayMake);
+
+} // namespace eyelid
