@@ -1,8 +1,8 @@
 #include "app/settings.h"
 
-#include <pwd.h>
+#include "base/account.h"
+
 #include <QSettings>
-#include <unistd.h>
 
 namespace eyelid::settings {
 namespace {
@@ -42,10 +42,7 @@ void setDark(bool dark) {
 
 QString officerName() {
     if (const QString name = value(officerKey).toString(); !name.isEmpty()) return name;
-    const passwd* account = getpwuid(getuid());
-    if (!account) return {};
-    const QString full = QString::fromLocal8Bit(account->pw_gecos).section(u',', 0, 0).trimmed();
-    return full.isEmpty() ? QString::fromLocal8Bit(account->pw_name) : full;
+    return accountName();
 }
 void setOfficerName(const QString& name) {
     setValue(officerKey, name.trimmed());

@@ -1,120 +1,15 @@
 // case: cases on disk, without a window.
 #include "base/files.h"
 #include "base/sentence.h"
-#include "casefile/case_file.h"
 #include "casefile/case_folder.h"
-#include "casefile/case_list.h"
-#include "casefile/own_keys.h"
-#include "cli/case_commands.h"
+#include "cli/open_case.h"
 #include "cli/shared.h"
 #include "picture/picture_file.h"
-#include "pipeline/up_to_date.h"
 
 #include <QDir>
-#include <QStandardPaths>
 
 namespace eyelid {
 namespace {
-
-OwnKeys ownKeys() {
-    return {QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + QStringLiteral("/eyelid"),
-            OwnKeys::Ring::Use};
-}
-
-// The first line of a file, "-" being standard input; empty where none is named.
-Result<QByteArray> passphraseFrom(const QString& path) {
-    if (path.isEmpty()) return QByteArray();
-    constexpr qint64 longest = 4096;
-    auto text = readFile(path == QLatin1String("-") ? QStringLiteral("/dev/stdin") : path, longest);
-    if (!text) return text.error();
-    const QByteArray line = text->split('\n').front().trimmed();
-    if (line.isEmpty()) return Error{Error::Kind::BadInput, sentence(Tr::tr("The first line of %1 is empty."), path)};
-    return line;
-}
-
-// A key file that is named is the only key; else the keys of this account.
-Result<Opener> openerFrom(const CaseKeySettings& keys) {
-    auto words = passphraseFrom(keys.passphraseFile);
-    if (!words) return words.error();
-    Opener opener;
-    if (keys.keyFile.isEmpty()) {
-        auto own = ownKeys().opener();
-        if (!own) return own.error();
-        opener = *own;
-    } else {
-        auto key = keyFromFile(keys.keyFile, false);
-        if (!key) return key.error();
-        opener.keys.push_back(*key);
-    }
-    opener.passphrase = *words;
-    return opener;
-}
-
-Result<CaseLocks> locksFrom(const CaseKeySettings& keys) {
-    auto words = passphraseFrom(keys.passphraseFile);
-    if (!words) return words.error();
-    if (keys.keyFile.isEmpty() && !words->isEmpty()) return CaseLocks{.passphrase = *words};
-    CaseLocks locks;
-    if (keys.keyFile.isEmpty()) {
-        auto own = ownKeys().locksForNewCase();
-        if (!own) return own.error();
-        locks = *own;
-    } else {
-        auto key = keyFromFile(keys.keyFile, true);
-        if (!key) return key.error();
-        locks.keyFile = *key;
-    }
-    locks.passphrase = *words;
-    return locks;
-}
-
-// A case that stands in a file, and is kept there step by step.
-class OpenCase {
-public:
-    static Result<std::unique_ptr<OpenCase>> from(const QString& path, const CaseKeySettings& keys,
-                                                  SealedRows::Access access) {
-        auto opener = openerFrom(keys);
-        if (!opener) return opener.error();
-        auto file = CaseFile::open(path, *opener, access);
-        if (!file) return file.error();
-        auto kept = (*file)->load();
-        if (!kept) return kept.error();
-        std::unique_ptr<OpenCase> open(new OpenCase(std::move(*file)));
-        open->m_case.restore(std::move(*kept));
-        return open;
-    }
-
-    Case& operator*() { return m_case; }
-    Case* operator->() { return &m_case; }
-    const CaseFile& file() const { return *m_file; }
-
-    Result<Done> bringUpToDate() {
-        if (!m_work) m_work = std::make_unique<CaseWork>();
-        if (!m_reader) m_reader = std::make_unique<Reader>();
-        Progress progress;
-        return eyelid::bringUpToDate(m_case, *m_work, *m_reader, progress);
-    }
-    Result<Done> keep() { return m_file->keep(m_case.kept(), *m_case.pictures(), QDateTime::currentDateTimeUtc()); }
-    const CaseWork& work() {
-        if (!m_work) m_work = std::make_unique<CaseWork>();
-        return *m_work;
-    }
-    Reader& reader() {
-        if (!m_reader) m_reader = std::make_unique<Reader>();
-        return *m_reader;
-    }
-
-private:
-    explicit OpenCase(std::unique_ptr<CaseFile> file) : m_file(std::move(file)), m_case(Policy()) {
-        m_case.pictures()->backBy([this](const PictureId& id) { return m_file->picture(id); });
-    }
-    std::unique_ptr<CaseFile> m_file;
-    Case m_case;
-    std::unique_ptr<CaseWork> m_work;
-    std::unique_ptr<Reader> m_reader;
-};
-
-using Opened = Result<std::unique_ptr<OpenCase>>;
 
 int told(const Case& open, const QString& path) {
     const Case::Counts n = open.counts();
@@ -219,24 +114,6 @@ int runCaseAdd(const QString& path, const CaseKeySettings& keys, const QStringLi
     return status == done ? left : status;
 }
 
-int runCaseList(const QString& folder, const CaseKeySettings& keys) {
-    const QDir dir(folder);
-    if (!dir.exists()) return fail({Error::Kind::Missing, sentence(Tr::tr("%1 is no folder."), folder)});
-    int status = done;
-    for (const QString& name : dir.entryList({QStringLiteral("*.eyelid")}, QDir::Files, QDir::Name)) {
-        const QString path = joinedPath(folder, name);
-        Opened open = OpenCase::from(path, keys, SealedRows::Access::ReadOnly);
-        if (!open) {
-            complain(open.error().sentence);
-            status = unusableInput;
-            continue;
-        }
-        say(sentence(Tr::tr("%1: %2, %3 captures, %4 open"), path, (**open)->name(), (**open)->captures().size(),
-                     (**open)->counts().open));
-    }
-    return status;
-}
-
 int runCaseShow(const QString& path, const CaseKeySettings& keys, bool json) {
     Opened open = OpenCase::from(path, keys, SealedRows::Access::ReadOnly);
     if (!open) return fail(open.error());
@@ -270,6 +147,7 @@ int runCaseDecide(const QString& path, const CaseKeySettings& keys, const CaseDe
     Opened open = OpenCase::from(path, keys, SealedRows::Access::ReadWrite);
     if (!open) return fail(open.error());
     OpenCase& here = **open;
+    if (!wanted.officer.isEmpty()) here->setOfficer(wanted.officer);
     if (auto worked = here.bringUpToDate(); !worked) return fail(worked.error());
     // Open ones alone, but where they are to be opened again: nothing an officer has decided is decided anew.
     std::vector<int> ids;
@@ -298,6 +176,11 @@ int runCaseRelease(const QString& path, const CaseKeySettings& keys, const QStri
     if (n.open > 0 || n.unread > 0) {
         complain(sentence(Tr::tr("Nothing was released: %1 findings are open, %2 captures are not read."), n.open,
                           n.unread));
+        return remains;
+    }
+    if (lacksSecondLook(here->state())) {
+        complain(
+            Tr::tr("Nothing was released: a second officer has not agreed to the case as it stands (case agree)."));
         return remains;
     }
     auto pictures = checkedPictures(here);
@@ -372,13 +255,6 @@ int runCaseLock(const QString& path, const CaseKeySettings& keys, const CaseKeyS
     if (!file) return fail(file.error());
     if (auto set = (*file)->setLocks(*locks); !set) return fail(set.error());
     say(path);
-    return done;
-}
-
-int runCaseDestroy(const QString& path) {
-    if (auto destroyed = CaseFile::destroy(path); !destroyed) return fail(destroyed.error());
-    say(Tr::tr("%1 is destroyed: its key is gone, then its file. Old blocks a drive may still hold cannot be read.")
-            .arg(path));
     return done;
 }
 

@@ -20,18 +20,28 @@ struct CaseDecision {
     Decision decision = Decision::Cover;
     QString kind;    ///< empty: all
     double from = 0; ///< least confidence
+    QString officer; ///< whose it is; empty: the account's
 };
 
 int runCaseNew(const QString& path, const CaseKeySettings& keys, const QString& policy);
 int runCaseAdd(const QString& path, const CaseKeySettings& keys, const QStringList& pictures);
+int runCaseTakeIn(const QString& path, const CaseKeySettings& keys, const QString& other);
+int runCaseRename(const QString& path, const CaseKeySettings& keys, const QString& name);
 int runCaseList(const QString& folder, const CaseKeySettings& keys);
+int runCaseSearch(const QString& folder, const CaseKeySettings& keys, const QString& words);
 int runCaseShow(const QString& path, const CaseKeySettings& keys, bool json);
 int runCaseDecide(const QString& path, const CaseKeySettings& keys, const CaseDecision& wanted);
+int runCaseAgree(const QString& path, const CaseKeySettings& keys, const QString& officer);
 int runCaseRelease(const QString& path, const CaseKeySettings& keys, const QString& folder, bool force);
 int runCaseTakeOut(const QString& path, const CaseKeySettings& keys, const QString& folder);
 int runCaseBringIn(const QString& folder, const CaseKeySettings& keys, const QString& path);
 int runCaseVerify(const QString& path, const CaseKeySettings& keys);
 int runCaseLock(const QString& path, const CaseKeySettings& keys, const CaseKeySettings& other);
+int runCaseSeal(const QString& path, const CaseKeySettings& keys, const QString& publicKey);
+int runCaseKey(const QString& officer);
+int runCasePutOff(const QString& path, const CaseKeySettings& keys, const QString& until, const QString& reason);
+int runCaseDue(const QString& folder, const CaseKeySettings& keys, bool destroy);
+int runCaseThrowAway(const QString& path, const CaseKeySettings& keys, bool away);
 int runCaseDestroy(const QString& path);
 
 } // namespace eyelid

@@ -3,8 +3,9 @@
 #include "base/files.h"
 #include "base/sentence.h"
 #include "base/version.h"
-#include "cli/case_commands.h"
+#include "cli/case_command_line.h"
 #include "cli/commands.h"
+#include "cli/options.h"
 
 #include <CLI/CLI.hpp>
 #include <cstdlib>
@@ -13,34 +14,6 @@
 
 namespace eyelid {
 namespace {
-
-// Paths may be any bytes.
-QString qt(const std::string& text) {
-    return pathFromBytes(QByteArray::fromStdString(text));
-}
-
-QStringList qt(const std::vector<std::string>& list) {
-    QStringList out;
-    for (const std::string& s : list) out << qt(s);
-    return out;
-}
-
-// A number in a range; "nan" lies in none.
-CLI::Validator within(double least, double most) {
-    return CLI::Validator(
-        [=](std::string& text) {
-            char* end = nullptr;
-            const double value = std::strtod(text.c_str(), &end);
-            if (end != text.c_str() && *end == 0 && value >= least && value <= most) return std::string();
-            return sentence(Tr::tr("a number from %1 to %2 is expected, not %3"), least, most, qt(text)).toStdString();
-        },
-        "NUMBER");
-}
-
-// As CLI11 takes a text.
-std::string said(const QString& text) {
-    return text.toStdString();
-}
 
 // The commands with their options; what they are given stands in the members until the one that was asked for is run.
 class CommandLine {
@@ -58,7 +31,7 @@ public:
         addJoin();
         addPages();
         addCheck();
-        addCase();
+        m_case.addTo(m_app, m_commands);
     }
 
     int run(int argc, char** argv) {
@@ -231,86 +204,6 @@ private:
         addFiles(check);
     }
 
-    // A command of `case`, on the case file it is given first.
-    CLI::App* addCaseCommand(CLI::App* cases, const char* name, const QString& what, std::function<int()> act) {
-        CLI::App* command = cases->add_subcommand(name, said(what));
-        m_commands.emplace(command, std::move(act));
-        command->add_option("file", m_case, said(Tr::tr("The case file, NAME.eyelid")))->required();
-        addCaseKeys(command);
-        return command;
-    }
-    void addCaseKeys(CLI::App* command) {
-        command->add_option("--key-file", m_key, said(Tr::tr("A key file (default: this user's own)")));
-        command->add_option("--passphrase-file", m_password,
-                            said(Tr::tr("A file whose first line is the passphrase, - for standard input")));
-    }
-    CaseKeySettings caseKeys() const { return {qt(m_key), qt(m_password)}; }
-
-    void addCase() {
-        CLI::App* cases = m_app.add_subcommand("case", said(Tr::tr("Work on cases that are kept on disk")));
-        cases->require_subcommand(1);
-        CLI::App* made = addCaseCommand(cases, "new", Tr::tr("Make a case without captures"),
-                                        [this] { return runCaseNew(qt(m_case), caseKeys(), qt(m_policy)); });
-        made->add_option("--policy", m_policy, said(Tr::tr("A shipped policy or a TOML file")))->capture_default_str();
-        CLI::App* added = addCaseCommand(cases, "add", Tr::tr("Add pictures, read them and find what is sensitive"),
-                                         [this] { return runCaseAdd(qt(m_case), caseKeys(), qt(m_files)); });
-        addFiles(added);
-        CLI::App* list = cases->add_subcommand("list", said(Tr::tr("List the cases of a folder")));
-        m_commands.emplace(
-            list, [this] { return runCaseList(m_case.empty() ? QStringLiteral(".") : qt(m_case), caseKeys()); });
-        list->add_option("folder", m_case, said(Tr::tr("The folder (this one if not said)")));
-        addCaseKeys(list);
-        CLI::App* show = addCaseCommand(cases, "show", Tr::tr("Print captures, findings and decisions"),
-                                        [this] { return runCaseShow(qt(m_case), caseKeys(), m_format == "json"); });
-        show->add_option("--format", m_format, said(Tr::tr("text or json")))
-            ->check(CLI::IsMember({"text", "json"}))
-            ->capture_default_str();
-        addCaseDecide(cases);
-        CLI::App* release = addCaseCommand(
-            cases, "release", Tr::tr("Check all pictures and write them with their log, if nothing stands in the way"),
-            [this] { return runCaseRelease(qt(m_case), caseKeys(), qt(m_out), m_force); });
-        release->add_option("--out", m_out, said(Tr::tr("The folder to write to; made if it is not there")))
-            ->required();
-        addForce(release, said(Tr::tr("Replace files that are there already")));
-        CLI::App* out = addCaseCommand(cases, "take-out", Tr::tr("Write the case into a folder, unprotected"),
-                                       [this] { return runCaseTakeOut(qt(m_case), caseKeys(), qt(m_out)); });
-        out->add_option("--out", m_out, said(Tr::tr("The folder to write to; made if it is not there")))->required();
-        CLI::App* in = cases->add_subcommand("bring-in", said(Tr::tr("Make a case of a folder that was taken out")));
-        m_commands.emplace(in, [this] { return runCaseBringIn(qt(m_out), caseKeys(), qt(m_case)); });
-        in->add_option("folder", m_out, said(Tr::tr("The folder")))->required();
-        in->add_option("--to", m_case, said(Tr::tr("The case file to make, NAME.eyelid")))->required();
-        addCaseKeys(in);
-        addCaseCommand(cases, "verify", Tr::tr("Tell whether a case file is what was written"),
-                       [this] { return runCaseVerify(qt(m_case), caseKeys()); });
-        CLI::App* lock =
-            addCaseCommand(cases, "lock", Tr::tr("Lock a case by another key file or passphrase instead"), [this] {
-                return runCaseLock(qt(m_case), caseKeys(), {qt(m_otherKey), qt(m_otherPassword)});
-            });
-        lock->add_option("--new-key-file", m_otherKey, said(Tr::tr("A key file; made if it is not there")));
-        lock->add_option("--new-passphrase-file", m_otherPassword,
-                         said(Tr::tr("A file whose first line is the new passphrase")));
-        CLI::App* destroy =
-            cases->add_subcommand("destroy", said(Tr::tr("Destroy a case for good, with all its captures")));
-        m_commands.emplace(destroy, [this] { return runCaseDestroy(qt(m_case)); });
-        destroy->add_option("file", m_case, said(Tr::tr("The case file, NAME.eyelid")))->required();
-    }
-
-    void addCaseDecide(CLI::App* cases) {
-        CLI::App* decide = addCaseCommand(cases, "decide", Tr::tr("Decide about findings that are open"), [this] {
-            m_decision.kind = qt(m_kind);
-            m_decision.decision = m_keep ? Decision::Keep : m_reopen ? Decision::Open : Decision::Cover;
-            return runCaseDecide(qt(m_case), caseKeys(), m_decision);
-        });
-        auto* what = decide->add_option_group("decision", said(Tr::tr("What is decided")));
-        what->add_flag("--cover", m_cover, said(Tr::tr("Cover them")));
-        what->add_flag("--keep", m_keep, said(Tr::tr("Keep them")));
-        what->add_flag("--open", m_reopen, said(Tr::tr("Open those again that are decided")));
-        what->require_option(1);
-        decide->add_option("--kind", m_kind, said(Tr::tr("Of this kind alone: person, email, phone …")));
-        decide->add_option("--from", m_decision.from, said(Tr::tr("Of this confidence or more, 0 to 1")))
-            ->check(within(0, 1));
-    }
-
     CLI::App m_app{said(Tr::tr("Eyelid finds and covers what is personal or confidential on pictures of screens."))};
     std::map<CLI::App*, std::function<int()>> m_commands;
     // As they were given; one command's options are another's no more.
@@ -318,9 +211,7 @@ private:
     std::string m_lang = "eng", m_policy = "everything", m_watch, m_area, m_readFormat = "text", m_format = "text";
     std::string m_style, m_out, m_key, m_monitor, m_window, m_region, m_chosen, m_password;
     bool m_sanitised = false, m_noFind = false, m_force = false;
-    std::string m_case, m_kind, m_otherKey, m_otherPassword;
-    bool m_cover = false, m_keep = false, m_reopen = false;
-    CaseDecision m_decision;
+    CaseCommandLine m_case;
     RedactSettings m_redact;
     TakeSettings m_take;
     JoinSettings m_join;

@@ -61,6 +61,75 @@ TEST_CASE("a case goes from new to released, each command with its work on the d
     CHECK(desk.call(QStringLiteral("decide @a.eyelid --open")).status == 1);
 }
 
+TEST_CASE("cases of a folder are listed, searched, put off, thrown away and destroyed when they are due") {
+    const Desk desk;
+    REQUIRE(desk.call(QStringLiteral("new @a.eyelid")).status == 0);
+    REQUIRE(desk.add("note.png").status == 1);
+    REQUIRE(desk.call(QStringLiteral("new @b.eyelid")).status == 0);
+    CHECK(desk.call(QStringLiteral("rename @a.eyelid --name Weir")).status == 0);
+    const QString all = desk.call(QStringLiteral("list @")).out;
+    CHECK(all.contains(QStringLiteral("Weir, 1 captures")));
+    CHECK(desk.call(QStringLiteral("search @ --words DIALYSIS")).out.trimmed().endsWith(QStringLiteral("Capture 1")));
+    CHECK(desk.call(QStringLiteral("search @ --words nowhere")).out.isEmpty());
+    CHECK(desk.call(QStringLiteral("due @")).out.isEmpty());
+    CHECK(desk.call(QStringLiteral("put-off @a.eyelid --until soon --reason x")).status == 2);
+    CHECK(desk.call(QStringLiteral("put-off @a.eyelid --until 2020-01-01 --reason x")).status == 0);
+    CHECK(desk.call(QStringLiteral("due @")).status == 1);
+    CHECK(desk.call(QStringLiteral("throw-away @a.eyelid")).status == 0);
+    CHECK(desk.call(QStringLiteral("due @")).status == 0); // a week of grace
+    CHECK(desk.call(QStringLiteral("bring-back @a.eyelid")).status == 0);
+    CHECK(desk.call(QStringLiteral("due @ --destroy")).status == 0);
+    CHECK(!QFile::exists(desk.at(QStringLiteral("a.eyelid"))));
+    CHECK(QFile::exists(desk.at(QStringLiteral("b.eyelid"))));
+}
+
+TEST_CASE("a colleague opens a case that was sealed for them, agrees, and only then it is released") {
+    const Desk desk;
+    QFile policy(desk.at(QStringLiteral("two.toml")));
+    REQUIRE(policy.open(QIODevice::WriteOnly));
+    policy.write("name = \"two\"\nlook_for = [\"person\", \"phone\", \"email\"]\nsecond_look = true\n");
+    policy.close();
+    REQUIRE(desk.call(QStringLiteral("new @a.eyelid --policy @two.toml")).status == 0);
+    REQUIRE(desk.add("note.png").status == 1);
+    CHECK(desk.call(QStringLiteral("decide @a.eyelid --cover --officer Ada")).status == 0);
+    CHECK(desk.call(QStringLiteral("release @a.eyelid --out @out")).status == 1);
+    CHECK(desk.call(QStringLiteral("agree @a.eyelid --officer Ada")).status == 1); // alone
+
+    // The colleague sits elsewhere.
+    const QString elsewhere = desk.at(QStringLiteral("colleague"));
+    const auto there = [&](QStringList words) { return run(QStringList{QStringLiteral("case")} + words, elsewhere); };
+    CHECK(there({QStringLiteral("show"), desk.at(QStringLiteral("a.eyelid"))}).status == 2);
+    const CommandResult key = there({QStringLiteral("key"), QStringLiteral("--officer"), QStringLiteral("Bo")});
+    REQUIRE(key.status == 0);
+    QFile line(desk.at(QStringLiteral("bo.officer")));
+    REQUIRE((line.open(QIODevice::WriteOnly) && line.write(key.out.toUtf8()) > 0));
+    line.close();
+    CHECK(desk.call(QStringLiteral("seal @a.eyelid --for @two.toml")).status == 2); // no key
+    REQUIRE(desk.call(QStringLiteral("seal @a.eyelid --for @bo.officer")).status == 0);
+    const CommandResult agreed = there(
+        {QStringLiteral("agree"), desk.at(QStringLiteral("a.eyelid")), QStringLiteral("--officer"), QStringLiteral("Bo")});
+    INFO(agreed.err.toStdString());
+    CHECK(agreed.status == 0);
+    CHECK(desk.call(QStringLiteral("release @a.eyelid --out @out")).status == 0);
+    const QByteArray log = bytesOf(desk.at(QStringLiteral("out/redaction-log.json")));
+    CHECK(log.contains("two officers"));
+    CHECK(!log.contains("Ada"));
+}
+
+TEST_CASE("the captures of one case are taken into another") {
+    const Desk desk;
+    REQUIRE(desk.call(QStringLiteral("new @a.eyelid")).status == 0);
+    REQUIRE(desk.add("note.png").status == 1);
+    CHECK(desk.call(QStringLiteral("decide @a.eyelid --cover")).status == 0);
+    REQUIRE(desk.call(QStringLiteral("new @b.eyelid")).status == 0);
+    CHECK(desk.call(QStringLiteral("take-in @b.eyelid --from @a.eyelid")).status == 0);
+    const auto taken = desk.shown("b.eyelid");
+    REQUIRE(taken["captures"].size() == 1);
+    for (const auto& f : taken["captures"][0]["findings"]) CHECK(f["decision"] == "cover");
+    CHECK(desk.call(QStringLiteral("verify @b.eyelid")).status == 0);
+    CHECK(desk.call(QStringLiteral("verify @a.eyelid")).status == 0);
+}
+
 TEST_CASE("a case taken out and brought in again is the same, and says that it stood unprotected") {
     const Desk desk;
     REQUIRE(desk.call(QStringLiteral("new @a.eyelid")).status == 0);
