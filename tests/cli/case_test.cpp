@@ -106,8 +106,8 @@ TEST_CASE("a colleague opens a case that was sealed for them, agrees, and only t
     line.close();
     CHECK(desk.call(QStringLiteral("seal @a.eyelid --for @two.toml")).status == 2); // no key
     REQUIRE(desk.call(QStringLiteral("seal @a.eyelid --for @bo.officer")).status == 0);
-    const CommandResult agreed = there(
-        {QStringLiteral("agree"), desk.at(QStringLiteral("a.eyelid")), QStringLiteral("--officer"), QStringLiteral("Bo")});
+    const CommandResult agreed = there({QStringLiteral("agree"), desk.at(QStringLiteral("a.eyelid")),
+                                        QStringLiteral("--officer"), QStringLiteral("Bo")});
     INFO(agreed.err.toStdString());
     CHECK(agreed.status == 0);
     CHECK(desk.call(QStringLiteral("release @a.eyelid --out @out")).status == 0);

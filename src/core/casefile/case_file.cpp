@@ -2,6 +2,7 @@
 
 #include "base/files.h"
 #include "base/sentence.h"
+#include "base/workers.h"
 #include "casefile/case_json.h"
 #include "casefile/packed_picture.h"
 
@@ -202,6 +203,18 @@ std::optional<QByteArray> CaseFile::record(int table, qint64 id) const {
     return content && *content ? unpacked(**content, largestRecord) : std::nullopt;
 }
 
+// Nothing where it is not as it was written; of a damaged case, with its pictures alone.
+std::optional<Capture> CaseFile::readCapture(int id, const QString& languages, bool intactOnly) const {
+    const auto bytes = record(Captures, id), readings = record(Readings, id);
+    auto capture = bytes ? captureFromJson(*bytes) : Result<Capture>(damagedCase());
+    auto read = readings ? readingsFromJson(*readings) : Result<std::vector<PictureReading>>(damagedCase());
+    if (!capture || (!intactOnly && !read) || (intactOnly && !hasPictures(*capture))) return std::nullopt;
+    if (read) capture->readings = std::move(*read);
+    capture->page = pageOf(*capture, languages);
+    capture->reading = capture->page ? Capture::Reading::Done : Capture::Reading::Waiting;
+    return *capture;
+}
+
 Result<KeptCase> CaseFile::read(bool intactOnly) const {
     KeptCase kept;
     const auto headBytes = record(Head, 0);
@@ -210,16 +223,13 @@ Result<KeptCase> CaseFile::read(bool intactOnly) const {
     if (!head) return damagedCase();
     kept.state = head->state;
     kept.secret = head->secret;
-    for (const int id : head->captures) {
-        const auto bytes = record(Captures, id), readings = record(Readings, id);
-        auto capture = bytes ? captureFromJson(*bytes) : Result<Capture>(damagedCase());
-        auto read = readings ? readingsFromJson(*readings) : Result<std::vector<PictureReading>>(damagedCase());
-        if (!intactOnly && (!capture || !read)) return damagedCase();
-        if (!capture || (intactOnly && !hasPictures(*capture))) continue;
-        if (read) capture->readings = std::move(*read);
-        capture->page = pageOf(*capture, kept.state.terms.languages);
-        capture->reading = capture->page ? Capture::Reading::Done : Capture::Reading::Waiting;
-        kept.state.captures.push_back(std::move(*capture));
+    // Most of the time goes into what was read, so it is taken apart side by side.
+    std::vector<std::optional<Capture>> captures(head->captures.size());
+    onWorkers(captures.size(),
+              [&](size_t i) { captures[i] = readCapture(head->captures[i], kept.state.terms.languages, intactOnly); });
+    for (std::optional<Capture>& capture : captures) {
+        if (!capture && !intactOnly) return damagedCase();
+        if (capture) kept.state.captures.push_back(std::move(*capture));
     }
     std::vector<Change> done, undone; // steps of which one is lost take nothing back: none of them, then
     const auto changes = [&](int table, size_t count, std::vector<Change>& to) {

@@ -91,6 +91,7 @@ private:
     CaseFile(QString path, std::unique_ptr<WriteLock> lock, std::unique_ptr<SealedRows> rows);
     static Result<std::unique_ptr<CaseFile>> migrated(std::unique_ptr<CaseFile> old, const Opener& opener);
     Result<KeptCase> read(bool intactOnly) const;
+    std::optional<Capture> readCapture(int id, const QString& languages, bool intactOnly) const;
     std::optional<QString> textOf(qint64 capture) const;
     void addSearchRows(const CaseState& state, std::set<std::pair<int, qint64>>& there,
                        std::vector<SealedRows::Row>& rows) const;
