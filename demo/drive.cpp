@@ -1,10 +1,12 @@
 #include "drive.h"
 
+#include "app/cases_view.h"
 #include "app/desk_map.h"
 #include "app/findings_panel.h"
 #include "app/gate.h"
 #include "app/joins_view.h"
 #include "app/main_window.h"
+#include "app/passphrase_view.h"
 #include "app/policies_view.h"
 #include "app/region_overlay.h"
 #include "app/release_view.h"
@@ -14,6 +16,7 @@
 #include <functional>
 #include <QApplication>
 #include <QComboBox>
+#include <QDateTime>
 #include <QDir>
 #include <QLabel>
 #include <QLineEdit>
@@ -21,6 +24,7 @@
 #include <QListWidget>
 #include <QPushButton>
 #include <QTabWidget>
+#include <QTemporaryDir>
 #include <QTimer>
 #include <QtTest/QTest>
 
@@ -156,6 +160,50 @@ QStringList driveDemo(MainWindow& window, const QString& folder) {
     return paths << picture;
 }
 
+// Cases as an officer has them after a month: parts of the one that is open, worked on and due on several days.
+bool writeCases(const Case& open, const QString& folder, const OwnKeys& keys) {
+    struct Sample {
+        const char* name;
+        int ago;            ///< days since it was worked on
+        qsizetype captures; ///< the last so many
+        bool thrownAway;
+    };
+    const Sample samples[] = {{"Complaint about a meter, Weir Lane", 1, 3, false},
+                              {"Pump 07: telemetry", 3, 1, false},
+                              {"Readings mailed twice", 9, 2, false},
+                              {"Roster of the weir house", 30, 1, false},
+                              {"Trial of the new console", 12, 1, true}};
+    const auto locks = keys.locksForNewCase();
+    if (!locks || !QDir().mkpath(folder)) return false;
+    int number = 0;
+    for (const Sample& sample : samples) {
+        KeptCase kept = open.kept();
+        kept.history = History();
+        kept.state.name = QString::fromLatin1(sample.name);
+        kept.state.begun = QDate::currentDate().addDays(-sample.ago - 1);
+        while (kept.state.captures.size() > sample.captures) kept.state.captures.removeFirst();
+        if (sample.ago == 3) // not all of it decided
+            for (Capture& capture : kept.state.captures) capture.rulings.clear();
+        auto file = CaseFile::create(QDir(folder).filePath(QStringLiteral("case-%1.eyelid").arg(++number)), *locks);
+        if (!file || !(*file)->keep(kept, *open.pictures(), QDateTime::currentDateTimeUtc().addDays(-sample.ago)) ||
+            !(*file)->keepCover(kept.state, *open.pictures()))
+            return false;
+        if (sample.thrownAway && !(*file)->throwAway(QDate::currentDate().addDays(-2))) return false;
+    }
+    return true;
+}
+
+bool showCases(MainWindow& window, const QString& folder) {
+    const OwnKeys keys(folder, OwnKeys::Ring::Leave);
+    const QString cases = QDir(folder).filePath(QStringLiteral("cases"));
+    if (!writeCases(window.openCase(), cases, keys)) return false;
+    window.keepCases(cases, keys);
+    if (!waitFor([&] { return window.keeper().standing() == CaseKeeper::Standing::Kept && !window.shelf().busy(); }))
+        return false;
+    window.commands()[QStringLiteral("cases")].trigger();
+    return waitFor([&] { return !window.shelf().busy() && window.casesView().isVisible(); });
+}
+
 QStringList takeScreenshots(MainWindow& window, const QString& folder) {
     QStringList paths;
     const auto shoot = [&](QWidget& widget, const char* name) {
@@ -284,6 +332,15 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
     if (!waitFor([&] { return !window.worker().busy() && window.releaseFlow().blocking() == 0; })) return {};
     shoot(window, "check-passed");
     press(&window, Qt::Key_Escape);
+    const QTemporaryDir kept;
+    if (!showCases(window, kept.path())) return {};
+    shoot(window, "cases");
+    PassphraseView passphrase(&window);
+    passphrase.findChild<QLineEdit*>(QStringLiteral("passphrase"))->setText(QStringLiteral("a heron by the weir"));
+    passphrase.show();
+    if (!QTest::qWaitForWindowExposed(&passphrase)) return {};
+    shoot(passphrase, "passphrase");
+    passphrase.close();
     return paths;
 }
 

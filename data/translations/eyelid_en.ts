@@ -116,10 +116,73 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>“%1”, worked on last on %2, has %n capture(s).</source>
+        <source>%n capture(s)</source>
         <translation>
-            <numerusform>“%1”, worked on last on %2, has %n capture.</numerusform>
-            <numerusform>“%1”, worked on last on %2, has %n captures.</numerusform>
+            <numerusform>%n capture</numerusform>
+            <numerusform>%n captures</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n not read</source>
+        <translation>
+            <numerusform>%n not read</numerusform>
+            <numerusform>%n not read</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n open</source>
+        <translation>
+            <numerusform>%n open</numerusform>
+            <numerusform>%n open</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>gone for good in %n day(s)</source>
+        <translation>
+            <numerusform>gone for good in %n day</numerusform>
+            <numerusform>gone for good in %n days</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>destroyed in %n day(s)</source>
+        <translation>
+            <numerusform>destroyed in %n day</numerusform>
+            <numerusform>destroyed in %n days</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n case(s) had their day and were destroyed, as was agreed.</source>
+        <translation>
+            <numerusform>%n case had its day and was destroyed, as was agreed.</numerusform>
+            <numerusform>%n cases had their day and were destroyed, as was agreed.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n case(s) are due to be destroyed. Releases, their logs and checksums stay.</source>
+        <translation>
+            <numerusform>%n case is due to be destroyed. Releases, their logs and checksums stay.</numerusform>
+            <numerusform>%n cases are due to be destroyed. Releases, their logs and checksums stay.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Destroy %n case(s)?</source>
+        <translation>
+            <numerusform>Destroy %n case?</numerusform>
+            <numerusform>Destroy %n cases?</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>At least %n signs; five words of different things are easy to remember.</source>
+        <translation>
+            <numerusform>At least %n sign; five words of different things are easy to remember.</numerusform>
+            <numerusform>At least %n signs; five words of different things are easy to remember.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>taking in %n capture(s)</source>
+        <translation>
+            <numerusform>taking in %n capture</numerusform>
+            <numerusform>taking in %n captures</numerusform>
         </translation>
     </message>
 </context>

@@ -41,8 +41,9 @@ struct CaseKeeper::Opened {
     std::shared_ptr<CaseFile> file;
     std::optional<KeptCase> kept;
     std::optional<Error> error;
-    bool readOnly = false;
+    bool readOnly = false, intactOnly = false;
     QString holder;
+    Result<Done> open(const Opener& opener, const QString& officer);
 };
 
 // What the case is called stands within it.
@@ -145,13 +146,13 @@ void CaseKeeper::take(const std::shared_ptr<Outcome>& outcome) {
 
 void CaseKeeper::tryAgain(const QString& folder) {
     if (m_keeping || m_standing == Standing::InMemory) return;
-    if (!folder.isEmpty()) {
+    if (!folder.isEmpty() || (m_file && !m_file->isThere())) {
         // Its pictures may stand in the old file alone: they are had from there until the new one holds them.
         if (m_file)
             for (const PictureId& id : picturesOf(m_case.state(), m_case.history()))
                 m_case.pictures()->keep(id, m_case.pictures()->picture(id));
         m_file = nullptr;
-        m_folder = folder;
+        if (!folder.isEmpty()) m_folder = folder;
     }
     keepNow();
 }
@@ -186,31 +187,44 @@ void CaseKeeper::leave() {
     stand(m_folder.isEmpty() ? Standing::InMemory : Standing::NothingYet);
 }
 
+Result<Done> CaseKeeper::Opened::open(const Opener& opener, const QString& officer) {
+    const auto write = intactOnly ? SealedRows::Access::ReadOnly : SealedRows::Access::ReadWrite;
+    auto opened = CaseFile::open(path, opener, write);
+    if (!opened && opened.error().kind == Error::Kind::Exists) {
+        readOnly = true;
+        opened = CaseFile::open(path, opener, SealedRows::Access::ReadOnly);
+    }
+    if (!opened) return opened.error();
+    auto loaded = intactOnly ? (*opened)->salvage() : (*opened)->load();
+    if (!loaded) return loaded.error();
+    holder = (*opened)->holder();
+    if (!readOnly && !intactOnly && holder != officer)
+        if (auto held = (*opened)->setHolder(officer); !held) return held;
+    file = std::move(*opened);
+    kept = std::move(*loaded);
+    return Done{};
+}
+
 void CaseKeeper::open(const QString& path, const QByteArray& passphrase) {
     auto opening = std::make_shared<Opened>();
     opening->path = path;
+    start(opening, passphrase);
+}
+
+void CaseKeeper::openIntact(const QString& path) {
+    auto opening = std::make_shared<Opened>();
+    opening->path = path;
+    opening->intactOnly = true;
+    start(opening, {});
+}
+
+void CaseKeeper::start(std::shared_ptr<Opened> opening, const QByteArray& passphrase) {
     stand(Standing::Opening);
     m_lane.start([opening, passphrase, keys = m_keys, officer = m_case.officer(), keeper = QPointer(this)] {
-        const auto open = [&]() -> Result<Done> {
-            auto opener = keys.opener();
-            if (!opener) return opener.error();
-            opener->passphrase = passphrase;
-            auto file = CaseFile::open(opening->path, *opener);
-            if (!file && file.error().kind == Error::Kind::Exists) {
-                opening->readOnly = true;
-                file = CaseFile::open(opening->path, *opener, SealedRows::Access::ReadOnly);
-            }
-            if (!file) return file.error();
-            auto kept = (*file)->load();
-            if (!kept) return kept.error();
-            opening->holder = (*file)->holder();
-            if (!opening->readOnly && opening->holder != officer)
-                if (auto held = (*file)->setHolder(officer); !held) return held;
-            opening->file = std::move(*file);
-            opening->kept = std::move(*kept);
-            return Done{};
-        };
-        if (const auto done = open(); !done) opening->error = done.error();
+        auto opener = keys.opener();
+        if (opener) opener->passphrase = passphrase;
+        const auto done = opener ? opening->open(*opener, officer) : Result<Done>(opener.error());
+        if (!done) opening->error = done.error();
         QMetaObject::invokeMethod(
             keeper, [keeper, opening] { keeper->takeOpened(opening); }, Qt::QueuedConnection);
     });
@@ -222,6 +236,13 @@ void CaseKeeper::takeOpened(const std::shared_ptr<Opened>& opening) {
         return emit openFailed(opening->path, *opening->error);
     }
     use(opening->file);
+    if (opening->intactOnly) {
+        // Its pictures are had from the old file until the new one holds them.
+        m_file = nullptr;
+        m_case.restore(std::move(*opening->kept));
+        keepNow();
+        return emit opened(opening->path);
+    }
     for (const Capture& capture : opening->kept->state.captures) m_kept.insert(capture.id);
     m_standing = opening->readOnly ? Standing::ReadOnly : Standing::Kept;
     m_case.restore(std::move(*opening->kept));

@@ -48,6 +48,8 @@ public:
     /// openFailed(), of kind Locked where nothing that was given opens it. One that another window has is opened to be
     /// looked at.
     void open(const QString& path, const QByteArray& passphrase = {});
+    /// What is intact of a damaged case, as a new case beside it; likewise.
+    void openIntact(const QString& path);
     /// Leaves the case as it is kept, with an empty one in its place. What could not be kept is gone: ask before.
     void leave();
     /// For a new case: a name that says nothing.
@@ -68,6 +70,7 @@ signals:
 private:
     struct Outcome;
     struct Opened;
+    void start(std::shared_ptr<Opened> opening, const QByteArray& passphrase);
     void onCaseChanged();
     void keepNow();
     void take(const std::shared_ptr<Outcome>& outcome);

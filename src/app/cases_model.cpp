@@ -25,7 +25,7 @@ QString headingOf(Group group) {
     case Earlier:
         return Tr::tr("Earlier");
     case Shut:
-        return Tr::tr("Not to be opened without more");
+        return Tr::tr("Locked or damaged");
     case Thrown:
         return Tr::tr("Thrown away");
     }
@@ -53,7 +53,7 @@ QString nameOf(const ListedCase& listed) {
 }
 
 QString whenText(const QDateTime& when, const QDate& today) {
-    const QString time = QLocale().toString(when.time(), QLocale::ShortFormat);
+    const QString time = when.time().toString(QStringLiteral("HH:mm"));
     return when.date() == today
                ? time
                : QLocale().toString(when.date(), QStringLiteral("d MMMM")) + QStringLiteral(", ") + time;

@@ -1,15 +1,12 @@
 #include "app/cases_view.h"
 
 #include "app/cases_model.h"
+#include "app/destroy_day_view.h"
 #include "app/lid_gauge.h"
 #include "app/theme.h"
 #include "base/sentence.h"
 
 #include <QCheckBox>
-#include <QDateEdit>
-#include <QDialog>
-#include <QDialogButtonBox>
-#include <QFormLayout>
 #include <QHBoxLayout>
 #include <QInputDialog>
 #include <QKeyEvent>
@@ -260,7 +257,8 @@ void CasesView::showDetail() {
     m_told->setText(toldOf(*listed, today));
     m_due->setText(dueText(*listed, today));
     m_due->setVisible(!m_due->text().isEmpty());
-    m_place->setText(listed->path);
+    m_place->setText(listed->path.section(u'/', -1));
+    m_place->setToolTip(listed->path);
     m_lid->setVisible(listed->summary.has_value());
     if (listed->summary) {
         const int all = listed->summary->open + listed->summary->settled;
@@ -272,7 +270,7 @@ void CasesView::showDetail() {
 void CasesView::showButtons(const ListedCase* listed) {
     const bool thrown = listed->summary && !listed->summary->thrownAway.isNull();
     const bool isOpen = listed->path == m_openCase;
-    const bool damaged = !listed->summary && !listed->locked;
+    const bool damaged = !listed->summary && !listed->locked && !listed->damaged;
     m_open->setText(isOpen ? Tr::tr("Go on with it") : Tr::tr("Open"));
     m_open->setVisible(!thrown && !damaged);
     m_elsewhere->setVisible(!thrown && !damaged && !isOpen);
@@ -300,27 +298,7 @@ void CasesView::putOff() {
     const QString path = chosen();
     const ListedCase* listed = m_shelf.at(path);
     if (!listed || !listed->summary) return;
-    QDialog dialog(this);
-    dialog.setWindowTitle(Tr::tr("Put off its destruction"));
-    auto* form = new QFormLayout(&dialog);
-    auto* day = new QDateEdit(listed->summary->due.isNull() ? QDate::currentDate().addMonths(1) : listed->summary->due);
-    day->setObjectName(QStringLiteral("destroyDay"));
-    day->setCalendarPopup(true);
-    day->setMinimumDate(QDate::currentDate());
-    auto* reason = new QLineEdit;
-    reason->setObjectName(QStringLiteral("destroyReason"));
-    form->addRow(Tr::tr("Keep it until"), day);
-    form->addRow(Tr::tr("Reason"), reason);
-    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
-    buttons->button(QDialogButtonBox::Ok)->setText(Tr::tr("Put off"));
-    form->addRow(buttons);
-    const auto check = [=] { buttons->button(QDialogButtonBox::Ok)->setEnabled(!reason->text().trimmed().isEmpty()); };
-    connect(reason, &QLineEdit::textChanged, &dialog, check);
-    check();
-    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
-    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
-    reason->setFocus();
-    if (dialog.exec() == QDialog::Accepted) m_shelf.putOff(path, {day->date(), reason->text().trimmed()});
+    if (const auto day = askDestroyDay(this, listed->summary->due)) m_shelf.putOff(path, *day);
 }
 
 bool CasesView::confirmed(const QString& question, const QString& more, const QString& verb) {

@@ -372,7 +372,8 @@ void MainWindow::refreshActions() {
     enable({"take"}, !m_taker->running());
     enable({"stopTaking"}, m_taker->running());
     const bool kept = !m_keeper.path().isEmpty() && m_keeper.standing() != CaseKeeper::Standing::ReadOnly;
-    enable({"passphrase", "seal", "throwAwayCase"}, kept);
+    enable({"passphrase", "seal", "throwAwayCase", "putOff"}, kept);
+    enable({"forget"}, m_case.history().canUndo() || m_case.history().canRedo());
     enable({"cases", "officerKey"}, m_shelf.hasPlace());
     enable({"captureUp", "captureDown", "renameCapture", "takeOut", "lookOver"}, !m_case.captures().empty());
     enable({"readAgain", "words", "coverArea", "fit", "actualSize", "zoomIn", "zoomOut", "remove"},

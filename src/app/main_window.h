@@ -107,6 +107,7 @@ private:
     void showCases();
     void showDesk();
     void openWithPassphrase(const QString& path);
+    void offerWhatIsIntact(const QString& path);
     void openElsewhere(const QString& path);
     void openNow(const QString& path);
     void leaveFor(const QString& path);
@@ -120,6 +121,9 @@ private:
     void saveOfficerKey();
     void throwAwayOpenCase();
     void nameOfficer();
+    void putOffDestruction();
+    void forgetHistory();
+    bool confirmed(const QString& question, const QString& more, const QString& verb);
     void renameCapture(int capture);
     void moveCapture(int by);
     void showKept();

@@ -1,6 +1,7 @@
 // The main window and the cases there are: which one is open, where it is kept, and how it is left for another.
 #include "app/case_header.h"
 #include "app/cases_view.h"
+#include "app/destroy_day_view.h"
 #include "app/gate.h"
 #include "app/main_window.h"
 #include "app/passphrase_view.h"
@@ -45,6 +46,7 @@ void MainWindow::bindCases() {
     });
     connect(&m_keeper, &CaseKeeper::openFailed, this, [this](const QString& path, const Error& error) {
         if (error.kind == Error::Kind::Locked) return openWithPassphrase(path);
+        if (error.kind == Error::Kind::Damaged) return offerWhatIsIntact(path);
         showTrouble(error.sentence);
         if (m_shelf.hasPlace()) showCases();
     });
@@ -132,6 +134,22 @@ void MainWindow::openWithPassphrase(const QString& path) {
     if (m_shelf.hasPlace()) showCases();
 }
 
+void MainWindow::offerWhatIsIntact(const QString& path) {
+    auto* box = new QMessageBox(QMessageBox::Warning, QStringLiteral("Eyelid"),
+                                sentence(Tr::tr("%1 is damaged or was altered."), path), QMessageBox::NoButton, this);
+    box->setObjectName(QStringLiteral("damaged"));
+    box->setAttribute(Qt::WA_DeleteOnClose);
+    box->setInformativeText(
+        Tr::tr("The captures that are as they were written can be had as a new case; the file stays as it is."));
+    QPushButton* intact = box->addButton(Tr::tr("Open what is intact"), QMessageBox::AcceptRole);
+    box->addButton(Tr::tr("Leave it"), QMessageBox::RejectRole);
+    connect(intact, &QPushButton::clicked, this, [this, path] { m_keeper.openIntact(path); });
+    connect(box, &QMessageBox::rejected, this, [this] {
+        if (m_shelf.hasPlace()) showCases();
+    });
+    box->open();
+}
+
 void MainWindow::openElsewhere(const QString& path) {
     QProcess::startDetached(QCoreApplication::applicationFilePath(), {path});
 }
@@ -167,16 +185,10 @@ void MainWindow::bringInCase() {
 void MainWindow::takeOutCase() {
     const QString folder = QFileDialog::getExistingDirectory(this, Tr::tr("Take the case out to an empty folder"));
     if (folder.isEmpty()) return;
-    QMessageBox box(QMessageBox::Warning, QStringLiteral("Eyelid"), Tr::tr("Take the case out unprotected?"),
-                    QMessageBox::NoButton, this);
-    box.setObjectName(QStringLiteral("confirm"));
-    box.setInformativeText(
-        sentence(Tr::tr("Everybody who can read %1 will see the captures as they were taken."), folder));
-    QPushButton* no = box.addButton(Tr::tr("Leave it"), QMessageBox::RejectRole);
-    QPushButton* yes = box.addButton(Tr::tr("Take out"), QMessageBox::DestructiveRole);
-    box.setDefaultButton(no);
-    box.exec();
-    if (box.clickedButton() != yes) return;
+    if (!confirmed(Tr::tr("Take the case out unprotected?"),
+                   sentence(Tr::tr("Everybody who can read %1 will see the captures as they were taken."), folder),
+                   Tr::tr("Take out")))
+        return;
     m_aside.start([folder, kept = m_case.kept(), pictures = m_case.pictures(), window = QPointer(this)] {
         QMetaObject::invokeMethod(window, [window, folder, done = takeOut(kept, *pictures, folder)] {
             window->showFileWork(done, sentence(Tr::tr("Taken out, unprotected, to %1"), folder));
@@ -279,6 +291,31 @@ void MainWindow::nameOfficer() {
     if (!given || name.trimmed().isEmpty()) return;
     settings::setOfficerName(name);
     m_case.setOfficer(name.trimmed());
+}
+
+bool MainWindow::confirmed(const QString& question, const QString& more, const QString& verb) {
+    QMessageBox box(QMessageBox::Warning, QStringLiteral("Eyelid"), question, QMessageBox::NoButton, this);
+    box.setObjectName(QStringLiteral("confirm"));
+    box.setInformativeText(more);
+    QPushButton* no = box.addButton(Tr::tr("Leave it"), QMessageBox::RejectRole);
+    QPushButton* yes = box.addButton(verb, QMessageBox::DestructiveRole);
+    box.setDefaultButton(no);
+    box.setEscapeButton(no);
+    box.exec();
+    return box.clickedButton() == yes;
+}
+
+void MainWindow::putOffDestruction() {
+    if (const auto day = askDestroyDay(this, dueDay(m_case.state()))) m_case.setDestroyDay(day);
+}
+
+void MainWindow::forgetHistory() {
+    if (confirmed(
+            Tr::tr("Destroy what undo could bring back?"),
+            Tr::tr("Captures that were removed, and pictures that were joined anew, are destroyed in the case's file. "
+                   "Nothing that was done so far can be undone after that."),
+            Tr::tr("Destroy")))
+        m_case.forgetHistory();
 }
 
 void MainWindow::throwAwayOpenCase() {

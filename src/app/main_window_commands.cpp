@@ -60,6 +60,8 @@ void MainWindow::addCaseCommands() {
               command("seal", Tr::tr("Seal it for a colleague…"), {}, [this] { sealForColleague(); }),
               command("officerKey", Tr::tr("Save your key for colleagues…"), {}, [this] { saveOfficerKey(); }),
               command("officer", Tr::tr("Your name…"), {}, [this] { nameOfficer(); }),
+              first(command("putOff", Tr::tr("Put off its destruction…"), {}, [this] { putOffDestruction(); })),
+              command("forget", Tr::tr("Destroy what undo could bring back…"), {}, [this] { forgetHistory(); }),
               command("takeOut", Tr::tr("Take it out unprotected…"), {}, [this] { takeOutCase(); }),
               command("throwAwayCase", Tr::tr("Throw this case away"), {}, [this] { throwAwayOpenCase(); }),
               first(command(

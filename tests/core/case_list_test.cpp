@@ -1,4 +1,5 @@
 // Cases that are not open: what is told of them, what is found in them, when they go, and what an older version left.
+#include "casefile/case_json.h"
 #include "casefile/case_list.h"
 #include "support/random_work.h"
 
@@ -131,6 +132,40 @@ TEST_CASE("a case is due on its policy's day or on another that was given, and w
     CHECK(listed(folder.path()).front().summary->thrownAway == today);
     REQUIRE((*CaseFile::open(path, right))->throwAway({}));
     CHECK(listed(folder.path()).front().summary->thrownAway.isNull());
+}
+
+TEST_CASE("a capture that was removed is in the file while undo can bring it back, and gone when that is forgotten") {
+    QTemporaryDir folder;
+    const QString path = folder.filePath(QStringLiteral("a.eyelid"));
+    Sample s;
+    const auto file = newFile(path);
+    REQUIRE(file->keep(s.open.kept(), *s.open.pictures(), at(today)));
+    const PictureId removed = s.open.captures()[0].picture;
+    s.open.remove(s.open.captures()[0].id);
+    REQUIRE(file->keep(s.open.kept(), *s.open.pictures(), at(today)));
+    CHECK(!file->picture(removed).isNull());
+    const QByteArray state = stateToJson(s.open.state());
+    s.open.forgetHistory();
+    CHECK((!s.open.history().canUndo() && stateToJson(s.open.state()) == state));
+    REQUIRE(file->keep(s.open.kept(), *s.open.pictures(), at(today)));
+    CHECK(file->picture(removed).isNull());
+    CHECK(file->smallPicture(removed).isNull());
+    CHECK(file->verify());
+    CHECK(QFileInfo(path + QStringLiteral("-wal")).size() == 0);
+}
+
+TEST_CASE("a case whose file was taken away says so, and is not written to nowhere") {
+    QTemporaryDir folder;
+    const QString path = folder.filePath(QStringLiteral("a.eyelid"));
+    Sample s;
+    const auto file = newFile(path);
+    REQUIRE(file->keep(s.open.kept(), *s.open.pictures(), at(today)));
+    REQUIRE(QFile::remove(path));
+    s.open.setName(QStringLiteral("another"));
+    const auto kept = file->keep(s.open.kept(), *s.open.pictures(), at(today));
+    REQUIRE_FALSE(kept);
+    CHECK(kept.error().kind == Error::Kind::NotWritable);
+    CHECK(!file->picture(s.open.captures()[0].picture).isNull()); // nothing is lost while it is held
 }
 
 TEST_CASE("the lists of cases go by today, this week, the last two weeks and earlier") {

@@ -205,3 +205,18 @@ TEST_CASE("a label does not make words of every day somebody's name, but a name 
     board.line(QStringLiteral("Chair"), 20, 40).line(QStringLiteral("Sunniva Quarles"), 220, 40);
     CHECK(finds(board.page(), Kind::Person, "Sunniva Quarles"));
 }
+
+TEST_CASE("in lines with people's names, long numbers and dates far back are theirs, whatever their form") {
+    made::PageMaker crew;
+    crew.line(QStringLiteral("Rafaela Wilkinson MASTER RNN015457 9 January 1974"), 20, 40);
+    crew.line(QStringLiteral("Desmond Harris COOK 468394225 28 August 1956"), 20, 64);
+    crew.line(QStringLiteral("Greta Jenkins BOSUN UO0747292 1951-01-25"), 20, 88);
+    for (const char* id : {"RNN015457", "468394225", "UO0747292"}) CHECK(finds(crew.page(), Kind::Record, id));
+    for (const char* day : {"9 January 1974", "28 August 1956", "1951-01-25"})
+        CHECK(finds(crew.page(), Kind::Dob, day));
+    made::PageMaker rota; // of these years nobody is told by a date
+    rota.line(QStringLiteral("Rafaela Wilkinson 9 January 2025"), 20, 40);
+    rota.line(QStringLiteral("Desmond Harris 10 January 2025"), 20, 64);
+    rota.line(QStringLiteral("Greta Jenkins 11 January 2025"), 20, 88);
+    CHECK_FALSE(finds(rota.page(), Kind::Dob, ""));
+}

@@ -7,6 +7,7 @@
 #include <QInputDialog>
 #include <QLineEdit>
 #include <QMessageBox>
+#include <sqlite3.h>
 
 using namespace eyelid;
 
@@ -202,6 +203,34 @@ TEST_CASE("a passphrase is set by typing it twice, and then it is asked for") {
     click(desk, "openCase");
     REQUIRE(until([&] { return desk.open().captures().size() == 1; }));
     CHECK(asked == 2);
+}
+
+TEST_CASE("what is intact of a damaged case is had as a new case") {
+    const Kept kept;
+    Desk desk;
+    kept.in(desk);
+    work(desk);
+    desk.take(QStringLiteral("Mail"));
+    desk.waitUntilRead();
+    REQUIRE(isKept(desk));
+    const QString path = desk.window.keeper().path();
+    desk.press(Qt::Key_N, Qt::ControlModifier);
+    REQUIRE(until([&] { return desk.open().captures().isEmpty(); }));
+    {
+        sqlite3* db = nullptr;
+        REQUIRE(sqlite3_open(path.toUtf8().constData(), &db) == SQLITE_OK);
+        CHECK(sqlite3_exec(db, "DELETE FROM sealed WHERE kind = 2 AND id = 1", nullptr, nullptr, nullptr) == SQLITE_OK);
+        sqlite3_close(db);
+    }
+    desk.window.openCaseFile(path);
+    REQUIRE(until([&] { return desk.window.findChild<QMessageBox*>(QStringLiteral("damaged")); }));
+    desk.window.findChild<QMessageBox*>(QStringLiteral("damaged"))->buttons().first()->click();
+    REQUIRE(until([&] { return desk.open().captures().size() == 1; }));
+    CHECK(desk.open().captures()[0].name == QStringLiteral("Capture 2"));
+    CHECK(!desk.picture(0).isNull());
+    REQUIRE(isKept(desk));
+    CHECK(desk.window.keeper().path() != path);
+    CHECK(kept.files().size() == 2);
 }
 
 TEST_CASE("captures are moved by keys and renamed, and their names stay in the case") {

@@ -1,6 +1,6 @@
 // Pages as offices have them, put together at random, to teach and choose with. Each layout is a function of the values.
 // web_layouts.mjs has those of the open web, system_layouts.mjs those of consoles, logs, notes and lists of addresses,
-// office_, desk_ and field_layouts.mjs those of schools, courts, shops, gates and rotas, lone_layouts.mjs those with next to nothing on
+// office_, desk_, field_ and house_layouts.mjs those of schools, courts, shops, gates and rotas, lone_layouts.mjs those with next to nothing on
 // them; report_layouts.mjs those that only report.
 import { s, esc, table, form, cards, shell, T, L, personal, nobodys, mixed, avatar, rowsOf, columns } from './blocks.mjs';
 import { web } from './web_layouts.mjs';
@@ -8,6 +8,7 @@ import { system } from './system_layouts.mjs';
 import { office } from './office_layouts.mjs';
 import { desk } from './desk_layouts.mjs';
 import { field } from './field_layouts.mjs';
+import { house } from './house_layouts.mjs';
 import { lone } from './lone_layouts.mjs';
 
 // What no one could tell without its label.
@@ -100,5 +101,5 @@ const reported = {
   tenants: v => `<main><h3>${v.pick(['Tenants', 'Units', 'Leases'])}</h3>${rowsOf(v, 5, p => `<div class=ev><div class=with><div>${s('person', v.full(p, 'gf'))}<br>${s('address', v.street())}</div><div><small>${v.pick(['Rent', 'Deposit'])}</small><br>${v.price()}</div><div><small>${L.account(v)}</small><br>${s('account', v.account())}</div></div></div>`).join('')}</main>`,
   release_notes: v => `<main class=letter><h2>${v.product()} ${v.version()}</h2><p>${v.date()}</p><ul>${Array.from({ length: 7 }, () => `<li>${v.phrase()}</li>`).join('')}</ul><p>Known issue: ${v.file()} on ${v.pick(['Ubuntu', 'Debian', 'Fedora'])} ${v.int(10, 40)}.</p></main>`,
 };
-Object.assign(teach, web, system, office, desk, field, lone, reported);
+Object.assign(teach, web, system, office, desk, field, house, lone, reported);
 export { report } from './report_layouts.mjs';

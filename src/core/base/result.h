@@ -12,7 +12,7 @@ namespace eyelid {
 
 /// Why something could not be done: one sentence that tells the user what is wrong and, where possible, what to do.
 struct Error {
-    enum class Kind { BadInput, NotReadable, NotWritable, Exists, Missing, Cancelled, Locked };
+    enum class Kind { BadInput, NotReadable, NotWritable, Exists, Missing, Cancelled, Locked, Damaged };
     Kind kind = Kind::BadInput;
     QString sentence;
 };

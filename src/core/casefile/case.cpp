@@ -138,6 +138,15 @@ void Case::redo() {
     tell(m_history.redo(m_state));
 }
 
+void Case::forgetHistory() {
+    if (m_readOnly) return emit refused();
+    m_history = History();
+    for (Capture& capture : m_state.captures)
+        std::erase_if(capture.readings, [&](const PictureReading& r) { return r.picture != capture.picture; });
+    forgetUnusedPictures();
+    emit changed();
+}
+
 void Case::tell(const Touched& touched) {
     m_items.clear();
     const bool shows =

@@ -123,6 +123,8 @@ public:
     void undo();
     void redo();
     const History& history() const { return m_history; }
+    /// Ends what undo can bring back: captures that were removed, and all else that is not of the case any more, go.
+    void forgetHistory();
 
     /// The first day of the case, if none is known yet; not undoable.
     void begin(const QDate& today);

@@ -91,6 +91,13 @@ public:
         return lock;
     }
     ~WriteLock() { ::close(m_file); }
+    /// Whether the file that is locked is still the one at that path.
+    bool isAt(const QString& path) const {
+        struct stat locked {
+        }, there{};
+        return fstat(m_file, &locked) == 0 && stat(bytesOfPath(path).constData(), &there) == 0 &&
+               locked.st_ino == there.st_ino && locked.st_dev == there.st_dev;
+    }
 
 private:
     explicit WriteLock(int file) : m_file(file) {}
@@ -369,7 +376,15 @@ QString CaseFile::holder() const {
     return bytes ? QString::fromUtf8(*bytes) : QString();
 }
 
+bool CaseFile::isThere() const {
+    return !m_lock || m_lock->isAt(m_path);
+}
+
 Result<Done> CaseFile::keep(const KeptCase& kept, const PictureStore& pictures, const QDateTime& now) {
+    // What is written to a file that was taken away is gone with this program.
+    if (!isThere())
+        return Error{Error::Kind::NotWritable,
+                     sentence(Tr::tr("%1 is not there any more; keep the case in another file or folder."), m_path)};
     std::vector<SealedRows::Row> rows = changedRows(kept, pictures);
     if (rows.empty()) return Done{};
     rows.push_back({Summary, 0, packed(summaryToJson(summaryOf(kept.state, now)))});

@@ -37,6 +37,8 @@ public:
     ~CaseFile();
 
     const QString& path() const { return m_path; }
+    /// Whether the file that was opened for writing still stands at its path.
+    bool isThere() const;
 
     /// The case as it was kept last. Errors: BadInput where any of it is not as it was written.
     Result<KeptCase> load();
@@ -49,7 +51,7 @@ public:
     QImage smallPicture(const PictureId& id) const; ///< of a capture, for lists
 
     /// Puts down what has changed since it was last kept or loaded, in one step. Pictures that nothing speaks of any
-    /// more go. Errors: NotWritable; then nothing of it is on the disk.
+    /// more go. Errors: NotWritable (also where somebody took the file away); then nothing of it is on the disk.
     Result<Done> keep(const KeptCase& kept, const PictureStore& pictures, const QDateTime& now);
 
     /// What lists tell of the case; made anew where it was kept by a version without one. Errors: BadInput where it is

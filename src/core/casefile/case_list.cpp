@@ -30,13 +30,14 @@ Result<Done> eachCase(const QString& folder, const Opener& opener, Progress& pro
 Result<std::vector<ListedCase>> listCases(const QString& folder, const Opener& opener, Progress& progress) {
     std::vector<ListedCase> all;
     const auto visit = [&](const QString& path, const Result<std::unique_ptr<CaseFile>>& file) {
-        ListedCase listed{path, {}, {}, false, {}};
+        ListedCase listed{path, {}, {}, false, false, {}};
         const auto told = file ? (*file)->summary() : Result<CaseSummary>(file.error());
         if (told) {
             listed.summary = *told;
             listed.cover = (*file)->cover();
         } else {
             listed.locked = told.error().kind == Error::Kind::Locked;
+            listed.damaged = told.error().kind == Error::Kind::Damaged;
             listed.trouble = told.error().sentence;
         }
         all.push_back(std::move(listed));

@@ -11,6 +11,7 @@ struct ListedCase {
     std::optional<CaseSummary> summary; ///< nothing where the case could not be opened
     QImage cover;                       ///< null where there is none
     bool locked = false;                ///< with something that was not given: a passphrase
+    bool damaged = false;               ///< what is intact can still be had
     QString trouble;                    ///< why it could not be opened: a sentence
 };
 

@@ -8,6 +8,7 @@
 #include <cerrno>
 #include <cstring>
 #include <fcntl.h>
+#include <QFile>
 #include <sodium.h>
 #include <sqlite3.h>
 #include <unistd.h>
@@ -147,6 +148,16 @@ std::optional<qint64> pragma(sqlite3* db, const char* sql) {
     return statement.numberAt(0);
 }
 
+// Of a file SQLite makes nothing of: whether it was a case before something happened to it.
+bool beginsLikeCase(const QString& path) {
+    constexpr qsizetype idAt = 68, idLength = 4; // sqlite.org/fileformat2.html, 1.3
+    QFile file(path);
+    if (!file.open(QIODevice::ReadOnly)) return false;
+    const QByteArray start = file.read(idAt + idLength);
+    return start.startsWith("SQLite format 3") && start.size() == idAt + idLength &&
+           start.mid(idAt) == QByteArray("Eyel");
+}
+
 const char* const schema =
     "CREATE TABLE head(case_id BLOB NOT NULL);"
     "CREATE TABLE locks(place INTEGER PRIMARY KEY, how INTEGER NOT NULL, salt BLOB NOT NULL, rounds INTEGER NOT NULL,"
@@ -166,7 +177,7 @@ QByteArray asBytes(const KeyLock& lock) {
 } // namespace
 
 Error damagedCase() {
-    return {Error::Kind::BadInput,
+    return {Error::Kind::Damaged,
             Tr::tr("This case file is damaged or was altered; what is intact can be taken out of it.")};
 }
 
@@ -285,7 +296,9 @@ Result<std::unique_ptr<SealedRows>> SealedRows::open(const QString& path, const 
     run(db->handle,
         "PRAGMA trusted_schema=OFF; PRAGMA cell_size_check=ON; PRAGMA synchronous=FULL; PRAGMA secure_delete=ON;");
     if (pragma(db->handle, "PRAGMA application_id") != applicationId)
-        return Error{Error::Kind::BadInput, sentence(Tr::tr("%1 is no case of Eyelid's."), path)};
+        return beginsLikeCase(path)
+                   ? damagedCase()
+                   : Error{Error::Kind::BadInput, sentence(Tr::tr("%1 is no case of Eyelid's."), path)};
     const qint64 version = pragma(db->handle, "PRAGMA user_version").value_or(0);
     if (version > formatVersion)
         return Error{Error::Kind::BadInput,
@@ -405,6 +418,9 @@ Result<Done> SealedRows::write(const std::vector<Row>& rows) {
     p.sum = sum;
     p.count = count;
     p.written = when;
+    // Of what went nothing stays in the log of writes either.
+    if (std::any_of(rows.begin(), rows.end(), [](const Row& row) { return !row.content; }))
+        run(db, "PRAGMA wal_checkpoint(TRUNCATE)");
     return Done{};
 }
 

@@ -42,6 +42,21 @@ std::optional<Span> identifierIn(const QString& text) {
     return Span{int(match.capturedStart(1)), int(id.size())};
 }
 
+// A date that lies so far back that, beside somebody's name, it tells when they were born.
+std::optional<Span> earlyDateIn(const QString& text) {
+    constexpr int lastBirth = 2008;
+    static const QRegularExpression form(QStringLiteral(
+        "(?<![\\w./-])(?:\\d{1,2}[./-]\\d{1,2}[./-](\\d{4})|(\\d{4})[./-]\\d{1,2}[./-]\\d{1,2}|"
+        "\\d{1,2}\\.? (?:de )?\\p{L}{3,10}\\.? (?:de )?(\\d{4})|\\p{L}{3,10}\\.? \\d{1,2},? (\\d{4}))(?![\\w/-])"));
+    constexpr int firstBirth = 1900;
+    for (auto dates = form.globalMatch(text); dates.hasNext();) {
+        const auto date = dates.next();
+        const int year = date.captured(date.lastCapturedIndex()).toInt();
+        if (year >= firstBirth && year <= lastBirth) return Span{int(date.capturedStart()), int(date.capturedLength())};
+    }
+    return std::nullopt;
+}
+
 // Whether words of a label say that what it speaks for is a thing's.
 bool speaksOfThings(const QString& label) {
     static const QSet<QString> things = [] {
@@ -58,6 +73,7 @@ bool speaksOfThings(const QString& label) {
 
 // An identifier, and how it stands to a name.
 struct Placed {
+    Kind kind = Kind::Record;
     int name = 0, line = 0; ///< lines
     QPointF left, right;    ///< from the name's upper left to its own upper left and upper right
     Span span;
@@ -81,12 +97,16 @@ public:
         if (m_names.size() < fewestRecords) return all;
         for (const TextRun& run : m_screen.runs()) {
             if (m_taken[size_t(run.line)]) continue;
-            const auto span = identifierIn(run.text());
-            if (!span) continue;
+            const auto id = identifierIn(run.text());
+            const auto date = earlyDateIn(run.text());
+            const bool onlyDate = date && date->length == int(run.text().size());
+            if (!id && !onlyDate) continue;
+            const Span span = onlyDate ? *date : *id;
             for (const int name : m_names)
                 if (isOneRecord(box(name), box(run.line), size(name)))
-                    all.push_back({name, run.line, box(run.line).topLeft() - box(name).topLeft(),
-                                   box(run.line).topRight() - box(name).topLeft(), *span});
+                    all.push_back({onlyDate ? Kind::Dob : Kind::Record, name, run.line,
+                                   box(run.line).topLeft() - box(name).topLeft(),
+                                   box(run.line).topRight() - box(name).topLeft(), span});
         }
         return all;
     }
@@ -99,7 +119,8 @@ public:
         };
         std::vector<int> names;
         for (const Placed& other : all)
-            if (same(placed.left, other.left) || same(placed.right, other.right)) names.push_back(other.name);
+            if (other.kind == placed.kind && (same(placed.left, other.left) || same(placed.right, other.right)))
+                names.push_back(other.name);
         std::sort(names.begin(), names.end());
         return size_t(std::unique(names.begin(), names.end()) - names.begin());
     }
@@ -122,14 +143,19 @@ private:
     std::vector<int> m_names;  // lines with a name of a person
 };
 
-// An identifier that stands on one line with a name, and how it is written.
+// An identifier or an early date that stands on one line with a name, and how it is written.
 struct OnLine {
+    Kind kind = Kind::Record;
     const TextRun* run = nullptr;
     Span span;
     QString form; ///< its place before or behind the name, its letters as A, its figures as 9
 };
 
+// Long numbers are alike however many letters stand before them.
 QString formOf(const QString& id) {
+    constexpr int longNumber = 6;
+    if (std::count_if(id.begin(), id.end(), [](QChar c) { return c.isDigit(); }) >= longNumber)
+        return QStringLiteral("long");
     QString form;
     for (const QChar c : id) form += c.isDigit() ? QChar(u'9') : c.isLetter() ? QChar(u'A') : c;
     return form;
@@ -150,18 +176,22 @@ std::vector<OnLine> identifiersBesideNames(const ScreenText& screen, const std::
         const auto name = std::find_if(settled.begin(), settled.end(),
                                        [&](const Candidate& c) { return isHere(c) && c.kind == Kind::Person; });
         if (name == settled.end()) continue;
+        const auto isTaken = [&](const Span& span) {
+            return std::any_of(settled.begin(), settled.end(), [&](const Candidate& c) {
+                return isHere(c) && c.span.start < span.end() && span.start < c.span.end();
+            });
+        };
+        if (const auto date = earlyDateIn(run.text()); date && !isTaken(*date))
+            all.push_back({Kind::Dob, &run, *date, QStringLiteral("date")});
         int at = 0;
         for (const QString& word : run.text().split(u' ')) {
             const Span whole = withoutSigns(word);
             const auto id = identifierIn(word.mid(whole.start, whole.length));
             const Span span{at + whole.start + (id ? id->start : 0), id ? id->length : 0};
             at += int(word.size()) + 1;
-            const bool taken = std::any_of(settled.begin(), settled.end(), [&](const Candidate& c) {
-                return isHere(c) && c.span.start < span.end() && span.start < c.span.end();
-            });
-            if (!id || taken || speaksOfThings(run.text().left(span.start))) continue;
+            if (!id || isTaken(span) || speaksOfThings(run.text().left(span.start))) continue;
             const QString written = run.text().mid(span.start, span.length);
-            all.push_back({&run, span, (span.start < name->span.start ? u'<' : u'>') + formOf(written)});
+            all.push_back({Kind::Record, &run, span, (span.start < name->span.start ? u'<' : u'>') + formOf(written)});
         }
     }
     return all;
@@ -176,7 +206,7 @@ void findBesideNames(const ScreenText& screen, const std::vector<Candidate>& set
         const auto likes =
             std::count_if(all.begin(), all.end(), [&](const OnLine& other) { return other.form == one.form; });
         if (size_t(likes) >= fewestRecords)
-            out.push_back({Kind::Record,
+            out.push_back({one.kind,
                            one.run,
                            one.span,
                            confidence,
@@ -201,7 +231,7 @@ void findInRecords(const ScreenText& screen, const TaggedPage& tagged, const std
     for (const Placed& placed : all) {
         if (placed.line == last || records.repeats(placed, all) < fewestRecords) continue;
         last = placed.line;
-        out.push_back({Kind::Record,
+        out.push_back({placed.kind,
                        &screen.runs()[size_t(placed.line)],
                        placed.span,
                        confidence,

@@ -35,6 +35,16 @@ public:
         while (span.end() < text.size() && inWord(span.end())) ++span.length;
     }
 
+    // "@mhaldane": the sign is part of how it is written.
+    void growHandle(Span& span) const {
+        const QString& text = m_run.text();
+        const int at = span.start - 1;
+        if (at < 0 || text[at] != u'@' || m_taken[size_t(at)]) return;
+        if (at > 0 && text[at - 1].isLetterOrNumber()) return; // an address of mail
+        --span.start;
+        ++span.length;
+    }
+
     void growName(Span& span) const {
         const auto before = [&](const Token& t) { return t.span.end() <= span.start; };
         while (const Token* t = last(before)) {
@@ -131,6 +141,7 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
         const Growing growing(in, tagged, *c.run, others);
         growing.growToWords(c.span);
         if (c.kind == Kind::Address) growing.growAddress(c.span);
+        if (c.kind == Kind::Username) growing.growHandle(c.span);
         if (c.kind != Kind::Person) continue;
         growing.growName(c.span);
         if (c.span.end() == c.run->text().size() &&

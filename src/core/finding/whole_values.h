@@ -1,5 +1,6 @@
 // Never half a value: what was found grows over what belongs to it on its line. The initial before a surname, a name no
-// list knows beside one that a list does, the house number before a street and the town behind it.
+// list knows beside one that a list does, the sign before a user name, the house number before a street and the town
+// behind it.
 #pragma once
 
 #include "finding/detector.h"
