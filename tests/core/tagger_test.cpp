@@ -214,6 +214,19 @@ TEST_CASE("in lines with people's names, long numbers and dates far back are the
     for (const char* id : {"RNN015457", "468394225", "UO0747292"}) CHECK(finds(crew.page(), Kind::Record, id));
     for (const char* day : {"9 January 1974", "28 August 1956", "1951-01-25"})
         CHECK(finds(crew.page(), Kind::Dob, day));
+    made::PageMaker cells; // each a line of its own, where the one before it ends
+    int y = 40;
+    for (const auto& [who, id, day] : {std::tuple{"Rafaela Wilkinson", "RNN015457", "9 January 1974"},
+                                       {"Desmond Harris", "468394225", "28 August 1956"},
+                                       {"Greta Jenkins", "UO0747292", "1951-01-25"}}) {
+        const double x = 60 + 8.0 * double(std::strlen(who));
+        cells.line(QString::fromUtf8(who), 20, y).line(QString::fromUtf8(id), x, y);
+        cells.line(QString::fromUtf8(day), x + 200, y);
+        y += 24;
+    }
+    for (const char* id : {"RNN015457", "468394225", "UO0747292"}) CHECK(finds(cells.page(), Kind::Record, id));
+    for (const char* day : {"9 January 1974", "28 August 1956", "1951-01-25"})
+        CHECK(finds(cells.page(), Kind::Dob, day));
     made::PageMaker rota; // of these years nobody is told by a date
     rota.line(QStringLiteral("Rafaela Wilkinson 9 January 2025"), 20, 40);
     rota.line(QStringLiteral("Desmond Harris 10 January 2025"), 20, 64);

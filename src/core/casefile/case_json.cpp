@@ -113,23 +113,50 @@ static void from_json(const Json& j, CoverStyle& style) {
     style = known(styleFromName(j.get<QString>()));
 }
 
-static void to_json(Json& j, const Glyph& g) {
-    j = {g.text, g.box, g.confidence, g.exact, g.others};
-}
+// As the first version of the format had them, one array each.
 static void from_json(const Json& j, Glyph& g) {
     g = {j.at(0).get<QString>(), j.at(1).get<QRectF>(), j.at(2).get<double>(), j.at(3).get<bool>(),
          j.at(4).get<QStringList>()};
+}
+// A page has thousands of letters: what is said of each stands in rows, and what is said of few by their numbers.
+static Json glyphsJson(const std::vector<Glyph>& glyphs) {
+    Json letters = Json::array(), boxes = Json::array(), sure = Json::array(), inexact = Json::array(),
+         others = Json::array();
+    for (size_t i = 0; i < glyphs.size(); ++i) {
+        const Glyph& g = glyphs[i];
+        letters.push_back(g.text);
+        for (const double side : {g.box.x(), g.box.y(), g.box.width(), g.box.height()}) boxes.push_back(side);
+        sure.push_back(g.confidence);
+        if (!g.exact) inexact.push_back(i);
+        if (!g.others.isEmpty()) others.push_back({i, g.others});
+    }
+    return {{"letters", letters}, {"boxes", boxes}, {"sure", sure}, {"inexact", inexact}, {"others", others}};
+}
+static std::vector<Glyph> glyphsFrom(const Json& j) {
+    if (j.is_array()) return j.get<std::vector<Glyph>>();
+    const Json &letters = j.at("letters"), &boxes = j.at("boxes"), &sure = j.at("sure");
+    if (boxes.size() != 4 * letters.size() || sure.size() != letters.size()) throw Damaged("letters without places");
+    std::vector<Glyph> glyphs(letters.size());
+    for (size_t i = 0; i < glyphs.size(); ++i) {
+        const auto side = [&](size_t n) { return boxes[4 * i + n].get<double>(); };
+        glyphs[i] = {
+            letters[i].get<QString>(), QRectF(side(0), side(1), side(2), side(3)), sure[i].get<double>(), true, {}};
+    }
+    for (const Json& number : j.at("inexact")) glyphs.at(number.get<size_t>()).exact = false;
+    for (const Json& other : j.at("others"))
+        glyphs.at(other.at(0).get<size_t>()).others = other.at(1).get<QStringList>();
+    return glyphs;
 }
 static void to_json(Json& j, const Word& w) {
     j = {{"text", w.text},
          {"box", w.box},
          {"confidence", w.confidence},
-         {"glyphs", w.glyphs},
+         {"glyphs", glyphsJson(w.glyphs)},
          {"others", w.alternatives}};
 }
 static void from_json(const Json& j, Word& w) {
     w = {j.at("text").get<QString>(), j.at("box").get<QRectF>(), j.at("confidence").get<double>(),
-         j.at("glyphs").get<std::vector<Glyph>>(), j.at("others").get<QStringList>()};
+         glyphsFrom(j.at("glyphs")), j.at("others").get<QStringList>()};
 }
 static void to_json(Json& j, const TextLine& l) {
     j = {{"words", l.words},       {"box", l.box},     {"baseline", l.baseline}, {"x_height", l.xHeight},

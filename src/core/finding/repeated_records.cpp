@@ -57,6 +57,11 @@ std::optional<Span> earlyDateIn(const QString& text) {
     return std::nullopt;
 }
 
+bool isLongNumber(const QString& id) {
+    constexpr int longNumber = 6;
+    return std::count_if(id.begin(), id.end(), [](QChar c) { return c.isDigit(); }) >= longNumber;
+}
+
 // Whether words of a label say that what it speaks for is a thing's.
 bool speaksOfThings(const QString& label) {
     static const QSet<QString> things = [] {
@@ -77,7 +82,11 @@ struct Placed {
     int name = 0, line = 0; ///< lines
     QPointF left, right;    ///< from the name's upper left to its own upper left and upper right
     Span span;
+    bool tellsByItself = false; ///< a long number, or a date far back
 };
+
+// The least share of two heights that stand in one row.
+constexpr double halfOfRow = 0.5;
 
 class Records {
 public:
@@ -106,7 +115,8 @@ public:
                 if (isOneRecord(box(name), box(run.line), size(name)))
                     all.push_back({onlyDate ? Kind::Dob : Kind::Record, name, run.line,
                                    box(run.line).topLeft() - box(name).topLeft(),
-                                   box(run.line).topRight() - box(name).topLeft(), span});
+                                   box(run.line).topRight() - box(name).topLeft(), span,
+                                   onlyDate || isLongNumber(run.text().mid(span.start, span.length))});
         }
         return all;
     }
@@ -117,9 +127,14 @@ public:
         const auto same = [&](QPointF a, QPointF b) {
             return std::abs(a.x() - b.x()) <= near && std::abs(a.y() - b.y()) <= near;
         };
+        // In rows of a console it stands wherever the words before it end; what it is tells enough there.
+        const auto inRow = [&](const Placed& p) {
+            return p.tellsByItself && verticalShare(box(p.name), box(p.line)) >= halfOfRow;
+        };
         std::vector<int> names;
         for (const Placed& other : all)
-            if (other.kind == placed.kind && (same(placed.left, other.left) || same(placed.right, other.right)))
+            if (other.kind == placed.kind &&
+                (same(placed.left, other.left) || same(placed.right, other.right) || (inRow(placed) && inRow(other))))
                 names.push_back(other.name);
         std::sort(names.begin(), names.end());
         return size_t(std::unique(names.begin(), names.end()) - names.begin());
@@ -131,7 +146,7 @@ private:
 
     // In one row, or one under the other and set to one side or the middle.
     static bool isOneRecord(const QRectF& name, const QRectF& other, double size) {
-        if (verticalShare(name, other) >= 0.5) return true;
+        if (verticalShare(name, other) >= halfOfRow) return true;
         const double apart = std::max(other.top() - name.bottom(), name.top() - other.bottom());
         const double off = std::min({std::abs(name.left() - other.left()), std::abs(name.right() - other.right()),
                                      std::abs(name.center().x() - other.center().x())});
@@ -153,9 +168,7 @@ struct OnLine {
 
 // Long numbers are alike however many letters stand before them.
 QString formOf(const QString& id) {
-    constexpr int longNumber = 6;
-    if (std::count_if(id.begin(), id.end(), [](QChar c) { return c.isDigit(); }) >= longNumber)
-        return QStringLiteral("long");
+    if (isLongNumber(id)) return QStringLiteral("long");
     QString form;
     for (const QChar c : id) form += c.isDigit() ? QChar(u'9') : c.isLetter() ? QChar(u'A') : c;
     return form;
@@ -222,8 +235,10 @@ void findInRecords(const ScreenText& screen, const TaggedPage& tagged, const std
     std::erase_if(all, [&](const Placed& p) {
         const auto text = [&](int line) { return screen.runs()[size_t(line)].text(); };
         const std::vector<int> heads = tagged.headsOf(p.line);
-        // Without a word that speaks for it, that it stands with people says more than what it looks like.
-        return (!heads.empty() && tagged.nobodys(p.line, p.span) > sureNobodys) ||
+        // Without a word that speaks for it, that it stands with people says more than what it looks like; and of years
+        // the tagger knows nothing.
+        const bool told = !heads.empty() && p.kind != Kind::Dob;
+        return (told && tagged.nobodys(p.line, p.span) > sureNobodys) ||
                speaksOfThings(text(p.line).left(p.span.start)) ||
                std::any_of(heads.begin(), heads.end(), [&](int head) { return speaksOfThings(text(head)); });
     });

@@ -141,7 +141,7 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
         const Growing growing(in, tagged, *c.run, others);
         growing.growToWords(c.span);
         if (c.kind == Kind::Address) growing.growAddress(c.span);
-        if (c.kind == Kind::Username) growing.growHandle(c.span);
+        if (c.kind == Kind::Username || c.kind == Kind::Email) growing.growHandle(c.span);
         if (c.kind != Kind::Person) continue;
         growing.growName(c.span);
         if (c.span.end() == c.run->text().size() &&
