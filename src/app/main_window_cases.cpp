@@ -34,11 +34,13 @@ QString caseFilter() {
 void MainWindow::keepCases(const QString& folder, const OwnKeys& keys) {
     m_keeper.keepIn(folder, keys);
     m_shelf.setPlace(folder, keys);
+    refreshActions();
 }
 
 void MainWindow::bindCases() {
     m_case.setOfficer(settings::officerName());
     connect(&m_keeper, &CaseKeeper::changed, this, &MainWindow::showKept);
+    connect(&m_keeper, &CaseKeeper::changed, this, &MainWindow::refreshActions);
     connect(&m_keeper, &CaseKeeper::opened, this, [this] {
         showSheet();
         if (!m_case.captures().isEmpty()) m_selection.showCapture(m_case.captures().first().id);
@@ -78,6 +80,11 @@ void MainWindow::showCases() {
     m_casesView->setOpenCase(m_keeper.path());
     m_whole->setCurrentIndex(AllCases);
     m_casesView->start();
+    if (m_keeper.standing() != CaseKeeper::Standing::Kept) return;
+    // The open case is listed with a picture of how it is now.
+    m_keeper.onFile([state = m_case.state(),
+                     pictures = m_case.pictures()](CaseFile& file) { return file.keepCover(state, *pictures); },
+                    [this](const Result<Done>&) { m_shelf.refresh(); });
 }
 
 void MainWindow::showDesk() {

@@ -42,6 +42,9 @@ TEST_CASE("one goes from case to case in one window, and each is as it was left"
     const Kept kept;
     Desk desk;
     kept.in(desk);
+    openCases(desk); // before anything was worked on
+    CHECK(listedNames(desk).isEmpty());
+    desk.window.commands()[QStringLiteral("newCase")].trigger();
     work(desk);
     name(desk, "Weir house");
     const int covered = desk.open().counts().cover;
