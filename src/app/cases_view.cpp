@@ -15,6 +15,8 @@
 #include <QListView>
 #include <QMessageBox>
 #include <QPushButton>
+#include <QScrollArea>
+#include <QStyle>
 #include <QTimer>
 #include <QVBoxLayout>
 
@@ -147,11 +149,11 @@ QPushButton* CasesView::addButton(QWidget* column, const QString& text, const ch
 }
 
 QWidget* CasesView::makeDetail() {
-    m_detail = new QWidget;
-    m_detail->setObjectName(QStringLiteral("caseDetail"));
-    m_detail->setAttribute(Qt::WA_StyledBackground);
-    m_detail->setFixedWidth(coverRoom.width() + 36);
-    auto* column = new QVBoxLayout(m_detail);
+    auto* inside = new QWidget;
+    inside->setObjectName(QStringLiteral("caseDetail"));
+    inside->setAttribute(Qt::WA_StyledBackground);
+    inside->setFixedWidth(coverRoom.width() + 36);
+    auto* column = new QVBoxLayout(inside);
     column->setContentsMargins(18, 16, 18, 16);
     column->setSpacing(8);
     m_picture = new QLabel;
@@ -172,16 +174,16 @@ QWidget* CasesView::makeDetail() {
     for (QLabel** label : {&m_told, &m_due, &m_place}) column->addWidget(*label = faintLabel());
     m_place->setTextInteractionFlags(Qt::TextSelectableByMouse);
     column->addSpacing(4);
-    m_open = addButton(m_detail, Tr::tr("Open"), "openCase");
+    m_open = addButton(inside, Tr::tr("Open"), "openCase");
     m_open->setProperty("primary", true);
-    m_elsewhere = addButton(m_detail, Tr::tr("Open in another window"), "openElsewhere");
-    m_takeIn = addButton(m_detail, Tr::tr("Take its captures into the open case"), "takeIn");
-    m_rename = addButton(m_detail, Tr::tr("Rename…"), "renameCase");
-    m_putOff = addButton(m_detail, Tr::tr("Put off its destruction…"), "putOff");
+    m_elsewhere = addButton(inside, Tr::tr("Open in another window"), "openElsewhere");
+    m_takeIn = addButton(inside, Tr::tr("Take its captures into the open case"), "takeIn");
+    m_rename = addButton(inside, Tr::tr("Rename…"), "renameCase");
+    m_putOff = addButton(inside, Tr::tr("Put off its destruction…"), "putOff");
     column->addStretch(1);
-    m_bringBack = addButton(m_detail, Tr::tr("Bring it back"), "bringBack");
-    m_throwAway = addButton(m_detail, Tr::tr("Throw away"), "throwAway");
-    m_destroy = addButton(m_detail, Tr::tr("Destroy…"), "destroyCase");
+    m_bringBack = addButton(inside, Tr::tr("Bring it back"), "bringBack");
+    m_throwAway = addButton(inside, Tr::tr("Throw away"), "throwAway");
+    m_destroy = addButton(inside, Tr::tr("Destroy…"), "destroyCase");
     connect(m_open, &QPushButton::clicked, this, [this] { emit openAsked(chosen()); });
     connect(m_elsewhere, &QPushButton::clicked, this, [this] { emit openElsewhereAsked(chosen()); });
     connect(m_takeIn, &QPushButton::clicked, this, [this] { emit takeInAsked(chosen()); });
@@ -190,7 +192,15 @@ QWidget* CasesView::makeDetail() {
     connect(m_bringBack, &QPushButton::clicked, this, [this] { m_shelf.bringBack(chosen()); });
     connect(m_throwAway, &QPushButton::clicked, this, &CasesView::throwAway);
     connect(m_destroy, &QPushButton::clicked, this, &CasesView::destroyChosen);
-    return m_detail;
+    // On a low screen it scrolls, and asks for no height of the window.
+    auto* area = new QScrollArea;
+    area->setWidget(inside);
+    area->setWidgetResizable(true);
+    area->setFrameShape(QFrame::NoFrame);
+    area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    area->setFixedWidth(inside->width() + style()->pixelMetric(QStyle::PM_ScrollBarExtent));
+    m_detail = area;
+    return area;
 }
 
 void CasesView::setOpenCase(const QString& path) {
