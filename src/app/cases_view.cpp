@@ -1,6 +1,7 @@
 #include "app/cases_view.h"
 
 #include "app/cases_model.h"
+#include "app/confirm.h"
 #include "app/destroy_day_view.h"
 #include "app/lid_gauge.h"
 #include "app/theme.h"
@@ -13,7 +14,6 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QListView>
-#include <QMessageBox>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QStyle>
@@ -311,18 +311,6 @@ void CasesView::putOff() {
     if (const auto day = askDestroyDay(this, listed->summary->due)) m_shelf.putOff(path, *day);
 }
 
-bool CasesView::confirmed(const QString& question, const QString& more, const QString& verb) {
-    QMessageBox box(QMessageBox::Question, QStringLiteral("Eyelid"), question, QMessageBox::NoButton, this);
-    box.setObjectName(QStringLiteral("confirm"));
-    box.setInformativeText(more);
-    QPushButton* no = box.addButton(Tr::tr("Leave it"), QMessageBox::RejectRole);
-    QPushButton* yes = box.addButton(verb, QMessageBox::DestructiveRole);
-    box.setDefaultButton(no);
-    box.setEscapeButton(no);
-    box.exec();
-    return box.clickedButton() == yes;
-}
-
 void CasesView::throwAway() {
     // No question: it can be brought back for a week.
     m_shelf.throwAway(chosen());
@@ -331,7 +319,7 @@ void CasesView::throwAway() {
 void CasesView::destroyChosen() {
     const QString path = chosen();
     if (confirmed(
-            sentence(Tr::tr("Destroy “%1”?"), m_name->text()),
+            this, sentence(Tr::tr("Destroy “%1”?"), m_name->text()),
             Tr::tr("Its key is destroyed, then its file: nobody can read it again. A drive may still hold old blocks "
                    "of it; without the key they say nothing."),
             Tr::tr("Destroy")))
@@ -342,7 +330,8 @@ void CasesView::destroyDue() {
     const QStringList paths = m_shelf.due();
     QStringList names;
     for (const QString& path : paths) names << m_shelf.at(path)->summary->name;
-    if (confirmed(Tr::tr("Destroy %n case(s)?", nullptr, int(paths.size())), names.join(u'\n'), Tr::tr("Destroy")))
+    if (confirmed(this, Tr::tr("Destroy %n case(s)?", nullptr, int(paths.size())), names.join(u'\n'),
+                  Tr::tr("Destroy")))
         m_shelf.destroy(paths);
 }
 

@@ -60,7 +60,6 @@ private:
     void throwAway();
     void destroyChosen();
     void destroyDue();
-    bool confirmed(const QString& question, const QString& more, const QString& verb);
     QString emptyText() const;
 
     CaseShelf& m_shelf;

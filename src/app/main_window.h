@@ -123,7 +123,6 @@ private:
     void nameOfficer();
     void putOffDestruction();
     void forgetHistory();
-    bool confirmed(const QString& question, const QString& more, const QString& verb);
     void renameCapture(int capture);
     void moveCapture(int by);
     void showKept();

@@ -1,6 +1,7 @@
 // The main window and the cases there are: which one is open, where it is kept, and how it is left for another.
 #include "app/case_header.h"
 #include "app/cases_view.h"
+#include "app/confirm.h"
 #include "app/destroy_day_view.h"
 #include "app/gate.h"
 #include "app/main_window.h"
@@ -192,7 +193,7 @@ void MainWindow::bringInCase() {
 void MainWindow::takeOutCase() {
     const QString folder = QFileDialog::getExistingDirectory(this, Tr::tr("Take the case out to an empty folder"));
     if (folder.isEmpty()) return;
-    if (!confirmed(Tr::tr("Take the case out unprotected?"),
+    if (!confirmed(this, Tr::tr("Take the case out unprotected?"),
                    sentence(Tr::tr("Everybody who can read %1 will see the captures as they were taken."), folder),
                    Tr::tr("Take out")))
         return;
@@ -300,25 +301,13 @@ void MainWindow::nameOfficer() {
     m_case.setOfficer(name.trimmed());
 }
 
-bool MainWindow::confirmed(const QString& question, const QString& more, const QString& verb) {
-    QMessageBox box(QMessageBox::Warning, QStringLiteral("Eyelid"), question, QMessageBox::NoButton, this);
-    box.setObjectName(QStringLiteral("confirm"));
-    box.setInformativeText(more);
-    QPushButton* no = box.addButton(Tr::tr("Leave it"), QMessageBox::RejectRole);
-    QPushButton* yes = box.addButton(verb, QMessageBox::DestructiveRole);
-    box.setDefaultButton(no);
-    box.setEscapeButton(no);
-    box.exec();
-    return box.clickedButton() == yes;
-}
-
 void MainWindow::putOffDestruction() {
     if (const auto day = askDestroyDay(this, dueDay(m_case.state()))) m_case.setDestroyDay(day);
 }
 
 void MainWindow::forgetHistory() {
     if (confirmed(
-            Tr::tr("Destroy what undo could bring back?"),
+            this, Tr::tr("Destroy what undo could bring back?"),
             Tr::tr("Captures that were removed, and pictures that were joined anew, are destroyed in the case's file. "
                    "Nothing that was done so far can be undone after that."),
             Tr::tr("Destroy")))
