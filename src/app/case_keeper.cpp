@@ -231,8 +231,14 @@ void CaseKeeper::start(std::shared_ptr<Opened> opening, const QByteArray& passph
 }
 
 void CaseKeeper::takeOpened(const std::shared_ptr<Opened>& opening) {
+    if (!opening->error && (!m_case.captures().isEmpty() || m_case.history().canUndo()))
+        opening->error = {
+            Error::Kind::Exists,
+            Tr::tr("Captures came while the case was being opened; they are a case of their own now. Open "
+                   "the other one again.")};
     if (opening->error) {
         stand(m_folder.isEmpty() ? Standing::InMemory : Standing::NothingYet);
+        onCaseChanged(); // what came meanwhile is kept
         return emit openFailed(opening->path, *opening->error);
     }
     use(opening->file);

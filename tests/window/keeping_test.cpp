@@ -66,6 +66,30 @@ TEST_CASE("a window without a capture leaves no file, and one with the case open
     CHECK(other.captures().size() == 1);
 }
 
+TEST_CASE("what is taken while another case is being opened is not lost") {
+    const Kept kept;
+    {
+        Desk desk;
+        kept.in(desk);
+        work(desk);
+    }
+    Case open(*loadPolicy(QStringLiteral("everything")));
+    CaseKeeper keeper(open);
+    keeper.keepIn(kept.cases(), kept.keys());
+    QString trouble;
+    QObject::connect(&keeper, &CaseKeeper::openFailed,
+                     [&](const QString&, const Error& error) { trouble = error.sentence; });
+    keeper.open(kept.file());
+    QImage picture(40, 30, QImage::Format_RGB32);
+    picture.fill(Qt::darkGreen);
+    open.add(picture, QStringLiteral("taken meanwhile"));
+    REQUIRE(until([&] { return keeper.standing() == CaseKeeper::Standing::Kept; }));
+    CHECK_FALSE(trouble.isEmpty());
+    REQUIRE(open.captures().size() == 1);
+    CHECK(open.captures()[0].origin == QStringLiteral("taken meanwhile"));
+    CHECK(kept.files().size() == 2);
+}
+
 TEST_CASE("a case that cannot be kept says so with a way out, and nothing is lost") {
     const Kept kept;
     QFile blocked(kept.cases()); // a file where the folder should be
