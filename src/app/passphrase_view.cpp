@@ -45,9 +45,10 @@ PassphraseView::PassphraseView(QWidget* parent) : QDialog(parent) {
     auto* title = new QLabel(Tr::tr("Passphrase of this case"));
     title->setProperty("role", "title");
     column->addWidget(title);
-    auto* about =
-        new QLabel(Tr::tr("Who knows it can open the case's file, wherever it lies. Nobody can open it without, not "
-                          "even with help; it cannot be looked up anywhere."));
+    auto* about = new QLabel(Tr::tr(
+        "The key of this account opens the case: a file that is taken away stays shut, but whoever can read this "
+        "account's files can open it. A passphrase opens it elsewhere as well, or instead; where it is forgotten "
+        "nobody can help."));
     about->setWordWrap(true);
     about->setProperty("role", "faint");
     column->addWidget(about);

@@ -249,6 +249,8 @@ TEST_CASE("a region of the demo desk: drawn, nudged, sized by typing, taken by E
     desk.window.takeBy(QStringLiteral("region"));
     pane = firstPane(desk);
     REQUIRE(pane);
+    // Until it has the keys, Escape is the main window's.
+    REQUIRE(until([&] { return pane->isActiveWindow(); }));
     QTest::keyClick(pane, Qt::Key_Escape);
     REQUIRE(until([&] { return !desk.window.taker().running(); }));
     CHECK(until([&] { return desk.open().captures().size() == 2; }));
