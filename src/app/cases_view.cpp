@@ -152,7 +152,7 @@ QWidget* CasesView::makeDetail() {
     auto* inside = new QWidget;
     inside->setObjectName(QStringLiteral("caseDetail"));
     inside->setAttribute(Qt::WA_StyledBackground);
-    inside->setFixedWidth(coverRoom.width() + 36);
+    inside->setMinimumWidth(coverRoom.width() + 36);
     auto* column = new QVBoxLayout(inside);
     column->setContentsMargins(18, 16, 18, 16);
     column->setSpacing(8);
@@ -198,7 +198,7 @@ QWidget* CasesView::makeDetail() {
     area->setWidgetResizable(true);
     area->setFrameShape(QFrame::NoFrame);
     area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    area->setFixedWidth(inside->width() + style()->pixelMetric(QStyle::PM_ScrollBarExtent));
+    area->setFixedWidth(inside->minimumWidth() + style()->pixelMetric(QStyle::PM_ScrollBarExtent));
     m_detail = area;
     return area;
 }
