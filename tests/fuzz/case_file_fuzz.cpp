@@ -37,6 +37,7 @@ void expectTrue(const KeptCase& kept, const CaseFile& file) {
 } // namespace
 
 extern "C" int LLVMFuzzerInitialize(int*, char***) {
+    removeAll(); // the path is made first, so that it is there when all is taken away
     std::atexit(removeAll);
     return 0;
 }
