@@ -171,9 +171,10 @@ bool CaseKeeper::finish() {
         const QString empty = path();
         use(nullptr);
         (void)CaseFile::destroy(empty);
-    } else {
+    } else if (m_coveredRevision != m_case.revision()) {
         // What is lost with this is a picture in a list.
         (void)m_file->keepCover(m_case.state(), *m_case.pictures());
+        m_coveredRevision = m_case.revision();
     }
     return true;
 }

@@ -85,7 +85,8 @@ private:
     std::shared_ptr<CaseFile> m_file; ///< while m_keeping, of the lane alone but for reading pictures
     Standing m_standing = Standing::InMemory;
     QString m_trouble;
-    QSet<int> m_kept; ///< captures that are on the disk
+    QSet<int> m_kept;           ///< captures that are on the disk
+    int m_coveredRevision = -1; ///< of the case when its picture for lists was made last
     bool m_keeping = false, m_changedSince = false;
     Lane m_lane; ///< the last, so that it ends before the rest goes
 };

@@ -2,6 +2,7 @@
 // is killed or its disk fails; the other looks at what is left. Hidden: they need the file named in EYELID_CRASH_FILE.
 #include "casefile/case_file.h"
 #include "casefile/case_json.h"
+#include "support/case_locks.h"
 #include "support/random_work.h"
 
 #include <catch2/catch.hpp>
@@ -13,10 +14,6 @@ using namespace eyelid;
 using namespace eyelid::randomly;
 
 namespace {
-
-const CaseLocks quick{.passphrase = "a heron by the weir", .cost = PassphraseCost::Quick};
-const Opener right{.passphrase = "a heron by the weir"};
-const QDateTime someDay(QDate(2026, 11, 26), QTime(9, 0), Qt::UTC);
 
 QByteArray digestOf(const KeptCase& kept) {
     return QCryptographicHash::hash(stateToJson(kept.state), QCryptographicHash::Sha256).toHex().left(16) + ' ' +

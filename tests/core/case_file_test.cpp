@@ -1,6 +1,7 @@
 // Cases on disk: what was kept is there again, whatever happens to the program; what was altered is not believed.
 #include "casefile/case_file.h"
 #include "casefile/case_json.h"
+#include "support/case_locks.h"
 #include "support/random_work.h"
 
 #include <catch2/catch.hpp>
@@ -17,11 +18,6 @@ using namespace eyelid;
 using namespace eyelid::randomly;
 
 namespace {
-
-const CaseLocks quick{.passphrase = "a heron by the weir", .cost = PassphraseCost::Quick};
-const Opener right{.passphrase = "a heron by the weir"};
-
-const QDateTime someDay(QDate(2026, 11, 26), QTime(9, 0), Qt::UTC);
 
 struct Folder {
     QTemporaryDir folder;

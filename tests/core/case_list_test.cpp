@@ -1,6 +1,7 @@
 // Cases that are not open: what is told of them, what is found in them, when they go, and what an older version left.
 #include "casefile/case_json.h"
 #include "casefile/case_list.h"
+#include "support/case_locks.h"
 #include "support/random_work.h"
 
 #include <catch2/catch.hpp>
@@ -13,8 +14,6 @@ using namespace eyelid::randomly;
 
 namespace {
 
-const CaseLocks quick{.passphrase = "a heron by the weir", .cost = PassphraseCost::Quick};
-const Opener right{.passphrase = "a heron by the weir"};
 const QDate today(2026, 11, 26);
 
 QDateTime at(const QDate& day) {
