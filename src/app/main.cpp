@@ -76,8 +76,7 @@ int main(int argc, char** argv) {
                 window.intake().add(*picture, Tr::tr("Demo desk"));
     }
     QStringList pictures, cases;
-    for (const QString& file : parser.positionalArguments())
-        (file.endsWith(QLatin1String(".eyelid")) ? cases : pictures) << file;
+    for (const QString& file : parser.positionalArguments()) (file.endsWith(caseEnding) ? cases : pictures) << file;
     // The demo is in memory alone, and says so when it is left.
     if (!demo) {
         const QString data = QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation);

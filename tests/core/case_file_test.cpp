@@ -11,6 +11,7 @@
 #include <QTemporaryDir>
 #include <sqlite3.h>
 #include <sys/resource.h>
+#include <sys/stat.h>
 #include <sys/wait.h>
 #include <unistd.h>
 
@@ -71,6 +72,20 @@ bool execute(const QString& path, const char* sql) {
                       sqlite3_exec(db, sql, nullptr, nullptr, nullptr) == SQLITE_OK;
     sqlite3_close(db);
     return done;
+}
+
+// The case's key as the first lock holds it.
+QByteArray boxOfFirstLock(const QString& path) {
+    sqlite3* db = nullptr;
+    sqlite3_stmt* row = nullptr;
+    QByteArray box;
+    if (sqlite3_open_v2(path.toUtf8().constData(), &db, SQLITE_OPEN_READONLY, nullptr) == SQLITE_OK &&
+        sqlite3_prepare_v2(db, "SELECT box FROM locks", -1, &row, nullptr) == SQLITE_OK &&
+        sqlite3_step(row) == SQLITE_ROW)
+        box = QByteArray(static_cast<const char*>(sqlite3_column_blob(row, 0)), sqlite3_column_bytes(row, 0));
+    sqlite3_finalize(row);
+    sqlite3_close(db);
+    return box;
 }
 
 } // namespace
@@ -343,6 +358,67 @@ TEST_CASE("a case that was destroyed cannot be opened, and nothing of its file i
     REQUIRE(CaseFile::destroy(folder.file()));
     CHECK(QDir(folder.folder.path()).isEmpty());
     CHECK_FALSE(CaseFile::destroy(folder.file()));
+}
+
+TEST_CASE("what is no case is not destroyed, whatever leads to it") {
+    Folder folder;
+    const QByteArray picture = "not a case but somebody's picture";
+    put(folder.file("picture.png"), picture);
+    REQUIRE(QFile::link(folder.file("picture.png"), folder.file("link.eyelid")));
+    for (const char* name : {"picture.png", "link.eyelid"}) {
+        const auto gone = CaseFile::destroy(folder.file(name));
+        REQUIRE_FALSE(gone);
+        CHECK(gone.error().kind == Error::Kind::BadInput);
+    }
+    CHECK(bytesOf(folder.file("picture.png")) == picture);
+    // A case whose beginning is gone is still one by its name.
+    put(folder.file("hurt.eyelid"), "what is left of it");
+    CHECK(CaseFile::destroy(folder.file("hurt.eyelid")));
+}
+
+TEST_CASE("a case destroyed through a link leaves nothing, not what a killed program had written last either") {
+    Folder folder;
+    Sample s;
+    keep(*newFile(folder.file()), s.open);
+    put(folder.file("case.eyelid-wal"), "rows written last");
+    REQUIRE(QFile::link(folder.file(), folder.file("link.eyelid")));
+    REQUIRE(CaseFile::destroy(folder.file("link.eyelid")));
+    CHECK(QDir(folder.folder.path()).entryList(QDir::AllEntries | QDir::System | QDir::NoDotAndDotDot).isEmpty());
+}
+
+TEST_CASE("a pipe or a folder under a case's name is told of, not waited for") {
+    Folder folder;
+    REQUIRE(::mkfifo(folder.file("pipe.eyelid").toUtf8().constData(), 0600) == 0);
+    REQUIRE(QDir(folder.folder.path()).mkdir(QStringLiteral("folder.eyelid")));
+    for (const char* name : {"pipe.eyelid", "folder.eyelid"}) {
+        for (const auto access : {SealedRows::Access::ReadWrite, SealedRows::Access::ReadOnly}) {
+            const auto file = CaseFile::open(folder.file(name), right, access);
+            REQUIRE_FALSE(file);
+            CHECK(file.error().kind == Error::Kind::BadInput);
+        }
+        CHECK_FALSE(CaseFile::destroy(folder.file(name)));
+    }
+}
+
+TEST_CASE("looking at a case leaves nothing beside it") {
+    Folder folder;
+    Sample s;
+    keep(*newFile(folder.file()), s.open);
+    CHECK(opened(folder.file(), SealedRows::Access::ReadOnly)->load());
+    CHECK(QDir(folder.folder.path()).entryList(QDir::Files) == QStringList{QStringLiteral("case.eyelid")});
+}
+
+TEST_CASE("a lock taken away opens nothing, not out of what was written last either") {
+    Folder folder;
+    Sample s;
+    auto file = newFile(folder.file());
+    keep(*file, s.open);
+    const auto reader = opened(folder.file(), SealedRows::Access::ReadOnly); // so that closing does not tidy up
+    const QByteArray box = boxOfFirstLock(folder.file());
+    REQUIRE(box.size() > 16);
+    REQUIRE(file->setLocks({.keyFile = CaseKey::random()}));
+    file.reset();
+    for (const char* name : {"case.eyelid", "case.eyelid-wal"}) CHECK_FALSE(bytesOf(folder.file(name)).contains(box));
 }
 
 TEST_CASE("a key file is made once, for its owner alone") {

@@ -229,6 +229,23 @@ TEST_CASE("captures taken in from another case bring what was decided, and the s
     CHECK(seen(here.open) == before);
 }
 
+TEST_CASE("a case of an older version is not replaced while somebody reads it") {
+    QTemporaryDir folder;
+    const QString path = folder.filePath(QStringLiteral("old.eyelid"));
+    REQUIRE(QFile::copy(QStringLiteral(EYELID_TEST_DATA "/case-version-1.eyelid"), path));
+    const Opener old{.keys = {CaseKey::of(QByteArray(31, 0) + char(7))}};
+    auto reader = CaseFile::open(path, old, SealedRows::Access::ReadOnly);
+    REQUIRE((reader && (*reader)->load()));
+    const auto refused = CaseFile::open(path, old);
+    REQUIRE_FALSE(refused);
+    CHECK(refused.error().kind == Error::Kind::NotWritable);
+    CHECK((*reader)->load());
+    reader->reset();
+    const auto file = CaseFile::open(path, old);
+    REQUIRE(file);
+    CHECK((*file)->verify());
+}
+
 TEST_CASE("a case of the first version is read as it is, and brought to this one on a copy when it is worked on") {
     QTemporaryDir folder;
     const QString path = folder.filePath(QStringLiteral("old.eyelid"));

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cerrno>
 #include <cstdio>
+#include <cstdlib>
 #include <cstring>
 #include <dirent.h>
 #include <fcntl.h>
@@ -176,6 +177,17 @@ Result<QByteArray> readFile(const QString& path, qint64 maximum) {
 bool fileExists(const QString& path) {
     struct stat about {};
     return ::lstat(bytesOfPath(path).constData(), &about) == 0;
+}
+
+bool isOrdinaryFile(const QString& path) {
+    struct stat about {};
+    return ::stat(bytesOfPath(path).constData(), &about) == 0 && S_ISREG(about.st_mode);
+}
+
+QString resolvedPath(const QString& path) {
+    const std::unique_ptr<char, decltype(&std::free)> whole(::realpath(bytesOfPath(path).constData(), nullptr),
+                                                            std::free);
+    return whole ? pathFromBytes(whole.get()) : path;
 }
 
 Result<Done> makeFolder(const QString& path) {

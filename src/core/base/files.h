@@ -33,6 +33,10 @@ inline constexpr qint64 largestFile = 512'000'000;
 Result<QByteArray> readFile(const QString& path, qint64 maximum = largestFile);
 
 bool fileExists(const QString& path);
+/// Neither a folder nor a pipe or a device, which would be waited for; at the end of whatever links.
+bool isOrdinaryFile(const QString& path);
+/// Where a path leads to through whatever links; the path itself where it leads nowhere.
+QString resolvedPath(const QString& path);
 
 /// Makes a folder and those above it. Errors: NotWritable.
 Result<Done> makeFolder(const QString& path);

@@ -78,7 +78,8 @@ CaseHead headOf(const KeptCase& kept) {
 class CaseFile::WriteLock {
 public:
     static Result<std::unique_ptr<WriteLock>> on(const QString& path) {
-        const int file = ::open(bytesOfPath(path).constData(), O_RDONLY | O_CLOEXEC);
+        const int file =
+            ::open(bytesOfPath(path).constData(), O_RDONLY | O_CLOEXEC | O_NONBLOCK); // no waiting for pipes
         if (file < 0)
             return Error{errno == ENOENT ? Error::Kind::Missing : Error::Kind::NotReadable,
                          errno == ENOENT ? sentence(Tr::tr("%1 is not there."), path)
@@ -152,6 +153,8 @@ Result<std::unique_ptr<CaseFile>> CaseFile::migrated(std::unique_ptr<CaseFile> o
         if (!copy) return failed(copy.error());
         if (auto whole = (*copy)->verify(); !whole) return failed(whole.error());
     } // closing it leaves one file
+    // Who still reads the old one would leave its log of writes beside the new one.
+    if (auto closed = old->m_rows->closeAlone(); !closed) return failed(closed.error());
     old->m_rows.reset();
     // While the old one is still locked nobody else can take the place of either.
     if (::rename(bytesOfPath(copyPath).constData(), bytesOfPath(path).constData()) != 0)
@@ -458,7 +461,11 @@ Result<Done> CaseFile::dropLocks(KeyLock::How how) {
 Result<Done> CaseFile::destroy(const QString& path) {
     auto lock = WriteLock::on(path);
     if (!lock) return lock.error();
-    const QByteArray name = bytesOfPath(path);
+    const QString whole = resolvedPath(path); // beside which SQLite keeps what it wrote last
+    // A case whose beginning is damaged is told by its name.
+    if (!isOrdinaryFile(whole) || !(SealedRows::beginsLikeCase(whole) || whole.endsWith(caseEnding)))
+        return Error{Error::Kind::BadInput, sentence(Tr::tr("%1 is no case of Eyelid's."), path)};
+    const QByteArray name = bytesOfPath(whole);
     const auto failed = [&] {
         return Error{Error::Kind::NotWritable, sentence(Tr::tr("%1 could not be destroyed (%2)."), path,
                                                         QString::fromLocal8Bit(std::strerror(errno)))};
@@ -484,6 +491,7 @@ Result<Done> CaseFile::destroy(const QString& path) {
         ::close(file);
         if (!overwritten || ::unlink(part.constData()) != 0) return failed();
     }
+    if (name != bytesOfPath(path)) ::unlink(bytesOfPath(path).constData()); // a link that leads nowhere now
     return Done{};
 }
 

@@ -16,6 +16,9 @@
 
 namespace eyelid {
 
+/// What the name of a case file ends in.
+inline constexpr QLatin1String caseEnding(".eyelid");
+
 /// What a new case is locked by; at least one.
 struct CaseLocks {
     QByteArray passphrase; ///< UTF-8; empty: none
@@ -85,7 +88,8 @@ public:
 
     /// Makes a case unreadable, then takes its file away: the locks are overwritten, so that no key of it is left, then
     /// the file. What a file system or a drive has kept of the bytes stays encrypted with a key nobody has.
-    /// Errors: Missing, NotWritable, Exists where another program is writing it.
+    /// Errors: Missing, NotWritable, BadInput (no case: other files are left alone), Exists where another program is
+    /// writing it.
     static Result<Done> destroy(const QString& path);
 
 private:

@@ -15,7 +15,7 @@ template <typename Visit>
 Result<Done> eachCase(const QString& folder, const Opener& opener, Progress& progress, const Visit& visit) {
     const QDir dir(folder);
     if (!dir.exists()) return Error{Error::Kind::Missing, sentence(Tr::tr("%1 is no folder."), folder)};
-    const QStringList names = dir.entryList({QStringLiteral("*.eyelid")}, QDir::Files, QDir::Name);
+    const QStringList names = dir.entryList({u'*' + caseEnding}, QDir::Files, QDir::Name);
     for (qsizetype i = 0; i < names.size(); ++i) {
         if (progress.cancelled()) return Error{Error::Kind::Cancelled, Tr::tr("Cancelled.")};
         progress.setFraction(double(i) / double(names.size()));

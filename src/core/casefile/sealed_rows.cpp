@@ -132,13 +132,22 @@ struct Database {
 
 constexpr int patience = 2000; // milliseconds for another program to finish a step
 
-Result<Database> databaseAt(const QString& path, int flags) {
+// To read, too, the file is opened for writing where that is allowed: whoever closes it last then puts away what the
+// write-ahead log was kept in, and no empty files stay beside the case. Nothing can be written through it all the same.
+Result<Database> databaseAt(const QString& path, SealedRows::Access access) {
+    const QByteArray place = bytesOfPath(path), target = bytesOfPath(resolvedPath(path));
+    const QByteArray folder = target.left(target.lastIndexOf('/') + 1);
+    const bool writing = access == SealedRows::Access::ReadWrite;
+    const bool mayWrite =
+        writing || (::access(place.constData(), W_OK) == 0 && ::access(folder.constData(), W_OK) == 0);
+    const int flags = mayWrite ? SQLITE_OPEN_READWRITE : SQLITE_OPEN_READONLY;
     Database db;
-    const int code = sqlite3_open_v2(bytesOfPath(path).constData(), &db.handle, flags | SQLITE_OPEN_FULLMUTEX, nullptr);
+    const int code = sqlite3_open_v2(place.constData(), &db.handle, flags | SQLITE_OPEN_FULLMUTEX, nullptr);
     if (code != SQLITE_OK)
         return Error{Error::Kind::NotReadable,
                      sentence(Tr::tr("%1 cannot be opened (%2)."), path, QString::fromUtf8(sqlite3_errstr(code)))};
     sqlite3_busy_timeout(db.handle, patience);
+    if (!writing) run(db.handle, "PRAGMA query_only=ON");
     return db;
 }
 
@@ -146,16 +155,6 @@ std::optional<qint64> pragma(sqlite3* db, const char* sql) {
     Statement statement(db, sql);
     if (statement.step() != SQLITE_ROW) return std::nullopt;
     return statement.numberAt(0);
-}
-
-// Of a file SQLite makes nothing of: whether it was a case before something happened to it.
-bool beginsLikeCase(const QString& path) {
-    constexpr qsizetype idAt = 68, idLength = 4; // sqlite.org/fileformat2.html, 1.3
-    QFile file(path);
-    if (!file.open(QIODevice::ReadOnly)) return false;
-    const QByteArray start = file.read(idAt + idLength);
-    return start.startsWith("SQLite format 3") && start.size() == idAt + idLength &&
-           start.mid(idAt) == QByteArray("Eyel");
 }
 
 const char* const schema =
@@ -267,7 +266,7 @@ Result<std::unique_ptr<SealedRows>> SealedRows::create(const QString& path, cons
                    : Error{Error::Kind::NotWritable, sentence(Tr::tr("%1 cannot be made (%2)."), path,
                                                               QString::fromLocal8Bit(std::strerror(errno)))};
     ::close(made);
-    auto db = databaseAt(path, SQLITE_OPEN_READWRITE);
+    auto db = databaseAt(path, Access::ReadWrite);
     if (!db) return db.error();
     sqlite3* handle = db->handle;
     const bool ready =
@@ -291,7 +290,8 @@ Result<std::unique_ptr<SealedRows>> SealedRows::create(const QString& path, cons
 
 Result<std::unique_ptr<SealedRows>> SealedRows::open(const QString& path, const Opener& opener, Access access) {
     if (!fileExists(path)) return Error{Error::Kind::Missing, sentence(Tr::tr("%1 is not there."), path)};
-    auto db = databaseAt(path, access == Access::ReadWrite ? SQLITE_OPEN_READWRITE : SQLITE_OPEN_READONLY);
+    if (!isOrdinaryFile(path)) return Error{Error::Kind::BadInput, sentence(Tr::tr("%1 is not a file."), path)};
+    auto db = databaseAt(path, access);
     if (!db) return db.error();
     run(db->handle,
         "PRAGMA trusted_schema=OFF; PRAGMA cell_size_check=ON; PRAGMA synchronous=FULL; PRAGMA secure_delete=ON;");
@@ -321,6 +321,23 @@ Result<std::unique_ptr<SealedRows>> SealedRows::open(const QString& path, const 
     return rows;
 }
 
+bool SealedRows::beginsLikeCase(const QString& path) {
+    constexpr qsizetype idAt = 68, idLength = 4; // sqlite.org/fileformat2.html, 1.3
+    if (!isOrdinaryFile(path)) return false;
+    QFile file(path);
+    if (!file.open(QIODevice::ReadOnly)) return false;
+    const QByteArray start = file.read(idAt + idLength);
+    return start.startsWith("SQLite format 3") && start.mid(idAt) == QByteArray("Eyel");
+}
+
+Result<Done> SealedRows::closeAlone() {
+    sqlite3* db = m_parts->db.handle;
+    // Leaving the write-ahead log asks for the file to be nobody else's (sqlite.org/wal.html, 9).
+    if (!run(db, "PRAGMA journal_mode=DELETE")) return notWritten(db, m_parts->path);
+    m_parts->db = Database();
+    return Done{};
+}
+
 int SealedRows::version() const {
     return m_parts->version;
 }
@@ -334,7 +351,7 @@ Result<Done> SealedRows::copyTo(const QString& path) const {
                      sentence(Tr::tr("%1 cannot be made (%2)."), path, QString::fromLocal8Bit(std::strerror(errno)))};
     ::close(made);
     if (Statement(db, "VACUUM INTO ?1").text(1, bytesOfPath(path)).step() != SQLITE_DONE) return notWritten(db, path);
-    auto copy = databaseAt(path, SQLITE_OPEN_READWRITE);
+    auto copy = databaseAt(path, Access::ReadWrite);
     if (!copy) return copy.error();
     if (!run(copy->handle, ("PRAGMA journal_mode=WAL; PRAGMA user_version=" + std::to_string(formatVersion)).c_str()))
         return notWritten(copy->handle, path);
@@ -463,6 +480,8 @@ Result<Done> SealedRows::setLocks(const std::vector<KeyLock>& locks) {
     }
     p.sum = sum;
     p.written = when;
+    // A lock that was taken away opens nothing any more, not even out of the log of writes.
+    run(db, "PRAGMA wal_checkpoint(TRUNCATE)");
     return Done{};
 }
 

@@ -32,10 +32,15 @@ public:
     static Result<std::unique_ptr<SealedRows>> open(const QString& path, const Opener& opener, Access access);
     ~SealedRows();
 
+    /// Of a file that may be damaged: whether it was a case before something happened to it.
+    static bool beginsLikeCase(const QString& path);
     /// The version of the format it was written in.
     int version() const;
     /// All of it into a new file of the newest version, as one step. Errors: NotWritable.
     Result<Done> copyTo(const QString& path) const;
+    /// Closes the file so that all of it stands in it and nothing beside it, as before another takes its place; nothing
+    /// else can be asked after that. Errors: NotWritable where somebody else has it open.
+    Result<Done> closeAlone();
 
     /// What was written as a row; nothing where there is none. Errors: BadInput where it is not what was written.
     Result<std::optional<QByteArray>> get(int table, qint64 id) const;
