@@ -185,5 +185,19 @@
             <numerusform>taking in %n captures</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>Nothing was released: %n finding(s) are open (case decide).</source>
+        <translation>
+            <numerusform>Nothing was released: %n finding is open (case decide).</numerusform>
+            <numerusform>Nothing was released: %n findings are open (case decide).</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Nothing was released: %n capture(s) could not be read.</source>
+        <translation>
+            <numerusform>Nothing was released: %n capture could not be read.</numerusform>
+            <numerusform>Nothing was released: %n captures could not be read.</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>
