@@ -174,7 +174,8 @@ int runCaseRelease(const QString& path, const CaseKeySettings& keys, const QStri
     if (here->captures().isEmpty())
         return fail({Error::Kind::BadInput, sentence(Tr::tr("%1 holds no captures."), path)});
     if (n.open > 0 || n.unread > 0) {
-        if (n.open > 0) complain(Tr::tr("Nothing was released: %n finding(s) are open (case decide).", nullptr, n.open));
+        if (n.open > 0)
+            complain(Tr::tr("Nothing was released: %n finding(s) are open (case decide).", nullptr, n.open));
         if (n.unread > 0) complain(Tr::tr("Nothing was released: %n capture(s) could not be read.", nullptr, n.unread));
         return remains;
     }

@@ -73,13 +73,15 @@ inline QString seen(const Case& open) {
                 all << QStringLiteral("join %1 %2").arg(join.offset).arg(join.sure);
         for (const TextLine& line : capture.page->lines) all << line.text();
         for (const Item& i : open.items(capture.id))
-            all << QStringLiteral("%1 %2 %3 %4 %5 %6")
+            all << QStringLiteral("%1 %2 %3 %4 %5 %6 %7 %8 %9")
                        .arg(i.id)
                        .arg(i.finding.text)
                        .arg(int(i.decision))
                        .arg(int(i.style))
                        .arg(i.strength)
-                       .arg(i.note);
+                       .arg(i.note, i.question)
+                       .arg(i.identity)
+                       .arg(i.byHand);
         for (const HandCover& h : capture.hands) {
             const QRect place = h.shape.region(capture.size).boundingRect();
             all << QStringLiteral("hand %1 %2 %3 %4 %5")
@@ -111,7 +113,7 @@ public:
 
     void step() {
         const Capture* capture = any();
-        switch (m_random() % 19) {
+        switch (m_random() % 24) {
         case 0:
             return withItem([&](int id) { m_open.decide(id, Scope(m_random() % 4), Decision(m_random() % 3)); });
         case 1:
@@ -170,6 +172,20 @@ public:
             if (capture) m_open.takeIn(same, {capture->id});
             return;
         }
+        case 18:
+            if (capture) m_open.coverFinding(capture->id, other());
+            return;
+        case 19:
+            return withItem([&](int id) { m_open.replaceFinding(id, other()); });
+        case 20:
+            return withItem([&](int id) { m_open.removeHand(id); });
+        case 21:
+            return withItem([&](int id) { m_open.ask(id, m_random() % 2 ? QStringLiteral("whose?") : QString()); });
+        case 22:
+            return withItem([&](int id) {
+                withItem(
+                    [&](int as) { m_random() % 2 ? m_open.setSameIdentity(id, as) : m_open.setOtherIdentity(id); });
+            });
         default:
             return m_random() % 2 ? m_open.undo() : m_open.setName(QStringLiteral("case %1").arg(m_random() % 10));
         }
@@ -185,6 +201,10 @@ private:
         if (!capture || m_open.items(capture->id).empty()) return;
         const auto& items = m_open.items(capture->id);
         act(items[m_random() % items.size()].id);
+    }
+    Finding other() {
+        return finding(m_random() % 2 ? Kind::Person : Kind::Account, QStringLiteral("missed %1").arg(m_random() % 4),
+                       double(m_random() % 30));
     }
     std::vector<CoverShape> shapes() {
         const int x = int(m_random() % 40), y = int(m_random() % 40);

@@ -4,6 +4,7 @@
 #include "casefile/known_findings.h"
 #include "casefile/taking_in.h"
 #include "finding/watch_list.h"
+#include "picture/geometry.h"
 #include "picture/picture_file.h"
 #include "releasing/digest.h"
 
@@ -11,6 +12,13 @@
 
 namespace eyelid {
 namespace {
+
+// Whether an item is the same finding: the same value at nearly the same place.
+bool standsAs(const Item& item, const Finding& finding) {
+    return sameValue(item.finding, finding) &&
+           shareWithin(item.finding.boxes.front(), finding.boxes.front()) > samePlaceShare &&
+           shareWithin(finding.boxes.front(), item.finding.boxes.front()) > samePlaceShare;
+}
 
 const Ruling& rulingOf(const Capture& capture, int finding) {
     static const Ruling none;
@@ -21,7 +29,7 @@ const Ruling& rulingOf(const Capture& capture, int finding) {
 } // namespace
 
 Case::Case(const Policy& policy, QObject* parent) : QObject(parent), m_secret(newSecret()) {
-    m_state.name = Tr::tr("Untitled case");
+    m_state.name = nameOfUnnamed();
     m_state.terms.policy = std::make_shared<const Policy>(policy);
     m_state.terms.languages = QStringLiteral("eng");
 }
@@ -42,7 +50,7 @@ void Case::restore(KeptCase kept) {
 
 void Case::startAnew() {
     CaseState fresh;
-    fresh.name = Tr::tr("Untitled case");
+    fresh.name = nameOfUnnamed();
     fresh.terms.policy = m_state.terms.policy;
     fresh.terms.languages = m_state.terms.languages;
     m_readOnly = false;
@@ -59,38 +67,42 @@ std::shared_ptr<const ScrolledPage> Case::joinedPage(int captureId) const {
         ScrolledPage::restored(capture->joined->direction, pictures, capture->joined->joins));
 }
 
+void Case::lookUp() const {
+    if (!m_items.empty()) return;
+    const QSet<QString> kept = keptValues(m_state);
+    for (const Capture& capture : m_state.captures) {
+        const std::vector<Item>& all = m_items[capture.id] = itemsOf(capture, policy(), kept);
+        for (size_t i = 0; i < all.size(); ++i) m_where[all[i].id] = {capture.id, i, false};
+        for (size_t i = 0; i < capture.hands.size(); ++i) m_where[capture.hands[i].id] = {capture.id, i, true};
+    }
+}
+
+const Case::Where* Case::whereIs(int id) const {
+    lookUp();
+    const auto at = m_where.find(id);
+    return at == m_where.end() ? nullptr : &at->second;
+}
+
 const std::vector<Item>& Case::items(int captureId) const {
     static const std::vector<Item> none;
-    if (m_items.empty()) {
-        const QSet<QString> kept = keptValues(m_state);
-        for (const Capture& capture : m_state.captures) m_items[capture.id] = itemsOf(capture, policy(), kept);
-    }
+    lookUp();
     const auto found = m_items.find(captureId);
     return found == m_items.end() ? none : found->second;
 }
 
 const Item* Case::item(int id) const {
-    for (const Capture& capture : m_state.captures)
-        for (const Item& item : items(capture.id))
-            if (item.id == id) return &item;
-    return nullptr;
+    const Where* where = whereIs(id);
+    return where && !where->byHand ? &m_items.at(where->capture)[where->at] : nullptr;
 }
 
 const HandCover* Case::hand(int id) const {
-    for (const Capture& capture : m_state.captures)
-        for (const HandCover& hand : capture.hands)
-            if (hand.id == id) return &hand;
-    return nullptr;
+    const Where* where = whereIs(id);
+    return where && where->byHand ? &capture(where->capture)->hands[where->at] : nullptr;
 }
 
 const Capture* Case::captureOf(int id) const {
-    for (const Capture& capture : m_state.captures) {
-        const auto& list = items(capture.id);
-        if (std::any_of(list.begin(), list.end(), [&](const Item& item) { return item.id == id; })) return &capture;
-        if (std::any_of(capture.hands.begin(), capture.hands.end(), [&](const HandCover& h) { return h.id == id; }))
-            return &capture;
-    }
-    return nullptr;
+    const Where* where = whereIs(id);
+    return where ? capture(where->capture) : nullptr;
 }
 
 QRectF Case::placeOf(int id) const {
@@ -138,6 +150,11 @@ void Case::redo() {
     tell(m_history.redo(m_state));
 }
 
+void Case::forgetItems() {
+    m_items.clear();
+    m_where.clear();
+}
+
 void Case::forgetHistory() {
     if (m_readOnly) return emit refused();
     m_history = History();
@@ -148,7 +165,7 @@ void Case::forgetHistory() {
 }
 
 void Case::tell(const Touched& touched) {
-    m_items.clear();
+    forgetItems();
     const bool shows =
         touched.name || touched.terms || touched.captures || !touched.words.empty() || !touched.decisions.empty();
     if (shows) ++m_revision;
@@ -164,7 +181,7 @@ void Case::tell(const Touched& touched) {
 }
 
 void Case::touched(int captureId) {
-    m_items.clear();
+    forgetItems();
     ++m_revision;
     emit captureChanged(captureId);
     emit changed();
@@ -310,7 +327,8 @@ void Case::replaceReading(int captureId, const QRect& area, const Page& reading)
 std::vector<int> Case::stillUndecided(const std::vector<int>& ids, Decision decision) const {
     std::vector<int> left;
     for (const int id : ids)
-        if (const Item* known = item(id); known && known->decision != decision) left.push_back(id);
+        if (const Item* known = item(id); known && (known->decision != decision || !known->question.isEmpty()))
+            left.push_back(id);
     return left;
 }
 
@@ -337,6 +355,7 @@ void Case::decideAll(const std::vector<int>& all, Decision decision) {
         Ruling ruling = rulingOf(*capture, id);
         ruling.decision = decision;
         ruling.by = m_officer;
+        ruling.question.clear(); // answered
         change.edits.push_back(SetRuling{capture->id, id, ruling});
     }
     perform(change);
@@ -395,18 +414,117 @@ int Case::cover(int captureId, const std::vector<CoverShape>& shapes, CoverStyle
 }
 
 int Case::coverFinding(int captureId, const Finding& finding) {
-    Capture* capture = m_state.capture(captureId);
+    const Capture* capture = this->capture(captureId);
     if (m_readOnly) emit refused();
     if (!capture || m_readOnly || finding.boxes.empty()) return 0;
-    const int id = know(*capture, finding, m_state.nextId).id;
-    numberIdentities(m_state);
-    m_items.clear();
-    decide(id, Scope::One, Decision::Cover);
+    const auto& all = items(captureId);
+    const auto there = std::find_if(all.begin(), all.end(), [&](const Item& item) { return standsAs(item, finding); });
+    if (there != all.end()) {
+        const int id = there->id;
+        decide(id, Scope::One, Decision::Cover);
+        return id;
+    }
+    const int id = m_state.nextId++;
+    Ruling ruling;
+    ruling.decision = Decision::Cover;
+    ruling.by = m_officer;
+    perform({Tr::tr("covering %n finding(s)", nullptr, 1),
+             {PutFinding{captureId, size_t(-1), {id, finding, m_state.identities.numberOf(finding, id), true, true}},
+              SetRuling{captureId, id, ruling}}});
     return id;
 }
 
+int Case::replaceFinding(int id, const Finding& by) {
+    const Item* before = item(id);
+    if (m_readOnly) emit refused();
+    if (!before || m_readOnly || by.boxes.empty()) return 0;
+    const Capture* capture = captureOf(id);
+    Change change{Tr::tr("changing a finding"), {}};
+    const int next = m_state.nextId++;
+    change.edits.push_back(
+        PutFinding{capture->id, size_t(-1), {next, by, m_state.identities.numberOf(by, next), true, true}});
+    Ruling ruling = rulingOf(*capture, id);
+    if (!ruling.isEmpty()) change.edits.push_back(SetRuling{capture->id, next, ruling});
+    if (before->byHand) {
+        change.edits.push_back(SetRuling{capture->id, id, {}});
+        change.edits.push_back(TakeFinding{capture->id, id});
+        // What this one stood for, the next one stands for.
+        for (const auto& [finding, other] : capture->rulings)
+            if (other.replacedBy == id) {
+                Ruling led = other;
+                led.replacedBy = next;
+                change.edits.push_back(SetRuling{capture->id, finding, led});
+            }
+    } else {
+        Ruling replaced;
+        replaced.replacedBy = next;
+        change.edits.push_back(SetRuling{capture->id, id, replaced});
+    }
+    perform(change);
+    return next;
+}
+
 void Case::removeHand(int id) {
-    if (hand(id)) perform({Tr::tr("removing a cover"), {TakeHand{captureOf(id)->id, id}}});
+    const Capture* capture = captureOf(id);
+    if (hand(id)) return perform({Tr::tr("removing a cover"), {TakeHand{capture->id, id}}});
+    const Item* own = item(id);
+    if (!own || !own->byHand) return;
+    Change change{Tr::tr("removing a finding"), {}};
+    for (const auto& [finding, ruling] : capture->rulings)
+        if (ruling.replacedBy == id) {
+            Ruling alone = ruling;
+            alone.replacedBy = 0;
+            change.edits.push_back(SetRuling{capture->id, finding, alone});
+        }
+    change.edits.push_back(SetRuling{capture->id, id, {}});
+    change.edits.push_back(TakeFinding{capture->id, id});
+    perform(change);
+}
+
+void Case::setHandShape(int id, const CoverShape& shape) {
+    const HandCover* drawn = hand(id);
+    if (!drawn) return;
+    const Capture* capture = captureOf(id);
+    HandCover other = *drawn;
+    other.shape = shape.within(capture->size);
+    if (other.shape == drawn->shape || other.shape.region(capture->size).isEmpty()) return;
+    perform({Tr::tr("changing a cover's shape"), {SetHand{capture->id, other}}});
+}
+
+void Case::ask(int id, const QString& question) {
+    const Item* about = item(id);
+    if (!about || about->question == question) return;
+    const Capture* capture = captureOf(id);
+    Ruling ruling = rulingOf(*capture, id);
+    ruling.question = question;
+    if (!question.isEmpty()) ruling.decision = Decision::Open;
+    ruling.by = m_officer;
+    perform({Tr::tr("asking a colleague"), {SetRuling{capture->id, id, ruling}}});
+}
+
+void Case::setSameIdentity(int id, int as) {
+    const Item *one = item(id), *other = item(as);
+    if (!one || !other || id == as || (one->identity && one->identity == other->identity)) return;
+    Change change{Tr::tr("saying who is the same"), {}};
+    int lead = other->identity;
+    if (!lead) { // of what has no value, like a face
+        lead = m_state.identities.newNumber();
+        change.edits.push_back(SetOwnIdentity{as, lead});
+    }
+    if (one->identity)
+        change.edits.push_back(SetSameIdentity{one->identity, lead});
+    else
+        change.edits.push_back(SetOwnIdentity{id, lead});
+    perform(change);
+}
+
+void Case::setOtherIdentity(int id) {
+    const Item* one = item(id);
+    if (!one || m_readOnly) return;
+    Change change{Tr::tr("saying who is another"), {}};
+    const int number = m_state.identities.newNumber();
+    for (const int other : itemsInScope(id, Scope::SameValue)) change.edits.push_back(SetOwnIdentity{other, number});
+    perform(change);
 }
 
 void Case::letPass(int captureId, const Leak& leak, const QString& reason) {
@@ -479,6 +597,7 @@ Case::Counts Case::counts(const Capture& capture) const {
     Counts n;
     for (const Item& item : items(capture.id)) {
         n.open += item.decision == Decision::Open;
+        n.questions += !item.question.isEmpty();
         n.illegible += item.decision == Decision::Open && item.finding.kind == Kind::Illegible;
         n.cover += item.decision == Decision::Cover;
         n.keep += item.decision == Decision::Keep;
@@ -497,6 +616,7 @@ Case::Counts Case::counts() const {
         sum.keep += n.keep;
         sum.unread += n.unread;
         sum.illegible += n.illegible;
+        sum.questions += n.questions;
     }
     return sum;
 }

@@ -111,10 +111,22 @@ public:
     /// Covers places by hand, each by a cover of its own, in one step; returns the last cover's id, or 0 where all lie
     /// outside the capture.
     int cover(int captureId, const std::vector<CoverShape>& shapes, CoverStyle style, double strength);
-    /// Covers what a check could still read, as a finding with its value. Returns the item's id.
+    /// A finding of an officer's own, covered: what a check could still read, or what finding has missed. Returns its
+    /// id; where the same stands there already, that one's.
     int coverFinding(int captureId, const Finding& finding);
-    /// Takes a cover drawn by hand away again. Findings cannot be taken away, only kept.
+    /// Another finding in a finding's place: wider or narrower, or of another kind. What was decided holds for it.
+    /// Returns its id, 0 where there is nothing to replace.
+    int replaceFinding(int id, const Finding& by);
+    /// Takes a cover drawn by hand, or an officer's own finding, away again; one it replaced shows again. Other
+    /// findings cannot be taken away, only kept.
     void removeHand(int id);
+    void setHandShape(int id, const CoverShape& shape);
+    /// A question for a colleague; it keeps the finding open until somebody decides. Empty: none any more.
+    void ask(int id, const QString& question);
+    /// Two findings, and all of their values, are of one person, account or thing.
+    void setSameIdentity(int id, int as);
+    /// A finding, and all in the case that read as it does, are of somebody or something else than was thought.
+    void setOtherIdentity(int id);
     /// Lets a leak of a check through, with the reason for it. It holds for later checks as well.
     void letPass(int captureId, const Leak& leak, const QString& reason);
     /// The reason a leak was let through with; empty where it was not.
@@ -148,6 +160,7 @@ public:
     struct Counts {
         int open = 0, cover = 0, keep = 0, unread = 0;
         int illegible = 0; ///< of those open
+        int questions = 0; ///< of those open
         int settled() const { return cover + keep; }
         int all() const { return open + cover + keep; }
     };
@@ -166,6 +179,14 @@ signals:
     void refused(); ///< a change, of a case that can only be looked at
 
 private:
+    struct Where {
+        int capture = 0;
+        size_t at = 0; ///< among its items, or its covers by hand
+        bool byHand = false;
+    };
+    void lookUp() const;
+    void forgetItems();
+    const Where* whereIs(int id) const;
     void perform(const Change& change);
     void tell(const Touched& touched);
     void touched(int captureId);
@@ -179,7 +200,9 @@ private:
     QByteArray m_secret;
     QString m_officer;
     bool m_readOnly = false;
-    mutable std::map<int, std::vector<Item>> m_items; // by capture; made when asked for, dropped with every change
+    // By capture, and where each finding and cover stands; made when asked for, dropped with every change.
+    mutable std::map<int, std::vector<Item>> m_items;
+    mutable std::map<int, Where> m_where;
     int m_revision = 0;
 };
 

@@ -229,9 +229,11 @@ static void from_json(const Json& j, Finding& f) {
 }
 static void to_json(Json& j, const KnownFinding& k) {
     j = {{"id", k.id}, {"finding", k.finding}, {"identity", k.identity}, {"found", k.found}};
+    if (k.byHand) j["by_hand"] = true;
 }
 static void from_json(const Json& j, KnownFinding& k) {
-    k = {j.at("id").get<int>(), j.at("finding").get<Finding>(), j.at("identity").get<int>(), j.at("found").get<bool>()};
+    k = {j.at("id").get<int>(), j.at("finding").get<Finding>(), j.at("identity").get<int>(), j.at("found").get<bool>(),
+         j.contains("by_hand") && j["by_hand"].get<bool>()};
     if (k.finding.boxes.empty()) throw Damaged("a finding without a place");
 }
 static void to_json(Json& j, const Ruling& r) {
@@ -240,14 +242,18 @@ static void to_json(Json& j, const Ruling& r) {
     if (r.look) j["look"] = {{"style", r.look->style}, {"strength", r.look->strength}};
     if (!r.note.isEmpty()) j["note"] = r.note;
     if (!r.by.isEmpty()) j["by"] = r.by;
+    if (!r.question.isEmpty()) j["question"] = r.question;
+    if (r.replacedBy) j["replaced_by"] = r.replacedBy;
 }
 static void from_json(const Json& j, Ruling& r) {
     r = {};
     if (j.contains("decision")) r.decision = decisions.from(j["decision"]);
     if (j.contains("look"))
         r.look = CoverLook{j["look"].at("style").get<CoverStyle>(), j["look"].at("strength").get<double>()};
-    if (j.contains("note")) r.note = j["note"].get<QString>();
-    if (j.contains("by")) r.by = j["by"].get<QString>();
+    r.note = textOr(j, "note");
+    r.by = textOr(j, "by");
+    r.question = textOr(j, "question");
+    if (j.contains("replaced_by")) r.replacedBy = j["replaced_by"].get<int>();
 }
 static void to_json(Json& j, const CoverShape& s) {
     j = {{"form", forms.of(s.form())}};
@@ -369,6 +375,20 @@ template <typename T> QList<T> listFrom(const Json& j) {
     return list;
 }
 
+Json pairsJson(const std::map<int, int>& pairs) {
+    Json all = Json::array();
+    for (const auto& [from, to] : pairs) all.push_back({from, to});
+    return all;
+}
+
+// None where the key is not there, as in older versions.
+std::map<int, int> pairsFrom(const Json& j, const char* key) {
+    std::map<int, int> pairs;
+    if (j.contains(key))
+        for (const Json& pair : j[key]) pairs[pair.at(0).get<int>()] = pair.at(1).get<int>();
+    return pairs;
+}
+
 // Each edit as an object of one key, its name.
 struct EditJson {
     Json operator()(const SetName& e) const { return {{"set_name", e.name}}; }
@@ -398,6 +418,14 @@ struct EditJson {
     Json operator()(const SetRuling& e) const {
         return {{"set_ruling", {{"capture", e.capture}, {"finding", e.finding}, {"ruling", e.ruling}}}};
     }
+    Json operator()(const PutFinding& e) const {
+        return {{"put_finding", {{"capture", e.capture}, {"at", e.at}, {"finding", e.finding}}}};
+    }
+    Json operator()(const TakeFinding& e) const {
+        return {{"take_finding", {{"capture", e.capture}, {"finding", e.finding}}}};
+    }
+    Json operator()(const SetSameIdentity& e) const { return {{"set_same_identity", {e.number, e.lead}}}; }
+    Json operator()(const SetOwnIdentity& e) const { return {{"set_own_identity", {e.finding, e.number}}}; }
     Json operator()(const PutHand& e) const {
         return {{"put_hand", {{"capture", e.capture}, {"at", e.at}, {"hand", e.hand}}}};
     }
@@ -418,6 +446,9 @@ Edit captureEditFrom(const std::string& name, const Json& e) {
         return SetWords{capture, e.at("areas_read").get<std::vector<AreaReading>>(),
                         e.at("corrections").get<std::vector<Correction>>()};
     if (name == "set_ruling") return SetRuling{capture, e.at("finding").get<int>(), e.at("ruling").get<Ruling>()};
+    if (name == "put_finding")
+        return PutFinding{capture, e.at("at").get<size_t>(), e.at("finding").get<KnownFinding>()};
+    if (name == "take_finding") return TakeFinding{capture, e.at("finding").get<int>()};
     if (name == "put_hand") return PutHand{capture, e.at("at").get<size_t>(), e.at("hand").get<HandCover>()};
     if (name == "take_hand") return TakeHand{capture, e.at("hand").get<int>()};
     if (name == "set_hand") return SetHand{capture, e.at("hand").get<HandCover>()};
@@ -437,6 +468,8 @@ Edit editFrom(const Json& j) {
     if (name == "put_capture") return PutCapture{e.at("at").get<qsizetype>(), e.at("capture").get<Capture>()};
     if (name == "take_capture") return TakeCapture{e.get<int>()};
     if (name == "set_passes") return SetPasses{listFrom<CapturePass>(e)};
+    if (name == "set_same_identity") return SetSameIdentity{e.at(0).get<int>(), e.at(1).get<int>()};
+    if (name == "set_own_identity") return SetOwnIdentity{e.at(0).get<int>(), e.at(1).get<int>()};
     return captureEditFrom(name, e);
 }
 
@@ -456,7 +489,8 @@ CaseState stateFrom(const Json& j) {
                    j.at("languages").get<QString>()};
     state.captures = listFrom<Capture>(j.at("captures"));
     state.passes = listFrom<CapturePass>(j.at("passes"));
-    state.identities = Identities::fromKeys(j.at("identities").get<QStringList>());
+    state.identities = Identities::restored(j.at("identities").get<QStringList>(), pairsFrom(j, "same_identities"),
+                                            pairsFrom(j, "own_identities"));
     state.nextCapture = j.at("next_capture").get<int>();
     state.nextId = j.at("next_id").get<int>();
     for (Capture& capture : state.captures) {
@@ -477,6 +511,8 @@ Json stateJson(const CaseState& state) {
             {"captures", arrayOf(state.captures)},
             {"passes", arrayOf(state.passes)},
             {"identities", state.identities.keys()},
+            {"same_identities", pairsJson(state.identities.same())},
+            {"own_identities", pairsJson(state.identities.own())},
             {"next_capture", state.nextCapture},
             {"next_id", state.nextId}};
 }

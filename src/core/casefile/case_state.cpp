@@ -1,12 +1,42 @@
 #include "casefile/case_state.h"
 
+#include "base/sentence.h"
 #include "picture/geometry.h"
 
-#include <QCryptographicHash>
-
 #include <algorithm>
+#include <QCryptographicHash>
+#include <QLocale>
 
 namespace eyelid {
+namespace {
+
+bool stands(const Capture& capture, int finding) {
+    return finding && std::any_of(capture.known.begin(), capture.known.end(),
+                                  [&](const KnownFinding& known) { return known.id == finding; });
+}
+
+// What lies wholly under covers drawn by hand needs no decision of its own.
+class UnderHands {
+public:
+    UnderHands(const Capture& capture, int evenWidth) : m_size(capture.size), m_evenWidth(evenWidth) {
+        for (const HandCover& hand : capture.hands) m_hidden += handRegion(hand, capture.size, evenWidth);
+    }
+    bool hide(const Finding& finding) const {
+        if (m_hidden.isEmpty()) return false;
+        const std::vector<QRect> rects = coverRects(finding, m_size, m_evenWidth);
+        return !rects.empty() && std::all_of(rects.begin(), rects.end(), [&](const QRect& rect) {
+            return QRegion(rect).subtracted(m_hidden).isEmpty();
+        });
+    }
+
+private:
+    QSize m_size;
+    int m_evenWidth;
+    QRegion m_hidden;
+};
+
+} // namespace
+
 int Joined::unsure() const {
     return int(std::count_if(joins.begin(), joins.end(), [](const Join& join) { return !join.sure; }));
 }
@@ -68,6 +98,15 @@ bool lacksSecondLook(const CaseState& state) {
     return state.terms.policy->secondLook && !twoOfficersAgree(state);
 }
 
+QString nameOfUnnamed() {
+    return Tr::tr("Untitled case");
+}
+
+QString titleOf(const CaseState& state) {
+    if (state.name != nameOfUnnamed() || state.begun.isNull()) return state.name;
+    return sentence(Tr::tr("Untitled, %1"), QLocale().toString(state.begun, QStringLiteral("d MMMM")));
+}
+
 std::shared_ptr<const Page> pageOf(const Capture& capture, const QString& languages) {
     const auto read = std::find_if(capture.readings.begin(), capture.readings.end(), [&](const PictureReading& r) {
         return r.picture == capture.picture && r.languages == languages;
@@ -77,6 +116,10 @@ std::shared_ptr<const Page> pageOf(const Capture& capture, const QString& langua
     Page page = *read->page;
     for (const AreaReading& again : capture.areasRead) page = withAreaReadAnew(page, again.area, again.reading);
     return std::make_shared<const Page>(correctedPage(page, capture.corrections));
+}
+
+bool isSaidOf(const Ruling& ruling) {
+    return ruling.decision.value_or(Decision::Open) != Decision::Open || !ruling.question.isEmpty();
 }
 
 QString nameOfValue(const Finding& value) {
@@ -96,17 +139,23 @@ QSet<QString> keptValues(const CaseState& state) {
 
 std::vector<Item> itemsOf(const Capture& capture, const Policy& policy, const QSet<QString>& kept) {
     std::vector<Item> items;
+    const UnderHands hands(capture, policy.evenWidth);
     for (const KnownFinding& known : capture.known) {
         const auto at = capture.rulings.find(known.id);
         const Ruling ruling = at == capture.rulings.end() ? Ruling() : at->second;
-        const bool decided = ruling.decision.value_or(Decision::Open) != Decision::Open;
-        if (!known.found && !decided) continue;
+        if (stands(capture, ruling.replacedBy)) continue;
+        if (!known.found && !known.byHand && !isSaidOf(ruling)) continue;
         Item item;
         item.id = known.id;
         item.finding = known.finding;
         item.identity = known.identity;
         item.decision =
             ruling.decision.value_or(kept.contains(nameOfValue(known.finding)) ? Decision::Keep : Decision::Open);
+        item.question = ruling.question;
+        item.by = ruling.by;
+        item.byHand = known.byHand;
+        item.underHand = item.decision == Decision::Open && item.question.isEmpty() && hands.hide(known.finding);
+        if (item.underHand) item.decision = Decision::Cover;
         item.style = ruling.look ? ruling.look->style : policy.rule(known.finding.kind).style;
         item.strength = ruling.look ? ruling.look->strength : policy.strength;
         item.note = ruling.note;

@@ -43,8 +43,9 @@ struct AreaReading {
 struct KnownFinding {
     int id = 0; ///< unique within the case, among covers drawn by hand as well
     Finding finding;
-    int identity = 0;  ///< see Item
-    bool found = true; ///< by the last finding or carrying; if not, it shows only where somebody decided about it
+    int identity = 0;    ///< see Item
+    bool found = true;   ///< by the last finding or carrying; if not, it shows only where somebody decided about it
+    bool byHand = false; ///< an officer's own: it shows until it is taken away
 };
 
 /// How a finding's cover looks, where somebody chose it.
@@ -58,9 +59,13 @@ struct CoverLook {
 struct Ruling {
     std::optional<Decision> decision;
     std::optional<CoverLook> look;
-    QString note; ///< kept in the case, never in a log
-    QString by;   ///< the officer who decided; kept in the case, never in a log
-    bool isEmpty() const { return !decision && !look && note.isEmpty(); } // whoever it was by
+    QString note;          ///< kept in the case, never in a log
+    QString by;            ///< the officer who decided or asks; kept in the case, never in a log
+    QString question;      ///< for a colleague: it is not settled before somebody decides; as the note
+    int replacedBy = 0;    ///< the officer's finding that stands in this one's place; 0: none
+    bool isEmpty() const { // whoever it was by
+        return !decision && !look && note.isEmpty() && question.isEmpty() && !replacedBy;
+    }
     bool operator==(const Ruling&) const = default;
 };
 
@@ -145,6 +150,11 @@ struct CaseState {
     Capture* capture(int id);
 };
 
+/// What a case is called that nobody gave a name.
+QString nameOfUnnamed();
+/// What lists call a case: its name, or "Untitled, 26 November", for one that nobody named, by the day it was begun.
+QString titleOf(const CaseState& state);
+
 /// The page of a capture: as it was read, with areas read anew and words put right. Null where it was not read, or in
 /// other languages.
 std::shared_ptr<const Page> pageOf(const Capture& capture, const QString& languages);
@@ -155,10 +165,14 @@ inline constexpr double samePlaceShare = 0.5;
 /// A value as one text, to the letter: equal where sameValue() holds. Empty for what has none.
 QString nameOfValue(const Finding& value);
 
+/// Whether somebody has said something about a finding that keeps it in the case when it is found no longer.
+bool isSaidOf(const Ruling& ruling);
+
 /// The names of the values kept somewhere in the case: what turns up later with one of them is kept as well.
 QSet<QString> keptValues(const CaseState& state);
 
-/// A capture's findings with what was decided about each: those found last, and those somebody decided about.
+/// A capture's findings with what was decided about each: those found last, and those somebody decided about. What lies
+/// wholly under covers drawn by hand is covered.
 std::vector<Item> itemsOf(const Capture& capture, const Policy& policy, const QSet<QString>& kept);
 
 /// The day on which the captures are due to be destroyed; null where none is set.

@@ -8,7 +8,7 @@ namespace eyelid {
 
 CaseSummary summaryOf(const CaseState& state, const QDateTime& now) {
     CaseSummary summary;
-    summary.name = state.name;
+    summary.name = titleOf(state);
     summary.workedOn = now.toUTC();
     summary.due = dueDay(state);
     summary.byItself = state.terms.policy->retention.byItself;

@@ -105,6 +105,33 @@ public:
         if (ruling.isEmpty()) capture->rulings.erase(edit.finding);
         return back;
     }
+    std::optional<Edit> operator()(const PutFinding& edit) {
+        Capture* capture = m_state.capture(edit.capture);
+        if (!capture || withId(capture->known, edit.finding.id) != capture->known.end()) return std::nullopt;
+        m_touched.decisions.insert(edit.capture);
+        capture->known.insert(capture->known.begin() + long(std::min(edit.at, capture->known.size())), edit.finding);
+        return TakeFinding{edit.capture, edit.finding.id};
+    }
+    std::optional<Edit> operator()(const TakeFinding& edit) {
+        Capture* capture = m_state.capture(edit.capture);
+        if (!capture) return std::nullopt;
+        const auto at = withId(capture->known, edit.finding);
+        if (at == capture->known.end()) return std::nullopt;
+        m_touched.decisions.insert(edit.capture);
+        PutFinding back{edit.capture, size_t(at - capture->known.begin()), *at};
+        capture->known.erase(at);
+        return back;
+    }
+    std::optional<Edit> operator()(const SetSameIdentity& edit) {
+        const int before = m_state.identities.setSame(edit.number, edit.lead);
+        renumber();
+        return SetSameIdentity{edit.number, before};
+    }
+    std::optional<Edit> operator()(const SetOwnIdentity& edit) {
+        const int before = m_state.identities.setOwn(edit.finding, edit.number);
+        renumber();
+        return SetOwnIdentity{edit.finding, before};
+    }
     std::optional<Edit> operator()(const PutHand& edit) {
         Capture* capture = m_state.capture(edit.capture);
         if (!capture || withId(capture->hands, edit.hand.id) != capture->hands.end()) return std::nullopt;
@@ -136,6 +163,14 @@ public:
     }
 
 private:
+    void renumber() {
+        for (Capture& capture : m_state.captures)
+            for (KnownFinding& known : capture.known) {
+                const int number = m_state.identities.numberOf(known.finding, known.id);
+                if (number != known.identity) m_touched.decisions.insert(capture.id);
+                known.identity = number;
+            }
+    }
     void refreshPage(Capture& capture) {
         capture.page = pageOf(capture, m_state.terms.languages);
         capture.reading = capture.page ? Capture::Reading::Done : Capture::Reading::Waiting;

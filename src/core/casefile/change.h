@@ -71,6 +71,23 @@ struct SetRuling {
     int finding = 0;
     Ruling ruling;
 };
+/// A finding of an officer's own.
+struct PutFinding {
+    int capture = 0;
+    size_t at = 0;
+    KnownFinding finding;
+};
+struct TakeFinding {
+    int capture = 0;
+    int finding = 0;
+};
+/// Who is who: see Identities.
+struct SetSameIdentity {
+    int number = 0, lead = 0;
+};
+struct SetOwnIdentity {
+    int finding = 0, number = 0;
+};
 struct PutHand {
     int capture = 0;
     size_t at = 0;
@@ -89,9 +106,10 @@ struct SetPasses {
     QList<CapturePass> passes;
 };
 
-using Edit = std::variant<SetName, SetDestroyDay, SetLooks, SetPolicy, SetWatchWords, SetLanguages, PutCapture,
-                          TakeCapture, SetCaptureName, MoveCapture, SetPicture, SetJoins, SetWords, SetRuling, PutHand,
-                          TakeHand, SetHand, SetPasses>;
+using Edit =
+    std::variant<SetName, SetDestroyDay, SetLooks, SetPolicy, SetWatchWords, SetLanguages, PutCapture, TakeCapture,
+                 SetCaptureName, MoveCapture, SetPicture, SetJoins, SetWords, SetRuling, PutFinding, TakeFinding,
+                 SetSameIdentity, SetOwnIdentity, PutHand, TakeHand, SetHand, SetPasses>;
 
 struct Change {
     QString name; ///< follows "Undo": "covering a finding"

@@ -13,9 +13,10 @@ bool alike(const Finding& a, const Finding& b) {
             shareWithin(b.boxes.front(), a.boxes.front()) > samePlaceShare);
 }
 
-bool isDecided(const Capture& capture, int finding) {
+// Decided about, asked about, or replaced by an officer's own.
+bool isHeld(const Capture& capture, int finding) {
     const auto ruling = capture.rulings.find(finding);
-    return ruling != capture.rulings.end() && ruling->second.decision.value_or(Decision::Open) != Decision::Open;
+    return ruling != capture.rulings.end() && (isSaidOf(ruling->second) || ruling->second.replacedBy);
 }
 
 } // namespace
@@ -23,7 +24,7 @@ bool isDecided(const Capture& capture, int finding) {
 KnownFinding& know(Capture& capture, const Finding& finding, int& nextId) {
     auto& known = capture.known;
     const auto shown = std::find_if(known.begin(), known.end(), [&](const KnownFinding& k) {
-        return (k.found || isDecided(capture, k.id)) && alike(k.finding, finding);
+        return (k.found || isHeld(capture, k.id)) && alike(k.finding, finding);
     });
     if (shown != known.end()) {
         shown->found = true;
@@ -32,17 +33,17 @@ KnownFinding& know(Capture& capture, const Finding& finding, int& nextId) {
     const auto before = std::find_if(known.begin(), known.end(), [&](const KnownFinding& k) {
         return k.finding.kind == finding.kind && alike(k.finding, finding);
     });
-    if (before != known.end()) {
+    if (before != known.end() && !before->byHand) {
         before->finding = finding;
         before->found = true;
         return *before;
     }
-    known.push_back({nextId++, finding, 0, true});
+    known.push_back({nextId++, finding, 0, true, false});
     return known.back();
 }
 
 void knowAll(Capture& capture, const std::vector<Finding>& findings, int& nextId) {
-    for (KnownFinding& known : capture.known) known.found = false;
+    for (KnownFinding& known : capture.known) known.found = known.byHand;
     for (const Finding& finding : findings)
         if (!finding.boxes.empty()) know(capture, finding, nextId);
 }
@@ -55,8 +56,7 @@ int nextIdOf(const Capture& capture) {
 
 void numberIdentities(CaseState& state) {
     for (Capture& capture : state.captures)
-        for (KnownFinding& known : capture.known)
-            if (known.identity == 0) known.identity = state.identities.numberOf(known.finding);
+        for (KnownFinding& known : capture.known) known.identity = state.identities.numberOf(known.finding, known.id);
 }
 
 } // namespace eyelid

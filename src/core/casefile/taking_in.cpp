@@ -9,12 +9,17 @@ namespace {
 Capture renumbered(Capture capture, CaseState& into) {
     capture.id = into.nextCapture++;
     std::map<int, Ruling> rulings;
+    std::map<int, int> now; // ids, by what they were
     for (KnownFinding& known : capture.known) {
         const int before = known.id;
         known.id = into.nextId++;
-        known.identity = into.identities.numberOf(known.finding);
-        if (const auto ruling = capture.rulings.find(before); ruling != capture.rulings.end())
-            rulings[known.id] = ruling->second;
+        known.identity = into.identities.numberOf(known.finding, known.id);
+        now[before] = known.id;
+    }
+    for (auto& [finding, ruling] : capture.rulings) {
+        if (!now.contains(finding)) continue;
+        if (ruling.replacedBy) ruling.replacedBy = now.contains(ruling.replacedBy) ? now[ruling.replacedBy] : 0;
+        rulings[now[finding]] = ruling;
     }
     capture.rulings = std::move(rulings);
     for (HandCover& hand : capture.hands) hand.id = into.nextId++;

@@ -21,8 +21,12 @@ struct Item {
     Decision decision = Decision::Open;
     CoverStyle style = CoverStyle::Solid;
     double strength = 0.5;
-    QString note;     ///< the officer's own words; kept in the case, never in a log
-    int identity = 0; ///< the same number for the same value throughout the case, from 1; 0 where there is none
+    QString note;           ///< the officer's own words; kept in the case, never in a log
+    QString question;       ///< for a colleague; as the note. While there is one, it is open
+    QString by;             ///< the officer who decided; as the note
+    bool byHand = false;    ///< an officer's own finding
+    bool underHand = false; ///< covered because covers drawn by hand hide all of it
+    int identity = 0;       ///< the same number for the same value throughout the case, from 1; 0 where there is none
 };
 
 /// What was decided about one capture, as far as it is drawn.

@@ -1,0 +1,192 @@
+// What officers say about findings besides covering and keeping them: that one is wider, of another kind, missed, a
+// question for a colleague, of the same person as another.
+#include "casefile/case.h"
+#include "pipeline/case_work.h"
+#include "support/made.h"
+#include "support/random_work.h"
+
+#include <catch2/catch.hpp>
+
+using namespace eyelid;
+using randomly::finding;
+
+namespace {
+
+// Two captures; one person on both, another and a phone number on one each.
+struct Sample {
+    Case open{*loadPolicy(QStringLiteral("everything"))};
+    int first = open.add(made::noise({200, 200}, 1), QStringLiteral("a"));
+    int second = open.add(made::noise({200, 200}, 2), QStringLiteral("b"));
+    const Finding ines = finding(Kind::Person, QStringLiteral("Ines Hartwell"), 10),
+                  short_ = finding(Kind::Person, QStringLiteral("I. Hartwell"), 40),
+                  phone = finding(Kind::Phone, QStringLiteral("01632 960 417"), 40);
+    Sample() {
+        findAgain();
+        open.setOfficer(QStringLiteral("Ada"));
+    }
+    void findAgain() {
+        const auto page = std::make_shared<const Page>();
+        for (const int id : {first, second}) {
+            open.setRead(id, {open.capture(id)->picture, open.terms().languages, page});
+            open.setFindings(id, id == first ? std::vector{ines, short_} : std::vector{ines, phone}, open.terms(),
+                             open.capture(id)->page);
+        }
+    }
+    const Item& item(int capture, size_t at) { return open.items(capture)[at]; }
+    QStringList texts(int capture) {
+        QStringList all;
+        for (const Item& item : open.items(capture)) all << item.finding.text;
+        return all;
+    }
+};
+
+} // namespace
+
+TEST_CASE("a finding made wider stands in place of the one that was found, through finding again and undo") {
+    Sample s;
+    const int before = s.item(s.first, 0).id;
+    s.open.decide(before, Scope::One, Decision::Cover);
+    Finding wider = s.ines;
+    wider.text = QStringLiteral("Dr Ines Hartwell");
+    wider.boxes = {QRectF(2, 10, 96, 12)};
+    const int id = s.open.replaceFinding(before, wider);
+    REQUIRE(id > 0);
+    CHECK(!s.open.item(before));
+    REQUIRE(s.open.item(id));
+    CHECK(s.open.item(id)->decision == Decision::Cover);
+    s.findAgain();
+    CHECK(!s.open.item(before));
+    CHECK(s.open.item(id)->finding.boxes.front().width() == 96);
+    // Wider still, and back step by step.
+    wider.boxes = {QRectF(0, 10, 120, 12)};
+    const int next = s.open.replaceFinding(id, wider);
+    CHECK((!s.open.item(before) && !s.open.item(id) && s.open.item(next)));
+    s.open.undo();
+    CHECK((!s.open.item(before) && s.open.item(id) && !s.open.item(next)));
+    s.open.undo();
+    CHECK((s.open.item(before) && !s.open.item(id)));
+    CHECK(s.open.item(before)->decision == Decision::Cover);
+    s.open.redo();
+    s.open.redo();
+    // Taken away, what it stood for shows again, to be decided about.
+    s.open.removeHand(next);
+    REQUIRE(s.open.item(before));
+    CHECK(s.open.item(before)->decision == Decision::Open);
+}
+
+TEST_CASE("a value that was replaced is neither kept nor carried any more") {
+    Sample s;
+    const int ines = s.item(s.first, 0).id;
+    s.open.decide(ines, Scope::One, Decision::Keep);
+    Finding place = s.ines;
+    place.kind = Kind::Address;
+    place.text = QStringLiteral("Hartwell");
+    s.open.replaceFinding(ines, place);
+    CHECK(!keptValues(s.open.state()).contains(nameOfValue(s.ines)) ==
+          (s.item(s.second, 0).decision != Decision::Keep));
+    const auto values = valuesToCarry(s.open.state());
+    CHECK(std::none_of(values.begin(), values.end(),
+                       [&](const Finding& f) { return f.text == s.short_.text && f.kind == Kind::Address; }));
+}
+
+TEST_CASE("a missed value is a finding of the officer's own: covered, undone and taken away as one step each") {
+    Sample s;
+    const Finding missed = finding(Kind::Account, QStringLiteral("LW-20417"), 90);
+    const int id = s.open.coverFinding(s.second, missed);
+    REQUIRE(s.open.item(id));
+    CHECK((s.open.item(id)->decision == Decision::Cover && s.open.item(id)->by == QStringLiteral("Ada")));
+    s.findAgain();
+    CHECK(s.open.item(id));
+    const auto values = valuesToCarry(s.open.state());
+    CHECK(std::any_of(values.begin(), values.end(), [&](const Finding& f) { return f.text == missed.text; }));
+    s.open.undo();
+    CHECK(!s.texts(s.second).contains(missed.text));
+    s.open.redo();
+    s.open.removeHand(id);
+    CHECK(!s.texts(s.second).contains(missed.text));
+    // What stands there already is covered as it is.
+    const int there = s.item(s.first, 0).id;
+    CHECK(s.open.coverFinding(s.first, s.ines) == there);
+    CHECK(s.open.item(there)->decision == Decision::Cover);
+    CHECK(s.open.items(s.first).size() == 2);
+    // And a finding of finding's own is not taken away.
+    s.open.removeHand(there);
+    CHECK(s.open.item(there));
+}
+
+TEST_CASE("a question keeps a finding open and in the case until somebody decides") {
+    Sample s;
+    const int id = s.item(s.first, 1).id;
+    s.open.decide(id, Scope::One, Decision::Keep);
+    s.open.ask(id, QStringLiteral("Is she staff?"));
+    CHECK((s.open.item(id)->decision == Decision::Open && s.open.counts().questions == 1));
+    CHECK(s.open.counts().open == 4);
+    // Found no longer, it is still asked.
+    const auto page = std::make_shared<const Page>();
+    s.open.setFindings(s.first, {s.ines}, s.open.terms(), s.open.capture(s.first)->page);
+    REQUIRE(s.open.item(id));
+    s.open.decide(id, Scope::One, Decision::Cover);
+    CHECK((s.open.item(id)->question.isEmpty() && s.open.counts().questions == 0));
+    s.open.undo();
+    CHECK(s.open.item(id)->question == QStringLiteral("Is she staff?"));
+}
+
+TEST_CASE("findings said to be of one person have one number, and deciding about one decides about both") {
+    Sample s;
+    const int ines = s.item(s.first, 0).id, abbreviated = s.item(s.first, 1).id;
+    REQUIRE(s.open.item(ines)->identity != s.open.item(abbreviated)->identity);
+    s.open.setSameIdentity(abbreviated, ines);
+    CHECK(s.open.item(ines)->identity == s.open.item(abbreviated)->identity);
+    s.open.decide(ines, Scope::SameValue, Decision::Cover);
+    CHECK(s.open.counts().cover == 3);
+    // What is found later with that value is of the same one.
+    const int third = s.open.add(made::noise({200, 200}, 3), QStringLiteral("c"));
+    s.open.setRead(third, {s.open.capture(third)->picture, s.open.terms().languages, std::make_shared<const Page>()});
+    s.open.setFindings(third, {s.short_}, s.open.terms(), s.open.capture(third)->page);
+    CHECK(s.item(third, 0).identity == s.open.item(ines)->identity);
+    // On one capture it is somebody else after all; that is undone as one step.
+    s.open.setOtherIdentity(s.item(third, 0).id);
+    CHECK(s.item(third, 0).identity != s.open.item(ines)->identity);
+    s.open.undo();
+    CHECK(s.item(third, 0).identity == s.open.item(ines)->identity);
+}
+
+TEST_CASE("faces, which have no value, can be said to be of one person") {
+    Sample s;
+    Finding face = finding(Kind::Face, {}, 120);
+    face.key.clear();
+    Finding again = face;
+    again.boxes = {QRectF(10, 160, 80, 12)};
+    s.open.setFindings(s.first, {face, again}, s.open.terms(), s.open.capture(s.first)->page);
+    const int one = s.item(s.first, 0).id, other = s.item(s.first, 1).id;
+    CHECK(s.open.item(one)->identity == 0);
+    s.open.setSameIdentity(other, one);
+    CHECK((s.open.item(one)->identity > 0 && s.open.item(one)->identity == s.open.item(other)->identity));
+    s.open.undo();
+    CHECK(s.open.item(other)->identity == 0);
+}
+
+TEST_CASE("what lies wholly under covers by hand is settled, and open again without them") {
+    Sample s;
+    const int id = s.item(s.first, 0).id;
+    const int half = s.open.cover(s.first, {QRect(0, 0, 50, 40)}, CoverStyle::Solid, 0.5);
+    CHECK(s.open.item(id)->decision == Decision::Open);
+    s.open.cover(s.first, {QRect(40, 0, 90, 40)}, CoverStyle::Solid, 0.5);
+    CHECK((s.open.item(id)->decision == Decision::Cover && s.open.item(id)->underHand));
+    // Its value is one that was covered: it is looked for elsewhere.
+    const auto values = valuesToCarry(s.open.state());
+    CHECK(std::any_of(values.begin(), values.end(), [&](const Finding& f) { return f.text == s.ines.text; }));
+    s.open.removeHand(half);
+    CHECK(s.open.item(id)->decision == Decision::Open);
+}
+
+TEST_CASE("covers by hand change their shape, within the capture and as a step of its own") {
+    Sample s;
+    const int id = s.open.cover(s.first, {QRect(10, 10, 20, 20)}, CoverStyle::Solid, 0.5);
+    s.open.setHandShape(id, QRect(190, 190, 50, 50));
+    CHECK(s.open.placeOf(id) == QRectF(190, 190, 10, 10));
+    s.open.setHandShape(id, QRect(300, 300, 5, 5)); // outside: it stays where it is
+    CHECK(s.open.placeOf(id) == QRectF(190, 190, 10, 10));
+    s.open.undo();
+    CHECK(s.open.placeOf(id) == QRectF(10, 10, 20, 20));
+}
