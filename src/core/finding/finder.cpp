@@ -111,10 +111,22 @@ std::optional<Page> otherReading(const Page& page) {
     return other;
 }
 
+// Initials, or a firm's name. What else is read off a photograph is no text.
 bool bearsText(const QRectF& picture, const Page& page) {
+    constexpr double highest = 0.75; // of the picture
+    constexpr double sure = 0.8;     // a word's confidence
+    constexpr qsizetype initials = 3;
+    const auto isText = [&](const Word& word) {
+        const auto all = [&](bool (QChar::*is)() const) {
+            return std::all_of(word.text.begin(), word.text.end(), [&](QChar c) { return (c.*is)(); });
+        };
+        if (word.text.size() < 2 || word.box.height() >= highest * picture.height()) return false;
+        return word.text.size() <= initials ? all(&QChar::isUpper)
+                                            : word.confidence >= sure && all(&QChar::isLetterOrNumber);
+    };
     for (const TextLine& line : page.lines)
         for (const Word& word : line.words)
-            if (word.text.size() > 1 && picture.contains(word.box.center())) return true;
+            if (picture.contains(word.box.center()) && isText(word)) return true;
     return false;
 }
 

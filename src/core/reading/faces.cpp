@@ -13,8 +13,10 @@
 namespace eyelid {
 namespace {
 
-constexpr double mostPixels = 1.5e6;     // a larger photograph is looked at smaller
-constexpr int portrait = 200;            // pixels: a photograph up to this is taken for one of a single head
+constexpr double mostPixels = 1.5e6; // a larger photograph is looked at smaller
+constexpr int portrait = 200;        // pixels: a photograph up to this is taken for one of a single head
+constexpr int likeness = 128; // pixels: a photograph up to this may be somebody's likeness, whatever is seen on it,
+constexpr double likenessOblong = 1.25;  // where it is nearly as wide as high
 constexpr double mostOblong = 2;         // and one up to so much longer one way than the other
 constexpr int smallestWindow = 48;       // pixels, within a large photograph
 constexpr int mostWindows = 120;         // looked into within larger photographs of one picture
@@ -52,7 +54,13 @@ public:
 
     std::vector<Head> find() {
         const std::vector<cv::Rect> regions = findPhotographs(m_light);
-        if (regions.empty()) return {};
+        if (!regions.empty()) lookInto(regions);
+        addLikenesses(regions);
+        return m_heads;
+    }
+
+private:
+    void lookInto(const std::vector<cv::Rect>& regions) {
         cv::CascadeClassifier boosted = cascade();
         FaceNet net;
         for (const cv::Rect& region : regions) {
@@ -65,10 +73,8 @@ public:
             }
         }
         alikeIn(regions);
-        return m_heads;
     }
 
-private:
     void add(const cv::Rect2d& face, double sureness) {
         const cv::Rect2d head = wholeHead(face) & cv::Rect2d(0, 0, m_light.cols, m_light.rows);
         const cv::Point2d middle = (head.tl() + head.br()) / 2;
@@ -141,6 +147,26 @@ private:
             m_heads.push_back(
                 {cv::Rect2d(region.x + at.x, region.y + at.y, pattern.cols, pattern.rows), head.sureness});
             return;
+        }
+    }
+
+    // A head of twenty pixels, or turned away, is often seen by nobody but who knows whose it is: beside a name a small
+    // picture is taken for one (Finder).
+    void addLikenesses(const std::vector<cv::Rect>& photographs) {
+        // On the picture itself: what was read off a portrait was no text.
+        cv::Mat light;
+        cv::cvtColor(m_colour, light, cv::COLOR_BGRA2GRAY);
+        std::vector<cv::Rect> small = findSmallPictures(light);
+        for (const cv::Rect& r : photographs)
+            if (std::max(r.width, r.height) <= likeness &&
+                std::max(r.width, r.height) <= likenessOblong * std::min(r.width, r.height))
+                small.push_back(r);
+        for (const cv::Rect& r : small) {
+            const cv::Point2d middle(r.x + r.width / 2.0, r.y + r.height / 2.0);
+            const bool has = std::any_of(m_heads.begin(), m_heads.end(), [&](const Head& head) {
+                return head.box.contains(middle) || r.contains(cv::Point((head.box.tl() + head.box.br()) / 2));
+            });
+            if (!has) m_heads.push_back({cv::Rect2d(r), 0});
         }
     }
 

@@ -1,7 +1,9 @@
 #include "reading/photographs.h"
 
 #include <algorithm>
+#include <array>
 #include <cstring>
+#include <functional>
 #include <numeric>
 #include <opencv2/imgproc.hpp>
 
@@ -12,6 +14,22 @@ constexpr int tile = 8;           // pixels
 constexpr double leastSoft = 0.4; // of a tile's pixels, in a photograph
 constexpr uchar mostStep = 24;    // levels from one of them to the next
 constexpr int smallest = 20;      // pixels
+
+// Of small pictures.
+constexpr int least = 18, most = 128; // pixels of a side
+constexpr double mostOblong = 1.25;   // of the longer side to the shorter
+constexpr int shades = 16;            // that lightness is told apart by
+constexpr double mostInThree = 0.6;   // of the pixels, in the three shades there is most of: icons have more
+
+bool hasManyShades(const cv::Mat& part) {
+    std::array<int, shades> counts{};
+    for (int y = 0; y < part.rows; ++y) {
+        const uchar* row = part.ptr<uchar>(y);
+        for (int x = 0; x < part.cols; ++x) ++counts[size_t(row[x]) * shades / 256];
+    }
+    std::partial_sort(counts.begin(), counts.begin() + 3, counts.end(), std::greater());
+    return counts[0] + counts[1] + counts[2] < mostInThree * double(part.total());
+}
 
 } // namespace
 
@@ -51,6 +69,26 @@ std::vector<cv::Rect> findPhotographs(const cv::Mat& gray) {
         // The tiles are counted from the left and the top: what is left over at the other edges belongs to the last.
         const cv::Rect whole(r.x, r.y, r.width + tile, r.height + tile);
         found.push_back(whole & cv::Rect(0, 0, gray.cols, gray.rows));
+    }
+    return found;
+}
+
+std::vector<cv::Rect> findSmallPictures(const cv::Mat& gray) {
+    if (gray.cols < least || gray.rows < least) return {};
+    // The ground is of one lightness over three pixels by three; what is not hangs together.
+    cv::Mat highest, lowest, uneven;
+    cv::dilate(gray, highest, cv::Mat());
+    cv::erode(gray, lowest, cv::Mat());
+    cv::compare(highest, lowest, uneven, cv::CMP_NE);
+    cv::Mat labels, stats, centres;
+    const int n = cv::connectedComponentsWithStats(uneven, labels, stats, centres, 8, CV_32S);
+    std::vector<cv::Rect> found;
+    for (int i = 1; i < n; ++i) {
+        const int* s = stats.ptr<int>(i);
+        const cv::Rect r(s[cv::CC_STAT_LEFT], s[cv::CC_STAT_TOP], s[cv::CC_STAT_WIDTH], s[cv::CC_STAT_HEIGHT]);
+        const int shorter = std::min(r.width, r.height), longer = std::max(r.width, r.height);
+        if (shorter >= least && longer <= most && longer <= mostOblong * shorter && hasManyShades(gray(r)))
+            found.push_back(r);
     }
     return found;
 }
