@@ -1,6 +1,6 @@
 cmake_minimum_required(VERSION 3.25)
 # Stops the build when a folder includes what it may not know (docs/architecture.md).
-# Every project include is written from the folder's root: "reading/page.h", "capture/source.h", "app/sheet.h".
+# Every project include is written from the folder's root: "reading/page.h", "capture/source.h", "app/sheet/sheet.h".
 set(allowed_base base)
 set(allowed_picture base picture)
 set(allowed_language base language)

@@ -1,6 +1,6 @@
 // Drives the window through the main job on the simulated desk, or takes the pictures for docs/screenshots, and ends.
-#include "app/main_window.h"
-#include "app/theme.h"
+#include "app/window/main_window.h"
+#include "app/window/theme.h"
 #include "base/sentence.h"
 #include "capture/fonts.h"
 #include "capture/simulated_desk.h"

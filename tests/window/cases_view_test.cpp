@@ -1,6 +1,6 @@
 // The view Cases: found again, opened, put aside and destroyed; and captures that change their place and name.
-#include "app/gate.h"
-#include "app/passphrase_view.h"
+#include "app/cases/passphrase_view.h"
+#include "app/checking/gate.h"
 #include "window/kept_desk.h"
 
 #include <QCheckBox>

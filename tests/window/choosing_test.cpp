@@ -1,5 +1,5 @@
 // Choosing a place on the frozen desk, without any window: drawing, adjusting, snapping, pointing.
-#include "app/region_chooser.h"
+#include "app/taking/region_chooser.h"
 
 #include <catch2/catch.hpp>
 #include <QPainter>

@@ -1,11 +1,11 @@
 // The window on a desk, to be driven by keys and pointer.
 #pragma once
 
-#include "app/findings_panel.h"
-#include "app/main_window.h"
-#include "app/release_view.h"
-#include "app/take_view.h"
-#include "app/theme.h"
+#include "app/findings/findings_panel.h"
+#include "app/releasing/release_view.h"
+#include "app/taking/take_view.h"
+#include "app/window/main_window.h"
+#include "app/window/theme.h"
 #include "capture/simulated_desk.h"
 
 #include <catch2/catch.hpp>

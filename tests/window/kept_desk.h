@@ -1,7 +1,7 @@
 // A desk whose cases are kept in a folder of the test's own.
 #pragma once
 
-#include "app/cases_view.h"
+#include "app/cases/cases_view.h"
 #include "window/desk.h"
 
 #include <QDir>

@@ -1,5 +1,5 @@
 // What the window finds, covers and checks, the command line finds, covers and checks.
-#include "app/release_view.h"
+#include "app/releasing/release_view.h"
 #include "base/files.h"
 #include "picture/picture_file.h"
 #include "support/made.h"

@@ -1,7 +1,7 @@
 // The policies view: tried on the open capture without changing the case, used, undone and saved.
 #include "window/desk.h"
 
-#include "app/policies_view.h"
+#include "app/findings/policies_view.h"
 
 #include <QCheckBox>
 #include <QComboBox>

@@ -1,9 +1,9 @@
 // The promises of docs/security.md that the window keeps.
-#include "app/check_view.h"
-#include "app/gate.h"
-#include "app/keys_edit.h"
-#include "app/release_view.h"
-#include "app/shortcuts_view.h"
+#include "app/checking/check_view.h"
+#include "app/checking/gate.h"
+#include "app/releasing/release_view.h"
+#include "app/taking/keys_edit.h"
+#include "app/taking/shortcuts_view.h"
 #include "support/made.h"
 #include "window/desk.h"
 

@@ -1,8 +1,8 @@
 // Words straight off the sheet: swept, copied, covered, watched for, corrected, read again, and their view.
 #include "window/desk.h"
 
-#include "app/read_again_view.h"
-#include "app/words_view.h"
+#include "app/sheet/read_again_view.h"
+#include "app/sheet/words_view.h"
 
 #include <QCheckBox>
 #include <QClipboard>

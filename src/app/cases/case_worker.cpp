@@ -1,0 +1,185 @@
+#include "app/cases/case_worker.h"
+
+#include "base/sentence.h"
+
+namespace eyelid {
+
+CaseWorker::CaseWorker(Case& owner, QObject* parent) : QObject(parent), m_case(owner) {
+    connect(&m_case, &Case::changed, this, &CaseWorker::keepUp);
+}
+
+CaseWorker::~CaseWorker() {
+    m_case.disconnect(this);
+    for (const auto& progress : m_progresses) progress->cancel();
+    m_lane.finish();
+}
+
+void CaseWorker::start(std::function<Answer(Progress&)> job) {
+    auto progress = std::make_shared<Progress>();
+    m_progresses.push_back(progress);
+    if (++m_jobs == 1) emit busyChanged();
+    m_lane.start([this, job = std::move(job), progress] {
+        if (!m_reader) m_reader = std::make_unique<Reader>();
+        Answer answer = job(*progress);
+        QMetaObject::invokeMethod(this, [this, progress, answer = std::move(answer)] {
+            std::erase(m_progresses, progress);
+            // What follows from the answer begins before this counts as done: in between nobody is idle.
+            if (answer) answer();
+            if (--m_jobs == 0) emit busyChanged();
+        });
+    });
+}
+
+void CaseWorker::keepUp() {
+    if (m_following) return;
+    const auto next = nextWork(m_case.state());
+    if (!next) return;
+    const Capture& capture = *m_case.capture(next->capture);
+    const auto search = searchFor(m_case.terms());
+    if (!search) return m_case.setReading(capture.id, Capture::Reading::Failed, search.error().sentence);
+    m_following = true;
+    const auto follow = [this](Answer answer) {
+        return [this, answer = std::move(answer)] {
+            m_following = false;
+            answer();
+            keepUp(); // where the answer changed nothing, as when its capture has gone
+        };
+    };
+    const int id = capture.id;
+    switch (next->what) {
+    case Work::What::Read:
+        start([=, this, picture = m_case.picture(capture), of = capture.picture, s = *search](Progress& progress) {
+            return follow(readNow(id, of, picture, s, progress));
+        });
+        m_case.setReading(id, Capture::Reading::Running);
+        break;
+    case Work::What::Find:
+        start([=, this, page = capture.page, terms = m_case.terms(), s = *search](Progress& progress) {
+            progress.setDoing(Tr::tr("Finding"));
+            return follow([=, this, found = work().find(*page, s)] { m_case.setFindings(id, found, terms, page); });
+        });
+        break;
+    case Work::What::Carry: {
+        std::vector<Finding> already;
+        for (const Item& item : m_case.items(id)) already.push_back(item.finding);
+        start([=, this, page = capture.page, known = valuesToCarry(m_case.state()),
+               hands = handRegion(m_case.decided(capture), capture.size), s = *search](Progress& progress) {
+            progress.setDoing(Tr::tr("Looking for known values"));
+            return follow([=, this, found = work().carry(*page, already, known, hands, s)] {
+                m_case.addFindings(id, found, namesOfValues(known), page);
+            });
+        });
+        break;
+    }
+    }
+}
+
+CaseWorker::Answer CaseWorker::readNow(int capture, const PictureId& id, const QImage& picture, const Search& search,
+                                       Progress& progress) {
+    auto page = work().read(picture, search, *m_reader, progress);
+    if (!page)
+        return [=, this, error = page.error()] {
+            // Joined anew meanwhile, it is another picture that is to be read.
+            if (const Capture* c = m_case.capture(capture); !c || !(c->picture == id)) return;
+            m_case.setReading(capture, Capture::Reading::Failed, error.sentence);
+        };
+    return [=, this, read = std::make_shared<const Page>(std::move(*page))] {
+        m_case.setRead(capture, {id, search.languages, read});
+    };
+}
+
+void CaseWorker::readArea(int id, const QRect& area, const QString& languages, ReadOptions::Content content) {
+    const Capture* capture = m_case.capture(id);
+    if (!capture) return;
+    start([=, this, picture = m_case.picture(*capture)](Progress& progress) -> Answer {
+        progress.setDoing(Tr::tr("Reading the area"));
+        auto page = m_reader->read(picture, {.languages = languages, .area = area, .content = content}, progress);
+        if (!page) return [this, sentence = page.error().sentence] { emit areaFailed(sentence); };
+        return [=, this, reading = std::move(*page)] { emit areaRead(id, area, reading); };
+    });
+}
+
+void CaseWorker::tryPolicy(int id, const Policy& policy) {
+    const Capture* capture = m_case.capture(id);
+    auto search = searchFor(m_case.terms());
+    if (!capture || !capture->page || !search) return;
+    search->policy = std::make_shared<const Policy>(policy);
+    const int trial = ++m_trial;
+    start([=, this, page = capture->page, s = *search](Progress& progress) -> Answer {
+        if (trial != m_trial) return {};
+        progress.setDoing(Tr::tr("Trying the policy"));
+        return [=, this, found = work().find(*page, s)] {
+            if (trial == m_trial) emit tried(id, found);
+        };
+    });
+}
+
+void CaseWorker::check(std::vector<ToCheck> pictures) {
+    const auto search = searchFor(m_case.terms());
+    if (!search) return emit checkFailed(search.error().sentence, false);
+    start([=, this, s = *search, values = valuesCovered(m_case.state()), name = m_case.name(),
+           all = std::move(pictures)](Progress& progress) -> Answer {
+        std::vector<CheckedPicture> done;
+        for (const ToCheck& one : all) {
+            // The case's name is told of once, though all files bear it.
+            const Making making{one.capture, one.fileName, &one.picture,
+                                one.decided, values,       done.empty() ? name : QString()};
+            auto checked = progress.cancelled()
+                               ? Result<CheckedPicture>(Error{Error::Kind::Cancelled, Tr::tr("The check was stopped.")})
+                               : work().make(making, s, *m_reader, progress);
+            if (!checked)
+                return [this, error = checked.error()] {
+                    emit checkFailed(error.sentence, error.kind == Error::Kind::Cancelled);
+                };
+            done.push_back(std::move(*checked));
+        }
+        return [this, done = std::move(done)] { emit checked(done); };
+    });
+}
+
+void CaseWorker::run(const QString& doing, std::function<void()> other, std::function<void()> done) {
+    start([doing, other = std::move(other), done = std::move(done)](Progress& progress) {
+        progress.setDoing(doing);
+        other();
+        return done;
+    });
+}
+
+void CaseWorker::cancel() {
+    for (const auto& progress : m_progresses) progress->cancel();
+    std::vector<int> waiting;
+    for (const Capture& capture : m_case.captures())
+        if (capture.reading == Capture::Reading::Waiting) waiting.push_back(capture.id);
+    for (const int id : waiting) m_case.setReading(id, Capture::Reading::Failed, Tr::tr("Reading was stopped."));
+}
+
+void CaseWorker::readWhatIsNotRead() {
+    std::vector<int> halted;
+    for (const Capture& capture : m_case.captures())
+        if (capture.reading == Capture::Reading::Failed) halted.push_back(capture.id);
+    for (const int id : halted) m_case.setReading(id, Capture::Reading::Waiting);
+}
+
+const CaseWork& CaseWorker::work() {
+    std::call_once(m_workMade, [this] { m_work = std::make_unique<CaseWork>(); });
+    return *m_work;
+}
+
+std::vector<Leak> CaseWorker::checkText(const QString& text, const QString& what) {
+    const auto search = searchFor(m_case.terms());
+    if (!search) return {};
+    std::vector<Item> items;
+    for (const Capture& capture : m_case.captures())
+        for (const Item& item : m_case.items(capture.id)) items.push_back(item);
+    return work().checkText(text, what, valuesCovered(m_case.state()), items, *search);
+}
+
+QString CaseWorker::doing() const {
+    return m_progresses.empty() ? QString() : m_progresses.front()->doing();
+}
+
+double CaseWorker::fraction() const {
+    return m_progresses.empty() ? 0 : m_progresses.front()->fraction();
+}
+
+} // namespace eyelid

@@ -1,0 +1,42 @@
+// The case's captures from top to bottom, each with a small lid gauge: those that are on the disk, or are not going to
+// be. Dragged, they change places.
+#pragma once
+
+#include "app/cases/case_keeper.h"
+#include "app/findings/selection.h"
+#include "casefile/case.h"
+
+#include <QListView>
+
+namespace eyelid {
+
+struct Theme;
+
+class StripModel;
+
+class Strip final : public QListView {
+    Q_OBJECT
+public:
+    Strip(Case& owner, CaseKeeper& keeper, Selection& selection, const Theme& theme, QWidget* parent = nullptr);
+
+signals:
+    /// Somebody chose a capture, the one that is shown or another.
+    void captureChosen();
+    void removeAsked(int id);
+    void renameAsked(int id);
+    void copyAsked(int id); ///< into another case
+
+protected:
+    void currentChanged(const QModelIndex& current, const QModelIndex& previous) override;
+    void contextMenuEvent(QContextMenuEvent*) override;
+    void dropEvent(QDropEvent*) override;
+
+private:
+    void showCurrent();
+
+    Case& m_case;
+    StripModel* m_model;
+    Selection& m_selection;
+};
+
+} // namespace eyelid

@@ -1,0 +1,81 @@
+#include "app/checking/gate_message.h"
+
+#include "app/cases/case_worker.h"
+#include "app/releasing/release_flow.h"
+#include "base/sentence.h"
+#include "casefile/case.h"
+
+#include <algorithm>
+#include <QStringList>
+
+namespace eyelid {
+namespace {
+
+// However much is settled, the lid stays a little open while something is not.
+constexpr double nearlyClosed = 0.85;
+
+double settledShare(const Case::Counts& n, bool any) {
+    const double share = n.all() == 0 ? (!any || n.unread > 0 ? 0.0 : 1.0) : double(n.settled()) / n.all();
+    return n.open || n.unread ? std::min(share, nearlyClosed) : share;
+}
+
+QStringList inTheWay(const Case& open, const Case::Counts& n, ReleaseFlow::Check check) {
+    QStringList ways;
+    if (n.open && n.illegible)
+        ways << sentence(Tr::tr("%1 open (%2)"), n.open,
+                         Tr::tr("%n place(s) look like text but could not be read", nullptr, n.illegible));
+    else if (n.open)
+        ways << sentence(Tr::tr("%1 open"), n.open);
+    if (n.unread) ways << Tr::tr("%n capture(s) not read", nullptr, n.unread);
+    if (lacksSecondLook(open.state())) ways << Tr::tr("not looked over by a second officer");
+    if (check == ReleaseFlow::Check::Failed) ways << Tr::tr("check failed");
+    if (check == ReleaseFlow::Check::NotRun) ways << Tr::tr("check not run");
+    return ways;
+}
+
+QString whatToDo(const Case& open, const Case::Counts& n, bool failed) {
+    if (n.open) return Tr::tr("J goes to the next; C covers it, E keeps it.");
+    if (n.unread) {
+        QString trouble;
+        for (const Capture& c : open.captures())
+            if (c.reading == Capture::Reading::Failed) trouble = c.trouble;
+        return trouble;
+    }
+    if (!failed && lacksSecondLook(open.state()))
+        return Tr::tr("Another officer opens the case, looks at what is decided and agrees (menu Decide).");
+    return failed ? Tr::tr("Cover what was found, or let it pass with a reason.")
+                  : Tr::tr("All findings are settled. Check the pictures as they will be written.");
+}
+
+} // namespace
+
+GateState gateStateOf(const Case& open, const ReleaseFlow& release, const CaseWorker& worker) {
+    const Case::Counts n = open.counts();
+    const bool any = !open.captures().empty();
+    const ReleaseFlow::Check check = release.standing();
+    const bool failed = check == ReleaseFlow::Check::Failed;
+    GateState state;
+    state.settled = settledShare(n, any);
+    const QStringList ways = inTheWay(open, n, check);
+    if (!any) {
+        state.message = Tr::tr("Nothing to release yet");
+        state.detail = Tr::tr("Take or bring in a capture to begin.");
+    } else if (ways.isEmpty()) {
+        state.message = Tr::tr("Checked; ready to release");
+        state.tone = Gate::Tone::Ready;
+        state.detail = sentence(Tr::tr("%1 covered, %2 kept."), n.cover, n.keep);
+    } else {
+        state.message = ways.join(QStringLiteral(", "));
+        state.message[0] = state.message[0].toUpper();
+        if (failed || !release.trouble().isEmpty()) state.tone = Gate::Tone::Failed;
+        state.detail = release.trouble().isEmpty() ? whatToDo(open, n, failed) : release.trouble();
+    }
+    const bool halted = std::any_of(open.captures().begin(), open.captures().end(),
+                                    [](const Capture& c) { return c.reading == Capture::Reading::Failed; });
+    state.mayRead = halted && !worker.busy();
+    state.mayCheck = any && !n.unread && !release.isChecking();
+    state.mayRelease = state.mayCheck && !n.open && !failed && !lacksSecondLook(open.state());
+    return state;
+}
+
+} // namespace eyelid

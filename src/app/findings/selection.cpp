@@ -1,0 +1,51 @@
+#include "app/findings/selection.h"
+
+namespace eyelid {
+
+Selection::Selection(Case& owner) : m_case(owner) {
+    connect(&m_case, &Case::capturesChanged, this, &Selection::follow);
+    connect(&m_case, &Case::captureChanged, this, &Selection::follow);
+}
+
+void Selection::showCapture(int id) {
+    if (!m_case.capture(id)) id = 0;
+    const bool leaves = m_item != 0 && (!m_case.captureOf(m_item) || m_case.captureOf(m_item)->id != id);
+    if (leaves) m_item = 0;
+    const bool other = id != m_capture;
+    m_capture = id;
+    if (other) emit captureChanged(id);
+    if (leaves) emit itemChanged(0);
+}
+
+void Selection::select(int item) {
+    const Capture* capture = m_case.captureOf(item);
+    if (!capture) item = 0;
+    if (capture && capture->id != m_capture) {
+        m_item = item;
+        m_capture = capture->id;
+        emit captureChanged(m_capture);
+    }
+    m_item = item;
+    emit itemChanged(item);
+}
+
+void Selection::stepCapture(int by) {
+    const auto& captures = m_case.captures();
+    if (captures.isEmpty()) return;
+    qsizetype at = 0;
+    for (qsizetype i = 0; i < captures.size(); ++i)
+        if (captures[i].id == m_capture) at = i;
+    showCapture(captures[(at + by + captures.size()) % captures.size()].id);
+}
+
+// Something else is shown where what was shown has gone.
+void Selection::follow() {
+    const auto& captures = m_case.captures();
+    if (!m_case.capture(m_capture)) showCapture(captures.isEmpty() ? 0 : captures.back().id);
+    if (m_item && !m_case.captureOf(m_item)) {
+        m_item = 0;
+        emit itemChanged(0);
+    }
+}
+
+} // namespace eyelid

@@ -1,0 +1,107 @@
+#include "app/sheet/dock.h"
+
+#include "app/sheet/sheet.h"
+#include "app/window/commands.h"
+#include "app/window/settings.h"
+#include "base/sentence.h"
+
+#include <cmath>
+#include <QAction>
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QSlider>
+#include <QToolButton>
+
+namespace eyelid {
+
+Dock::Dock(Sheet& sheet, const Commands& commands) : m_sheet(sheet), m_row(new QHBoxLayout(this)) {
+    setObjectName(QStringLiteral("dock"));
+    setAttribute(Qt::WA_StyledBackground);
+    setFixedHeight(46);
+    m_row->setContentsMargins(10, 0, 10, 0);
+    m_row->setSpacing(4);
+    for (const char* id : {"select", "coverArea", "readAgain"})
+        m_worded.push_back(addTool(commands[QString::fromLatin1(id)], true));
+    addSettings();
+    addTool(commands[QStringLiteral("zoomOut")], false);
+    m_zoom = new QLabel(QStringLiteral("100 %"));
+    m_zoom->setMinimumWidth(46);
+    m_zoom->setAlignment(Qt::AlignCenter);
+    m_row->addWidget(m_zoom);
+    addTool(commands[QStringLiteral("zoomIn")], false);
+    addTool(commands[QStringLiteral("fit")], false);
+    addTool(commands[QStringLiteral("actualSize")], false);
+    m_row->addSpacing(6);
+    addTool(commands[QStringLiteral("undo")], false);
+    addTool(commands[QStringLiteral("redo")], false);
+    connect(&m_sheet, &Sheet::toolChanged, this, &Dock::refresh);
+    connect(&m_sheet, &Sheet::zoomChanged, this,
+            [this] { m_zoom->setText(sentence(Tr::tr("%1 %"), int(std::lround(100 * m_sheet.zoom())))); });
+    refresh();
+}
+
+QToolButton* Dock::addTool(const QAction& action, bool text) {
+    auto* button = new QToolButton;
+    button->setDefaultAction(const_cast<QAction*>(&action));
+    button->setProperty("flat", true);
+    button->setToolButtonStyle(text ? Qt::ToolButtonTextBesideIcon : Qt::ToolButtonIconOnly);
+    button->setAccessibleName(action.text());
+    m_row->addWidget(button);
+    return button;
+}
+
+void Dock::addSettings() {
+    m_style = new QComboBox;
+    m_style->setAccessibleName(Tr::tr("Style of covers drawn by hand"));
+    m_style->addItems({Tr::tr("Solid"), Tr::tr("Mosaic"), Tr::tr("Blur")});
+    m_strength = new QSlider(Qt::Horizontal);
+    m_strength->setRange(0, 100);
+    m_strength->setFixedWidth(90);
+    m_strength->setAccessibleName(Tr::tr("Strength of covers drawn by hand"));
+    m_hint = new QLabel;
+    m_hint->setProperty("role", QStringLiteral("faint"));
+    // Cut off rather than that it pushes the window wider.
+    m_hint->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    m_row->addSpacing(6);
+    m_row->addWidget(m_style);
+    m_row->addWidget(m_strength);
+    m_row->addWidget(m_hint, 1);
+    const CoverLook remembered = settings::handLook();
+    m_style->setCurrentIndex(int(remembered.style));
+    m_strength->setValue(int(std::lround(100 * remembered.strength)));
+    connect(m_style, &QComboBox::currentIndexChanged, this, &Dock::remember);
+    connect(m_style, &QComboBox::currentIndexChanged, this, &Dock::refresh);
+    connect(m_strength, &QSlider::valueChanged, this, &Dock::remember);
+}
+
+CoverLook Dock::look() const {
+    return {CoverStyle(m_style->currentIndex()), m_strength->value() / 100.0};
+}
+
+void Dock::remember() const {
+    settings::setHandLook(look());
+}
+
+void Dock::refresh() {
+    const Sheet::Tool tool = m_sheet.tool();
+    m_style->setVisible(tool == Sheet::Tool::Cover);
+    m_strength->setVisible(tool == Sheet::Tool::Cover && look().style != CoverStyle::Solid); // a solid cover has none
+    m_hint->setText(tool == Sheet::Tool::Cover       ? Tr::tr("Drag over what to cover; Escape ends.")
+                    : tool == Sheet::Tool::ReadAgain ? Tr::tr("Drag over what to read again; Escape ends.")
+                                                     : QString());
+    m_hint->setToolTip(m_hint->text());
+    fitWords();
+}
+
+void Dock::resizeEvent(QResizeEvent*) {
+    fitWords();
+}
+
+void Dock::fitWords() {
+    for (QToolButton* tool : m_worded) tool->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
+    if (m_row->minimumSize().width() > width())
+        for (QToolButton* tool : m_worded) tool->setToolButtonStyle(Qt::ToolButtonIconOnly);
+}
+
+} // namespace eyelid

@@ -1,0 +1,424 @@
+#include "app/sheet/sheet.h"
+
+#include "app/sheet/sheet_notices.h"
+#include "app/window/theme.h"
+#include "base/sentence.h"
+
+#include <algorithm>
+#include <cmath>
+#include <QApplication>
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QScrollBar>
+#include <QWheelEvent>
+
+namespace eyelid {
+namespace {
+constexpr int room = 24;             // around the capture, view units
+constexpr double unsureBelow = 0.75; // a word's confidence
+} // namespace
+
+Sheet::Sheet(Case& owner, Selection& selection, const Theme& theme, QWidget* parent)
+    : QAbstractScrollArea(parent), m_case(owner), m_selection(selection), m_theme(theme) {
+    setFrameShape(QFrame::NoFrame);
+    setFocusPolicy(Qt::StrongFocus);
+    setAccessibleName(Tr::tr("Sheet: the capture as it will be released"));
+    viewport()->setMouseTracking(true);
+    viewport()->setAutoFillBackground(false);
+    m_tools = {std::make_unique<SelectTool>(*this),
+               std::make_unique<AreaTool>(*this, [this](const QRect& place) { emit areaDrawn(place); }),
+               std::make_unique<AreaTool>(*this, [this](const QRect& place) { emit areaToRead(place); })};
+    connect(&m_case, &Case::captureChanged, this, [this](int id) {
+        if (id == m_selection.capture()) refresh();
+    });
+    connect(&m_case, &Case::capturesChanged, this, &Sheet::refresh);
+    connect(&m_case, &Case::termsChanged, this, &Sheet::refresh);
+    // Words are chosen by their number; on another page they would be others.
+    connect(&m_case, &Case::pageChanged, this, [this](int id) {
+        if (id == m_selection.capture()) chooseWords({});
+    });
+    connect(&m_selection, &Selection::captureChanged, this, &Sheet::showOther);
+    connect(&m_selection, &Selection::itemChanged, viewport(), qOverload<>(&QWidget::update));
+}
+
+Sheet::~Sheet() {
+    m_lane.finish();
+}
+
+void Sheet::showOther() {
+    m_hits.clear();
+    m_chosen.clear();
+    current().drop();
+    m_fitted = true;
+    emit wordsChosen();
+    refresh();
+    fit();
+}
+
+void Sheet::setBare(bool bare) {
+    if (m_bare == bare) return;
+    m_bare = bare;
+    viewport()->update();
+}
+
+void Sheet::setTool(Tool tool) {
+    if (m_tool == tool) return;
+    current().drop();
+    m_tool = tool;
+    viewport()->setCursor(tool == Tool::Select ? Qt::ArrowCursor : Qt::CrossCursor);
+    viewport()->update();
+    emit toolChanged();
+}
+
+void Sheet::setHits(const std::vector<QRectF>& places) {
+    m_hits = places;
+    viewport()->update();
+}
+
+const Page* Sheet::page() const {
+    const Capture* c = capture();
+    return c ? c->page.get() : nullptr;
+}
+
+QSize Sheet::pictureSize() const {
+    const Capture* c = capture();
+    return c ? c->size : QSize();
+}
+
+void Sheet::refresh() {
+    if (const Capture* c = capture()) {
+        m_covers = m_case.covers(*c);
+        renderAside(*c, m_covers);
+    } else {
+        m_covers.clear();
+        m_rendered = {};
+    }
+    updateBars();
+    viewport()->update();
+}
+
+// Only a change of covers needs a new picture; what is asked for while one is made is made after it.
+void Sheet::renderAside(const Capture& capture, const std::vector<Cover>& covers) {
+    if (m_rendering || (m_rendered.of == capture.picture && m_rendered.covers == covers)) return;
+    m_rendering = true;
+    m_lane.start([this, bare = m_case.picture(capture), id = capture.picture, covers] {
+        QImage picture = eyelid::render(bare, covers);
+        QMetaObject::invokeMethod(this, [=, this] {
+            m_rendering = false;
+            m_rendered = {picture, id, covers};
+            refresh();
+        });
+    });
+}
+
+double Sheet::pixel() const {
+    return m_zoom / devicePixelRatioF();
+}
+
+void Sheet::updateBars() {
+    const QSizeF size =
+        pictureSize().isEmpty() ? QSizeF() : QSizeF(pictureSize()) * pixel() + QSizeF(2 * room, 2 * room);
+    const QSize view = viewport()->size();
+    horizontalScrollBar()->setRange(0, std::max(0, int(std::ceil(size.width())) - view.width()));
+    verticalScrollBar()->setRange(0, std::max(0, int(std::ceil(size.height())) - view.height()));
+    horizontalScrollBar()->setPageStep(view.width());
+    verticalScrollBar()->setPageStep(view.height());
+    horizontalScrollBar()->setSingleStep(40);
+    verticalScrollBar()->setSingleStep(40);
+}
+
+QPointF Sheet::toView(const QPointF& point) const {
+    const QSizeF size = QSizeF(pictureSize()) * pixel();
+    // A capture smaller than the view stands in its middle.
+    const double x0 = std::max(double(room), (viewport()->width() - size.width()) / 2) - horizontalScrollBar()->value();
+    const double y0 = std::max(double(room), (viewport()->height() - size.height()) / 2) - verticalScrollBar()->value();
+    return QPointF(x0, y0) + point * pixel();
+}
+
+QPointF Sheet::toPicture(const QPointF& point) const {
+    return (point - toView({0, 0})) / pixel();
+}
+
+void Sheet::setZoom(double zoom, const QPointF& fixed) {
+    zoom = std::clamp(zoom, 0.05, 16.0);
+    const QPointF under = toPicture(fixed);
+    m_zoom = zoom;
+    updateBars();
+    const QPointF now = toView(under);
+    horizontalScrollBar()->setValue(horizontalScrollBar()->value() + int(std::lround(now.x() - fixed.x())));
+    verticalScrollBar()->setValue(verticalScrollBar()->value() + int(std::lround(now.y() - fixed.y())));
+    viewport()->update();
+    emit zoomChanged();
+}
+
+void Sheet::zoomBy(double factor) {
+    m_fitted = false;
+    setZoom(m_zoom * factor, viewport()->rect().center());
+}
+
+void Sheet::fit() {
+    m_fitted = true;
+    const QSize size = pictureSize();
+    if (size.isEmpty()) return;
+    const QSizeF view = QSizeF(viewport()->size()) - QSizeF(2 * room, 2 * room);
+    const double scale = std::min(view.width() / size.width(), view.height() / size.height());
+    // Never larger than life, a pixel of the capture for one of the interface: type is easiest to judge at its own
+    // size.
+    setZoom(std::min(devicePixelRatioF(), scale * devicePixelRatioF()), viewport()->rect().center());
+}
+
+void Sheet::actualSize() {
+    m_fitted = false;
+    setZoom(1, viewport()->rect().center());
+}
+
+void Sheet::reveal(const QRectF& place) {
+    const QRectF there(toView(place.topLeft()), toView(place.bottomRight()));
+    const QRectF view = QRectF(viewport()->rect()).adjusted(room, room, -room, -room);
+    double dx = 0, dy = 0;
+    if (there.right() > view.right()) dx = there.right() - view.right();
+    if (there.left() < view.left()) dx = there.left() - view.left();
+    if (there.bottom() > view.bottom()) dy = there.bottom() - view.bottom();
+    if (there.top() < view.top()) dy = there.top() - view.top();
+    horizontalScrollBar()->setValue(horizontalScrollBar()->value() + int(dx));
+    verticalScrollBar()->setValue(verticalScrollBar()->value() + int(dy));
+}
+
+// Two rings, so that it is seen on any ground.
+void Sheet::drawSelected(QPainter& painter, const QRectF& place, double f) {
+    const Theme& t = m_theme;
+    const QRectF ring = place.adjusted(-2 * f, -2 * f, 2 * f, 2 * f);
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(t.onBrand, 4 * f));
+    painter.drawRoundedRect(ring, 4 * f, 4 * f);
+    painter.setPen(QPen(t.aubergine, 2 * f));
+    painter.drawRoundedRect(ring, 4 * f, 4 * f);
+}
+
+namespace {
+
+// A dashed underline and corner ticks in the signal colour.
+void drawOpen(QPainter& painter, const QRectF& r, double f, const Theme& t) {
+    // On the capture's own ground the light theme's clay is readable on light and dark alike.
+    QColor wash = t.clay;
+    wash.setAlpha(30);
+    painter.fillRect(r, wash);
+    QPen dashed(t.clay, 2 * f);
+    dashed.setDashPattern({3, 2});
+    painter.setPen(dashed);
+    painter.drawLine(r.bottomLeft(), r.bottomRight());
+    painter.setPen(QPen(t.clay, 1.6 * f));
+    const double tick = std::min(6.0, r.height() / 3);
+    for (const auto& [corner, dx, dy] : {std::tuple(r.topLeft(), 1.0, 1.0), std::tuple(r.topRight(), -1.0, 1.0)}) {
+        painter.drawLine(corner, corner + QPointF(dx * tick, 0));
+        painter.drawLine(corner, corner + QPointF(0, dy * tick));
+    }
+}
+
+} // namespace
+
+void Sheet::drawItems(QPainter& painter, const Capture& capture) {
+    painter.setRenderHint(QPainter::Antialiasing);
+    // On a capture drawn small the marks are drawn finer, so that they do not lie on its text.
+    const double f = std::clamp(pixel(), 0.4, 1.0);
+    const auto around = [&](const QRectF& box) { return viewOf(box).adjusted(-2.5 * f, -2.5 * f, 2.5 * f, 2.5 * f); };
+    for (const Item& item : m_case.items(capture.id))
+        for (const QRectF& box : item.finding.boxes) {
+            const QRectF r = around(box);
+            if (item.id == m_selection.item()) drawSelected(painter, r, f);
+            if (item.decision == Decision::Open) {
+                drawOpen(painter, r, f, m_theme);
+            } else if (item.decision == Decision::Keep) {
+                painter.setPen(QPen(m_theme.pine, 1.4 * f));
+                painter.drawLine(r.bottomLeft(), r.bottomRight());
+            }
+        }
+    for (const HandCover& hand : capture.hands)
+        if (hand.id == m_selection.item())
+            drawSelected(painter, around(QRectF(hand.shape.region(capture.size).boundingRect())), f);
+}
+
+// As it will be released. What is covered and not on the rendered picture yet is painted over: nothing that is covered
+// is ever to be seen.
+void Sheet::drawPicture(QPainter& painter, const Capture& capture) {
+    const QRectF target(toView({0, 0}), QSizeF(capture.size) * pixel());
+    const bool ready = m_rendered.of == capture.picture;
+    painter.setRenderHint(QPainter::SmoothPixmapTransform, m_zoom < 1.99);
+    painter.drawImage(target, m_bare || !ready ? m_case.picture(capture) : m_rendered.picture);
+    if (!m_bare && (!ready || m_rendered.covers != m_covers))
+        for (const QRect& rect : hiddenBy(m_covers)) painter.fillRect(viewOf(QRectF(rect)), QColor(solidColour()));
+    painter.setPen(QPen(m_theme.hairline, 1));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawRect(target.adjusted(-0.5, -0.5, 0.5, 0.5));
+}
+
+void Sheet::drawHits(QPainter& painter) {
+    QColor wash = m_theme.aubergine;
+    wash.setAlpha(70);
+    for (const QRectF& hit : m_hits) painter.fillRect(viewOf(hit).adjusted(-1, -1, 1, 1), wash);
+}
+
+void Sheet::paintEvent(QPaintEvent*) {
+    QPainter painter(viewport());
+    painter.fillRect(viewport()->rect(), m_theme.oat);
+    const Capture* c = capture();
+    if (!c) return drawNoCaptures(painter, viewport()->rect(), font(), m_theme);
+    drawPicture(painter, *c);
+    if (m_bare) return drawBareNotice(painter, viewport()->width(), m_theme);
+    drawHits(painter);
+    if (c->page) drawWords(painter, *c->page);
+    drawItems(painter, *c);
+    current().paint(painter);
+}
+
+int Sheet::itemAt(const QPointF& point) const {
+    const Capture* c = capture();
+    if (!c) return 0;
+    const double reach = 3 / pixel();
+    int best = 0;
+    double smallest = 1e18;
+    const auto consider = [&](const QRectF& box, int id) {
+        if (!box.adjusted(-reach, -reach, reach, reach).contains(point) || box.width() * box.height() >= smallest)
+            return;
+        smallest = box.width() * box.height();
+        best = id;
+    };
+    for (const Item& item : m_case.items(c->id))
+        for (const QRectF& box : item.finding.boxes) consider(box, item.id);
+    for (const HandCover& hand : c->hands)
+        for (const QRect& rect : rectsOf(hand.shape.region(c->size))) consider(QRectF(rect), hand.id);
+    return best;
+}
+
+void Sheet::click(int item) {
+    if (!m_chosen.empty()) chooseWords({});
+    m_selection.select(item);
+}
+
+void Sheet::mousePressEvent(QMouseEvent* event) {
+    const bool pan = event->button() == Qt::MiddleButton ||
+                     (event->button() == Qt::LeftButton && event->modifiers() & Qt::ShiftModifier);
+    if (pan) {
+        m_panning = true;
+        m_panStart = event->position().toPoint();
+        m_panBars = {horizontalScrollBar()->value(), verticalScrollBar()->value()};
+        viewport()->setCursor(Qt::ClosedHandCursor);
+        return;
+    }
+    if (event->button() != Qt::LeftButton || !capture()) return;
+    current().press(toPicture(event->position()), *event);
+    viewport()->update();
+}
+
+void Sheet::mouseDoubleClickEvent(QMouseEvent* event) {
+    if (event->button() != Qt::LeftButton || !capture() || !current().doubleClick(toPicture(event->position()), *event))
+        QAbstractScrollArea::mouseDoubleClickEvent(event);
+}
+
+void Sheet::mouseMoveEvent(QMouseEvent* event) {
+    if (m_panning) {
+        const QPoint by = event->position().toPoint() - m_panStart;
+        horizontalScrollBar()->setValue(m_panBars.x() - by.x());
+        verticalScrollBar()->setValue(m_panBars.y() - by.y());
+        return;
+    }
+    const QPointF point = toPicture(event->position());
+    current().move(point, *event);
+    if (event->buttons() == Qt::NoButton)
+        viewport()->setCursor(current().cursorAt(point));
+    else
+        viewport()->update();
+}
+
+void Sheet::mouseReleaseEvent(QMouseEvent* event) {
+    if (m_panning) {
+        m_panning = false;
+        viewport()->setCursor(current().cursorAt(toPicture(event->position())));
+        return;
+    }
+    current().release();
+    viewport()->update();
+}
+
+void Sheet::chooseWords(std::vector<WordAt> words) {
+    m_chosen = std::move(words);
+    viewport()->update();
+    emit wordsChosen();
+}
+
+void Sheet::setUnsureShown(bool shown) {
+    m_unsureShown = shown;
+    viewport()->update();
+}
+
+void Sheet::drawWords(QPainter& painter, const Page& page) {
+    const Theme& t = m_theme;
+    const auto& lines = page.lines;
+    QColor wash = t.aubergine;
+    wash.setAlpha(64);
+    for (size_t i = 0; i < m_chosen.size(); ++i) {
+        if (!isOn(page, m_chosen[i])) continue;
+        const auto [l, w] = m_chosen[i];
+        const TextLine& line = lines[size_t(l)];
+        QRectF box = line.words[size_t(w)].box;
+        // The space between two chosen words is chosen as well.
+        if (i + 1 < m_chosen.size() && m_chosen[i + 1].line == l && m_chosen[i + 1].word == w + 1)
+            box.setRight(line.words[size_t(w) + 1].box.left());
+        box.setTop(line.box.top());
+        box.setBottom(line.box.bottom());
+        painter.fillRect(viewOf(box).adjusted(0, -2, 0, 2), wash);
+    }
+    if (!m_unsureShown) return;
+    painter.setPen(QPen(t.clay, 2, Qt::DotLine, Qt::RoundCap));
+    for (const TextLine& line : lines)
+        for (const Word& word : line.words) {
+            if (word.confidence >= unsureBelow) continue;
+            const double y = toView({0, line.box.bottom()}).y() + 2;
+            painter.drawLine(QPointF(toView(word.box.topLeft()).x(), y), QPointF(toView(word.box.topRight()).x(), y));
+        }
+}
+
+void Sheet::wheelEvent(QWheelEvent* event) {
+    if (event->modifiers() & Qt::ControlModifier || event->modifiers() == Qt::NoModifier) {
+        const double steps = event->angleDelta().y() / 120.0;
+        if (steps != 0 && capture()) {
+            m_fitted = false;
+            setZoom(m_zoom * std::pow(1.2, steps), event->position());
+        }
+        event->accept();
+        return;
+    }
+    QAbstractScrollArea::wheelEvent(event);
+}
+
+void Sheet::keyPressEvent(QKeyEvent* event) {
+    const int step = 60;
+    switch (event->key()) {
+    case Qt::Key_Left:
+        horizontalScrollBar()->setValue(horizontalScrollBar()->value() - step);
+        return;
+    case Qt::Key_Right:
+        horizontalScrollBar()->setValue(horizontalScrollBar()->value() + step);
+        return;
+    case Qt::Key_Up:
+        verticalScrollBar()->setValue(verticalScrollBar()->value() - step);
+        return;
+    case Qt::Key_Down:
+        verticalScrollBar()->setValue(verticalScrollBar()->value() + step);
+        return;
+    default:
+        event->ignore();
+    }
+}
+
+void Sheet::resizeEvent(QResizeEvent*) {
+    if (m_fitted) fit();
+    updateBars();
+}
+
+void Sheet::scrollContentsBy(int, int) {
+    viewport()->update();
+}
+
+} // namespace eyelid

@@ -1,0 +1,122 @@
+// The capture as it will be released, with what is open, covered and kept marked on it.
+#pragma once
+
+#include "app/findings/selection.h"
+#include "app/sheet/sheet_tools.h"
+#include "base/workers.h"
+#include "casefile/case.h"
+#include "reading/word_picking.h"
+
+#include <array>
+#include <memory>
+#include <QAbstractScrollArea>
+
+namespace eyelid {
+
+struct Theme;
+
+class Sheet final : public QAbstractScrollArea {
+    Q_OBJECT
+public:
+    enum class Tool {
+        Select, ///< click a finding, sweep words
+        Cover,
+        ReadAgain
+    };
+
+    Sheet(Case& owner, Selection& selection, const Theme& theme, QWidget* parent = nullptr);
+    const Theme& theme() const { return m_theme; }
+    ~Sheet() override;
+
+    /// Draws the capture without covers and marks.
+    void setBare(bool bare);
+    bool isBare() const { return m_bare; }
+    void setTool(Tool tool);
+    Tool tool() const { return m_tool; }
+    /// Words swept with the pointer, in reading order.
+    const std::vector<WordAt>& chosenWords() const { return m_chosen; }
+    void chooseWords(std::vector<WordAt> words);
+    /// Underlines words whose reading is not sure with dots.
+    void setUnsureShown(bool shown);
+    bool unsureShown() const { return m_unsureShown; }
+    /// Places found by a search, in the capture's pixels.
+    void setHits(const std::vector<QRectF>& places);
+
+    /// Screen pixels for one pixel of the capture: 1 is actual size.
+    double zoom() const { return m_zoom; }
+    void setZoom(double zoom, const QPointF& fixed);
+    void zoomBy(double factor);
+    void fit();
+    void actualSize();
+    /// Scrolls so that the place is in view.
+    void reveal(const QRectF& place);
+    /// Where a point of the capture is in the viewport, and back.
+    QPointF toView(const QPointF& point) const;
+    QPointF toPicture(const QPointF& point) const;
+
+    // For the tools.
+    const Page* page() const;
+    /// The finding or cover at a point of the capture; 0 where there is none.
+    int itemAt(const QPointF& point) const;
+    /// Selects it, and chooses no words any more.
+    void click(int item);
+
+signals:
+    void areaDrawn(QRect place);
+    void areaToRead(QRect place);
+    void wordsChosen();
+    void toolChanged();
+    void zoomChanged();
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
+    void mouseMoveEvent(QMouseEvent*) override;
+    void mouseReleaseEvent(QMouseEvent*) override;
+    void mouseDoubleClickEvent(QMouseEvent*) override;
+    void wheelEvent(QWheelEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
+    void scrollContentsBy(int, int) override;
+
+private:
+    const Capture* capture() const { return m_case.capture(m_selection.capture()); }
+    QSize pictureSize() const;
+    void showOther();
+    void refresh();
+    void renderAside(const Capture& capture, const std::vector<Cover>& covers);
+    void updateBars();
+    double pixel() const; // view units for one pixel of the capture
+    QRectF viewOf(const QRectF& place) const { return {toView(place.topLeft()), toView(place.bottomRight())}; }
+    void drawPicture(QPainter& painter, const Capture& capture);
+    void drawHits(QPainter& painter);
+    void drawWords(QPainter& painter, const Page& page);
+    void drawItems(QPainter& painter, const Capture& capture);
+    void drawSelected(QPainter& painter, const QRectF& place, double fineness);
+    SheetTool& current() { return *m_tools[size_t(m_tool)]; }
+
+    Case& m_case;
+    Selection& m_selection;
+    const Theme& m_theme;
+    std::array<std::unique_ptr<SheetTool>, 3> m_tools; // by Tool
+    Tool m_tool = Tool::Select;
+    bool m_bare = false, m_fitted = true, m_unsureShown = false;
+    double m_zoom = 1;
+    std::vector<QRectF> m_hits;
+    std::vector<WordAt> m_chosen;
+    bool m_panning = false;
+    QPoint m_panStart, m_panBars;
+
+    // The picture with its covers is made aside; until it is here, what is not on it yet is painted over.
+    struct Rendered {
+        QImage picture;
+        PictureId of;
+        std::vector<Cover> covers;
+    };
+    Rendered m_rendered;
+    std::vector<Cover> m_covers; ///< of the capture as it is now
+    bool m_rendering = false;
+    Lane m_lane; // renders; ends before the rest goes
+};
+
+} // namespace eyelid

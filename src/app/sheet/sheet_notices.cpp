@@ -1,0 +1,41 @@
+#include "app/sheet/sheet_notices.h"
+
+#include "app/cases/lid_gauge.h"
+#include "app/window/theme.h"
+#include "base/sentence.h"
+
+#include <QApplication>
+
+namespace eyelid {
+
+void drawNoCaptures(QPainter& painter, const QRectF& view, QFont font, const Theme& t) {
+    const QPointF c = view.center();
+    paintLid(painter, QRectF(c.x() - 60, c.y() - 110, 120, 80), 1, t.aubergine, t.clay);
+    font.setPixelSize(17);
+    font.setWeight(QFont::DemiBold);
+    painter.setFont(font);
+    painter.setPen(t.ink);
+    painter.drawText(QRectF(view.left(), c.y() - 16, view.width(), 26), Qt::AlignCenter, Tr::tr("No captures yet"));
+    font.setPixelSize(13);
+    font.setWeight(QFont::Normal);
+    painter.setFont(font);
+    painter.setPen(t.faint);
+    painter.drawText(
+        QRectF(view.left() + 20, c.y() + 14, view.width() - 40, 48), Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap,
+        Tr::tr("Take one from the desk (Ctrl+T), bring in pictures (Ctrl+O),\nor drop picture files here."));
+}
+
+void drawBareNotice(QPainter& painter, int width, const Theme& t) {
+    const QString text = Tr::tr("Bare capture: nothing is covered here");
+    const QFontMetrics metrics = painter.fontMetrics();
+    const QRectF label(width / 2.0 - metrics.horizontalAdvance(text) / 2.0 - 12, 8,
+                       metrics.horizontalAdvance(text) + 24, 26);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(t.brick);
+    painter.drawRoundedRect(label, 6, 6);
+    painter.setPen(t.dark ? t.oat : t.paper);
+    painter.drawText(label, Qt::AlignCenter, text);
+}
+
+} // namespace eyelid

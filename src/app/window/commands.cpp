@@ -1,0 +1,74 @@
+#include "app/window/commands.h"
+
+#include "app/window/theme.h"
+#include "base/sentence.h"
+
+#include <QApplication>
+#include <QMenu>
+
+namespace eyelid {
+namespace {
+
+QString titleOf(JobStep step) {
+    switch (step) {
+    case JobStep::Case:
+        return Tr::tr("Case");
+    case JobStep::Take:
+        return Tr::tr("Take");
+    case JobStep::Read:
+        return Tr::tr("Read");
+    case JobStep::Decide:
+        return Tr::tr("Decide");
+    case JobStep::Release:
+        return Tr::tr("Release");
+    case JobStep::View:
+        return Tr::tr("View");
+    }
+    return {};
+}
+
+} // namespace
+
+void Commands::add(JobStep step, const std::vector<Command>& commands) {
+    for (const Command& command : commands) {
+        auto* action = new QAction(command.text, &m_window);
+        action->setShortcuts(command.keys);
+        action->setAutoRepeat(command.repeats);
+        action->setCheckable(command.checkable);
+        if (!command.keys.isEmpty())
+            action->setToolTip(sentence(Tr::tr("%1 (%2)"), QString(command.text).remove(QStringLiteral("…")),
+                                        command.keys.first().toString(QKeySequence::NativeText)));
+        if (!command.keyElsewhere.isEmpty()) action->setText(command.text + u'\t' + command.keyElsewhere);
+        connect(action, &QAction::triggered, this, [run = command.run] { run(); });
+        m_window.addAction(action);
+        m_entries.push_back({step, command, action});
+        m_byId.insert(command.id, action);
+    }
+}
+
+QAction& Commands::operator[](const QString& id) const {
+    QAction* action = m_byId.value(id);
+    if (!action) qFatal("there is no command %s", qPrintable(id));
+    return *action;
+}
+
+QMenu* Commands::menu() const {
+    auto* all = new QMenu(&m_window);
+    for (const JobStep step :
+         {JobStep::Case, JobStep::Take, JobStep::Read, JobStep::Decide, JobStep::Release, JobStep::View}) {
+        QMenu* menu = all->addMenu(titleOf(step));
+        for (const Entry& entry : m_entries) {
+            if (entry.step != step) continue;
+            if (entry.command.startsGroup) menu->addSeparator();
+            menu->addAction(entry.action);
+        }
+    }
+    return all;
+}
+
+void Commands::refreshIcons(const Theme& t) {
+    for (const Entry& entry : m_entries)
+        if (!entry.command.icon.isEmpty()) entry.action->setIcon(themedIcon(entry.command.icon, t.ink));
+}
+
+} // namespace eyelid

@@ -1,0 +1,253 @@
+// The commands of the main window, by the steps of the job, and what they do.
+#include "app/cases/case_header.h"
+#include "app/cases/strip.h"
+#include "app/checking/gate.h"
+#include "app/findings/findings_panel.h"
+#include "app/sheet/dock.h"
+#include "app/sheet/words_bar.h"
+#include "app/window/main_window.h"
+#include "app/window/theme.h"
+#include "base/sentence.h"
+
+#include <algorithm>
+#include <QApplication>
+#include <QListView>
+#include <QPushButton>
+
+namespace eyelid {
+namespace {
+
+QKeySequence keys(const char* text) {
+    return QKeySequence(QString::fromLatin1(text));
+}
+
+Command command(const char* id, const QString& text, QList<QKeySequence> shortcuts, std::function<void()> run,
+                const char* icon = "") {
+    return {QString::fromLatin1(id), text, QString::fromLatin1(icon), std::move(shortcuts), std::move(run)};
+}
+
+Command checkable(Command command) {
+    command.checkable = true;
+    return command;
+}
+
+Command repeating(Command command) {
+    command.repeats = true;
+    return command;
+}
+
+Command first(Command command) {
+    command.startsGroup = true;
+    return command;
+}
+
+} // namespace
+
+void MainWindow::addCommands() {
+    addCaseCommands();
+    addTakeCommands();
+    addReadCommands();
+    addDecideCommands();
+    addReleaseCommands();
+    addViewCommands();
+}
+
+void MainWindow::addCaseCommands() {
+    m_do.add(JobStep::Case,
+             {command("cases", Tr::tr("Cases…"), {keys("Ctrl+Shift+O")}, [this] { showCases(); }),
+              command("newCase", Tr::tr("New case"), {QKeySequence::New}, [this] { openCaseFile({}); }),
+              first(command("passphrase", Tr::tr("Passphrase of this case…"), {}, [this] { setPassphrase(); })),
+              command("seal", Tr::tr("Seal it for a colleague…"), {}, [this] { sealForColleague(); }),
+              command("officerKey", Tr::tr("Save your key for colleagues…"), {}, [this] { saveOfficerKey(); }),
+              command("officer", Tr::tr("Your name…"), {}, [this] { nameOfficer(); }),
+              first(command("putOff", Tr::tr("Put off its destruction…"), {}, [this] { putOffDestruction(); })),
+              command("forget", Tr::tr("Destroy what undo could bring back…"), {}, [this] { forgetHistory(); }),
+              command("takeOut", Tr::tr("Take it out unprotected…"), {}, [this] { takeOutCase(); }),
+              command("throwAwayCase", Tr::tr("Throw this case away"), {}, [this] { throwAwayOpenCase(); }),
+              first(command(
+                  "undo", Tr::tr("Undo"), {QKeySequence::Undo}, [this] { m_case.undo(); }, "undo-2")),
+              command(
+                  "redo", Tr::tr("Redo"), {keys("Ctrl+Shift+Z"), keys("Ctrl+Y")}, [this] { m_case.redo(); }, "redo-2"),
+              command(
+                  "remove", Tr::tr("Remove this cover or capture"), {Qt::Key_Delete}, [this] { removeSelected(); },
+                  "trash-2"),
+              first(command("policies", Tr::tr("Policies…"), {Qt::Key_P}, [this] { showPolicies(); })),
+              first(command("quit", Tr::tr("Quit"), {QKeySequence::Quit}, [this] { close(); }))});
+}
+
+void MainWindow::addTakeCommands() {
+    m_do.add(
+        JobStep::Take,
+        {command(
+             "take", Tr::tr("Take…"), {keys("Ctrl+T")}, [this] { takeFromDesk(); }, "camera"),
+         command("stopTaking", Tr::tr("Stop taking"), {keys("Ctrl+Shift+.")}, [this] { m_taker->stop(); }),
+         first(command(
+             "bringIn", Tr::tr("Bring in…"), {QKeySequence::Open}, [this] { m_intake.chooseFiles(); }, "image-plus")),
+         command(
+             "paste", Tr::tr("Bring in from the clipboard"), {QKeySequence::Paste},
+             [this] { m_intake.bringInClipboard(); }, "clipboard-paste"),
+         first(command("join", Tr::tr("Join pictures…"), {keys("Ctrl+J")}, [this] { m_intake.joinChosen(); })),
+         command("joins", Tr::tr("Joins of this capture…"), {keys("Ctrl+Shift+J")}, [this] { showJoins(); }),
+         first(command("shortcuts", Tr::tr("Shortcuts for taking…"), {}, [this] { showShortcuts(); }))});
+}
+
+void MainWindow::addReadCommands() {
+    m_do.add(
+        JobStep::Read,
+        {command("readAll", Tr::tr("Read what is not read"), {keys("Ctrl+R")},
+                 [this] { m_worker.readWhatIsNotRead(); }),
+         checkable(command(
+             "readAgain", Tr::tr("Read again"), {Qt::Key_R},
+             [this] {
+                 showSheet();
+                 m_sheet->setTool(Sheet::Tool::ReadAgain);
+             },
+             "scan-text")),
+         command(
+             "stop", Tr::tr("Stop reading or checking"), {keys("Ctrl+.")}, [this] { m_release.stop(); }, "x"),
+         first(command("words", Tr::tr("Words and tables…"), {Qt::Key_W}, [this] { showWords(); })),
+         command(
+             "search", Tr::tr("Search the words"), {QKeySequence::Find}, [this] { m_header->startSearch(); }, "search"),
+         checkable(command("unsure", Tr::tr("Show unsure words"), {Qt::Key_U},
+                           [this] {
+                               m_sheet->setUnsureShown(!m_sheet->unsureShown());
+                               refreshActions();
+                           })),
+         first(command("copy", Tr::tr("Copy the chosen words"), {QKeySequence::Copy}, [this] { m_wordsBar->copy(); })),
+         command("watch", Tr::tr("Watch for the chosen words"), {}, [this] { m_wordsBar->watch(); }),
+         command("correct", Tr::tr("Correct the chosen word…"), {Qt::Key_F2}, [this] { m_wordsBar->correct(); })});
+}
+
+void MainWindow::addDecideCommands() {
+    m_do.add(JobStep::Decide,
+             {repeating(command("next", Tr::tr("Next finding"), {Qt::Key_J}, [this] { step(1); })),
+              repeating(command("previous", Tr::tr("Previous finding"), {Qt::Key_K}, [this] { step(-1); }))});
+    struct Verb {
+        const char *id, *key;
+        Decision decision;
+        QString one, value, kind;
+    };
+    const Verb verbs[] = {{"cover", "C", Decision::Cover, Tr::tr("Cover"), Tr::tr("Cover all of this value"),
+                           Tr::tr("Cover all of this kind")},
+                          {"keep", "E", Decision::Keep, Tr::tr("Keep"), Tr::tr("Keep all of this value"),
+                           Tr::tr("Keep all of this kind")},
+                          {"open", "O", Decision::Open, Tr::tr("Open again"), Tr::tr("Open again all of this value"),
+                           Tr::tr("Open again all of this kind")}};
+    for (const Verb& verb : verbs) {
+        const QString id = QString::fromLatin1(verb.id), key = QString::fromLatin1(verb.key);
+        const auto to = [this, d = verb.decision](Scope scope) { return [=, this] { decide(scope, d); }; };
+        const auto keyed = [&](const char* held) { return QKeySequence(QLatin1String(held) + key); };
+        m_do.add(JobStep::Decide,
+                 {first({id, verb.one, {}, {keyed("")}, to(Scope::One)}),
+                  {id + QStringLiteral("Value"), verb.value, {}, {keyed("Shift+")}, to(Scope::SameValue)},
+                  {id + QStringLiteral("Kind"), verb.kind, {}, {keyed("Alt+")}, to(Scope::SameKind)}});
+    }
+    m_do.add(JobStep::Decide,
+             {first(checkable(command(
+                  "select", Tr::tr("Select"), {Qt::Key_Escape},
+                  [this] {
+                      // Escape leads back to selecting, from wherever one is.
+                      showSheet();
+                      m_sheet->setTool(Sheet::Tool::Select);
+                      m_sheet->chooseWords({});
+                      m_sheet->setFocus();
+                      refreshActions();
+                  },
+                  "mouse-pointer-2"))),
+              command("lookOver", Tr::tr("Agree to all as it stands"), {}, [this] { m_case.lookOver(); }),
+              checkable(command(
+                  "coverArea", Tr::tr("Cover an area"), {Qt::Key_A},
+                  [this] {
+                      showSheet();
+                      m_sheet->setTool(Sheet::Tool::Cover);
+                      refreshActions();
+                  },
+                  "square-dashed"))});
+}
+
+void MainWindow::addReleaseCommands() {
+    m_do.add(
+        JobStep::Release,
+        {command(
+             "check", Tr::tr("Check"), {keys("Ctrl+Return")}, [this] { m_release.check(); }, "shield-check"),
+         command(
+             "release", Tr::tr("Release…"), {keys("Ctrl+Shift+Return")}, [this] { m_release.release(); }, "send")});
+}
+
+void MainWindow::addViewCommands() {
+    Command nextCapture =
+        first(command("nextCapture", Tr::tr("Next capture"), {}, [this] { m_selection.stepCapture(1); }));
+    nextCapture.keyElsewhere = QStringLiteral("Tab");
+    m_do.add(
+        JobStep::View,
+        {command(
+             "fit", Tr::tr("Fit"), {keys("Ctrl+0")}, [this] { m_sheet->fit(); }, "maximize"),
+         command("actualSize", Tr::tr("Actual size"), {keys("Ctrl+1")}, [this] { m_sheet->actualSize(); }),
+         command(
+             "zoomIn", Tr::tr("Larger"), {keys("Ctrl++"), keys("Ctrl+=")}, [this] { m_sheet->zoomBy(1.25); },
+             "zoom-in"),
+         command(
+             "zoomOut", Tr::tr("Smaller"), {keys("Ctrl+-")}, [this] { m_sheet->zoomBy(0.8); }, "zoom-out"),
+         nextCapture,
+         command("captureUp", Tr::tr("Move the capture up"), {keys("Alt+Up")}, [this] { moveCapture(-1); }),
+         command("captureDown", Tr::tr("Move the capture down"), {keys("Alt+Down")}, [this] { moveCapture(1); }),
+         command("renameCapture", Tr::tr("Rename the capture…"), {}, [this] { renameCapture(m_selection.capture()); }),
+         command("nextPanel", Tr::tr("Next panel"), {Qt::Key_F6}, [this] { nextPanel(); }),
+         first(checkable(command(
+             "dark", Tr::tr("Dark theme"), {keys("Ctrl+Shift+D")}, [this] { setDark(!m_theme.dark); }, "moon")))});
+    m_do[QStringLiteral("actualSize")].setIconText(QStringLiteral("1:1"));
+}
+
+void MainWindow::step(int by) {
+    const std::vector<int> order = m_findings->order();
+    if (order.empty()) return;
+    const auto at = std::find(order.begin(), order.end(), m_selection.item());
+    const auto n = qsizetype(order.size());
+    qsizetype next = by > 0 ? 0 : n - 1;
+    if (at != order.end()) {
+        next = (at - order.begin() + by + n) % n;
+    } else {
+        // From nowhere: the first one on the capture that is shown.
+        const auto here = std::find_if(order.begin(), order.end(),
+                                       [this](int id) { return m_case.captureOf(id)->id == m_selection.capture(); });
+        if (here != order.end()) next = here - order.begin();
+    }
+    showSheet();
+    m_selection.select(order[size_t(next)]);
+}
+
+void MainWindow::decide(Scope scope, Decision decision) {
+    if (decision == Decision::Cover && scope == Scope::One && m_wordsBar->anyChosen())
+        coverChosenWords();
+    else if (m_selection.item())
+        m_case.decide(m_selection.item(), scope, decision);
+}
+
+void MainWindow::coverChosenWords() {
+    const Page* page = m_sheet->page();
+    if (!page) return;
+    constexpr double margin = 2; // device pixels around a word: its fringe
+    std::vector<CoverShape> shapes;
+    for (const QRectF& box : boxesOf(*page, m_sheet->chosenWords()))
+        shapes.emplace_back(box.adjusted(-margin, -margin, margin, margin).toAlignedRect());
+    m_sheet->chooseWords({});
+    const CoverLook look = m_dock->look();
+    if (const int id = m_case.cover(m_selection.capture(), shapes, look.style, look.strength)) m_selection.select(id);
+}
+
+void MainWindow::removeSelected() {
+    if (m_case.hand(m_selection.item()))
+        m_case.removeHand(m_selection.item());
+    else if (m_strip->hasFocus())
+        m_case.remove(m_selection.capture());
+}
+
+void MainWindow::nextPanel() {
+    QWidget* panels[] = {m_strip, m_sheet, m_findings->list(), m_gate->checkButton()};
+    int at = 0;
+    for (int i = 0; i < 4; ++i)
+        if (panels[i]->hasFocus()) at = i + 1;
+    panels[at % 4]->setFocus(Qt::ShortcutFocusReason);
+}
+
+} // namespace eyelid

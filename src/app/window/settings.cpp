@@ -1,0 +1,97 @@
+#include "app/window/settings.h"
+
+#include "base/account.h"
+
+#include <QSettings>
+
+namespace eyelid::settings {
+namespace {
+
+QVariant value(const char* key, const QVariant& usual = {}) {
+    return QSettings().value(QLatin1String(key), usual);
+}
+
+void setValue(const char* key, const QVariant& value) {
+    QSettings().setValue(QLatin1String(key), value);
+}
+
+constexpr const char *geometryKey = "window/geometry", *themeKey = "theme", *styleKey = "cover/style",
+                     *strengthKey = "cover/strength", *regionKey = "take/lastRegion", *outlineKey = "take/lastOutline",
+                     *resolutionKey = "bringIn/dpi", *languageKey = "readAgain/language", *officerKey = "officer";
+
+QString keysOf(const QString& kind) {
+    return QStringLiteral("shortcuts/") + kind;
+}
+
+} // namespace
+
+QByteArray windowGeometry() {
+    return value(geometryKey).toByteArray();
+}
+void setWindowGeometry(const QByteArray& geometry) {
+    setValue(geometryKey, geometry);
+}
+
+std::optional<bool> dark() {
+    const QString theme = value(themeKey).toString();
+    return theme.isEmpty() ? std::nullopt : std::optional(theme == QLatin1String("dark"));
+}
+void setDark(bool dark) {
+    setValue(themeKey, dark ? QStringLiteral("dark") : QStringLiteral("light"));
+}
+
+QString officerName() {
+    if (const QString name = value(officerKey).toString(); !name.isEmpty()) return name;
+    return accountName();
+}
+void setOfficerName(const QString& name) {
+    setValue(officerKey, name.trimmed());
+}
+
+CoverLook handLook() {
+    const int style = value(styleKey, 0).toInt();
+    return {CoverStyle(style >= 0 && style <= int(CoverStyle::Blur) ? style : 0),
+            value(strengthKey, 50).toInt() / 100.0};
+}
+void setHandLook(const CoverLook& look) {
+    setValue(styleKey, int(look.style));
+    setValue(strengthKey, qRound(100 * look.strength));
+}
+
+QRect lastRegion() {
+    return value(regionKey).toRect();
+}
+QPolygon lastOutline() {
+    return value(outlineKey).value<QPolygon>();
+}
+void setLastRegion(const QRect& region, const QPolygon& outline) {
+    setValue(regionKey, region);
+    setValue(outlineKey, QVariant::fromValue(outline));
+}
+
+int pageResolution() {
+    return value(resolutionKey, 150).toInt();
+}
+void setPageResolution(int dpi) {
+    setValue(resolutionKey, dpi);
+}
+
+QString areaLanguage(const QString& usual) {
+    return value(languageKey, usual).toString();
+}
+void setAreaLanguage(const QString& language) {
+    setValue(languageKey, language);
+}
+
+QKeySequence takeKeys(const QString& kind, const QString& usual) {
+    return QKeySequence::fromString(QSettings().value(keysOf(kind), usual).toString(), QKeySequence::PortableText);
+}
+void setTakeKeys(const QString& kind, const QKeySequence& keys) {
+    QSettings().setValue(keysOf(kind), keys.toString(QKeySequence::PortableText));
+}
+
+void forgetFolders() {
+    for (const char* key : {"release/folder", "bringIn/folder", "words/folder"}) QSettings().remove(QLatin1String(key));
+}
+
+} // namespace eyelid::settings

@@ -1,0 +1,195 @@
+#include "app/window/theme.h"
+
+#include "capture/fonts.h"
+
+#include <cmath>
+#include <QApplication>
+#include <QFile>
+#include <QPainter>
+#include <QPalette>
+#include <QStyleFactory>
+#include <QSvgRenderer>
+
+namespace eyelid {
+
+Theme Theme::light() {
+    Theme t;
+    t.oat = QColor(0xF6, 0xF2, 0xEA);
+    t.paper = QColor(0xFF, 0xFD, 0xF9);
+    t.ink = QColor(0x2C, 0x25, 0x30);
+    t.aubergine = QColor(0x5A, 0x2F, 0x52);
+    t.clay = QColor(0xC2, 0x60, 0x2E);
+    t.pine = QColor(0x2E, 0x6B, 0x57);
+    t.brick = QColor(0xA6, 0x3A, 0x32);
+    t.hairline = QColor(0xDD, 0xD4, 0xC6);
+    t.faint = QColor(0x6A, 0x60, 0x6A);
+    t.onBrand = QColor(0xFF, 0xFD, 0xF9);
+    t.selection = QColor(0xEC, 0xE2, 0xE6);
+    return t;
+}
+
+Theme Theme::night() {
+    Theme t;
+    t.dark = true;
+    t.oat = QColor(0x21, 0x1D, 0x22);
+    t.paper = QColor(0x2A, 0x25, 0x2B);
+    t.ink = QColor(0xEF, 0xE8, 0xE0);
+    t.aubergine = QColor(0xC7, 0x9B, 0xBF);
+    t.clay = QColor(0xE5, 0x8A, 0x57);
+    t.pine = QColor(0x7F, 0xBB, 0xA4);
+    t.brick = QColor(0xE0, 0x7B, 0x72);
+    t.hairline = QColor(0x3D, 0x36, 0x3F);
+    t.faint = QColor(0xB3, 0xA8, 0xB0);
+    t.onBrand = QColor(0x21, 0x1D, 0x22);
+    t.selection = QColor(0x45, 0x38, 0x45);
+    return t;
+}
+
+namespace {
+
+QPalette paletteOf(const Theme& t) {
+    QPalette p;
+    p.setColor(QPalette::Window, t.oat);
+    p.setColor(QPalette::WindowText, t.ink);
+    p.setColor(QPalette::Base, t.paper);
+    p.setColor(QPalette::AlternateBase, t.oat);
+    p.setColor(QPalette::Text, t.ink);
+    p.setColor(QPalette::Button, t.paper);
+    p.setColor(QPalette::ButtonText, t.ink);
+    p.setColor(QPalette::BrightText, t.brick);
+    p.setColor(QPalette::Highlight, t.aubergine);
+    p.setColor(QPalette::HighlightedText, t.onBrand);
+    p.setColor(QPalette::PlaceholderText, t.faint);
+    p.setColor(QPalette::ToolTipBase, t.paper);
+    p.setColor(QPalette::ToolTipText, t.ink);
+    p.setColor(QPalette::Link, t.aubergine);
+    for (QPalette::ColorRole role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})
+        p.setColor(QPalette::Disabled, role, t.dark ? QColor(0x86, 0x7c, 0x84) : QColor(0x94, 0x8b, 0x90));
+    return p;
+}
+
+// With "@ink" and the like in place of a theme's colours.
+constexpr const char* styleSheet = R"(
+QToolTip { background: @paper; color: @ink; border: 1px solid @hairline; padding: 4px 6px; }
+QWidget#header, QWidget#gate { background: @paper; }
+QWidget#header { border-bottom: 1px solid @hairline; }
+QWidget#gate { border-top: 1px solid @hairline; }
+QWidget#strip, QWidget#findings { background: @paper; }
+QWidget#strip { border-right: 1px solid @hairline; }
+QWidget#findings { border-left: 1px solid @hairline; }
+QWidget#dock { background: @paper; border-top: 1px solid @hairline; }
+QWidget#wordsBar { background: @paper; border: 1px solid @aubergine; border-radius: 8px; }
+QWidget#keptBar { background: @oat; border-bottom: 1px solid @aubergine; }
+QWidget#keptBar[failed="true"] { border-bottom: 1px solid @brick; }
+QWidget#joinsBar { background: @oat; border-bottom: 1px solid @clay; }
+QWidget#runningPill, QWidget#takenNotice { background: @paper; border: 1px solid @aubergine; }
+QPushButton, QToolButton { border: 1px solid @hairline; border-radius: 6px; padding: 5px 12px; background: @paper; color: @ink; }
+QToolButton { padding: 5px 8px; }
+QPushButton:hover, QToolButton:hover { background: @oat; border-color: @faint; }
+QPushButton:pressed, QToolButton:pressed { background: @selection; }
+QPushButton:focus, QToolButton:focus { border: 1px solid @aubergine; }
+QPushButton:disabled, QToolButton:disabled { color: @disabled; background: @oat; }
+QPushButton[primary="true"] { background: @aubergine; color: @onBrand; border-color: @aubergine; font-weight: 600; }
+QPushButton[primary="true"]:disabled { background: @oat; color: @disabled; border-color: @hairline; }
+QToolButton:checked { background: @selection; border-color: @aubergine; color: @ink; }
+QToolButton[flat="true"] { border: 1px solid transparent; background: transparent; }
+QToolButton[flat="true"]:hover { background: @oat; }
+QToolButton[flat="true"]:checked { background: @selection; border-color: @aubergine; }
+QToolButton::menu-indicator { image: none; width: 0; }
+QLineEdit, QComboBox, QSpinBox, QDoubleSpinBox, QKeySequenceEdit QLineEdit, QPlainTextEdit { border: 1px solid @hairline; border-radius: 6px; padding: 4px 8px; background: @paper; color: @ink; selection-background-color: @aubergine; selection-color: @onBrand; }
+QLineEdit:focus, QComboBox:focus, QSpinBox:focus, QDoubleSpinBox:focus, QPlainTextEdit:focus { border-color: @aubergine; }
+QComboBox::drop-down { border: none; width: 22px; }
+QComboBox::down-arrow { image: url(:/eyelid/icons/chevron-down-@name.svg); width: 14px; height: 14px; }
+QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button { width: 0; }
+QCheckBox { spacing: 7px; }
+QCheckBox::indicator { width: 15px; height: 15px; border: 1px solid @faint; border-radius: 4px; background: @paper; }
+QCheckBox::indicator:checked { background: @aubergine; border-color: @aubergine; image: url(:/eyelid/icons/check-@name.svg); }
+QCheckBox::indicator:focus, QCheckBox::indicator:hover { border-color: @aubergine; }
+QCheckBox::indicator:disabled { border-color: @hairline; }
+QCheckBox::indicator:checked:disabled { background: @hairline; }
+QListWidget::item { padding: 3px 2px; border-radius: 4px; }
+QListWidget::item:selected { background: @selection; color: @ink; }
+QComboBox QAbstractItemView { background: @paper; color: @ink; border: 1px solid @hairline; selection-background-color: @selection; selection-color: @ink; }
+QAbstractScrollArea { border: none; background: @paper; }
+QMenu { background: @paper; color: @ink; border: 1px solid @hairline; padding: 4px; }
+QMenu::item { padding: 5px 22px 5px 12px; border-radius: 4px; }
+QMenu::item:selected { background: @selection; }
+QMenu::item:disabled { color: @disabled; }
+QMenu::separator { height: 1px; background: @hairline; margin: 4px 8px; }
+QProgressBar { border: 1px solid @hairline; border-radius: 4px; background: @oat; height: 8px; text-align: center; }
+QProgressBar::chunk { background: @aubergine; border-radius: 3px; }
+QSplitter::handle { background: @hairline; }
+QLabel[role="title"] { font-weight: 600; }
+QLabel[role="faint"] { color: @faint; }
+QScrollBar:vertical { background: transparent; width: 10px; margin: 0; }
+QScrollBar::handle:vertical { background: @hairline; border-radius: 4px; min-height: 24px; margin: 1px; }
+QScrollBar:horizontal { background: transparent; height: 10px; margin: 0; }
+QScrollBar::handle:horizontal { background: @hairline; border-radius: 4px; min-width: 24px; margin: 1px; }
+QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
+QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }
+)";
+
+QString styleSheetOf(const Theme& t) {
+    QString sheet = QString::fromLatin1(styleSheet);
+    sheet.replace(QStringLiteral("@name"), t.dark ? QStringLiteral("dark") : QStringLiteral("light"));
+    const std::pair<const char*, QColor> tokens[] = {
+        {"@paper", t.paper},
+        {"@ink", t.ink},
+        {"@hairline", t.hairline},
+        {"@oat", t.oat},
+        {"@faint", t.faint},
+        {"@clay", t.clay},
+        {"@brick", t.brick},
+        {"@selection", t.selection},
+        {"@aubergine", t.aubergine},
+        {"@onBrand", t.onBrand},
+        {"@disabled", paletteOf(t).color(QPalette::Disabled, QPalette::Text)}};
+    for (const auto& [token, colour] : tokens) sheet.replace(QLatin1String(token), colour.name());
+    return sheet;
+}
+
+} // namespace
+
+void applyTheme(QApplication& application, const Theme& t) {
+    application.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+    QFont font(textFontFamily());
+    font.setPixelSize(13);
+    application.setFont(font);
+    application.setPalette(paletteOf(t));
+    application.setStyleSheet(styleSheetOf(t));
+}
+
+QIcon themedIcon(const QString& name, const QColor& colour) {
+    QFile file(QStringLiteral(":/eyelid/icons/%1.svg").arg(name));
+    if (!file.open(QIODevice::ReadOnly)) return {};
+    const QByteArray svg = file.readAll().replace("currentColor", colour.name().toLatin1());
+    QIcon icon;
+    for (int scale : {1, 2, 3}) {
+        QSvgRenderer renderer(svg);
+        QPixmap pixmap(18 * scale, 18 * scale);
+        pixmap.fill(Qt::transparent);
+        QPainter painter(&pixmap);
+        renderer.render(&painter);
+        painter.end();
+        pixmap.setDevicePixelRatio(scale);
+        icon.addPixmap(pixmap);
+    }
+    return icon;
+}
+
+QFont valueFont(int pixels) {
+    QFont font(valueFontFamily());
+    font.setPixelSize(pixels);
+    return font;
+}
+
+double contrast(const QColor& a, const QColor& b) {
+    const auto luminance = [](const QColor& c) {
+        const auto linear = [](double v) { return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
+        return 0.2126 * linear(c.redF()) + 0.7152 * linear(c.greenF()) + 0.0722 * linear(c.blueF());
+    };
+    const double x = luminance(a), y = luminance(b);
+    return (std::max(x, y) + 0.05) / (std::min(x, y) + 0.05);
+}
+
+} // namespace eyelid
