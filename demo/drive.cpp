@@ -3,6 +3,7 @@
 #include "app/cases/cases_view.h"
 #include "app/cases/passphrase_view.h"
 #include "app/checking/gate.h"
+#include "app/findings/decide_many.h"
 #include "app/findings/findings_panel.h"
 #include "app/findings/policies_view.h"
 #include "app/releasing/release_view.h"
@@ -23,6 +24,7 @@
 #include <QListView>
 #include <QListWidget>
 #include <QPushButton>
+#include <QSlider>
 #include <QTabWidget>
 #include <QTemporaryDir>
 #include <QTimer>
@@ -255,7 +257,7 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
         if (!QTest::qWaitForWindowExposed(&joins)) return {};
         shoot(joins, "joins");
         joins.close();
-        window.openCase().remove(window.selection().capture());
+        window.openCase().startAnew();
         show(window);
     }
     auto* name = window.findChild<QLineEdit*>(QStringLiteral("caseName"));
@@ -268,13 +270,13 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
     // Some covered, one kept, some open: every state on one picture.
     QWidget* sheet = &window.sheet();
     press(sheet, Qt::Key_J);
-    press(sheet, Qt::Key_C, Qt::ShiftModifier);
-    for (int i = 0; i < 5; ++i) {
-        press(sheet, Qt::Key_J);
-        press(sheet, i == 2 ? Qt::Key_E : Qt::Key_C, Qt::ShiftModifier);
-    }
-    press(sheet, Qt::Key_J);
+    for (int i = 0; i < 4; ++i) press(sheet, i == 2 ? Qt::Key_E : Qt::Key_C, Qt::ShiftModifier);
     shoot(window, "review-light");
+    // All that is open, from a sureness upwards, marked before it is covered.
+    window.commands()[QStringLiteral("coverMany")].trigger();
+    window.findings().decideMany().findChild<QSlider*>()->setValue(60);
+    shoot(window, "cover-many");
+    press(sheet, Qt::Key_Escape);
     // Words swept off the sheet, and a table beside them as it would be copied.
     {
         const Capture* here = window.openCase().capture(window.selection().capture());
@@ -317,10 +319,9 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
     shoot(window, "review-dark");
     window.setDark(false);
     // A check that fails: something sensitive drawn wrongly, that is, kept open to the eye by opening a covered value.
-    for (int guard = 0; guard < 1000 && window.openCase().counts().open > 0; ++guard) {
-        press(sheet, Qt::Key_J);
-        press(sheet, Qt::Key_C, Qt::ShiftModifier);
-    }
+    window.commands()[QStringLiteral("coverMany")].trigger();
+    QTest::mouseClick(window.findings().decideMany().findChild<QPushButton*>(QStringLiteral("decideNow")),
+                      Qt::LeftButton);
     press(sheet, Qt::Key_J);
     press(sheet, Qt::Key_O);
     press(sheet, Qt::Key_Return, Qt::ControlModifier);

@@ -199,5 +199,26 @@
             <numerusform>Nothing was released: %n captures could not be read.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n question(s) to a colleague</source>
+        <translation>
+            <numerusform>%n question to a colleague</numerusform>
+            <numerusform>%n questions to a colleague</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Cover %n</source>
+        <translation>
+            <numerusform>Cover %n</numerusform>
+            <numerusform>Cover %n</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Keep %n</source>
+        <translation>
+            <numerusform>Keep %n</numerusform>
+            <numerusform>Keep %n</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

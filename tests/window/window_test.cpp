@@ -184,6 +184,7 @@ TEST_CASE("decisions reach one, all of a value and all of a kind; undo takes eac
     const int all = desk.open().counts().open;
     REQUIRE(all >= 9);
     desk.press(Qt::Key_J);
+    const int covered = desk.window.selection().item();
     desk.press(Qt::Key_C);
     CHECK(desk.open().counts().cover == 1);
     desk.press(Qt::Key_E, Qt::AltModifier);
@@ -195,6 +196,7 @@ TEST_CASE("decisions reach one, all of a value and all of a kind; undo takes eac
     CHECK(desk.open().counts().open == all);
     desk.press(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
     CHECK(desk.open().counts().cover == 1);
+    desk.window.selection().select(covered);
     desk.press(Qt::Key_O);
     CHECK(desk.open().counts().open == all);
     const int first = desk.window.selection().item();

@@ -108,7 +108,8 @@ TEST_CASE("swept words are covered at once, and one undo takes all of it back") 
     sweep(desk, QStringLiteral("Please"), QStringLiteral("bottles"));
     desk.press(Qt::Key_C);
     CHECK(desk.open().counts().cover == before + 1);
-    CHECK(desk.open().hand(desk.window.selection().item()));
+    REQUIRE(desk.selected());
+    CHECK((desk.selected()->byHand && desk.selected()->decision == Decision::Cover));
     const auto covers = desk.open().covers(desk.open().captures()[0]);
     const auto& page = *desk.open().captures()[0].page;
     const auto at = find(desk, QStringLiteral("refund"));

@@ -21,11 +21,13 @@ double settledShare(const Case::Counts& n, bool any) {
 
 QStringList inTheWay(const Case& open, const Case::Counts& n, ReleaseFlow::Check check) {
     QStringList ways;
-    if (n.open && n.illegible)
-        ways << sentence(Tr::tr("%1 open (%2)"), n.open,
+    const int undecided = n.open - n.questions;
+    if (undecided && n.illegible)
+        ways << sentence(Tr::tr("%1 open (%2)"), undecided,
                          Tr::tr("%n place(s) look like text but could not be read", nullptr, n.illegible));
-    else if (n.open)
-        ways << sentence(Tr::tr("%1 open"), n.open);
+    else if (undecided)
+        ways << sentence(Tr::tr("%1 open"), undecided);
+    if (n.questions) ways << Tr::tr("%n question(s) to a colleague", nullptr, n.questions);
     if (n.unread) ways << Tr::tr("%n capture(s) not read", nullptr, n.unread);
     if (lacksSecondLook(open.state())) ways << Tr::tr("not looked over by a second officer");
     if (check == ReleaseFlow::Check::Failed) ways << Tr::tr("check failed");

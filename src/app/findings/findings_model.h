@@ -1,4 +1,4 @@
-// The case's findings grouped by value, and its covers drawn by hand, as a list; and how a row is drawn.
+// The case's findings grouped by value, and its covers drawn by hand, as a list.
 #pragma once
 
 #include "casefile/case.h"
@@ -6,18 +6,27 @@
 #include <map>
 #include <optional>
 #include <QAbstractListModel>
-#include <QStyledItemDelegate>
+#include <QSet>
 #include <vector>
 
 namespace eyelid {
-
-struct Theme;
 
 /// Which rows are listed.
 struct FindingsFilter {
     std::optional<Kind> kind;
     bool handsOnly = false; ///< covers drawn by hand alone
     std::optional<Decision> state;
+    bool questionsOnly = false;
+    int capture = 0; ///< 0: of all
+    QString words;   ///< in the value or the title of its kind, in capitals or not
+};
+
+enum class FindingsOrder {
+    Place, ///< capture after capture, from top to bottom
+    Kind,  ///< as kinds are listed
+    SurestFirst,
+    UnsureFirst,
+    MostPlacesFirst,
 };
 
 /// One row: a value with all places it stands in, or one cover drawn by hand.
@@ -27,7 +36,12 @@ struct FindingsRow {
     QString text;
     double confidence = 0;
     std::vector<int> ids; ///< of the findings, or of the cover
-    int open = 0, cover = 0, keep = 0;
+    int open = 0, cover = 0, keep = 0, questions = 0;
+    int identity = 0;
+    int capture = 0;      ///< it stands on first
+    bool variant = false; ///< another spelling of the one above
+    QString heading;      ///< of what begins with this row; empty within it
+    bool isOf(const FindingsRow& other) const { return byHand == other.byHand && ids == other.ids; }
 };
 
 class FindingsModel final : public QAbstractListModel {
@@ -35,6 +49,8 @@ public:
     FindingsModel(Case& owner, QObject* parent) : QAbstractListModel(parent), m_case(owner) { rebuild(); }
 
     void setFilter(const FindingsFilter& filter);
+    void setOrder(FindingsOrder order);
+    /// What is listed stays where it is, and what is selected stays so, unless rows come or go.
     void rebuild();
     const FindingsRow& row(int row) const { return m_rows[size_t(row)]; }
     /// Of a finding or a cover drawn by hand; -1 where it is not listed.
@@ -46,23 +62,18 @@ public:
     QVariant data(const QModelIndex& index, int role) const override;
 
 private:
-    void addItems(const Capture& capture, std::map<std::pair<Kind, QString>, size_t>& byValue);
-    void addHands(const Capture& capture);
+    using RowsByValue = std::map<std::pair<Kind, QString>, size_t>;
+    bool shows(const Item& item) const;
+    void addItems(const Capture& capture, std::vector<FindingsRow>& rows, RowsByValue& byValue) const;
+    void addHands(const Capture& capture, std::vector<FindingsRow>& rows) const;
+    void putInOrder(std::vector<FindingsRow>& rows) const;
+    void putHeadings(std::vector<FindingsRow>& rows) const;
 
     Case& m_case;
     FindingsFilter m_filter;
+    FindingsOrder m_order = FindingsOrder::Place;
     std::vector<FindingsRow> m_rows;
-};
-
-class FindingsDelegate final : public QStyledItemDelegate {
-public:
-    explicit FindingsDelegate(const Theme& theme, QObject* parent = nullptr)
-        : QStyledItemDelegate(parent), m_theme(theme) {}
-    QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override { return {200, 44}; }
-    void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override;
-
-private:
-    const Theme& m_theme;
+    std::map<int, int> m_rowOf; ///< by the id of a finding or cover
 };
 
 } // namespace eyelid

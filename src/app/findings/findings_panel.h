@@ -1,6 +1,7 @@
 // The case's findings, grouped by value, with the reason, style and note of the selected one.
 #pragma once
 
+#include "app/findings/findings_delegate.h"
 #include "app/findings/selection.h"
 #include "casefile/case.h"
 
@@ -11,14 +12,15 @@ class QLayout;
 class QLabel;
 class QLineEdit;
 class QListView;
-class QSlider;
+class QMenu;
 class QToolButton;
 
 namespace eyelid {
 
 struct Theme;
 
-class FindingsModel;
+class DecideMany;
+class FindingDetails;
 
 class FindingsPanel final : public QWidget {
     Q_OBJECT
@@ -26,40 +28,43 @@ public:
     FindingsPanel(Case& owner, Selection& selection, const Theme& theme, QWidget* parent = nullptr);
 
     QListView* list() const { return m_list; }
+    DecideMany& decideMany() const { return *m_many; }
+    FindingDetails& details() const { return *m_details; }
     /// Findings of the case in the order they are gone through, as filtered.
     std::vector<int> order() const;
+    /// All findings of the rows that are selected, where there are several; none otherwise.
+    std::vector<int> selectedTogether() const;
+    /// The first finding of each selected row.
+    std::vector<int> firstOfSelected() const;
 
 signals:
     void itemChosen(int itemId);
     void decisionAsked(eyelid::Scope scope, eyelid::Decision decision);
+    void menuAsked(QPoint place); ///< on the screen: of commands for what is selected
 
 private:
     QLayout* makeTop();
+    QLayout* makeSearch();
     QLayout* makeFilters();
+    QMenu* makeOrders();
     void makeList(const Theme& theme);
-    QWidget* makeDetails();
-    QLayout* makeDecisions();
-    QLayout* makeStyle();
     void bind();
     void applyFilter();
     void refresh();
-    void showDetails();
-    void showItem(const Item& item);
-    void showHand(const HandCover& hand);
-    void showLook(CoverStyle style, double strength, const QString& note);
     void chooseRow(int row);
 
     Case& m_case;
     Selection& m_selection;
     FindingsModel* m_model;
+    FacePictures m_faces;
     QListView* m_list;
-    QComboBox *m_kind, *m_state, *m_style;
-    QLabel *m_count, *m_value, *m_kindLabel, *m_reason, *m_place;
-    QSlider* m_strength;
-    QLineEdit* m_note;
-    QWidget* m_details;
-    QToolButton *m_cover, *m_keep, *m_open;
-    bool m_showing = false;
+    QComboBox *m_kind, *m_state;
+    QLineEdit* m_words;
+    QToolButton* m_orders;
+    QLabel* m_count;
+    DecideMany* m_many;
+    FindingDetails* m_details;
+    bool m_thisCapture = false, m_showing = false;
 };
 
 } // namespace eyelid

@@ -11,6 +11,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QSlider>
+#include <QSpinBox>
 #include <QToolButton>
 
 namespace eyelid {
@@ -52,6 +53,16 @@ QToolButton* Dock::addTool(const QAction& action, bool text) {
 }
 
 void Dock::addSettings() {
+    m_form = new QComboBox;
+    m_form->setObjectName(QStringLiteral("coverForm"));
+    m_form->setAccessibleName(Tr::tr("Form of covers drawn by hand"));
+    m_form->addItems({Tr::tr("Rectangle"), Tr::tr("Corners"), Tr::tr("Outline"), Tr::tr("Brush"),
+                      Tr::tr("All but an area"), Tr::tr("Cut a piece out")}); // as Sheet::CoverForm
+    m_brush = new QSpinBox;
+    m_brush->setRange(2, 400);
+    m_brush->setValue(24);
+    m_brush->setSuffix(Tr::tr(" px"));
+    m_brush->setAccessibleName(Tr::tr("Width of the brush"));
     m_style = new QComboBox;
     m_style->setAccessibleName(Tr::tr("Style of covers drawn by hand"));
     m_style->addItems({Tr::tr("Solid"), Tr::tr("Mosaic"), Tr::tr("Blur")});
@@ -59,17 +70,18 @@ void Dock::addSettings() {
     m_strength->setRange(0, 100);
     m_strength->setFixedWidth(90);
     m_strength->setAccessibleName(Tr::tr("Strength of covers drawn by hand"));
-    m_hint = new QLabel;
-    m_hint->setProperty("role", QStringLiteral("faint"));
-    // Cut off rather than that it pushes the window wider.
-    m_hint->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     m_row->addSpacing(6);
+    m_row->addWidget(m_form);
+    m_row->addWidget(m_brush);
     m_row->addWidget(m_style);
     m_row->addWidget(m_strength);
-    m_row->addWidget(m_hint, 1);
+    m_row->addStretch(1);
     const CoverLook remembered = settings::handLook();
     m_style->setCurrentIndex(int(remembered.style));
     m_strength->setValue(int(std::lround(100 * remembered.strength)));
+    connect(m_form, &QComboBox::currentIndexChanged, this,
+            [this](int form) { m_sheet.setCoverForm(Sheet::CoverForm(form)); });
+    connect(m_brush, &QSpinBox::valueChanged, this, [this](int width) { m_sheet.setBrush(width); });
     connect(m_style, &QComboBox::currentIndexChanged, this, &Dock::remember);
     connect(m_style, &QComboBox::currentIndexChanged, this, &Dock::refresh);
     connect(m_strength, &QSlider::valueChanged, this, &Dock::remember);
@@ -85,12 +97,12 @@ void Dock::remember() const {
 
 void Dock::refresh() {
     const Sheet::Tool tool = m_sheet.tool();
-    m_style->setVisible(tool == Sheet::Tool::Cover);
-    m_strength->setVisible(tool == Sheet::Tool::Cover && look().style != CoverStyle::Solid); // a solid cover has none
-    m_hint->setText(tool == Sheet::Tool::Cover       ? Tr::tr("Drag over what to cover; Escape ends.")
-                    : tool == Sheet::Tool::ReadAgain ? Tr::tr("Drag over what to read again; Escape ends.")
-                                                     : QString());
-    m_hint->setToolTip(m_hint->text());
+    const bool draws = tool == Sheet::Tool::Cover && m_sheet.coverForm() != Sheet::CoverForm::CutOut;
+    m_style->setVisible(draws);
+    m_strength->setVisible(draws && look().style != CoverStyle::Solid); // a solid cover has none
+    m_form->setVisible(tool == Sheet::Tool::Cover);
+    m_form->setCurrentIndex(int(m_sheet.coverForm()));
+    m_brush->setVisible(tool == Sheet::Tool::Cover && m_sheet.coverForm() == Sheet::CoverForm::Brush);
     fitWords();
 }
 

@@ -11,6 +11,7 @@ class QComboBox;
 class QHBoxLayout;
 class QLabel;
 class QSlider;
+class QSpinBox;
 class QToolButton;
 
 namespace eyelid {
@@ -40,9 +41,10 @@ private:
     Sheet& m_sheet;
     QHBoxLayout* m_row;
     std::vector<QToolButton*> m_worded; ///< tools with their names beside their icons, where there is room
-    QComboBox* m_style;
+    QComboBox *m_form, *m_style;
+    QSpinBox* m_brush;
     QSlider* m_strength;
-    QLabel *m_hint, *m_zoom;
+    QLabel* m_zoom;
 };
 
 } // namespace eyelid

@@ -15,8 +15,7 @@
 
 namespace eyelid {
 namespace {
-constexpr int room = 24;             // around the capture, view units
-constexpr double unsureBelow = 0.75; // a word's confidence
+constexpr int room = 24; // around the capture, view units
 } // namespace
 
 Sheet::Sheet(Case& owner, Selection& selection, const Theme& theme, QWidget* parent)
@@ -26,9 +25,7 @@ Sheet::Sheet(Case& owner, Selection& selection, const Theme& theme, QWidget* par
     setAccessibleName(Tr::tr("Sheet: the capture as it will be released"));
     viewport()->setMouseTracking(true);
     viewport()->setAutoFillBackground(false);
-    m_tools = {std::make_unique<SelectTool>(*this),
-               std::make_unique<AreaTool>(*this, [this](const QRect& place) { emit areaDrawn(place); }),
-               std::make_unique<AreaTool>(*this, [this](const QRect& place) { emit areaToRead(place); })};
+    makeTools();
     connect(&m_case, &Case::captureChanged, this, [this](int id) {
         if (id == m_selection.capture()) refresh();
     });
@@ -69,6 +66,46 @@ void Sheet::setTool(Tool tool) {
     viewport()->setCursor(tool == Tool::Select ? Qt::ArrowCursor : Qt::CrossCursor);
     viewport()->update();
     emit toolChanged();
+}
+
+void Sheet::makeTools() {
+    const auto covers = [this](const CoverShape& shape) { emit shapeDrawn(shape); };
+    m_select = std::make_unique<SelectTool>(*this);
+    m_readAgain = std::make_unique<AreaTool>(*this, [this](const QRect& place) { emit areaToRead(place); });
+    auto brush = std::make_unique<BrushTool>(*this, covers);
+    m_brush = brush.get();
+    m_covering = {std::make_unique<AreaTool>(*this, covers),
+                  std::make_unique<PolygonTool>(*this, covers),
+                  std::make_unique<OutlineTool>(*this, covers),
+                  std::move(brush),
+                  std::make_unique<AreaTool>(*this,
+                                             [this](const QRect& place) {
+                                                 const QRect all(QPoint(0, 0), pictureSize());
+                                                 emit shapeDrawn(CoverShape(all).without(place, all.size()));
+                                             }),
+                  std::make_unique<AreaTool>(*this, [this](const QRect& place) { emit pieceCut(place); })};
+}
+
+SheetTool& Sheet::current() {
+    return m_tool == Tool::Select ? *m_select : m_tool == Tool::Cover ? *m_covering[size_t(m_form)] : *m_readAgain;
+}
+
+void Sheet::setCoverForm(CoverForm form) {
+    if (m_form == form) return;
+    current().drop();
+    m_form = form;
+    viewport()->update();
+    emit toolChanged();
+}
+
+void Sheet::setBrush(int width) {
+    m_brush->setWidth(width);
+    viewport()->update();
+}
+
+void Sheet::setMarked(const std::vector<int>& ids) {
+    m_marked = {ids.begin(), ids.end()};
+    viewport()->update();
 }
 
 void Sheet::setHits(const std::vector<QRectF>& places) {
@@ -185,93 +222,6 @@ void Sheet::reveal(const QRectF& place) {
     verticalScrollBar()->setValue(verticalScrollBar()->value() + int(dy));
 }
 
-// Two rings, so that it is seen on any ground.
-void Sheet::drawSelected(QPainter& painter, const QRectF& place, double f) {
-    const Theme& t = m_theme;
-    const QRectF ring = place.adjusted(-2 * f, -2 * f, 2 * f, 2 * f);
-    painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(t.onBrand, 4 * f));
-    painter.drawRoundedRect(ring, 4 * f, 4 * f);
-    painter.setPen(QPen(t.aubergine, 2 * f));
-    painter.drawRoundedRect(ring, 4 * f, 4 * f);
-}
-
-namespace {
-
-// A dashed underline and corner ticks in the signal colour.
-void drawOpen(QPainter& painter, const QRectF& r, double f, const Theme& t) {
-    // On the capture's own ground the light theme's clay is readable on light and dark alike.
-    QColor wash = t.clay;
-    wash.setAlpha(30);
-    painter.fillRect(r, wash);
-    QPen dashed(t.clay, 2 * f);
-    dashed.setDashPattern({3, 2});
-    painter.setPen(dashed);
-    painter.drawLine(r.bottomLeft(), r.bottomRight());
-    painter.setPen(QPen(t.clay, 1.6 * f));
-    const double tick = std::min(6.0, r.height() / 3);
-    for (const auto& [corner, dx, dy] : {std::tuple(r.topLeft(), 1.0, 1.0), std::tuple(r.topRight(), -1.0, 1.0)}) {
-        painter.drawLine(corner, corner + QPointF(dx * tick, 0));
-        painter.drawLine(corner, corner + QPointF(0, dy * tick));
-    }
-}
-
-} // namespace
-
-void Sheet::drawItems(QPainter& painter, const Capture& capture) {
-    painter.setRenderHint(QPainter::Antialiasing);
-    // On a capture drawn small the marks are drawn finer, so that they do not lie on its text.
-    const double f = std::clamp(pixel(), 0.4, 1.0);
-    const auto around = [&](const QRectF& box) { return viewOf(box).adjusted(-2.5 * f, -2.5 * f, 2.5 * f, 2.5 * f); };
-    for (const Item& item : m_case.items(capture.id))
-        for (const QRectF& box : item.finding.boxes) {
-            const QRectF r = around(box);
-            if (item.id == m_selection.item()) drawSelected(painter, r, f);
-            if (item.decision == Decision::Open) {
-                drawOpen(painter, r, f, m_theme);
-            } else if (item.decision == Decision::Keep) {
-                painter.setPen(QPen(m_theme.pine, 1.4 * f));
-                painter.drawLine(r.bottomLeft(), r.bottomRight());
-            }
-        }
-    for (const HandCover& hand : capture.hands)
-        if (hand.id == m_selection.item())
-            drawSelected(painter, around(QRectF(hand.shape.region(capture.size).boundingRect())), f);
-}
-
-// As it will be released. What is covered and not on the rendered picture yet is painted over: nothing that is covered
-// is ever to be seen.
-void Sheet::drawPicture(QPainter& painter, const Capture& capture) {
-    const QRectF target(toView({0, 0}), QSizeF(capture.size) * pixel());
-    const bool ready = m_rendered.of == capture.picture;
-    painter.setRenderHint(QPainter::SmoothPixmapTransform, m_zoom < 1.99);
-    painter.drawImage(target, m_bare || !ready ? m_case.picture(capture) : m_rendered.picture);
-    if (!m_bare && (!ready || m_rendered.covers != m_covers))
-        for (const QRect& rect : hiddenBy(m_covers)) painter.fillRect(viewOf(QRectF(rect)), QColor(solidColour()));
-    painter.setPen(QPen(m_theme.hairline, 1));
-    painter.setBrush(Qt::NoBrush);
-    painter.drawRect(target.adjusted(-0.5, -0.5, 0.5, 0.5));
-}
-
-void Sheet::drawHits(QPainter& painter) {
-    QColor wash = m_theme.aubergine;
-    wash.setAlpha(70);
-    for (const QRectF& hit : m_hits) painter.fillRect(viewOf(hit).adjusted(-1, -1, 1, 1), wash);
-}
-
-void Sheet::paintEvent(QPaintEvent*) {
-    QPainter painter(viewport());
-    painter.fillRect(viewport()->rect(), m_theme.oat);
-    const Capture* c = capture();
-    if (!c) return drawNoCaptures(painter, viewport()->rect(), font(), m_theme);
-    drawPicture(painter, *c);
-    if (m_bare) return drawBareNotice(painter, viewport()->width(), m_theme);
-    drawHits(painter);
-    if (c->page) drawWords(painter, *c->page);
-    drawItems(painter, *c);
-    current().paint(painter);
-}
-
 int Sheet::itemAt(const QPointF& point) const {
     const Capture* c = capture();
     if (!c) return 0;
@@ -325,10 +275,8 @@ void Sheet::mouseMoveEvent(QMouseEvent* event) {
     }
     const QPointF point = toPicture(event->position());
     current().move(point, *event);
-    if (event->buttons() == Qt::NoButton)
-        viewport()->setCursor(current().cursorAt(point));
-    else
-        viewport()->update();
+    if (event->buttons() == Qt::NoButton) viewport()->setCursor(current().cursorAt(point));
+    if (event->buttons() != Qt::NoButton || current().wantsMoves()) viewport()->update();
 }
 
 void Sheet::mouseReleaseEvent(QMouseEvent* event) {
@@ -352,33 +300,6 @@ void Sheet::setUnsureShown(bool shown) {
     viewport()->update();
 }
 
-void Sheet::drawWords(QPainter& painter, const Page& page) {
-    const Theme& t = m_theme;
-    const auto& lines = page.lines;
-    QColor wash = t.aubergine;
-    wash.setAlpha(64);
-    for (size_t i = 0; i < m_chosen.size(); ++i) {
-        if (!isOn(page, m_chosen[i])) continue;
-        const auto [l, w] = m_chosen[i];
-        const TextLine& line = lines[size_t(l)];
-        QRectF box = line.words[size_t(w)].box;
-        // The space between two chosen words is chosen as well.
-        if (i + 1 < m_chosen.size() && m_chosen[i + 1].line == l && m_chosen[i + 1].word == w + 1)
-            box.setRight(line.words[size_t(w) + 1].box.left());
-        box.setTop(line.box.top());
-        box.setBottom(line.box.bottom());
-        painter.fillRect(viewOf(box).adjusted(0, -2, 0, 2), wash);
-    }
-    if (!m_unsureShown) return;
-    painter.setPen(QPen(t.clay, 2, Qt::DotLine, Qt::RoundCap));
-    for (const TextLine& line : lines)
-        for (const Word& word : line.words) {
-            if (word.confidence >= unsureBelow) continue;
-            const double y = toView({0, line.box.bottom()}).y() + 2;
-            painter.drawLine(QPointF(toView(word.box.topLeft()).x(), y), QPointF(toView(word.box.topRight()).x(), y));
-        }
-}
-
 void Sheet::wheelEvent(QWheelEvent* event) {
     if (event->modifiers() & Qt::ControlModifier || event->modifiers() == Qt::NoModifier) {
         const double steps = event->angleDelta().y() / 120.0;
@@ -394,6 +315,7 @@ void Sheet::wheelEvent(QWheelEvent* event) {
 
 void Sheet::keyPressEvent(QKeyEvent* event) {
     const int step = 60;
+    if (capture() && current().key(*event)) return viewport()->update();
     switch (event->key()) {
     case Qt::Key_Left:
         horizontalScrollBar()->setValue(horizontalScrollBar()->value() - step);

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/findings/selection.h"
-#include "app/sheet/sheet_tools.h"
+#include "app/sheet/shape_tools.h"
 #include "base/workers.h"
 #include "casefile/case.h"
 #include "reading/word_picking.h"
@@ -10,6 +10,7 @@
 #include <array>
 #include <memory>
 #include <QAbstractScrollArea>
+#include <set>
 
 namespace eyelid {
 
@@ -19,10 +20,12 @@ class Sheet final : public QAbstractScrollArea {
     Q_OBJECT
 public:
     enum class Tool {
-        Select, ///< click a finding, sweep words
-        Cover,
+        Select, ///< click a finding, sweep words, drag what is selected
+        Cover,  ///< in the form that is set
         ReadAgain
     };
+    /// What the tool Cover draws.
+    enum class CoverForm { Rectangle, Polygon, Outline, Brush, AllBut, CutOut };
 
     Sheet(Case& owner, Selection& selection, const Theme& theme, QWidget* parent = nullptr);
     const Theme& theme() const { return m_theme; }
@@ -33,12 +36,17 @@ public:
     bool isBare() const { return m_bare; }
     void setTool(Tool tool);
     Tool tool() const { return m_tool; }
+    void setCoverForm(CoverForm form);
+    CoverForm coverForm() const { return m_form; }
+    void setBrush(int width); ///< device pixels
     /// Words swept with the pointer, in reading order.
     const std::vector<WordAt>& chosenWords() const { return m_chosen; }
     void chooseWords(std::vector<WordAt> words);
     /// Underlines words whose reading is not sure with dots.
     void setUnsureShown(bool shown);
     bool unsureShown() const { return m_unsureShown; }
+    /// Findings that a step which is being prepared would decide.
+    void setMarked(const std::vector<int>& ids);
     /// Places found by a search, in the capture's pixels.
     void setHits(const std::vector<QRectF>& places);
 
@@ -55,6 +63,10 @@ public:
     QPointF toPicture(const QPointF& point) const;
 
     // For the tools.
+    double pixel() const; ///< view units for one pixel of the capture
+    std::optional<Gripped> gripped() const { return Gripped::of(m_case, m_selection.item()); }
+    void moveEnds(const LetterSpan& ends) { emit endsMoved(ends); }
+    void reshape(int hand, const CoverShape& shape) { m_case.setHandShape(hand, shape); }
     const Page* page() const;
     /// The finding or cover at a point of the capture; 0 where there is none.
     int itemAt(const QPointF& point) const;
@@ -62,7 +74,9 @@ public:
     void click(int item);
 
 signals:
-    void areaDrawn(QRect place);
+    void shapeDrawn(const eyelid::CoverShape& shape);
+    void pieceCut(QRect place);
+    void endsMoved(const eyelid::LetterSpan& ends); ///< of the selected finding
     void areaToRead(QRect place);
     void wordsChosen();
     void toolChanged();
@@ -86,20 +100,24 @@ private:
     void refresh();
     void renderAside(const Capture& capture, const std::vector<Cover>& covers);
     void updateBars();
-    double pixel() const; // view units for one pixel of the capture
     QRectF viewOf(const QRectF& place) const { return {toView(place.topLeft()), toView(place.bottomRight())}; }
     void drawPicture(QPainter& painter, const Capture& capture);
     void drawHits(QPainter& painter);
     void drawWords(QPainter& painter, const Page& page);
     void drawItems(QPainter& painter, const Capture& capture);
-    void drawSelected(QPainter& painter, const QRectF& place, double fineness);
-    SheetTool& current() { return *m_tools[size_t(m_tool)]; }
+    void drawGrips(QPainter& painter);
+    void makeTools();
+    SheetTool& current();
 
     Case& m_case;
     Selection& m_selection;
     const Theme& m_theme;
-    std::array<std::unique_ptr<SheetTool>, 3> m_tools; // by Tool
+    std::unique_ptr<SheetTool> m_select, m_readAgain;
+    std::array<std::unique_ptr<SheetTool>, 6> m_covering; // by CoverForm
+    BrushTool* m_brush = nullptr;                         // one of these
     Tool m_tool = Tool::Select;
+    CoverForm m_form = CoverForm::Rectangle;
+    std::set<int> m_marked;
     bool m_bare = false, m_fitted = true, m_unsureShown = false;
     double m_zoom = 1;
     std::vector<QRectF> m_hits;

@@ -25,17 +25,28 @@ void drawNoCaptures(QPainter& painter, const QRectF& view, QFont font, const The
         Tr::tr("Take one from the desk (Ctrl+T), bring in pictures (Ctrl+O),\nor drop picture files here."));
 }
 
-void drawBareNotice(QPainter& painter, int width, const Theme& t) {
-    const QString text = Tr::tr("Bare capture: nothing is covered here");
+namespace {
+
+void drawNotice(QPainter& painter, const QString& text, int width, const QColor& ground, const QColor& ink) {
     const QFontMetrics metrics = painter.fontMetrics();
     const QRectF label(width / 2.0 - metrics.horizontalAdvance(text) / 2.0 - 12, 8,
                        metrics.horizontalAdvance(text) + 24, 26);
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setPen(Qt::NoPen);
-    painter.setBrush(t.brick);
+    painter.setBrush(ground);
     painter.drawRoundedRect(label, 6, 6);
-    painter.setPen(t.dark ? t.oat : t.paper);
+    painter.setPen(ink);
     painter.drawText(label, Qt::AlignCenter, text);
+}
+
+} // namespace
+
+void drawBareNotice(QPainter& painter, int width, const Theme& t) {
+    drawNotice(painter, Tr::tr("Bare capture: nothing is covered here"), width, t.brick, t.dark ? t.oat : t.paper);
+}
+
+void drawToolNotice(QPainter& painter, const QString& text, int width, const Theme& t) {
+    if (!text.isEmpty()) drawNotice(painter, text, width, t.aubergine, t.onBrand);
 }
 
 } // namespace eyelid

@@ -15,4 +15,7 @@ void drawNoCaptures(QPainter& painter, const QRectF& view, QFont font, const The
 /// That the capture is shown bare: it must be plain that this is not what will be released.
 void drawBareNotice(QPainter& painter, int width, const Theme& t);
 
+/// What the tool that is on does next; nothing for an empty text.
+void drawToolNotice(QPainter& painter, const QString& text, int width, const Theme& t);
+
 } // namespace eyelid

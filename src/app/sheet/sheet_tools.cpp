@@ -6,15 +6,34 @@
 
 #include <cmath>
 #include <QApplication>
+#include <QKeyEvent>
 #include <QMouseEvent>
 
 namespace eyelid {
 namespace {
-constexpr double still = 6;   // view units; clicks nearer than that are at one place
-constexpr int leastDrawn = 3; // device pixels of a side; what is less was a click
+constexpr double still = 6;     // view units; clicks nearer than that are at one place
+constexpr int leastDrawn = 3;   // device pixels of a side; what is less was a click
+constexpr double gripReach = 9; // view units around a grip
+constexpr int largeStep = 10;   // device pixels an arrow moves a cover by, with Shift
 } // namespace
 
+std::optional<SelectTool::Drag> SelectTool::gripAt(const QPointF& point) const {
+    const auto gripped = m_sheet.gripped();
+    if (!gripped) return std::nullopt;
+    const auto grip = gripped->at(point, gripReach / m_sheet.pixel());
+    // Words under a cover by hand can be swept all the same, but where the cover itself is selected it is dragged.
+    return grip ? std::optional(Drag{*gripped, *grip, point, point}) : std::nullopt;
+}
+
 Qt::CursorShape SelectTool::cursorAt(const QPointF& point) const {
+    if (const auto drag = gripAt(point)) {
+        const Qt::Edges e = drag->grip.edges;
+        if (drag->grip.what == Grip::What::Whole) return Qt::SizeAllCursor;
+        if (drag->grip.what != Grip::What::Edges || e == Qt::LeftEdge || e == Qt::RightEdge) return Qt::SizeHorCursor;
+        if (e == Qt::TopEdge || e == Qt::BottomEdge) return Qt::SizeVerCursor;
+        return e == (Qt::LeftEdge | Qt::TopEdge) || e == (Qt::RightEdge | Qt::BottomEdge) ? Qt::SizeFDiagCursor
+                                                                                          : Qt::SizeBDiagCursor;
+    }
     if (m_sheet.itemAt(point)) return Qt::PointingHandCursor;
     return m_sheet.page() && wordNear(*m_sheet.page(), point) ? Qt::IBeamCursor : Qt::ArrowCursor;
 }
@@ -34,6 +53,9 @@ bool SelectTool::thirdClick(const QPointF& point, const QMouseEvent& event) {
 
 void SelectTool::press(const QPointF& point, const QMouseEvent& event) {
     if (thirdClick(point, event)) return;
+    m_drag = gripAt(point);
+    m_pressed = event.position();
+    if (m_drag) return;
     m_pressed = event.position();
     m_pressedItem = m_sheet.itemAt(point);
     m_sweepFrom = m_sheet.page() ? wordNear(*m_sheet.page(), point) : std::nullopt;
@@ -42,6 +64,12 @@ void SelectTool::press(const QPointF& point, const QMouseEvent& event) {
 }
 
 void SelectTool::move(const QPointF& point, const QMouseEvent& event) {
+    if (m_drag) {
+        m_drag->to = point;
+        const bool far = (event.position() - m_pressed).manhattanLength() >= QApplication::startDragDistance();
+        m_drag->moved = m_drag->moved || far;
+        return;
+    }
     if (!m_sweepFrom) return;
     if ((event.position() - m_pressed).manhattanLength() >= QApplication::startDragDistance()) m_sweeping = true;
     if (!m_sweeping || !m_sheet.page()) return;
@@ -49,7 +77,67 @@ void SelectTool::move(const QPointF& point, const QMouseEvent& event) {
         m_sheet.chooseWords(wordsBetween(*m_sheet.page(), *m_sweepFrom, *to));
 }
 
+void SelectTool::endDrag() {
+    const Drag drag = *std::exchange(m_drag, std::nullopt);
+    if (!drag.moved) return m_sheet.click(m_sheet.itemAt(drag.from));
+    if (drag.gripped.isFinding())
+        m_sheet.moveEnds(drag.gripped.endsFor(drag.grip, drag.to));
+    else
+        m_sheet.reshape(drag.gripped.id(), drag.gripped.shapeIn(drag.gripped.boundsFor(drag.grip, drag.from, drag.to)));
+}
+
+void SelectTool::paint(QPainter& painter) const {
+    if (!m_drag || !m_drag->moved) return;
+    const Theme& t = m_sheet.theme();
+    QColor wash = t.aubergine;
+    wash.setAlpha(70);
+    painter.setPen(QPen(t.aubergine, 1.5));
+    painter.setBrush(wash);
+    const auto inView = [this](const QRectF& r) {
+        return QRectF(m_sheet.toView(r.topLeft()), m_sheet.toView(r.bottomRight()));
+    };
+    if (m_drag->gripped.isFinding()) {
+        for (const QRectF& box : m_drag->gripped.boxesOf(m_drag->gripped.endsFor(m_drag->grip, m_drag->to)))
+            painter.drawRect(inView(box));
+        return;
+    }
+    const QRect bounds = m_drag->gripped.boundsFor(m_drag->grip, m_drag->from, m_drag->to);
+    painter.drawRect(inView(QRectF(bounds)));
+    painter.setPen(t.ink);
+    painter.drawText(inView(QRectF(bounds)).bottomRight() + QPointF(6, 14),
+                     sentence(Tr::tr("%1 × %2"), bounds.width(), bounds.height()));
+}
+
+// A cover by hand that is selected goes with the arrows; with Control its lower right corner does.
+bool SelectTool::key(const QKeyEvent& event) {
+    const auto gripped = m_sheet.gripped();
+    if (!gripped || gripped->isFinding()) return false;
+    const int step = event.modifiers() & Qt::ShiftModifier ? largeStep : 1;
+    QPoint by;
+    switch (event.key()) {
+    case Qt::Key_Left:
+        by = {-step, 0};
+        break;
+    case Qt::Key_Right:
+        by = {step, 0};
+        break;
+    case Qt::Key_Up:
+        by = {0, -step};
+        break;
+    case Qt::Key_Down:
+        by = {0, step};
+        break;
+    default:
+        return false;
+    }
+    const Grip grip = event.modifiers() & Qt::ControlModifier ? Grip{Grip::What::Edges, Qt::RightEdge | Qt::BottomEdge}
+                                                              : Grip{Grip::What::Whole, {}};
+    m_sheet.reshape(gripped->id(), gripped->shapeIn(gripped->boundsFor(grip, {}, QPointF(by))));
+    return true;
+}
+
 void SelectTool::release() {
+    if (m_drag) return endDrag();
     if (!m_sweepFrom) return;
     // A press that swept nothing is a click on what lies there.
     if (!m_sweeping && !m_sinceDouble.isValid()) m_sheet.click(m_pressedItem);
@@ -68,6 +156,7 @@ bool SelectTool::doubleClick(const QPointF& point, const QMouseEvent& event) {
 }
 
 void SelectTool::drop() {
+    m_drag.reset();
     m_sweepFrom.reset();
     m_sweeping = false;
 }

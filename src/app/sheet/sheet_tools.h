@@ -1,6 +1,7 @@
 // What the pointer does on the sheet: each tool takes the pointer's ways and draws what it is at.
 #pragma once
 
+#include "app/sheet/grips.h"
 #include "reading/word_picking.h"
 
 #include <functional>
@@ -9,6 +10,7 @@
 #include <QPointF>
 #include <QRect>
 
+class QKeyEvent;
 class QMouseEvent;
 
 namespace eyelid {
@@ -26,6 +28,10 @@ public:
     virtual void release() = 0;
     /// False where two quick clicks mean nothing.
     virtual bool doubleClick(const QPointF&, const QMouseEvent&) { return false; }
+    /// False where the key means nothing to it.
+    virtual bool key(const QKeyEvent&) { return false; }
+    /// Whether it is drawn anew where the pointer goes without a button.
+    virtual bool wantsMoves() const { return false; }
     virtual void paint(QPainter&) const {}
     /// Forgets what was begun, as when another capture is shown.
     virtual void drop() = 0;
@@ -34,7 +40,8 @@ protected:
     Sheet& m_sheet;
 };
 
-/// A click selects what lies there, a sweep chooses words, two clicks a word, three a line.
+/// A click selects what lies there, a sweep chooses words, two clicks a word, three a line. What is selected is dragged
+/// by its grips.
 class SelectTool final : public SheetTool {
 public:
     using SheetTool::SheetTool;
@@ -43,11 +50,23 @@ public:
     void move(const QPointF& point, const QMouseEvent& event) override;
     void release() override;
     bool doubleClick(const QPointF& point, const QMouseEvent& event) override;
+    bool key(const QKeyEvent& event) override;
+    void paint(QPainter& painter) const override;
     void drop() override;
 
 private:
+    /// What is dragged, from where to where.
+    struct Drag {
+        Gripped gripped;
+        Grip grip;
+        QPointF from, to;
+        bool moved = false;
+    };
+    std::optional<Drag> gripAt(const QPointF& point) const;
+    void endDrag();
     bool thirdClick(const QPointF& point, const QMouseEvent& event);
 
+    std::optional<Drag> m_drag;
     std::optional<WordAt> m_sweepFrom;
     QPointF m_pressed;
     int m_pressedItem = 0;

@@ -6,6 +6,8 @@
 #include "app/cases/strip.h"
 #include "app/checking/gate.h"
 #include "app/checking/gate_message.h"
+#include "app/findings/decide_many.h"
+#include "app/findings/finding_details.h"
 #include "app/findings/findings_panel.h"
 #include "app/findings/policies_view.h"
 #include "app/sheet/dock.h"
@@ -105,6 +107,7 @@ void MainWindow::layOut() {
     m_keys = std::make_unique<ReviewKeys>(*m_sheet, m_selection);
     for (QWidget* reviewed : std::initializer_list<QWidget*>{m_sheet, m_strip, m_findings->list()})
         m_keys->watch(*reviewed);
+    m_reviewing = std::make_unique<Reviewing>(m_case, m_selection, *m_sheet, *m_findings, *m_dock, m_worker);
 }
 
 QWidget* MainWindow::makeCentre() {
@@ -161,17 +164,30 @@ void MainWindow::bindSheet() {
     connect(&m_selection, &Selection::itemChanged, this, [this](int id) {
         if (id) m_sheet->reveal(m_case.placeOf(id));
     });
-    connect(m_sheet, &Sheet::areaDrawn, this, [this](const QRect& place) {
+    connect(m_sheet, &Sheet::shapeDrawn, this, [this](const CoverShape& shape) {
         const CoverLook look = m_dock->look();
-        if (const int id = m_case.cover(m_selection.capture(), {place}, look.style, look.strength))
+        if (const int id = m_case.cover(m_selection.capture(), {shape}, look.style, look.strength))
             m_selection.select(id);
     });
+    connect(m_sheet, &Sheet::pieceCut, this,
+            [this](const QRect& place) { m_case.cutOut(m_selection.capture(), place); });
+    connect(m_sheet, &Sheet::endsMoved, m_reviewing.get(), &Reviewing::setEnds);
+    connect(m_reviewing.get(), &Reviewing::moved, this, &MainWindow::showSheet);
+    connect(m_reviewing.get(), &Reviewing::trouble, this, &MainWindow::showTrouble);
+    DecideMany& many = m_findings->decideMany();
+    connect(&many, &DecideMany::chosenChanged, this, [this, &many] { m_sheet->setMarked(many.chosen()); });
+    connect(&many, &DecideMany::closed, this, [this] { m_sheet->setFocus(); });
+    connect(m_findings->list()->selectionModel(), &QItemSelectionModel::selectionChanged, this,
+            &MainWindow::refreshActions);
+    connect(m_findings, &FindingsPanel::menuAsked, this, &MainWindow::showFindingMenu);
+    connect(&m_findings->details(), &FindingDetails::changeAsked, &m_do[QStringLiteral("changeFinding")],
+            &QAction::trigger);
     connect(m_sheet, &Sheet::areaToRead, this, &MainWindow::readAgain);
     connect(m_sheet, &Sheet::toolChanged, this, &MainWindow::refreshActions);
     connect(m_sheet, &Sheet::wordsChosen, this, &MainWindow::refreshActions);
     connect(m_findings, &FindingsPanel::itemChosen, &m_selection, &Selection::select);
-    connect(m_findings, &FindingsPanel::decisionAsked, this, &MainWindow::decide);
-    connect(m_wordsBar, &WordsBar::coverAsked, this, &MainWindow::coverChosenWords);
+    connect(m_findings, &FindingsPanel::decisionAsked, m_reviewing.get(), &Reviewing::decide);
+    connect(m_wordsBar, &WordsBar::coverAsked, m_reviewing.get(), &Reviewing::coverWords);
     connect(m_wordsBar, &WordsBar::trouble, this, &MainWindow::showTrouble);
 }
 
@@ -385,7 +401,13 @@ void MainWindow::refreshActions() {
     m_do[QStringLiteral("dark")].setChecked(m_theme.dark);
     m_do[QStringLiteral("unsure")].setChecked(m_sheet->unsureShown());
     const bool finding = m_case.item(m_selection.item());
-    enable({"coverValue", "coverKind", "keep", "keepValue", "keepKind", "open", "openValue", "openKind"}, finding);
+    enable({"coverValue", "coverKind", "keep", "keepValue", "keepKind", "open", "openValue", "openKind", "ask",
+            "changeFinding", "another", "keepMany", "widen", "narrow", "widenStart", "narrowStart"},
+           finding);
+    enable({"coverMany"}, m_case.counts().open > 0);
+    enable({"same"}, m_findings->firstOfSelected().size() > 1);
+    enable({"coverOnAll"}, m_case.hand(m_selection.item()) && m_case.captures().size() > 1);
+    m_do[QStringLiteral("goOn")].setChecked(settings::goesOn());
     // Words can be covered that nobody found.
     enable({"cover"}, finding || m_wordsBar->anyChosen());
     const History& history = m_case.history();

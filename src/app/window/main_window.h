@@ -6,6 +6,7 @@
 #include "app/cases/case_shelf.h"
 #include "app/cases/case_worker.h"
 #include "app/checking/check_view.h"
+#include "app/findings/reviewing.h"
 #include "app/findings/selection.h"
 #include "app/releasing/release_flow.h"
 #include "app/sheet/sheet.h"
@@ -87,6 +88,7 @@ private:
     void addTakeCommands();
     void addReadCommands();
     void addDecideCommands();
+    void addManyCommands();
     void addReleaseCommands();
     void addViewCommands();
     void layOut();
@@ -128,11 +130,9 @@ private:
     void showKept();
     void showFileWork(const Result<Done>& result, const QString& done);
     void readAgain(const QRect& area);
-    void step(int by);
-    void decide(Scope scope, Decision decision);
-    void coverChosenWords();
-    void coverLeak(int capture, const Leak& leak);
     void removeSelected();
+    void showFindingMenu(const QPoint& place);
+    void coverLeak(int capture, const Leak& leak);
     void nextPanel();
     bool mayLeave();
     void refreshGate();
@@ -154,6 +154,7 @@ private:
     QStackedWidget* m_stack;
     Sheet* m_sheet;
     std::unique_ptr<ReviewKeys> m_keys;
+    std::unique_ptr<Reviewing> m_reviewing;
     Dock* m_dock;
     CaseHeader* m_header;
     Strip* m_strip;

@@ -2,16 +2,20 @@
 #include "app/cases/case_header.h"
 #include "app/cases/strip.h"
 #include "app/checking/gate.h"
+#include "app/findings/decide_many.h"
+#include "app/findings/finding_details.h"
 #include "app/findings/findings_panel.h"
 #include "app/sheet/dock.h"
 #include "app/sheet/words_bar.h"
 #include "app/window/main_window.h"
+#include "app/window/settings.h"
 #include "app/window/theme.h"
 #include "base/sentence.h"
 
 #include <algorithm>
 #include <QApplication>
 #include <QListView>
+#include <QMenu>
 #include <QPushButton>
 
 namespace eyelid {
@@ -119,9 +123,15 @@ void MainWindow::addReadCommands() {
 }
 
 void MainWindow::addDecideCommands() {
-    m_do.add(JobStep::Decide,
-             {repeating(command("next", Tr::tr("Next finding"), {Qt::Key_J}, [this] { step(1); })),
-              repeating(command("previous", Tr::tr("Previous finding"), {Qt::Key_K}, [this] { step(-1); }))});
+    m_do.add(
+        JobStep::Decide,
+        {repeating(command("next", Tr::tr("Next finding"), {Qt::Key_J}, [this] { m_reviewing->step(1); })),
+         repeating(command("previous", Tr::tr("Previous finding"), {Qt::Key_K}, [this] { m_reviewing->step(-1); })),
+         command("back", Tr::tr("Back to what was decided last"), {Qt::Key_Backspace}, [this] { m_reviewing->back(); }),
+         checkable(command("goOn", Tr::tr("Go on by itself after a decision"), {}, [this] {
+             settings::setGoesOn(!settings::goesOn());
+             refreshActions();
+         }))});
     struct Verb {
         const char *id, *key;
         Decision decision;
@@ -135,18 +145,20 @@ void MainWindow::addDecideCommands() {
                            Tr::tr("Open again all of this kind")}};
     for (const Verb& verb : verbs) {
         const QString id = QString::fromLatin1(verb.id), key = QString::fromLatin1(verb.key);
-        const auto to = [this, d = verb.decision](Scope scope) { return [=, this] { decide(scope, d); }; };
+        const auto to = [this, d = verb.decision](Scope scope) { return [=, this] { m_reviewing->decide(scope, d); }; };
         const auto keyed = [&](const char* held) { return QKeySequence(QLatin1String(held) + key); };
         m_do.add(JobStep::Decide,
                  {first({id, verb.one, {}, {keyed("")}, to(Scope::One)}),
                   {id + QStringLiteral("Value"), verb.value, {}, {keyed("Shift+")}, to(Scope::SameValue)},
                   {id + QStringLiteral("Kind"), verb.kind, {}, {keyed("Alt+")}, to(Scope::SameKind)}});
     }
+    addManyCommands();
     m_do.add(JobStep::Decide,
              {first(checkable(command(
                   "select", Tr::tr("Select"), {Qt::Key_Escape},
                   [this] {
                       // Escape leads back to selecting, from wherever one is.
+                      m_findings->decideMany().end();
                       showSheet();
                       m_sheet->setTool(Sheet::Tool::Select);
                       m_sheet->chooseWords({});
@@ -163,6 +175,29 @@ void MainWindow::addDecideCommands() {
                       refreshActions();
                   },
                   "square-dashed"))});
+}
+
+void MainWindow::addManyCommands() {
+    m_do.add(JobStep::Decide,
+             {first(command("coverMany", Tr::tr("Cover what is open…"), {keys("Ctrl+Shift+C")},
+                            [this] { m_findings->decideMany().begin(Decision::Cover, DecideMany::Reach::Case); })),
+              command("keepMany", Tr::tr("Keep all like this…"), {keys("Ctrl+Shift+E")},
+                      [this] { m_findings->decideMany().begin(Decision::Keep, DecideMany::Reach::Value); }),
+              first(command("changeFinding", Tr::tr("Change this finding…"), {Qt::Key_F4},
+                            [this] { m_reviewing->change(this); })),
+              repeating(command("widen", Tr::tr("A letter more at its end"), {keys("Ctrl+Right")},
+                                [this] { m_reviewing->stretch(0, 1); })),
+              repeating(command("narrow", Tr::tr("A letter less at its end"), {keys("Ctrl+Left")},
+                                [this] { m_reviewing->stretch(0, -1); })),
+              repeating(command("widenStart", Tr::tr("A letter more at its start"), {keys("Ctrl+Shift+Left")},
+                                [this] { m_reviewing->stretch(1, 0); })),
+              repeating(command("narrowStart", Tr::tr("A letter less at its start"), {keys("Ctrl+Shift+Right")},
+                                [this] { m_reviewing->stretch(-1, 0); })),
+              first(command("ask", Tr::tr("Ask a colleague…"), {Qt::Key_Q}, [this] { m_findings->details().ask(); })),
+              command("same", Tr::tr("These are one person or thing"), {}, [this] { m_reviewing->sayTheSame(); }),
+              command("another", Tr::tr("This is another person or thing"), {}, [this] { m_reviewing->sayAnother(); }),
+              command("coverOnAll", Tr::tr("Cover this place on all captures"), {},
+                      [this] { m_case.coverOnAll(m_selection.item()); })});
 }
 
 void MainWindow::addReleaseCommands() {
@@ -198,48 +233,23 @@ void MainWindow::addViewCommands() {
     m_do[QStringLiteral("actualSize")].setIconText(QStringLiteral("1:1"));
 }
 
-void MainWindow::step(int by) {
-    const std::vector<int> order = m_findings->order();
-    if (order.empty()) return;
-    const auto at = std::find(order.begin(), order.end(), m_selection.item());
-    const auto n = qsizetype(order.size());
-    qsizetype next = by > 0 ? 0 : n - 1;
-    if (at != order.end()) {
-        next = (at - order.begin() + by + n) % n;
-    } else {
-        // From nowhere: the first one on the capture that is shown.
-        const auto here = std::find_if(order.begin(), order.end(),
-                                       [this](int id) { return m_case.captureOf(id)->id == m_selection.capture(); });
-        if (here != order.end()) next = here - order.begin();
-    }
-    showSheet();
-    m_selection.select(order[size_t(next)]);
-}
-
-void MainWindow::decide(Scope scope, Decision decision) {
-    if (decision == Decision::Cover && scope == Scope::One && m_wordsBar->anyChosen())
-        coverChosenWords();
-    else if (m_selection.item())
-        m_case.decide(m_selection.item(), scope, decision);
-}
-
-void MainWindow::coverChosenWords() {
-    const Page* page = m_sheet->page();
-    if (!page) return;
-    constexpr double margin = 2; // device pixels around a word: its fringe
-    std::vector<CoverShape> shapes;
-    for (const QRectF& box : boxesOf(*page, m_sheet->chosenWords()))
-        shapes.emplace_back(box.adjusted(-margin, -margin, margin, margin).toAlignedRect());
-    m_sheet->chooseWords({});
-    const CoverLook look = m_dock->look();
-    if (const int id = m_case.cover(m_selection.capture(), shapes, look.style, look.strength)) m_selection.select(id);
-}
-
 void MainWindow::removeSelected() {
-    if (m_case.hand(m_selection.item()))
-        m_case.removeHand(m_selection.item());
+    const Item* item = m_case.item(m_selection.item());
+    if (m_case.hand(m_selection.item()) || (item && item->byHand))
+        m_reviewing->remove();
     else if (m_strip->hasFocus())
         m_case.remove(m_selection.capture());
+}
+
+void MainWindow::showFindingMenu(const QPoint& place) {
+    QMenu menu(this);
+    for (const char* id : {"cover", "keep", "open", "", "coverValue", "coverKind", "keepMany", "", "changeFinding",
+                           "ask", "same", "another", "coverOnAll", "remove"})
+        if (*id)
+            menu.addAction(&m_do[QString::fromLatin1(id)]);
+        else
+            menu.addSeparator();
+    menu.exec(place);
 }
 
 void MainWindow::nextPanel() {

@@ -17,7 +17,8 @@ void setValue(const char* key, const QVariant& value) {
 
 constexpr const char *geometryKey = "window/geometry", *themeKey = "theme", *styleKey = "cover/style",
                      *strengthKey = "cover/strength", *regionKey = "take/lastRegion", *outlineKey = "take/lastOutline",
-                     *resolutionKey = "bringIn/dpi", *languageKey = "readAgain/language", *officerKey = "officer";
+                     *resolutionKey = "bringIn/dpi", *languageKey = "readAgain/language", *officerKey = "officer",
+                     *goesOnKey = "review/goesOn";
 
 QString keysOf(const QString& kind) {
     return QStringLiteral("shortcuts/") + kind;
@@ -46,6 +47,13 @@ QString officerName() {
 }
 void setOfficerName(const QString& name) {
     setValue(officerKey, name.trimmed());
+}
+
+bool goesOn() {
+    return value(goesOnKey, true).toBool();
+}
+void setGoesOn(bool goesOn) {
+    setValue(goesOnKey, goesOn);
 }
 
 CoverLook handLook() {

@@ -24,6 +24,10 @@ void setDark(bool dark);
 QString officerName();
 void setOfficerName(const QString& name);
 
+/// Whether the next open finding comes by itself after a decision.
+bool goesOn();
+void setGoesOn(bool goesOn);
+
 /// Of covers drawn by hand.
 CoverLook handLook();
 void setHandLook(const CoverLook& look);

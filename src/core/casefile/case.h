@@ -113,7 +113,7 @@ public:
     int cover(int captureId, const std::vector<CoverShape>& shapes, CoverStyle style, double strength);
     /// A finding of an officer's own, covered: what a check could still read, or what finding has missed. Returns its
     /// id; where the same stands there already, that one's.
-    int coverFinding(int captureId, const Finding& finding);
+    int coverFinding(int captureId, const Finding& finding, const std::optional<CoverLook>& look = {});
     /// Another finding in a finding's place: wider or narrower, or of another kind. What was decided holds for it.
     /// Returns its id, 0 where there is nothing to replace.
     int replaceFinding(int id, const Finding& by);
@@ -121,6 +121,10 @@ public:
     /// findings cannot be taken away, only kept.
     void removeHand(int id);
     void setHandShape(int id, const CoverShape& shape);
+    /// The same cover at the same place of all other captures that are as large.
+    void coverOnAll(int id);
+    /// Takes a piece out of the covers drawn by hand on a capture. What findings cover stays covered.
+    void cutOut(int captureId, const QRect& piece);
     /// A question for a colleague; it keeps the finding open until somebody decides. Empty: none any more.
     void ask(int id, const QString& question);
     /// Two findings, and all of their values, are of one person, account or thing.

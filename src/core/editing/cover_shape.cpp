@@ -1,6 +1,7 @@
 #include "editing/cover_shape.h"
 
 #include <algorithm>
+#include <cmath>
 #include <opencv2/imgproc.hpp>
 
 namespace eyelid {
@@ -98,6 +99,31 @@ CoverShape CoverShape::within(const QSize& picture) const {
         if (const QRect inside = rect.normalized().intersected(QRect(QPoint(0, 0), picture)); !inside.isEmpty())
             shape.m_rects.push_back(inside);
     return shape;
+}
+
+CoverShape CoverShape::translated(const QPoint& by) const {
+    CoverShape shape = *this;
+    for (QRect& rect : shape.m_rects) rect.translate(by);
+    shape.m_points.translate(by);
+    return shape;
+}
+
+CoverShape CoverShape::stretched(const QRect& from, const QRect& to) const {
+    if (from.isEmpty() || to.isEmpty()) return *this;
+    const auto x = [&](double at) { return to.x() + (at - from.x()) * to.width() / from.width(); };
+    const auto y = [&](double at) { return to.y() + (at - from.y()) * to.height() / from.height(); };
+    CoverShape shape = *this;
+    for (QRect& rect : shape.m_rects) {
+        const int left = int(std::floor(x(rect.x()))), top = int(std::floor(y(rect.y())));
+        rect = QRect(left, top, int(std::ceil(x(rect.x() + rect.width()))) - left,
+                     int(std::ceil(y(rect.y() + rect.height()))) - top);
+    }
+    for (QPoint& point : shape.m_points) point = QPoint(int(std::lround(x(point.x()))), int(std::lround(y(point.y()))));
+    return shape;
+}
+
+CoverShape CoverShape::without(const QRect& piece, const QSize& picture) const {
+    return rectangles(rectsOf(region(picture).subtracted(piece)));
 }
 
 std::vector<QRect> rectsOf(const QRegion& region) {

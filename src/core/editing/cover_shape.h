@@ -29,6 +29,11 @@ public:
     QRegion region(const QSize& picture) const;
     /// The same shape, as far as it lies on a picture; a rectangle that reaches over the edge is cut.
     CoverShape within(const QSize& picture) const;
+    CoverShape translated(const QPoint& by) const;
+    /// Its bounds brought to others: points go where they are then; a brush keeps its width.
+    CoverShape stretched(const QRect& from, const QRect& to) const;
+    /// The same without a piece, as rectangles.
+    CoverShape without(const QRect& piece, const QSize& picture) const;
     bool operator==(const CoverShape&) const = default;
 
 private:

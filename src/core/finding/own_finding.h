@@ -21,6 +21,7 @@ struct LetterAt {
 
 struct LetterSpan {
     LetterAt first, last; ///< both belong to it
+    bool operator==(const LetterSpan&) const = default;
 };
 
 /// The letters a finding's boxes hold; none where no word of the page lies in them.

@@ -67,6 +67,19 @@ void CaseWork::carryThrough(const std::vector<Capture*>& captures, const Search&
     }
 }
 
+// What officers wrote stands in the log.
+void CaseWork::addLeaksOfReasons(const CheckRequest& request, std::vector<Leak>& leaks) const {
+    QSet<QString> texts;
+    for (const Item& item : request.decided.items)
+        if (item.byHand) texts << item.finding.reason << item.finding.ground;
+    texts.remove({});
+    QStringList all(texts.begin(), texts.end());
+    all.sort();
+    for (const QString& text : all)
+        for (Leak& leak : eyelid::checkText(text, Tr::tr("The reason of a finding"), request, m_finder))
+            leaks.push_back(std::move(leak));
+}
+
 Result<CheckedPicture> CaseWork::make(const Making& making, const Search& search, Reader& reader,
                                       Progress& progress) const {
     progress.setDoing(sentence(Tr::tr("Making %1"), making.fileName));
@@ -84,6 +97,7 @@ Result<CheckedPicture> CaseWork::make(const Making& making, const Search& search
     request.coveredValues = making.coveredValues;
     auto report = checkBytes(*png, request, reader, m_finder, progress);
     if (!report) return report.error();
+    addLeaksOfReasons(request, report->leaks);
     return CheckedPicture{making.capture,         {making.fileName, *png}, sha256(*png),
                           making.picture->size(), making.decided,          std::move(report->leaks)};
 }

@@ -64,6 +64,7 @@ public:
                                 const std::vector<Item>& items, const Search& search) const;
 
 private:
+    void addLeaksOfReasons(const CheckRequest& request, std::vector<Leak>& leaks) const;
     Finder m_finder;
 };
 

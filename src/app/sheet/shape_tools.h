@@ -1,0 +1,70 @@
+// Tools that draw covers of other shapes than rectangles.
+#pragma once
+
+#include "app/sheet/sheet_tools.h"
+#include "editing/cover_shape.h"
+
+namespace eyelid {
+
+/// Gives what was drawn, in the capture's device pixels.
+using ShapeDrawn = std::function<void(const CoverShape&)>;
+
+/// Drawn with the button held; its ends meet.
+class OutlineTool final : public SheetTool {
+public:
+    OutlineTool(Sheet& sheet, ShapeDrawn drawn) : SheetTool(sheet), m_drawn(std::move(drawn)) {}
+    Qt::CursorShape cursorAt(const QPointF&) const override { return Qt::CrossCursor; }
+    void press(const QPointF& point, const QMouseEvent& event) override;
+    void move(const QPointF& point, const QMouseEvent& event) override;
+    void release() override;
+    void paint(QPainter& painter) const override;
+    void drop() override { m_way.clear(); }
+
+private:
+    ShapeDrawn m_drawn;
+    QPolygonF m_way;
+};
+
+/// A click for each corner; two quick ones, or one on the first corner, end it.
+class PolygonTool final : public SheetTool {
+public:
+    PolygonTool(Sheet& sheet, ShapeDrawn drawn) : SheetTool(sheet), m_drawn(std::move(drawn)) {}
+    Qt::CursorShape cursorAt(const QPointF&) const override { return Qt::CrossCursor; }
+    void press(const QPointF& point, const QMouseEvent& event) override;
+    void move(const QPointF& point, const QMouseEvent& event) override;
+    void release() override {}
+    bool doubleClick(const QPointF& point, const QMouseEvent& event) override;
+    bool key(const QKeyEvent& event) override;
+    bool wantsMoves() const override { return !m_corners.isEmpty(); }
+    void paint(QPainter& painter) const override;
+    void drop() override { m_corners.clear(); }
+
+private:
+    void end();
+
+    ShapeDrawn m_drawn;
+    QPolygonF m_corners;
+    QPointF m_at;
+};
+
+/// A round brush.
+class BrushTool final : public SheetTool {
+public:
+    BrushTool(Sheet& sheet, ShapeDrawn drawn) : SheetTool(sheet), m_drawn(std::move(drawn)) {}
+    void setWidth(int width) { m_width = width; } ///< device pixels
+    Qt::CursorShape cursorAt(const QPointF&) const override { return Qt::CrossCursor; }
+    void press(const QPointF& point, const QMouseEvent& event) override;
+    void move(const QPointF& point, const QMouseEvent& event) override;
+    void release() override;
+    bool wantsMoves() const override { return true; }
+    void paint(QPainter& painter) const override;
+    void drop() override { m_way.clear(); }
+
+private:
+    ShapeDrawn m_drawn;
+    QPolygonF m_way;
+    QPointF m_at;
+    int m_width = 24;
+};
+
+} // namespace eyelid

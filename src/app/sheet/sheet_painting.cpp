@@ -1,0 +1,175 @@
+// What the sheet draws.
+#include "app/sheet/sheet.h"
+#include "app/sheet/sheet_notices.h"
+#include "app/window/theme.h"
+#include "base/sentence.h"
+
+#include <algorithm>
+#include <QPainter>
+
+namespace eyelid {
+namespace {
+
+constexpr double unsureBelow = 0.75; // a word's confidence
+constexpr double gripSize = 7;       // view units
+
+// Two rings, so that it is seen on any ground.
+void drawSelected(QPainter& painter, const QRectF& place, double f, const Theme& t) {
+    const QRectF ring = place.adjusted(-2 * f, -2 * f, 2 * f, 2 * f);
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(t.onBrand, 4 * f));
+    painter.drawRoundedRect(ring, 4 * f, 4 * f);
+    painter.setPen(QPen(t.aubergine, 2 * f));
+    painter.drawRoundedRect(ring, 4 * f, 4 * f);
+}
+
+// What a step that is being prepared would decide.
+void drawMarked(QPainter& painter, const QRectF& r, const Theme& t) {
+    QColor wash = t.aubergine;
+    wash.setAlpha(120);
+    painter.fillRect(r, wash);
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(t.onBrand, 1));
+    painter.drawRect(r);
+}
+
+// A dashed underline and corner ticks in the signal colour.
+void drawOpen(QPainter& painter, const QRectF& r, double f, const Theme& t) {
+    // On the capture's own ground the light theme's clay is readable on light and dark alike.
+    QColor wash = t.clay;
+    wash.setAlpha(30);
+    painter.fillRect(r, wash);
+    QPen dashed(t.clay, 2 * f);
+    dashed.setDashPattern({3, 2});
+    painter.setPen(dashed);
+    painter.drawLine(r.bottomLeft(), r.bottomRight());
+    painter.setPen(QPen(t.clay, 1.6 * f));
+    const double tick = std::min(6.0, r.height() / 3);
+    for (const auto& [corner, dx, dy] : {std::tuple(r.topLeft(), 1.0, 1.0), std::tuple(r.topRight(), -1.0, 1.0)}) {
+        painter.drawLine(corner, corner + QPointF(dx * tick, 0));
+        painter.drawLine(corner, corner + QPointF(0, dy * tick));
+    }
+}
+
+QString toolNotice(Sheet::Tool tool, Sheet::CoverForm form) {
+    if (tool == Sheet::Tool::Select) return {};
+    if (tool == Sheet::Tool::ReadAgain) return Tr::tr("Drag over what to read again; Escape ends");
+    switch (form) {
+    case Sheet::CoverForm::Rectangle:
+        return Tr::tr("Drag over what to cover; Escape ends");
+    case Sheet::CoverForm::Polygon:
+        return Tr::tr("Click the corners of what to cover, Enter closes it; Escape ends");
+    case Sheet::CoverForm::Outline:
+        return Tr::tr("Draw around what to cover; Escape ends");
+    case Sheet::CoverForm::Brush:
+        return Tr::tr("Brush over what to cover; Escape ends");
+    case Sheet::CoverForm::AllBut:
+        return Tr::tr("Drag over what stays to be seen, all else is covered; Escape ends");
+    case Sheet::CoverForm::CutOut:
+        return Tr::tr("Drag over what of covers by hand to take away; Escape ends");
+    }
+    return {};
+}
+
+} // namespace
+
+void Sheet::drawItems(QPainter& painter, const Capture& capture) {
+    painter.setRenderHint(QPainter::Antialiasing);
+    // On a capture drawn small the marks are drawn finer, so that they do not lie on its text.
+    const double f = std::clamp(pixel(), 0.4, 1.0);
+    const auto around = [&](const QRectF& box) { return viewOf(box).adjusted(-2.5 * f, -2.5 * f, 2.5 * f, 2.5 * f); };
+    for (const Item& item : m_case.items(capture.id))
+        for (const QRectF& box : item.finding.boxes) {
+            const QRectF r = around(box);
+            if (m_marked.contains(item.id)) drawMarked(painter, r, m_theme);
+            if (item.id == m_selection.item()) drawSelected(painter, r, f, m_theme);
+            if (item.decision == Decision::Open) {
+                drawOpen(painter, r, f, m_theme);
+            } else if (item.decision == Decision::Keep) {
+                painter.setPen(QPen(m_theme.pine, 1.4 * f));
+                painter.drawLine(r.bottomLeft(), r.bottomRight());
+            }
+        }
+    for (const HandCover& hand : capture.hands)
+        if (hand.id == m_selection.item())
+            drawSelected(painter, around(QRectF(hand.shape.region(capture.size).boundingRect())), f, m_theme);
+}
+
+// As it will be released. What is covered and not on the rendered picture yet is painted over: nothing that is covered
+// is ever to be seen.
+void Sheet::drawPicture(QPainter& painter, const Capture& capture) {
+    const QRectF target(toView({0, 0}), QSizeF(capture.size) * pixel());
+    const bool ready = m_rendered.of == capture.picture;
+    painter.setRenderHint(QPainter::SmoothPixmapTransform, m_zoom < 1.99);
+    painter.drawImage(target, m_bare || !ready ? m_case.picture(capture) : m_rendered.picture);
+    if (!m_bare && (!ready || m_rendered.covers != m_covers))
+        for (const QRect& rect : hiddenBy(m_covers)) painter.fillRect(viewOf(QRectF(rect)), QColor(solidColour()));
+    painter.setPen(QPen(m_theme.hairline, 1));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawRect(target.adjusted(-0.5, -0.5, 0.5, 0.5));
+}
+
+void Sheet::drawHits(QPainter& painter) {
+    QColor wash = m_theme.aubergine;
+    wash.setAlpha(70);
+    for (const QRectF& hit : m_hits) painter.fillRect(viewOf(hit).adjusted(-1, -1, 1, 1), wash);
+}
+
+void Sheet::paintEvent(QPaintEvent*) {
+    QPainter painter(viewport());
+    painter.fillRect(viewport()->rect(), m_theme.oat);
+    const Capture* c = capture();
+    if (!c) return drawNoCaptures(painter, viewport()->rect(), font(), m_theme);
+    drawPicture(painter, *c);
+    if (m_bare) return drawBareNotice(painter, viewport()->width(), m_theme);
+    drawHits(painter);
+    if (c->page) drawWords(painter, *c->page);
+    drawItems(painter, *c);
+    drawGrips(painter);
+    current().paint(painter);
+    drawToolNotice(painter, toolNotice(m_tool, m_form), viewport()->width(), m_theme);
+}
+
+void Sheet::drawWords(QPainter& painter, const Page& page) {
+    const Theme& t = m_theme;
+    const auto& lines = page.lines;
+    QColor wash = t.aubergine;
+    wash.setAlpha(64);
+    for (size_t i = 0; i < m_chosen.size(); ++i) {
+        if (!isOn(page, m_chosen[i])) continue;
+        const auto [l, w] = m_chosen[i];
+        const TextLine& line = lines[size_t(l)];
+        QRectF box = line.words[size_t(w)].box;
+        // The space between two chosen words is chosen as well.
+        if (i + 1 < m_chosen.size() && m_chosen[i + 1].line == l && m_chosen[i + 1].word == w + 1)
+            box.setRight(line.words[size_t(w) + 1].box.left());
+        box.setTop(line.box.top());
+        box.setBottom(line.box.bottom());
+        painter.fillRect(viewOf(box).adjusted(0, -2, 0, 2), wash);
+    }
+    if (!m_unsureShown) return;
+    painter.setPen(QPen(t.clay, 2, Qt::DotLine, Qt::RoundCap));
+    for (const TextLine& line : lines)
+        for (const Word& word : line.words) {
+            if (word.confidence >= unsureBelow) continue;
+            const double y = toView({0, line.box.bottom()}).y() + 2;
+            painter.drawLine(QPointF(toView(word.box.topLeft()).x(), y), QPointF(toView(word.box.topRight()).x(), y));
+        }
+}
+
+// Of what is selected, where it can be dragged.
+void Sheet::drawGrips(QPainter& painter) {
+    const auto held = gripped();
+    if (m_tool != Tool::Select || !held) return;
+    painter.setRenderHint(QPainter::Antialiasing, false);
+    for (const auto& [grip, place] : held->grips()) {
+        // Beside a value, not on its letters.
+        const double aside = grip.what == Grip::What::Start ? -gripSize : grip.what == Grip::What::End ? gripSize : 0;
+        const QRectF square(toView(place) + QPointF(aside - gripSize / 2, -gripSize / 2), QSizeF(gripSize, gripSize));
+        painter.fillRect(square, m_theme.onBrand);
+        painter.setPen(QPen(m_theme.aubergine, 1));
+        painter.drawRect(square);
+    }
+}
+
+} // namespace eyelid
