@@ -61,7 +61,7 @@ while pairs < wanted and files:
     covers = found(picture) if pairs % 2 else anywhere(picture)
     if not covers:
         covers = anywhere(picture)
-    extra = ['--no-find', '--style', chance.choice(('solid', 'mosaic', 'blur')), '--strength', f'{chance.random():.2f}']
+    extra = ['--no-find', '--style', chance.choice(('solid', 'mosaic', 'blur', 'stand-in', 'label')), '--strength', f'{chance.random():.2f}']
     for cover in covers:
         extra += ['--cover', ','.join(map(str, cover))]
     name = 'screen.' + formats[pairs % len(formats)]

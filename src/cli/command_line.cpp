@@ -111,7 +111,7 @@ private:
         });
         addFindOptions(redact);
         redact->add_option("--style", m_style, said(Tr::tr("How places are covered (else as the policy says)")))
-            ->check(CLI::IsMember({"solid", "mosaic", "blur"}));
+            ->check(CLI::IsMember({"solid", "mosaic", "blur", "stand-in", "label"}));
         redact->add_option("--strength", m_redact.strength, said(Tr::tr("Of mosaic and blur, 0 to 1")))
             ->check(within(0, 1));
         redact->add_option("--cover", m_covers, said(Tr::tr("Cover this place as well: x,y,width,height in pixels")))

@@ -41,9 +41,9 @@ struct InputPicture {
 };
 
 // Everything that is known is covered.
-Decided covered(Capture& capture, const Policy& policy) {
+Decided covered(Capture& capture, const Policy& policy, std::shared_ptr<const StandInSource> standIns = {}) {
     for (const KnownFinding& known : capture.known) capture.rulings[known.id].decision = Decision::Cover;
-    return {itemsOf(capture, policy, {}), capture.hands, policy.evenWidth};
+    return {itemsOf(capture, policy, {}), capture.hands, policy.evenWidth, std::move(standIns)};
 }
 
 class Redaction {
@@ -263,6 +263,18 @@ private:
             m_values.insert(m_values.end(), input.hidden.begin(), input.hidden.end());
             capture.page = nullptr; // memory does not grow with the number of pictures
         }
+        makeStandIns();
+    }
+
+    // Whose each value is must be known before a picture is made.
+    void makeStandIns() {
+        CaseState state;
+        for (const InputPicture& input : m_pictures) state.captures.push_back(input.capture);
+        numberIdentities(state);
+        for (size_t i = 0; i < m_pictures.size(); ++i) m_pictures[i].capture.known = state.captures[qsizetype(i)].known;
+        m_standIns = std::make_shared<const StandInSource>(
+            standInsOf(state, secretForRelease(m_key, {QStringLiteral("stand-ins")})));
+        m_identities = state.identities;
     }
 
     // Adds what the checks have found and covered since; true where there was something.
@@ -310,7 +322,8 @@ private:
         // What the check can still read is covered too and the picture made again; a second reading, of other
         // surroundings, finds what the first one missed.
         for (int round = 1;; ++round) {
-            const Making making{0, input.name, &*picture, covered(input.capture, *m_search.policy), m_values, {}};
+            const Making making{0,        input.name, &*picture, covered(input.capture, *m_search.policy, m_standIns),
+                                m_values, {}};
             Progress progress;
             auto checked = m_work.make(making, m_checkFor, reader, progress);
             if (!checked) {
@@ -357,6 +370,7 @@ private:
         CaseState state;
         state.terms.policy = m_search.policy;
         state.terms.languages = m_search.languages;
+        state.identities = m_identities;
         for (const InputPicture& input : m_pictures)
             if (input.trouble.isEmpty()) state.captures.push_back(input.capture);
         numberIdentities(state);
@@ -410,6 +424,8 @@ private:
     bool m_folderIsOurs = false;
     const CaseWork m_work;
     QByteArray m_key;
+    std::shared_ptr<const StandInSource> m_standIns; ///< made once all is found
+    Identities m_identities;                         ///< likewise
     std::vector<QRect> m_areas;
     std::vector<InputPicture> m_pictures;
     std::vector<Finding> m_values; ///< all that is covered, on any picture

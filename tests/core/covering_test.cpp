@@ -104,7 +104,8 @@ TEST_CASE("captures that differ only under their covers give the same bytes, pic
                            QStringLiteral("Balance 38.20")},
                           int(14 * scale), random() % 2 ? QColor(Qt::black) : QColor(0x33, 0x55, 0x77),
                           random() % 2 ? QColor(Qt::white) : QColor(0xee, 0xe8, 0xdd));
-        for (CoverStyle style : {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur})
+        const auto standIns = std::make_shared<const StandInSource>(StandInSource{"a secret", {}});
+        for (CoverStyle style : allStyles)
             for (int round = 0; round < 12; ++round) {
                 std::vector<Item> items;
                 std::vector<HandCover> hands;
@@ -114,7 +115,7 @@ TEST_CASE("captures that differ only under their covers give the same bytes, pic
                     const QRectF box(double(random() % 950) - 30 + 0.25 * double(random() % 4),
                                      double(random() % size_t(capture.height() + 20)) - 15,
                                      1 + double(random() % (round == 11 ? 900 : 200)), 1 + double(random() % 60));
-                    const CoverStyle own = i % 3 ? style : CoverStyle(random() % 3);
+                    const CoverStyle own = i % 3 ? style : CoverStyle(random() % std::size(allStyles));
                     const double strength = double(random() % 101) / 100.0;
                     if (i % 2) {
                         hands.push_back({i, shapeIn(box.toAlignedRect(), random), own, strength, {}});
@@ -123,9 +124,11 @@ TEST_CASE("captures that differ only under their covers give the same bytes, pic
                     items.push_back(covered(Kind::Phone, QStringLiteral("x"), box, own));
                     items.back().strength = strength;
                     items.back().finding.textHeight = 7 * scale;
+                    items.back().finding.kind = allKinds()[random() % size_t(Kind::Illegible)];
+                    items.back().identity = int(random() % 4);
                 }
                 const int evenWidth = round % 4 == 3 ? 24 : 0;
-                const auto covers = coversOf({items, hands, evenWidth}, capture.size());
+                const auto covers = coversOf({items, hands, evenWidth, standIns}, capture.size());
                 const QByteArray first = encodePng(render(capture, covers));
                 // What was found there is something else as well, and for other reasons.
                 std::vector<Item> others = items;
@@ -136,6 +139,7 @@ TEST_CASE("captures that differ only under their covers give the same bytes, pic
                     item.finding.confidence = 0.5;
                     item.note = QStringLiteral("a note");
                 }
+                REQUIRE(coversOf({others, hands, evenWidth, standIns}, capture.size()) == covers);
                 for (unsigned seed : {21u, 22u}) {
                     const QImage other = changedUnder(capture, covers, seed);
                     const QByteArray second = encodePng(render(other, covers));

@@ -108,7 +108,7 @@ QLayout* FindingDetails::makeStyle() {
     style->setSpacing(8);
     m_style = new QComboBox;
     m_style->setAccessibleName(Tr::tr("Style of the cover"));
-    for (const QString& name : {Tr::tr("Solid"), Tr::tr("Mosaic"), Tr::tr("Blur")}) m_style->addItem(name);
+    for (const CoverStyle one : allStyles) m_style->addItem(styleTitle(one)); // in the order of their numbers
     m_strength = new QSlider(Qt::Horizontal);
     m_strength->setRange(0, 100);
     m_strength->setAccessibleName(Tr::tr("Strength of mosaic or blur"));
@@ -204,7 +204,7 @@ void FindingDetails::showHand(const HandCover& hand) {
 
 void FindingDetails::showLook(CoverStyle style, double strength, const QString& note) {
     m_style->setCurrentIndex(int(style));
-    m_strength->setVisible(style != CoverStyle::Solid); // a solid cover has none
+    m_strength->setVisible(hasStrength(style));
     m_strength->setValue(int(std::lround(100 * strength)));
     if (!m_note->hasFocus()) m_note->setText(note);
 }

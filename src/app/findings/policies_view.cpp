@@ -137,8 +137,7 @@ void PoliciesView::addKind(Kind kind) {
     sure->setSuffix(QStringLiteral(" %"));
     sure->setAccessibleName(Tr::tr("%1: least confidence").arg(title));
     auto* style = new QComboBox;
-    for (const CoverStyle s : {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur})
-        style->addItem(sentenceCase(styleName(s)), int(s));
+    for (const CoverStyle s : allStyles) style->addItem(styleTitle(s), int(s));
     style->setAccessibleName(Tr::tr("%1: style of the cover").arg(title));
     auto* ground = new QLineEdit;
     ground->setPlaceholderText(QStringLiteral("none"));

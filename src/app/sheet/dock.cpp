@@ -65,7 +65,8 @@ void Dock::addSettings() {
     m_brush->setAccessibleName(Tr::tr("Width of the brush"));
     m_style = new QComboBox;
     m_style->setAccessibleName(Tr::tr("Style of covers drawn by hand"));
-    m_style->addItems({Tr::tr("Solid"), Tr::tr("Mosaic"), Tr::tr("Blur")});
+    for (const CoverStyle one : allStyles)
+        if (one != CoverStyle::StandIn) m_style->addItem(styleTitle(one), int(one)); // nobody knows whose an area is
     m_strength = new QSlider(Qt::Horizontal);
     m_strength->setRange(0, 100);
     m_strength->setFixedWidth(90);
@@ -77,7 +78,7 @@ void Dock::addSettings() {
     m_row->addWidget(m_strength);
     m_row->addStretch(1);
     const CoverLook remembered = settings::handLook();
-    m_style->setCurrentIndex(int(remembered.style));
+    m_style->setCurrentIndex(std::max(0, m_style->findData(int(remembered.style))));
     m_strength->setValue(int(std::lround(100 * remembered.strength)));
     connect(m_form, &QComboBox::currentIndexChanged, this,
             [this](int form) { m_sheet.setCoverForm(Sheet::CoverForm(form)); });
@@ -88,7 +89,7 @@ void Dock::addSettings() {
 }
 
 CoverLook Dock::look() const {
-    return {CoverStyle(m_style->currentIndex()), m_strength->value() / 100.0};
+    return {CoverStyle(m_style->currentData().toInt()), m_strength->value() / 100.0};
 }
 
 void Dock::remember() const {
@@ -99,7 +100,7 @@ void Dock::refresh() {
     const Sheet::Tool tool = m_sheet.tool();
     const bool draws = tool == Sheet::Tool::Cover && m_sheet.coverForm() != Sheet::CoverForm::CutOut;
     m_style->setVisible(draws);
-    m_strength->setVisible(draws && look().style != CoverStyle::Solid); // a solid cover has none
+    m_strength->setVisible(draws && hasStrength(look().style));
     m_form->setVisible(tool == Sheet::Tool::Cover);
     m_form->setCurrentIndex(int(m_sheet.coverForm()));
     m_brush->setVisible(tool == Sheet::Tool::Cover && m_sheet.coverForm() == Sheet::CoverForm::Brush);

@@ -58,7 +58,7 @@ void setGoesOn(bool goesOn) {
 
 CoverLook handLook() {
     const int style = value(styleKey, 0).toInt();
-    return {CoverStyle(style >= 0 && style <= int(CoverStyle::Blur) ? style : 0),
+    return {CoverStyle(style >= 0 && style <= int(CoverStyle::Label) ? style : 0),
             value(strengthKey, 50).toInt() / 100.0};
 }
 void setHandLook(const CoverLook& look) {

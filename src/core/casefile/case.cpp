@@ -53,6 +53,7 @@ std::shared_ptr<const ScrolledPage> Case::joinedPage(int captureId) const {
 
 void Case::lookUp() const {
     if (!m_items.empty()) return;
+    m_standIns = std::make_shared<const StandInSource>(standInsOf(m_state, m_secret));
     const QSet<QString> kept = keptValues(m_state);
     for (const Capture& capture : m_state.captures) {
         const std::vector<Item>& all = m_items[capture.id] = itemsOf(capture, policy(), kept);
@@ -111,7 +112,8 @@ std::vector<int> Case::itemsInScope(int itemId, Scope scope) const {
 }
 
 Decided Case::decided(const Capture& capture) const {
-    return {items(capture.id), capture.hands, policy().evenWidth};
+    lookUp();
+    return {items(capture.id), capture.hands, policy().evenWidth, m_standIns};
 }
 
 std::vector<Cover> Case::covers(const Capture& capture) const {

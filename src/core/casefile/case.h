@@ -207,6 +207,7 @@ private:
     // By capture, and where each finding and cover stands; made when asked for, dropped with every change.
     mutable std::map<int, std::vector<Item>> m_items;
     mutable std::map<int, Where> m_where;
+    mutable std::shared_ptr<const StandInSource> m_standIns;
     int m_revision = 0;
 };
 

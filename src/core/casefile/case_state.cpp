@@ -1,6 +1,7 @@
 #include "casefile/case_state.h"
 
 #include "base/sentence.h"
+#include "language/spelling.h"
 #include "picture/geometry.h"
 
 #include <algorithm>
@@ -135,6 +136,14 @@ QSet<QString> keptValues(const CaseState& state) {
             if (const QString key = nameOfValue(known.finding); !key.isEmpty()) kept.insert(key);
         }
     return kept;
+}
+
+StandInSource standInsOf(const CaseState& state, const QByteArray& secret) {
+    StandInSource source{secret, {}};
+    for (const Capture& capture : state.captures)
+        for (const KnownFinding& known : capture.known)
+            if (!known.finding.text.isEmpty()) source.taken.insert(skeleton(known.finding.text));
+    return source;
 }
 
 std::vector<Item> itemsOf(const Capture& capture, const Policy& policy, const QSet<QString>& kept) {

@@ -175,6 +175,9 @@ QSet<QString> keptValues(const CaseState& state);
 /// wholly under covers drawn by hand is covered.
 std::vector<Item> itemsOf(const Capture& capture, const Policy& policy, const QSet<QString>& kept);
 
+/// What stand-ins of a case are made from.
+StandInSource standInsOf(const CaseState& state, const QByteArray& secret);
+
 /// The day on which the captures are due to be destroyed; null where none is set.
 QDate dueDay(const CaseState& state);
 

@@ -1,5 +1,6 @@
 #include "editing/cover.h"
 
+#include "editing/written_text.h"
 #include "picture/geometry.h"
 #include "picture/picture_file.h"
 
@@ -220,6 +221,28 @@ void drawBlur(QImage& picture, const Cover& cover, const Ground& ground) {
     put(picture, cover, patch);
 }
 
+// The ground, continued, and a text on it in the ink of what stands around.
+void drawText(QImage& picture, const Cover& cover, const Ground& ground) {
+    constexpr double ofHeight = 0.78;        // an em, of the cover's height: letters as high as those it was grown from
+    constexpr double smallLetter = 0.546;    // of an em: the face's x-height
+    constexpr double highestOfHeight = 0.95; // an em, of the cover's height, whatever is asked for
+    constexpr int gap = 2;                   // pixels left and right
+    const QRect r = cover.bounds();
+    cv::Mat patch = groundPatch(ground, r);
+    const cv::Rect inner(std::min(gap, r.width() / 4), 0, r.width() - 2 * std::min(gap, r.width() / 4), r.height());
+    const cv::Mat ink =
+        writtenText(cover.text, inner.size(),
+                    cover.textHeight > 0 ? std::min(cover.textHeight / smallLetter, highestOfHeight * r.height())
+                                         : ofHeight * r.height());
+    for (int y = 0; y < ink.rows; ++y)
+        for (int x = 0; x < ink.cols; ++x) {
+            cv::Vec3f& pixel = patch.at<cv::Vec3f>(y, inner.x + x);
+            const float share = ink.at<float>(y, x);
+            for (int k = 0; k < 3; ++k) pixel[k] += (float(ground.ink.c[k]) - pixel[k]) * share;
+        }
+    put(picture, cover, patch);
+}
+
 } // namespace
 
 QRgb solidColour() {
@@ -285,6 +308,10 @@ QImage render(const QImage& capture, const std::vector<Cover>& covers) {
             break;
         case CoverStyle::Blur:
             drawBlur(result, cover, groundOf(open, cover.bounds()));
+            break;
+        case CoverStyle::StandIn:
+        case CoverStyle::Label:
+            drawText(result, cover, groundOf(open, cover.bounds()));
             break;
         }
     }

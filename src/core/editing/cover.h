@@ -16,6 +16,8 @@ struct Cover {
     QRegion region; ///< device pixels
     CoverStyle style = CoverStyle::Solid;
     double strength = 0.5; ///< of mosaic and blur, 0 (fine) to 1 (coarse); no influence on how well it hides
+    QString text;          ///< written on stand-ins and labels
+    double textHeight = 0; ///< of a small x of it, device pixels; 0: as fits the cover
 
     QRect bounds() const { return region.boundingRect(); }
     bool operator==(const Cover&) const = default;

@@ -1,6 +1,7 @@
 #include "editing/item.h"
 
 #include "base/sentence.h"
+#include "editing/sanitised_page.h"
 #include "picture/geometry.h"
 
 #include <algorithm>
@@ -75,27 +76,69 @@ std::vector<Finding> valuesUnder(const Page& page, const QRegion& hands) {
     return values;
 }
 
+namespace {
+
+// A text over the boxes a value runs over, word by word, to each as much as its width is of all.
+std::vector<QString> spread(const QString& text, const std::vector<QRect>& rects) {
+    std::vector<QString> parts(rects.size());
+    double all = 0, passed = 0;
+    for (const QRect& rect : rects) all += rect.width();
+    const QStringList words = text.split(u' ');
+    qsizetype next = 0, letters = 0;
+    for (size_t i = 0; i < rects.size(); ++i) {
+        passed += rects[i].width();
+        const bool last = i + 1 == rects.size();
+        while (next < words.size() &&
+               (last || parts[i].isEmpty() || double(letters) < passed / all * double(text.size()))) {
+            if (!last && words.size() - next < qsizetype(rects.size() - i)) break;
+            parts[i] += (parts[i].isEmpty() ? QString() : QStringLiteral(" ")) + words[next];
+            letters += words[next++].size() + 1;
+        }
+    }
+    return parts;
+}
+
+// What is written on an item's covers, one text for each.
+std::vector<QString> textsOn(const Item& item, const std::vector<QRect>& rects, const StandInSource* source) {
+    QString text;
+    if (item.style == CoverStyle::StandIn && source && item.identity > 0)
+        text = standIn(item.finding.kind, item.identity, *source);
+    if (text.isEmpty()) text = standInName(item.finding.kind, item.identity);
+    const bool written = item.style == CoverStyle::StandIn || item.style == CoverStyle::Label;
+    return written ? spread(text, rects) : std::vector<QString>(rects.size());
+}
+
+} // namespace
+
 std::vector<Cover> coversOf(const Decided& decided, const QSize& picture) {
     // One rectangle for two only where it hides no more than they do together with the gap between them.
     struct Drawn {
         QRect rect;
         CoverStyle style;
         double strength;
+        QString text;
+        double textHeight = 0;
     };
     std::vector<Drawn> drawn;
     const QRegion byHand = handRegion(decided, picture);
     for (const Item& item : decided.items) {
         if (item.decision != Decision::Cover) continue;
-        for (const QRect& rect : coverRects(item.finding, picture, decided.evenWidth))
-            if (!QRegion(rect).subtracted(byHand).isEmpty()) drawn.push_back({rect, item.style, item.strength});
+        const std::vector<QRect> rects = coverRects(item.finding, picture, decided.evenWidth);
+        const std::vector<QString> texts = textsOn(item, rects, decided.standIns.get());
+        for (size_t i = 0; i < rects.size(); ++i)
+            if (!QRegion(rects[i]).subtracted(byHand).isEmpty())
+                drawn.push_back(
+                    {rects[i], item.style, item.strength, texts[i], texts[i].isEmpty() ? 0 : item.finding.textHeight});
     }
     std::vector<Cover> covers;
     for (const HandCover& hand : decided.hands) {
         const QRegion region = handRegion(hand, picture, decided.evenWidth);
+        const bool written = hand.style == CoverStyle::StandIn || hand.style == CoverStyle::Label;
+        const QString text = written ? standInName(Kind::Watch, 0) : QString();
         if (region.rectCount() == 1)
-            drawn.push_back({region.boundingRect(), hand.style, hand.strength});
+            drawn.push_back({region.boundingRect(), hand.style, hand.strength, text});
         else if (!region.isEmpty())
-            covers.push_back({region, hand.style, hand.strength});
+            covers.push_back({region, hand.style, hand.strength, text});
     }
     bool merged = true;
     while (merged) {
@@ -103,7 +146,8 @@ std::vector<Cover> coversOf(const Decided& decided, const QSize& picture) {
         for (size_t i = 0; i < drawn.size() && !merged; ++i)
             for (size_t j = i + 1; j < drawn.size() && !merged; ++j) {
                 const Drawn &a = drawn[i], &b = drawn[j];
-                if (a.style != b.style || a.strength != b.strength || !touches(a.rect, b.rect)) continue;
+                if (a.style != b.style || a.strength != b.strength || a.text != b.text || !touches(a.rect, b.rect))
+                    continue;
                 const bool contained = a.rect.contains(b.rect) || b.rect.contains(a.rect);
                 const bool sameLine =
                     std::abs(a.rect.top() - b.rect.top()) <= 3 && std::abs(a.rect.bottom() - b.rect.bottom()) <= 3;
@@ -113,11 +157,11 @@ std::vector<Cover> coversOf(const Decided& decided, const QSize& picture) {
                 merged = true;
             }
     }
-    for (const Drawn& d : drawn) covers.push_back({d.rect, d.style, d.strength});
+    for (const Drawn& d : drawn) covers.push_back({d.rect, d.style, d.strength, d.text, d.textHeight});
     std::sort(covers.begin(), covers.end(), [](const Cover& one, const Cover& other) {
         const QRect a = one.bounds(), b = other.bounds();
-        return std::tuple(a.top(), a.left(), a.bottom(), a.right(), one.style, one.strength) <
-               std::tuple(b.top(), b.left(), b.bottom(), b.right(), other.style, other.strength);
+        return std::tuple(a.top(), a.left(), a.bottom(), a.right(), one.style, one.strength, one.text) <
+               std::tuple(b.top(), b.left(), b.bottom(), b.right(), other.style, other.strength, other.text);
     });
     return covers;
 }

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "editing/cover.h"
+#include "editing/stand_in.h"
 #include "finding/finding.h"
 #include "reading/page.h"
 
@@ -34,6 +35,7 @@ struct Decided {
     std::vector<Item> items;
     std::vector<HandCover> hands;
     int evenWidth = 0; ///< of the policy: covers are widened to a multiple of this many pixels
+    std::shared_ptr<const StandInSource> standIns; ///< null: what would be a stand-in is a label
 };
 
 /// All that covers drawn by hand take in.

@@ -280,6 +280,26 @@ QString styleName(CoverStyle style) {
         return QStringLiteral("mosaic");
     case CoverStyle::Blur:
         return QStringLiteral("blur");
+    case CoverStyle::StandIn:
+        return QStringLiteral("stand-in");
+    case CoverStyle::Label:
+        return QStringLiteral("label");
+    }
+    return {};
+}
+
+QString styleTitle(CoverStyle style) {
+    switch (style) {
+    case CoverStyle::Solid:
+        return Tr::tr("Solid");
+    case CoverStyle::Mosaic:
+        return Tr::tr("Mosaic");
+    case CoverStyle::Blur:
+        return Tr::tr("Blur");
+    case CoverStyle::StandIn:
+        return Tr::tr("Stand-in");
+    case CoverStyle::Label:
+        return Tr::tr("Label");
     }
     return {};
 }
@@ -290,7 +310,7 @@ bool Policy::looksFor(Kind kind) const {
 }
 
 std::optional<CoverStyle> styleFromName(const QString& name) {
-    for (CoverStyle style : {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur})
+    for (CoverStyle style : allStyles)
         if (name == styleName(style)) return style;
     return std::nullopt;
 }

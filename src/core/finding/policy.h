@@ -14,9 +14,23 @@
 
 namespace eyelid {
 
-enum class CoverStyle { Solid, Mosaic, Blur };
+enum class CoverStyle {
+    Solid,
+    Mosaic,
+    Blur,
+    StandIn, ///< a made-up value on the ground, continued
+    Label,   ///< what was there, by its kind and whose it was: "[person 1]"
+};
 
-QString styleName(CoverStyle style);
+inline constexpr CoverStyle allStyles[] = {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur, CoverStyle::StandIn,
+                                           CoverStyle::Label};
+
+QString styleName(CoverStyle style);  ///< in files
+QString styleTitle(CoverStyle style); ///< for people
+/// Whether a strength changes anything of it.
+inline bool hasStrength(CoverStyle style) {
+    return style == CoverStyle::Mosaic || style == CoverStyle::Blur;
+}
 std::optional<CoverStyle> styleFromName(const QString& name);
 
 struct KindRule {

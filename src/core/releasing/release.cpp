@@ -81,8 +81,9 @@ Row itemRow(const Item& item, const std::vector<QRect>& boxes, const QByteArray&
     j["boxes"] = Json::array();
     for (const QRect& r : boxes) j["boxes"].push_back(rectJson(r));
     if (item.decision == Decision::Cover) j["style"] = text(styleName(item.style));
-    j["reason_code"] = item.finding.kind == Kind::Watch ? "watch-list" : "found";
-    j["reason"] = text(reasonOf(item.finding));
+    j["reason_code"] = item.byHand ? "by-officer" : item.finding.kind == Kind::Watch ? "watch-list" : "found";
+    // What an officer wrote has been searched for values of the case (CaseWork::make).
+    j["reason"] = text(item.byHand ? item.finding.reason : reasonOf(item.finding));
     if (!item.finding.ground.isEmpty()) j["ground"] = text(item.finding.ground);
     if (item.identity > 0) j["digest"] = text(identityDigest(secret, item.identity));
     return {boxes.front(), j};
