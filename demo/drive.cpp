@@ -258,6 +258,7 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
         shoot(joins, "joins");
         joins.close();
         window.openCase().startAnew();
+        window.openCase().setOfficer(QStringLiteral("R. Abernal"));
         show(window);
     }
     auto* name = window.findChild<QLineEdit*>(QStringLiteral("caseName"));

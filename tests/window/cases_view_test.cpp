@@ -1,5 +1,6 @@
 // The view Cases: found again, opened, put aside and destroyed; and captures that change their place and name.
 #include "app/cases/passphrase_view.h"
+#include "app/cases/strip.h"
 #include "app/checking/gate.h"
 #include "window/kept_desk.h"
 
@@ -249,6 +250,18 @@ TEST_CASE("captures are moved by keys and renamed, and their names stay in the c
     desk.press(Qt::Key_Up, Qt::AltModifier); // nothing above it
     CHECK(desk.open().captures()[0].id == second);
     desk.press(Qt::Key_Down, Qt::AltModifier);
+    CHECK(desk.open().captures()[0].id == first);
+    // Dragged under the other, and back over it.
+    auto* strip = desk.window.findChild<Strip*>();
+    const auto dropAt = [&](int row, double height) {
+        const QRect place = strip->visualRect(strip->model()->index(row, 0));
+        strip->letGo(first, QPointF(place.center().x(), place.top() + height * place.height()));
+    };
+    dropAt(1, 0.9);
+    CHECK((desk.open().captures()[0].id == second && desk.open().captures()[1].id == first));
+    dropAt(0, 0.1);
+    CHECK((desk.open().captures()[0].id == first && desk.open().captures()[1].id == second));
+    dropAt(0, 0.1); // where it is already
     CHECK(desk.open().captures()[0].id == first);
     desk.open().setCaptureName(first, QStringLiteral("Quillfeather's meter"));
     for (const QString& file : desk.window.releaseFlow().names())

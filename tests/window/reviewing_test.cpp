@@ -4,6 +4,7 @@
 #include "app/findings/decide_many.h"
 #include "app/findings/finding_details.h"
 #include "app/findings/findings_model.h"
+#include "app/window/command_finder.h"
 #include "desk.h"
 
 #include <QComboBox>
@@ -279,4 +280,52 @@ TEST_CASE("a cover by hand is moved and stretched by pointer and arrows, and put
     desk.command("coverOnAll").trigger();
     REQUIRE(desk.open().captures().back().hands.size() == 1);
     CHECK(desk.open().captures().back().hands.front().shape == desk.open().hand(id)->shape);
+}
+
+TEST_CASE("a command is found by its words and run, and one that cannot be done is not") {
+    ReadingsDesk desk;
+    QStringList listed;
+    const auto find = [&](const QString& words) {
+        listed.clear();
+        QTimer once;
+        QObject::connect(&once, &QTimer::timeout, [&] {
+            auto* finder = qobject_cast<CommandFinder*>(QApplication::activeModalWidget());
+            if (!finder) return;
+            once.stop();
+            QTest::keyClicks(finder->findChild<QLineEdit*>(), words);
+            const auto* list = finder->findChild<QListWidget*>();
+            for (int i = 0; i < list->count(); ++i) listed << list->item(i)->text();
+            QTest::keyClick(finder->findChild<QLineEdit*>(), Qt::Key_Return);
+            finder->close();
+        });
+        once.start(10);
+        desk.press(Qt::Key_K, Qt::ControlModifier);
+    };
+    find(QStringLiteral("redact"));
+    REQUIRE(listed.size() == 1);
+    CHECK(listed.front().contains(QStringLiteral("Ctrl+Shift+C")));
+    CHECK(desk.many().isVisible());
+    desk.press(Qt::Key_Escape);
+    find(QStringLiteral("redo"));
+    CHECK(!listed.isEmpty());
+    CHECK(desk.open().counts().cover == 0);
+}
+
+TEST_CASE("the search says how often and on how many captures a text stands, while it is typed") {
+    ReadingsDesk desk;
+    desk.press(Qt::Key_F, Qt::ControlModifier);
+    auto* field = desk.window.findChild<QLineEdit*>(QStringLiteral("search"));
+    auto* count = desk.window.findChild<QLabel*>(QStringLiteral("searchCount"));
+    QTest::keyClicks(field, QStringLiteral("LW-11"));
+    REQUIRE(until([&] { return count->isVisible() && count->text().contains(QStringLiteral("1 capture")); }));
+    const int places = count->text().section(u' ', 0, 0).toInt();
+    CHECK(places >= 9);
+    QTest::keyClick(field, Qt::Key_Return);
+    CHECK(count->text() == QStringLiteral("1 of %1").arg(places));
+    QTest::keyClick(field, Qt::Key_Return, Qt::ShiftModifier);
+    CHECK(count->text() == QStringLiteral("%1 of %1").arg(places));
+    field->setText(QStringLiteral("quagga"));
+    REQUIRE(until([&] { return count->text() == QStringLiteral("nowhere"); }));
+    field->clear();
+    CHECK(until([&] { return !count->isVisible(); }));
 }

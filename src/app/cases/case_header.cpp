@@ -13,7 +13,9 @@
 #include <QLineEdit>
 #include <QMenu>
 #include <QPainter>
+#include <QTimer>
 #include <QToolButton>
+#include <set>
 
 namespace eyelid {
 namespace {
@@ -98,13 +100,17 @@ QLineEdit* CaseHeader::addSearch() {
     field->setMaximumWidth(260);
     connect(field, &QLineEdit::returnPressed, this,
             [this] { search(!(QApplication::keyboardModifiers() & Qt::ShiftModifier)); });
-    connect(field, &QLineEdit::textChanged, this, [this](const QString& text) {
-        if (!text.isEmpty()) return;
-        m_hits.clear();
-        m_hitText.clear();
-        m_sheet.setHits({});
-    });
+    m_typing = new QTimer(this);
+    m_typing->setSingleShot(true);
+    m_typing->setInterval(120);
+    connect(m_typing, &QTimer::timeout, this, &CaseHeader::collect);
+    connect(field, &QLineEdit::textChanged, m_typing, qOverload<>(&QTimer::start));
     m_row->addWidget(field, 3);
+    m_count = new QLabel;
+    m_count->setObjectName(QStringLiteral("searchCount"));
+    m_count->setProperty("role", "faint");
+    m_count->hide();
+    m_row->addWidget(m_count);
     return field;
 }
 
@@ -129,29 +135,48 @@ void CaseHeader::startSearch() {
     m_search->selectAll();
 }
 
-void CaseHeader::search(bool forward) {
+// All places of what was typed, throughout the case.
+void CaseHeader::collect() {
+    m_typing->stop();
     const QString text = m_search->text().trimmed();
-    if (text.isEmpty()) return;
-    if (text != m_hitText) {
-        m_hits.clear();
-        m_hit = -1;
-        m_hitText = text;
+    if (text == m_hitText) return;
+    m_hitText = text;
+    m_hits.clear();
+    m_hit = -1;
+    if (!text.isEmpty())
         for (const Capture& c : m_case.captures()) {
             if (!c.page) continue;
             for (const QRectF& place : placesOf(*c.page, text)) m_hits.emplace_back(c.id, place);
         }
-    }
+    showHits();
+    showCount();
+}
+
+void CaseHeader::showCount() {
+    m_count->setVisible(!m_hitText.isEmpty());
+    std::set<int> captures;
+    for (const auto& [capture, place] : m_hits) captures.insert(capture);
+    m_count->setText(m_hits.empty() ? Tr::tr("nowhere")
+                     : m_hit < 0    ? sentence(Tr::tr("%1, %2"), Tr::tr("%n place(s)", nullptr, int(m_hits.size())),
+                                               Tr::tr("%n capture(s)", nullptr, int(captures.size())))
+                                    : sentence(Tr::tr("%1 of %2"), m_hit + 1, m_hits.size()));
+}
+
+void CaseHeader::search(bool forward) {
+    collect();
+    if (m_hitText.isEmpty()) return;
     if (m_hits.empty()) {
         m_search->setToolTip(Tr::tr("Not found on any capture that has been read"));
-        emit notFound(text);
+        emit notFound(m_hitText);
         return;
     }
     const int n = int(m_hits.size());
-    m_hit = m_hit < 0 ? 0 : (m_hit + (forward ? 1 : n - 1)) % n;
+    m_hit = m_hit < 0 ? (forward ? 0 : n - 1) : (m_hit + (forward ? 1 : n - 1)) % n;
     const auto [capture, place] = m_hits[size_t(m_hit)];
     emit placeShown();
     m_selection.showCapture(capture);
     showHits();
+    showCount();
     m_sheet.reveal(place);
 }
 

@@ -13,6 +13,7 @@ class QHBoxLayout;
 class QLabel;
 class QLineEdit;
 class QMenu;
+class QTimer;
 
 namespace eyelid {
 
@@ -42,6 +43,8 @@ private:
     void addButton(const QAction& action);
     QLineEdit* addSearch();
     void addMenu(QMenu* menu);
+    void collect();
+    void showCount();
     void search(bool forward);
     void showHits();
 
@@ -50,7 +53,8 @@ private:
     Sheet& m_sheet;
     QHBoxLayout* m_row;
     QLineEdit *m_name, *m_search;
-    QLabel* m_kept;
+    QLabel *m_kept, *m_count;
+    QTimer* m_typing;                           ///< until nothing was typed for a moment
     std::vector<std::pair<int, QRectF>> m_hits; ///< capture and place
     int m_hit = -1;
     QString m_hitText;

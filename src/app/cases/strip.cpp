@@ -204,14 +204,18 @@ void Strip::contextMenuEvent(QContextMenuEvent* event) {
 // The case moves the capture; the view has nothing to take out itself.
 void Strip::dropEvent(QDropEvent* event) {
     const int id = currentIndex().data(captureRole).toInt();
-    const QModelIndex under = indexAt(event->position().toPoint());
-    const int from = m_model->rowOf(id);
-    int to = under.isValid() ? under.row() : m_model->rowCount() - 1;
-    const bool below = under.isValid() && event->position().y() > visualRect(under).center().y();
-    if (under.isValid() && to > from && !below) --to;
-    if (under.isValid() && to < from && below) ++to;
     event->setDropAction(Qt::CopyAction);
     event->accept();
+    letGo(id, event->position());
+}
+
+void Strip::letGo(int id, const QPointF& at) {
+    const QModelIndex under = indexAt(at.toPoint());
+    const int from = m_model->rowOf(id);
+    int to = under.isValid() ? under.row() : m_model->rowCount() - 1;
+    const bool below = under.isValid() && at.y() > visualRect(under).center().y();
+    if (under.isValid() && to > from && !below) --to;
+    if (under.isValid() && to < from && below) ++to;
     m_case.moveCapture(id, to);
 }
 

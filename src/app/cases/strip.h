@@ -19,6 +19,9 @@ class Strip final : public QListView {
 public:
     Strip(Case& owner, CaseKeeper& keeper, Selection& selection, const Theme& theme, QWidget* parent = nullptr);
 
+    /// A capture that was dragged is let go at a point of the view: it goes over or under what lies there.
+    void letGo(int id, const QPointF& at);
+
 signals:
     /// Somebody chose a capture, the one that is shown or another.
     void captureChosen();

@@ -3,6 +3,7 @@
 #include "app/window/theme.h"
 #include "base/sentence.h"
 
+#include <algorithm>
 #include <QApplication>
 #include <QMenu>
 
@@ -50,6 +51,18 @@ QAction& Commands::operator[](const QString& id) const {
     QAction* action = m_byId.value(id);
     if (!action) qFatal("there is no command %s", qPrintable(id));
     return *action;
+}
+
+QList<FoundCommand> Commands::matching(const QString& words) const {
+    const QStringList wanted = words.split(u' ', Qt::SkipEmptyParts);
+    QList<FoundCommand> found;
+    for (const Entry& entry : m_entries) {
+        const QString all = entry.command.text + u' ' + entry.command.alsoCalled + u' ' + titleOf(entry.step);
+        if (std::all_of(wanted.begin(), wanted.end(),
+                        [&](const QString& word) { return all.contains(word, Qt::CaseInsensitive); }))
+            found.push_back({entry.action, titleOf(entry.step)});
+    }
+    return found;
 }
 
 QMenu* Commands::menu() const {

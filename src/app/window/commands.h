@@ -28,7 +28,13 @@ struct Command {
     bool checkable = false;
     bool repeats = false;     ///< while its key is held
     QString keyElsewhere;     ///< a key that some views see to themselves, for the menu to show
+    QString alsoCalled;       ///< other words for it, by which it is found as well
     bool startsGroup = false; ///< a line parts it from what stands above it in the menu
+};
+
+struct FoundCommand {
+    QAction* action;
+    QString step; ///< the title of the menu it stands in
 };
 
 class Commands final : public QObject {
@@ -39,6 +45,8 @@ public:
     void add(JobStep step, const std::vector<Command>& commands);
     /// The action of a command; to ask for one that is not there is a programming error.
     QAction& operator[](const QString& id) const;
+    /// Those whose text, other names or step hold all of the words, or begin with them; in the order of the menus.
+    QList<FoundCommand> matching(const QString& words) const;
     /// One menu with a menu for each step.
     QMenu* menu() const;
     /// Icons in a theme's colour.

@@ -133,6 +133,7 @@ private:
     void removeSelected();
     void showFindingMenu(const QPoint& place);
     void coverLeak(int capture, const Leak& leak);
+    void findCommand();
     void nextPanel();
     bool mayLeave();
     void refreshGate();

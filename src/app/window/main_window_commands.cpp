@@ -7,6 +7,7 @@
 #include "app/findings/findings_panel.h"
 #include "app/sheet/dock.h"
 #include "app/sheet/words_bar.h"
+#include "app/window/command_finder.h"
 #include "app/window/main_window.h"
 #include "app/window/settings.h"
 #include "app/window/theme.h"
@@ -40,6 +41,12 @@ Command repeating(Command command) {
     return command;
 }
 
+// Other words people look for it by, of the trade.
+Command called(Command command, const QString& words) {
+    command.alsoCalled = words;
+    return command;
+}
+
 Command first(Command command) {
     command.startsGroup = true;
     return command;
@@ -58,7 +65,8 @@ void MainWindow::addCommands() {
 
 void MainWindow::addCaseCommands() {
     m_do.add(JobStep::Case,
-             {command("cases", Tr::tr("Cases…"), {keys("Ctrl+Shift+O")}, [this] { showCases(); }),
+             {called(command("cases", Tr::tr("Cases…"), {keys("Ctrl+Shift+O")}, [this] { showCases(); }),
+                     Tr::tr("open recent")),
               command("newCase", Tr::tr("New case"), {QKeySequence::New}, [this] { openCaseFile({}); }),
               first(command("passphrase", Tr::tr("Passphrase of this case…"), {}, [this] { setPassphrase(); })),
               command("seal", Tr::tr("Seal it for a colleague…"), {}, [this] { sealForColleague(); }),
@@ -178,35 +186,38 @@ void MainWindow::addDecideCommands() {
 }
 
 void MainWindow::addManyCommands() {
-    m_do.add(JobStep::Decide,
-             {first(command("coverMany", Tr::tr("Cover what is open…"), {keys("Ctrl+Shift+C")},
-                            [this] { m_findings->decideMany().begin(Decision::Cover, DecideMany::Reach::Case); })),
-              command("keepMany", Tr::tr("Keep all like this…"), {keys("Ctrl+Shift+E")},
-                      [this] { m_findings->decideMany().begin(Decision::Keep, DecideMany::Reach::Value); }),
-              first(command("changeFinding", Tr::tr("Change this finding…"), {Qt::Key_F4},
-                            [this] { m_reviewing->change(this); })),
-              repeating(command("widen", Tr::tr("A letter more at its end"), {keys("Ctrl+Right")},
-                                [this] { m_reviewing->stretch(0, 1); })),
-              repeating(command("narrow", Tr::tr("A letter less at its end"), {keys("Ctrl+Left")},
-                                [this] { m_reviewing->stretch(0, -1); })),
-              repeating(command("widenStart", Tr::tr("A letter more at its start"), {keys("Ctrl+Shift+Left")},
-                                [this] { m_reviewing->stretch(1, 0); })),
-              repeating(command("narrowStart", Tr::tr("A letter less at its start"), {keys("Ctrl+Shift+Right")},
-                                [this] { m_reviewing->stretch(-1, 0); })),
-              first(command("ask", Tr::tr("Ask a colleague…"), {Qt::Key_Q}, [this] { m_findings->details().ask(); })),
-              command("same", Tr::tr("These are one person or thing"), {}, [this] { m_reviewing->sayTheSame(); }),
-              command("another", Tr::tr("This is another person or thing"), {}, [this] { m_reviewing->sayAnother(); }),
-              command("coverOnAll", Tr::tr("Cover this place on all captures"), {},
-                      [this] { m_case.coverOnAll(m_selection.item()); })});
+    m_do.add(
+        JobStep::Decide,
+        {first(called(command("coverMany", Tr::tr("Cover what is open…"), {keys("Ctrl+Shift+C")},
+                              [this] { m_findings->decideMany().begin(Decision::Cover, DecideMany::Reach::Case); }),
+                      Tr::tr("hide redact all"))),
+         command("keepMany", Tr::tr("Keep all like this…"), {keys("Ctrl+Shift+E")},
+                 [this] { m_findings->decideMany().begin(Decision::Keep, DecideMany::Reach::Value); }),
+         first(command("changeFinding", Tr::tr("Change this finding…"), {Qt::Key_F4},
+                       [this] { m_reviewing->change(this); })),
+         repeating(command("widen", Tr::tr("A letter more at its end"), {keys("Ctrl+Right")},
+                           [this] { m_reviewing->stretch(0, 1); })),
+         repeating(command("narrow", Tr::tr("A letter less at its end"), {keys("Ctrl+Left")},
+                           [this] { m_reviewing->stretch(0, -1); })),
+         repeating(command("widenStart", Tr::tr("A letter more at its start"), {keys("Ctrl+Shift+Left")},
+                           [this] { m_reviewing->stretch(1, 0); })),
+         repeating(command("narrowStart", Tr::tr("A letter less at its start"), {keys("Ctrl+Shift+Right")},
+                           [this] { m_reviewing->stretch(-1, 0); })),
+         first(command("ask", Tr::tr("Ask a colleague…"), {Qt::Key_Q}, [this] { m_findings->details().ask(); })),
+         command("same", Tr::tr("These are one person or thing"), {}, [this] { m_reviewing->sayTheSame(); }),
+         command("another", Tr::tr("This is another person or thing"), {}, [this] { m_reviewing->sayAnother(); }),
+         command("coverOnAll", Tr::tr("Cover this place on all captures"), {},
+                 [this] { m_case.coverOnAll(m_selection.item()); })});
 }
 
 void MainWindow::addReleaseCommands() {
-    m_do.add(
-        JobStep::Release,
-        {command(
-             "check", Tr::tr("Check"), {keys("Ctrl+Return")}, [this] { m_release.check(); }, "shield-check"),
-         command(
-             "release", Tr::tr("Release…"), {keys("Ctrl+Shift+Return")}, [this] { m_release.release(); }, "send")});
+    m_do.add(JobStep::Release,
+             {command(
+                  "check", Tr::tr("Check"), {keys("Ctrl+Return")}, [this] { m_release.check(); }, "shield-check"),
+              called(command(
+                         "release", Tr::tr("Release…"), {keys("Ctrl+Shift+Return")}, [this] { m_release.release(); },
+                         "send"),
+                     Tr::tr("save export hand on"))});
 }
 
 void MainWindow::addViewCommands() {
@@ -230,6 +241,8 @@ void MainWindow::addViewCommands() {
          command("nextPanel", Tr::tr("Next panel"), {Qt::Key_F6}, [this] { nextPanel(); }),
          first(checkable(command(
              "dark", Tr::tr("Dark theme"), {keys("Ctrl+Shift+D")}, [this] { setDark(!m_theme.dark); }, "moon")))});
+    m_do.add(JobStep::View,
+             {first(command("findCommand", Tr::tr("Find a command…"), {keys("Ctrl+K")}, [this] { findCommand(); }))});
     m_do[QStringLiteral("actualSize")].setIconText(QStringLiteral("1:1"));
 }
 
@@ -250,6 +263,11 @@ void MainWindow::showFindingMenu(const QPoint& place) {
         else
             menu.addSeparator();
     menu.exec(place);
+}
+
+void MainWindow::findCommand() {
+    CommandFinder finder(m_do, this);
+    if (finder.exec() == QDialog::Accepted && finder.chosen()) finder.chosen()->trigger();
 }
 
 void MainWindow::nextPanel() {
