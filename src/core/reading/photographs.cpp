@@ -16,10 +16,11 @@ constexpr uchar mostStep = 24;    // levels from one of them to the next
 constexpr int smallest = 20;      // pixels
 
 // Of small pictures.
-constexpr int least = 18, most = 128; // pixels of a side
+constexpr int least = 16, most = 128; // pixels of a side
 constexpr double mostOblong = 1.25;   // of the longer side to the shorter
-constexpr int shades = 16;            // that lightness is told apart by
-constexpr double mostInThree = 0.6;   // of the pixels, in the three shades there is most of: icons have more
+constexpr int half = 2;
+constexpr int shades = 16;          // that lightness is told apart by
+constexpr double mostInThree = 0.6; // of the pixels, in the three shades there is most of: icons have more
 
 bool hasManyShades(const cv::Mat& part) {
     std::array<int, shades> counts{};
@@ -75,17 +76,21 @@ std::vector<cv::Rect> findPhotographs(const cv::Mat& gray) {
 
 std::vector<cv::Rect> findSmallPictures(const cv::Mat& gray) {
     if (gray.cols < least || gray.rows < least) return {};
-    // The ground is of one lightness over three pixels by three; what is not hangs together.
+    // The ground is of one lightness over three pixels by three; what is not hangs together. Told at half the size,
+    // which is exact enough and takes a quarter of the time.
     cv::Mat highest, lowest, uneven;
     cv::dilate(gray, highest, cv::Mat());
     cv::erode(gray, lowest, cv::Mat());
-    cv::compare(highest, lowest, uneven, cv::CMP_NE);
+    cv::absdiff(highest, lowest, uneven);
+    cv::resize(uneven, uneven, {}, 1.0 / half, 1.0 / half, cv::INTER_AREA);
     cv::Mat labels, stats, centres;
     const int n = cv::connectedComponentsWithStats(uneven, labels, stats, centres, 8, CV_32S);
     std::vector<cv::Rect> found;
     for (int i = 1; i < n; ++i) {
         const int* s = stats.ptr<int>(i);
-        const cv::Rect r(s[cv::CC_STAT_LEFT], s[cv::CC_STAT_TOP], s[cv::CC_STAT_WIDTH], s[cv::CC_STAT_HEIGHT]);
+        const cv::Rect r = cv::Rect(half * s[cv::CC_STAT_LEFT], half * s[cv::CC_STAT_TOP], half * s[cv::CC_STAT_WIDTH],
+                                    half * s[cv::CC_STAT_HEIGHT]) &
+                           cv::Rect(0, 0, gray.cols, gray.rows);
         const int shorter = std::min(r.width, r.height), longer = std::max(r.width, r.height);
         if (shorter >= least && longer <= most && longer <= mostOblong * shorter && hasManyShades(gray(r)))
             found.push_back(r);

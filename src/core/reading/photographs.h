@@ -11,7 +11,7 @@ namespace eyelid {
 /// within rows. `gray`: 8 bits, one channel.
 std::vector<cv::Rect> findPhotographs(const cv::Mat& gray);
 
-/// Rectangles around small pictures of many shades, nearly as wide as high, from 18 to 128 pixels: portraits too small,
+/// Rectangles around small pictures of many shades, nearly as wide as high, from 16 to 128 pixels: portraits too small,
 /// or of too much contrast, for the above. Neither icons nor letters, which are of one ink. `gray` as above.
 std::vector<cv::Rect> findSmallPictures(const cv::Mat& gray);
 
