@@ -12,6 +12,7 @@
 #include "app/taking/desk_map.h"
 #include "app/taking/region_overlay.h"
 #include "app/taking/take_view.h"
+#include "app/window/handbook_view.h"
 #include "app/window/main_window.h"
 
 #include <functional>
@@ -334,6 +335,12 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
     if (!waitFor([&] { return !window.worker().busy() && window.releaseFlow().blocking() == 0; })) return {};
     shoot(window, "check-passed");
     press(&window, Qt::Key_Escape);
+    window.commands()[QStringLiteral("handbook")].trigger();
+    auto* handbook = window.findChild<HandbookView*>();
+    if (!handbook || !QTest::qWaitForWindowExposed(handbook)) return {};
+    handbook->findChild<QListWidget*>()->setCurrentRow(2);
+    shoot(*handbook, "handbook");
+    handbook->close();
     const QTemporaryDir kept;
     if (!showCases(window, kept.path())) return {};
     shoot(window, "cases");

@@ -5,13 +5,16 @@
 #include "app/findings/finding_details.h"
 #include "app/findings/findings_model.h"
 #include "app/window/command_finder.h"
+#include "app/window/handbook_view.h"
 #include "desk.h"
 
 #include <QComboBox>
+#include <QFile>
 #include <QLabel>
 #include <QListView>
 #include <QMenu>
 #include <QSlider>
+#include <QTextBrowser>
 #include <QToolButton>
 
 using namespace eyelid;
@@ -328,4 +331,39 @@ TEST_CASE("the search says how often and on how many captures a text stands, whi
     REQUIRE(until([&] { return count->text() == QStringLiteral("nowhere"); }));
     field->clear();
     CHECK(until([&] { return !count->isVisible(); }));
+}
+
+TEST_CASE("the handbook is at hand, names no key that is not there, and is searched") {
+    Desk desk;
+    desk.press(Qt::Key_F1);
+    auto* view = desk.window.findChild<HandbookView*>();
+    REQUIRE((view && view->isVisible()));
+    auto* titles = view->findChild<QListWidget*>();
+    auto* text = view->findChild<QTextBrowser*>();
+    REQUIRE(titles->count() == 7);
+    QSet<QString> there{QStringLiteral("Space"), QStringLiteral("Tab"), QStringLiteral("Shift+Tab")};
+    for (const FoundCommand& command : desk.window.commands().matching({}))
+        for (const QKeySequence& keys : command.action->shortcuts()) there << keys.toString(QKeySequence::PortableText);
+    for (int i = 0; i < titles->count(); ++i) {
+        titles->setCurrentRow(i);
+        CHECK(text->toPlainText().startsWith(titles->item(i)->text()));
+    }
+    QFile keys(QStringLiteral(":/eyelid/handbook/7-keys.md"));
+    REQUIRE(keys.open(QIODevice::ReadOnly));
+    int named = 0;
+    for (const QString& line : QString::fromUtf8(keys.readAll()).split(u'\n')) {
+        if (!line.startsWith(u'|')) continue;
+        const QStringList parts = line.section(u'|', 1, 1).split(u'`');
+        for (qsizetype i = 1; i < parts.size(); i += 2) {
+            INFO(parts[i].toStdString());
+            const QString key = QString(parts[i]).replace(QStringLiteral("Escape"), QStringLiteral("Esc"));
+            CHECK(there.contains(key));
+            ++named;
+        }
+    }
+    CHECK(named > 20);
+    view->findChild<QLineEdit*>()->setText(QStringLiteral("passphrase"));
+    CHECK(titles->count() == 1);
+    view->findChild<QLineEdit*>()->setText(QStringLiteral("quagga"));
+    CHECK((titles->count() == 0 && text->toPlainText().contains(QStringLiteral("quagga"))));
 }

@@ -145,6 +145,7 @@ void FindingsPanel::makeList(const Theme& theme) {
     m_list->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     m_list->setFrameShape(QFrame::NoFrame);
     m_list->setContextMenuPolicy(Qt::CustomContextMenu);
+    m_list->viewport()->installEventFilter(this);
 }
 
 void FindingsPanel::bind() {
@@ -167,6 +168,14 @@ void FindingsPanel::bind() {
     // Of what is decided together the reason of a single one does not tell.
     connect(m_many, &DecideMany::chosenChanged, this, [this] { m_details->setVisible(!m_many->isVisible()); });
     connect(m_many, &DecideMany::closed, this, [this] { m_details->show(); });
+}
+
+// What is selected stays in sight when the details below take more room.
+bool FindingsPanel::eventFilter(QObject* object, QEvent* event) {
+    if (object == m_list->viewport() && event->type() == QEvent::Resize)
+        QMetaObject::invokeMethod(
+            this, [this] { m_list->scrollTo(m_list->currentIndex()); }, Qt::QueuedConnection);
+    return QWidget::eventFilter(object, event);
 }
 
 void FindingsPanel::applyFilter() {

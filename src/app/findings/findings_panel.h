@@ -42,6 +42,9 @@ signals:
     void decisionAsked(eyelid::Scope scope, eyelid::Decision decision);
     void menuAsked(QPoint place); ///< on the screen: of commands for what is selected
 
+protected:
+    bool eventFilter(QObject* object, QEvent* event) override;
+
 private:
     QLayout* makeTop();
     QLayout* makeSearch();

@@ -24,6 +24,8 @@ QString titleOf(JobStep step) {
         return Tr::tr("Release");
     case JobStep::View:
         return Tr::tr("View");
+    case JobStep::Help:
+        return Tr::tr("Help");
     }
     return {};
 }
@@ -67,8 +69,8 @@ QList<FoundCommand> Commands::matching(const QString& words) const {
 
 QMenu* Commands::menu() const {
     auto* all = new QMenu(&m_window);
-    for (const JobStep step :
-         {JobStep::Case, JobStep::Take, JobStep::Read, JobStep::Decide, JobStep::Release, JobStep::View}) {
+    for (const JobStep step : {JobStep::Case, JobStep::Take, JobStep::Read, JobStep::Decide, JobStep::Release,
+                               JobStep::View, JobStep::Help}) {
         QMenu* menu = all->addMenu(titleOf(step));
         for (const Entry& entry : m_entries) {
             if (entry.step != step) continue;

@@ -17,7 +17,7 @@ namespace eyelid {
 
 struct Theme;
 
-enum class JobStep { Case, Take, Read, Decide, Release, View };
+enum class JobStep { Case, Take, Read, Decide, Release, View, Help };
 
 struct Command {
     QString id; ///< "undo"; by it the command is found again

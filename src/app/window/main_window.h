@@ -33,6 +33,7 @@ class CasesView;
 class Dock;
 class FindingsPanel;
 class Gate;
+class HandbookView;
 class JoinsBar;
 class KeptBar;
 class PoliciesView;
@@ -134,6 +135,7 @@ private:
     void showFindingMenu(const QPoint& place);
     void coverLeak(int capture, const Leak& leak);
     void findCommand();
+    void showHandbook();
     void nextPanel();
     bool mayLeave();
     void refreshGate();
@@ -173,6 +175,7 @@ private:
     bool m_firstLook = false;               ///< the cases there are have been shown once
     WordsView* m_wordsView = nullptr;       ///< made when first asked for
     PoliciesView* m_policiesView = nullptr; ///< likewise
+    HandbookView* m_handbook = nullptr;     ///< likewise
     Lane m_aside;                           ///< for other cases than the one that is open
 };
 

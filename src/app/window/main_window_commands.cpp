@@ -8,6 +8,7 @@
 #include "app/sheet/dock.h"
 #include "app/sheet/words_bar.h"
 #include "app/window/command_finder.h"
+#include "app/window/handbook_view.h"
 #include "app/window/main_window.h"
 #include "app/window/settings.h"
 #include "app/window/theme.h"
@@ -241,8 +242,9 @@ void MainWindow::addViewCommands() {
          command("nextPanel", Tr::tr("Next panel"), {Qt::Key_F6}, [this] { nextPanel(); }),
          first(checkable(command(
              "dark", Tr::tr("Dark theme"), {keys("Ctrl+Shift+D")}, [this] { setDark(!m_theme.dark); }, "moon")))});
-    m_do.add(JobStep::View,
-             {first(command("findCommand", Tr::tr("Find a command…"), {keys("Ctrl+K")}, [this] { findCommand(); }))});
+    m_do.add(JobStep::Help,
+             {command("handbook", Tr::tr("Handbook…"), {Qt::Key_F1}, [this] { showHandbook(); }),
+              first(command("findCommand", Tr::tr("Find a command…"), {keys("Ctrl+K")}, [this] { findCommand(); }))});
     m_do[QStringLiteral("actualSize")].setIconText(QStringLiteral("1:1"));
 }
 
@@ -263,6 +265,13 @@ void MainWindow::showFindingMenu(const QPoint& place) {
         else
             menu.addSeparator();
     menu.exec(place);
+}
+
+void MainWindow::showHandbook() {
+    if (!m_handbook) m_handbook = new HandbookView(this);
+    m_handbook->show();
+    m_handbook->raise();
+    m_handbook->activateWindow();
 }
 
 void MainWindow::findCommand() {
