@@ -27,6 +27,10 @@ print('\n## Cases on disk')
 cases = subprocess.run([os.path.join(bin_dir, 'bench_cases')], capture_output=True, text=True)
 print(cases.stdout.strip() or cases.stderr.strip())
 
+print('\n## Keys and clicks of a working day')
+tasks = subprocess.run([xvfb, os.path.join(bin_dir, 'eyelid-demo'), '--tasks', tempfile.mkdtemp()], capture_output=True, text=True)
+print(tasks.stdout.strip() or tasks.stderr.strip())
+
 print('\n## Reading, against the OCR library\'s own command')
 reading = subprocess.run(['/usr/bin/python3', os.path.join(root, 'bench', 'reading.py'), bin_dir, screens], env=env, capture_output=True, text=True)
 print(reading.stdout.strip() or reading.stderr.strip())
@@ -57,5 +61,5 @@ for picture in pictures[::max(1, len(pictures) // 8)][:8]:
     ratios.append(ratio)
     print(f'{os.path.basename(picture):28} {statistics.median(ours):6.2f} s / {statistics.median(theirs):6.2f} s = {ratio:.2f}')
 print(f'median ratio {statistics.median(ratios):.2f}, highest {max(ratios):.2f} (at most 2)')
-failed = statistics.median(ratios) > 2 or any(r.returncode for r in (taking, cases, reading, grid, finding))
+failed = statistics.median(ratios) > 2 or any(r.returncode for r in (taking, cases, tasks, reading, grid, finding))
 sys.exit(1 if failed else 0)

@@ -5,6 +5,7 @@
 #include "capture/fonts.h"
 #include "capture/simulated_desk.h"
 #include "drive.h"
+#include "tasks.h"
 
 #include <cstdio>
 #include <QApplication>
@@ -32,6 +33,9 @@ int main(int argc, char** argv) {
     const QCommandLineOption shots(QStringLiteral("shots"),
                                    QStringLiteral("Take pictures of the main views instead of doing the main job."));
     parser.addOption(shots);
+    const QCommandLineOption tasks(QStringLiteral("tasks"),
+                                   QStringLiteral("Count the keys and clicks that tasks take."));
+    parser.addOption(tasks);
     parser.process(application);
     const QString folder = parser.positionalArguments().value(0);
     if (folder.isEmpty() || !QDir().mkpath(folder)) {
@@ -46,11 +50,16 @@ int main(int argc, char** argv) {
 
     MainWindow window(theme, *loadPolicy(QStringLiteral("everything")), std::make_unique<SimulatedDesk>());
     QStringList paths;
+    bool done = false;
     QTimer::singleShot(0, &window, [&] {
+        if (parser.isSet(tasks)) {
+            done = countTasks(window);
+            return QApplication::exit();
+        }
         paths = parser.isSet(shots) ? takeScreenshots(window, folder) : driveDemo(window, QDir(folder).absolutePath());
         QApplication::exit(); // quit() would ask the window, and the window the user
     });
     QApplication::exec();
     for (const QString& path : paths) std::printf("%s\n", qPrintable(path));
-    return paths.isEmpty() ? 1 : 0;
+    return done || !paths.isEmpty() ? 0 : 1;
 }
