@@ -119,6 +119,31 @@ TEST_CASE("a small photograph that may show a face is a finding beside a name, a
     CHECK(facesFound(78) == 0);
 }
 
+TEST_CASE(
+    "a small picture of many shades beside a name is somebody's likeness, whatever is seen on it; an icon is not") {
+    static const Finder finder;
+    QImage sheet = made::picture({QStringLiteral("      Ardella Gibson"), QStringLiteral("      Copper kettle")}, 16);
+    const QImage portrait = made::noise({24, 24}, 9); // nothing any network sees a head on
+    QPainter painter(&sheet);
+    painter.drawImage(QPoint(6, 6), portrait);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(QColor(90, 47, 82), 2));
+    painter.drawEllipse(QRectF(8, 50, 20, 20));
+    painter.end();
+    const Page page = read(sheet);
+    const auto near = [&](const QPointF& at) {
+        return std::any_of(page.faces.begin(), page.faces.end(), [&](const Face& f) { return f.box.contains(at); });
+    };
+    CHECK(near({18, 18}));
+    CHECK_FALSE(near({18, 60}));
+    const auto findings = finder.find(page, *loadPolicy(QStringLiteral("everything")), {});
+    const bool found =
+        std::any_of(findings.begin(), findings.end(), [](const Finding& f) { return f.kind == Kind::Face; });
+    const bool named =
+        std::any_of(findings.begin(), findings.end(), [](const Finding& f) { return f.kind == Kind::Person; });
+    CHECK(found == named);
+}
+
 TEST_CASE("text, blocks, gradients and noise are no faces") {
     CHECK(read(made::picture({QStringLiteral("Account overview"), QStringLiteral("Balance 154.56")})).faces.empty());
     QImage image(400, 300, QImage::Format_RGB32);

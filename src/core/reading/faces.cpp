@@ -13,10 +13,8 @@
 namespace eyelid {
 namespace {
 
-constexpr double mostPixels = 1.5e6; // a larger photograph is looked at smaller
-constexpr int portrait = 200;        // pixels: a photograph up to this is taken for one of a single head
-constexpr int likeness = 128; // pixels: a photograph up to this may be somebody's likeness, whatever is seen on it,
-constexpr double likenessOblong = 1.25;  // where it is nearly as wide as high
+constexpr double mostPixels = 1.5e6;     // a larger photograph is looked at smaller
+constexpr int portrait = 200;            // pixels: a photograph up to this is taken for one of a single head
 constexpr double mostOblong = 2;         // and one up to so much longer one way than the other
 constexpr int smallestWindow = 48;       // pixels, within a large photograph
 constexpr int mostWindows = 120;         // looked into within larger photographs of one picture
@@ -157,10 +155,8 @@ private:
         cv::Mat light;
         cv::cvtColor(m_colour, light, cv::COLOR_BGRA2GRAY);
         std::vector<cv::Rect> small = findSmallPictures(light);
-        for (const cv::Rect& r : photographs)
-            if (std::max(r.width, r.height) <= likeness &&
-                std::max(r.width, r.height) <= likenessOblong * std::min(r.width, r.height))
-                small.push_back(r);
+        std::copy_if(photographs.begin(), photographs.end(), std::back_inserter(small),
+                     [&](const cv::Rect& r) { return isSmallPicture(light, r); });
         for (const cv::Rect& r : small) {
             const cv::Point2d middle(r.x + r.width / 2.0, r.y + r.height / 2.0);
             const bool has = std::any_of(m_heads.begin(), m_heads.end(), [&](const Head& head) {

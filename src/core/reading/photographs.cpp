@@ -18,6 +18,7 @@ constexpr int smallest = 20;      // pixels
 // Of small pictures.
 constexpr int least = 16, most = 128; // pixels of a side
 constexpr double mostOblong = 1.25;   // of the longer side to the shorter
+constexpr double leastUneven = 8;     // levels, on average, within three pixels by three: a gradient has fewer
 constexpr int half = 2;
 constexpr int shades = 16;          // that lightness is told apart by
 constexpr double mostInThree = 0.6; // of the pixels, in the three shades there is most of: icons have more
@@ -92,10 +93,30 @@ std::vector<cv::Rect> findSmallPictures(const cv::Mat& gray) {
                                     half * s[cv::CC_STAT_HEIGHT]) &
                            cv::Rect(0, 0, gray.cols, gray.rows);
         const int shorter = std::min(r.width, r.height), longer = std::max(r.width, r.height);
-        if (shorter >= least && longer <= most && longer <= mostOblong * shorter && hasManyShades(gray(r)))
+        const cv::Rect there(s[cv::CC_STAT_LEFT], s[cv::CC_STAT_TOP], s[cv::CC_STAT_WIDTH], s[cv::CC_STAT_HEIGHT]);
+        if (shorter >= least && longer <= most && longer <= mostOblong * shorter &&
+            cv::mean(uneven(there))[0] >= leastUneven && hasManyShades(gray(r)))
             found.push_back(r);
     }
     return found;
+}
+
+bool isSmallPicture(const cv::Mat& gray, const cv::Rect& photograph) {
+    constexpr double mostlyGround = 0.5; // of the rows and columns of pixels right around it
+    const int shorter = std::min(photograph.width, photograph.height),
+              longer = std::max(photograph.width, photograph.height);
+    if (longer > most || longer > mostOblong * shorter) return false;
+    int even = 0, all = 0;
+    const auto look = [&](int x, int y, int dx, int dy) {
+        if (x < 0 || y < 0 || x + dx >= gray.cols || y + dy >= gray.rows) return;
+        ++all;
+        even += gray.at<uchar>(y, x) == gray.at<uchar>(y + dy, x + dx);
+    };
+    for (int x = photograph.x; x < photograph.br().x; ++x)
+        for (const int y : {photograph.y - 1, photograph.br().y}) look(x, y, 1, 0);
+    for (int y = photograph.y; y < photograph.br().y; ++y)
+        for (const int x : {photograph.x - 1, photograph.br().x}) look(x, y, 0, 1);
+    return all == 0 || even >= mostlyGround * all;
 }
 
 } // namespace eyelid

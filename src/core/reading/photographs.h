@@ -15,4 +15,7 @@ std::vector<cv::Rect> findPhotographs(const cv::Mat& gray);
 /// or of too much contrast, for the above. Neither icons nor letters, which are of one ink. `gray` as above.
 std::vector<cv::Rect> findSmallPictures(const cv::Mat& gray);
 
+/// Whether a photograph is as small as those, and stands on a ground of its own: no piece of a larger picture.
+bool isSmallPicture(const cv::Mat& gray, const cv::Rect& photograph);
+
 } // namespace eyelid
