@@ -168,6 +168,26 @@ TEST_CASE("a cover's shape takes in all its lines touch, and nothing beside the 
     CHECK(CoverShape::stroke({}, 5).region(size).isEmpty());
 }
 
+TEST_CASE("shapes are moved, stretched and cut, and take in just that") {
+    const QSize size(200, 150);
+    const std::vector<CoverShape> shapes{QRect(20, 20, 40, 30), CoverShape::polygon({{20, 20}, {60, 20}, {20, 50}}),
+                                         CoverShape::stroke({{25, 30}, {60, 45}}, 9)};
+    for (const CoverShape& shape : shapes) {
+        const QRegion region = shape.region(size);
+        CHECK(shape.translated({30, 10}).region(size) == region.translated(30, 10));
+        CHECK(shape.stretched({0, 0, 100, 100}, {0, 0, 100, 100}) == shape);
+        const QRect bounds = region.boundingRect();
+        const QRect wide(bounds.topLeft(), QSize(2 * bounds.width(), bounds.height()));
+        CHECK(shape.stretched(bounds, wide).region(size).boundingRect().width() > bounds.width());
+        const QRect piece(bounds.x(), bounds.y(), bounds.width() / 2, bounds.height());
+        const QRegion left = shape.without(piece, size).region(size);
+        CHECK(!left.intersects(piece));
+        CHECK(left == region.subtracted(piece));
+        CHECK(shape.without(QRect(QPoint(0, 0), size), size).region(size).isEmpty());
+        CHECK(shape.stretched({}, wide) == shape); // of nothing nothing is made
+    }
+}
+
 TEST_CASE("outside its covers the picture is the capture's, to the pixel") {
     const QImage capture = made::noise({120, 80}, 31);
     const std::vector<Cover> covers{{QRect(10, 10, 30, 20), CoverStyle::Blur, 0.7},

@@ -190,3 +190,50 @@ TEST_CASE("covers by hand change their shape, within the capture and as a step o
     s.open.undo();
     CHECK(s.open.placeOf(id) == QRectF(10, 10, 20, 20));
 }
+
+TEST_CASE("a place is covered on all captures that are as large, and a piece is cut out of covers by hand alone") {
+    Sample s;
+    const int other = s.open.add(made::noise({90, 90}, 3), QStringLiteral("smaller"));
+    const int id = s.open.cover(s.first, {QRect(100, 100, 40, 40)}, CoverStyle::Mosaic, 0.2);
+    s.open.coverOnAll(id);
+    REQUIRE(s.open.capture(s.second)->hands.size() == 1);
+    CHECK(s.open.capture(other)->hands.empty());
+    CHECK(s.open.capture(s.second)->hands.front().style == CoverStyle::Mosaic);
+    const auto before = s.open.history().done().size();
+    s.open.coverOnAll(id); // there already
+    CHECK(s.open.history().done().size() == before);
+    s.open.decide(s.item(s.first, 0).id, Scope::One, Decision::Cover);
+    s.open.cutOut(s.first, QRect(0, 0, 120, 200));
+    CHECK(s.open.hand(id)->shape.region({200, 200}).boundingRect() == QRect(120, 100, 20, 40));
+    CHECK(s.item(s.first, 0).decision == Decision::Cover);
+    s.open.cutOut(s.first, QRect(0, 0, 200, 200));
+    CHECK(s.open.capture(s.first)->hands.empty());
+    s.open.undo();
+    s.open.undo();
+    CHECK(s.open.placeOf(id) == QRectF(100, 100, 40, 40));
+}
+
+TEST_CASE("an unnamed case is called by the day it was begun, in lists alone") {
+    Sample s;
+    CHECK(titleOf(s.open.state()) == s.open.name());
+    s.open.begin(QDate(2026, 11, 26));
+    CHECK(titleOf(s.open.state()) == QStringLiteral("Untitled, 26 November"));
+    CHECK(s.open.name() == nameOfUnnamed());
+    s.open.setName(QStringLiteral("Burst main"));
+    CHECK(titleOf(s.open.state()) == QStringLiteral("Burst main"));
+}
+
+TEST_CASE("captures that come from another case keep what was replaced and asked") {
+    Sample s, there;
+    Finding wider = s.ines;
+    wider.boxes = {QRectF(2, 10, 96, 12)};
+    const int id = there.open.replaceFinding(there.item(there.first, 0).id, wider);
+    there.open.ask(there.item(there.second, 1).id, QStringLiteral("whose?"));
+    REQUIRE(id);
+    s.open.takeIn(there.open.state(), {there.first, there.second});
+    const Capture& mine = s.open.captures()[2];
+    const auto& items = s.open.items(mine.id);
+    CHECK(items.size() == there.open.items(there.first).size());
+    CHECK(std::count_if(items.begin(), items.end(), [](const Item& item) { return item.byHand; }) == 1);
+    CHECK(s.open.items(s.open.captures()[3].id)[1].question == QStringLiteral("whose?"));
+}

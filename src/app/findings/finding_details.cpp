@@ -41,6 +41,7 @@ FindingDetails::FindingDetails(Case& owner, Selection& selection, QWidget* paren
     m_reason->setWordWrap(true);
     m_reason->setTextFormat(Qt::PlainText);
     m_place = faint();
+    m_place->setWordWrap(true);
     column->addWidget(m_value);
     column->addLayout(makeKind());
     column->addWidget(m_reason);
