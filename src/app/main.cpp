@@ -39,7 +39,7 @@ int main(int argc, char** argv) {
     parser.addPositionalArgument(QStringLiteral("files"), Tr::tr("Pictures to bring in, or a case to open."),
                                  Tr::tr("[files…]"));
     parser.addOption({QStringLiteral("policy"), Tr::tr("The policy: a shipped one or a TOML file."),
-                      QStringLiteral("name"), QStringLiteral("everything")});
+                      QStringLiteral("name"), settings::policyName()});
     parser.addOption({QStringLiteral("demo"), Tr::tr("Start with three windows of the demo desk taken.")});
     parser.process(application);
 

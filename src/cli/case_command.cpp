@@ -32,7 +32,9 @@ nlohmann::ordered_json captureJson(const Case& open, const Capture& capture) {
                             {"confidence", rounded(item.finding.confidence, 100)},
                             {"reason", item.finding.reason.toStdString()},
                             {"decision", decisions[int(item.decision)]},
+                            {"identity", item.identity},
                             {"boxes", boxes}});
+        if (!item.question.isEmpty()) findings.back()["question"] = item.question.toStdString();
     }
     return {{"id", capture.id},
             {"name", capture.name.toStdString()},
@@ -131,8 +133,8 @@ int runCaseShow(const QString& path, const CaseKeySettings& keys, bool json) {
         say(sentence(Tr::tr("%1, %2 x %3"), capture.name, capture.size.width(), capture.size.height()));
         for (const Item& item : here.items(capture.id))
             print(QStringLiteral("  %1\t%2\t%3\t%4")
-                      .arg(decisions[int(item.decision)], kindName(item.finding.kind), item.finding.text,
-                           item.finding.reason));
+                      .arg(item.question.isEmpty() ? decisions[int(item.decision)] : Tr::tr("asked"),
+                           kindName(item.finding.kind), item.finding.text, item.finding.reason));
     }
     told(here, path);
     return done;
@@ -149,12 +151,14 @@ int runCaseDecide(const QString& path, const CaseKeySettings& keys, const CaseDe
     OpenCase& here = **open;
     if (!wanted.officer.isEmpty()) here->setOfficer(wanted.officer);
     if (auto worked = here.bringUpToDate(); !worked) return fail(worked.error());
-    // Open ones alone, but where they are to be opened again: nothing an officer has decided is decided anew.
+    // Open ones alone, but where they are to be opened again: nothing an officer has decided is decided anew. What
+    // somebody has asked about waits for an answer.
     std::vector<int> ids;
     for (const Capture& capture : here->captures())
         for (const Item& item : here->items(capture.id)) {
-            const bool meant =
-                wanted.decision == Decision::Open ? item.decision != Decision::Open : item.decision == Decision::Open;
+            const bool meant = wanted.decision == Decision::Open
+                                   ? item.decision != Decision::Open
+                                   : item.decision == Decision::Open && item.question.isEmpty();
             if (meant && (!kind || item.finding.kind == *kind) && item.finding.confidence >= wanted.from)
                 ids.push_back(item.id);
         }

@@ -6,14 +6,18 @@
 #include "app/findings/findings_model.h"
 #include "app/window/command_finder.h"
 #include "app/window/handbook_view.h"
+#include "app/window/settings.h"
+#include "app/window/settings_view.h"
 #include "desk.h"
 
+#include <QCheckBox>
 #include <QComboBox>
 #include <QFile>
 #include <QLabel>
 #include <QListView>
 #include <QMenu>
 #include <QSlider>
+#include <QSpinBox>
 #include <QTextBrowser>
 #include <QToolButton>
 
@@ -366,4 +370,72 @@ TEST_CASE("the handbook is at hand, names no key that is not there, and is searc
     CHECK(titles->count() == 1);
     view->findChild<QLineEdit*>()->setText(QStringLiteral("quagga"));
     CHECK((titles->count() == 0 && text->toPlainText().contains(QStringLiteral("quagga"))));
+}
+
+TEST_CASE("before and after stand side by side, nothing hidden is shown on the right, and the line is dragged") {
+    ReadingsDesk desk;
+    desk.press(Qt::Key_C, Qt::ControlModifier | Qt::ShiftModifier);
+    QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return);
+    REQUIRE(desk.open().counts().open == 0);
+    Sheet& sheet = desk.window.sheet();
+    desk.press(Qt::Key_D);
+    REQUIRE(sheet.isDivided());
+    const Capture& capture = desk.open().captures().front();
+    const QRectF covered = desk.open().items(capture.id).front().finding.boxes.front();
+    const QPoint middle = sheet.toView(covered.center()).toPoint();
+    const auto isCovered = [&] {
+        const QImage shown = sheet.viewport()->grab().toImage();
+        return shown.pixel(middle) == solidColour();
+    };
+    const auto drag = [&](int to) {
+        QTest::mousePress(sheet.viewport(), Qt::LeftButton, {}, QPoint(int(sheet.dividerAt()), 200));
+        QTest::mouseMove(sheet.viewport(), QPoint(to, 200));
+        QTest::mouseRelease(sheet.viewport(), Qt::LeftButton, {}, QPoint(to, 200));
+    };
+    drag(middle.x() - 60);
+    REQUIRE(until(isCovered));
+    drag(middle.x() + 60);
+    CHECK_FALSE(isCovered());
+    CHECK(desk.open().captures().front().hands.empty()); // nothing was drawn by that
+    desk.press(Qt::Key_D);
+    CHECK(!sheet.isDivided());
+    CHECK(until(isCovered));
+    // To the width, and to what is selected.
+    desk.press(Qt::Key_2, Qt::ControlModifier);
+    CHECK(std::abs(sheet.toView({double(capture.size.width()), 0}).x() - sheet.toView({0, 0}).x() -
+                   sheet.viewport()->width()) < 60);
+    desk.press(Qt::Key_J);
+    desk.press(Qt::Key_Z);
+    const QPointF seen = sheet.toView(desk.open().placeOf(desk.window.selection().item()).center());
+    CHECK((seen - QRectF(sheet.viewport()->rect()).center()).manhattanLength() < sheet.viewport()->height());
+}
+
+TEST_CASE("settings are found by typing, hold at once and are remembered") {
+    Desk desk;
+    bool seen = false;
+    QTimer poll;
+    QObject::connect(&poll, &QTimer::timeout, [&] {
+        auto* view = qobject_cast<SettingsView*>(QApplication::activeModalWidget());
+        if (!view || seen) return;
+        seen = true;
+        view->findChild<QCheckBox*>(QStringLiteral("goOn"))->setChecked(false);
+        auto* officer = view->findChild<QLineEdit*>(QStringLiteral("officer"));
+        officer->setText(QStringLiteral("R. Abernal"));
+        emit officer->editingFinished();
+        auto* policy = view->findChild<QComboBox*>(QStringLiteral("policy"));
+        policy->setCurrentText(QStringLiteral("payment"));
+        emit policy->activated(policy->currentIndex());
+        auto* theme = view->findChild<QComboBox*>(QStringLiteral("theme"));
+        emit theme->activated(1);
+        QTest::keyClicks(view->findChild<QLineEdit*>(), QStringLiteral("resolution"));
+        CHECK((view->findChild<QSpinBox*>(QStringLiteral("dpi"))->isVisible() && !officer->isVisible()));
+        view->close();
+    });
+    poll.start(10);
+    desk.press(Qt::Key_Comma, Qt::ControlModifier);
+    REQUIRE(seen);
+    CHECK(!settings::goesOn());
+    CHECK(desk.open().officer() == QStringLiteral("R. Abernal"));
+    CHECK(settings::policyName() == QStringLiteral("payment"));
+    CHECK(desk.theme.dark);
 }

@@ -57,6 +57,14 @@ CaseHeader::CaseHeader(Case& owner, Selection& selection, Sheet& sheet, const Co
     m_search = addSearch();
     addMenu(commands.menu());
     connect(&m_selection, &Selection::captureChanged, this, &CaseHeader::showHits);
+    // Of other words than those there are now nothing is told.
+    const auto again = [this] {
+        if (m_hitText.isEmpty()) return;
+        m_hitText.clear();
+        m_typing->start();
+    };
+    connect(&m_case, &Case::pageChanged, this, again);
+    connect(&m_case, &Case::capturesChanged, this, again);
     connect(&m_case, &Case::changed, this, [this] {
         if (!m_name->hasFocus()) m_name->setText(m_case.name());
     });

@@ -59,6 +59,13 @@ void Sheet::setBare(bool bare) {
     viewport()->update();
 }
 
+void Sheet::setDivided(bool divided) {
+    m_divider = divided ? 0.5 : -1;
+    m_dividing = false;
+    viewport()->update();
+    emit toolChanged();
+}
+
 void Sheet::setTool(Tool tool) {
     if (m_tool == tool) return;
     current().drop();
@@ -205,6 +212,24 @@ void Sheet::fit() {
     setZoom(std::min(devicePixelRatioF(), scale * devicePixelRatioF()), viewport()->rect().center());
 }
 
+void Sheet::fitWidth() {
+    m_fitted = false;
+    const QSize size = pictureSize();
+    if (size.isEmpty()) return;
+    setZoom((viewport()->width() - 2 * room) * devicePixelRatioF() / size.width(), {room, room});
+}
+
+void Sheet::zoomTo(const QRectF& place) {
+    if (place.isEmpty()) return;
+    m_fitted = false;
+    constexpr double share = 0.5; // of the view, that the place takes
+    const double most = std::min(viewport()->width() / place.width(), viewport()->height() / place.height());
+    setZoom(std::clamp(share * most, 1.0, 6.0) * devicePixelRatioF(), viewport()->rect().center());
+    const QPointF off = toView(place.center()) - QRectF(viewport()->rect()).center();
+    horizontalScrollBar()->setValue(horizontalScrollBar()->value() + int(off.x()));
+    verticalScrollBar()->setValue(verticalScrollBar()->value() + int(off.y()));
+}
+
 void Sheet::actualSize() {
     m_fitted = false;
     setZoom(1, viewport()->rect().center());
@@ -257,6 +282,8 @@ void Sheet::mousePressEvent(QMouseEvent* event) {
         return;
     }
     if (event->button() != Qt::LeftButton || !capture()) return;
+    m_dividing = isOnDivider(event->position().x());
+    if (m_dividing) return;
     current().press(toPicture(event->position()), *event);
     viewport()->update();
 }
@@ -273,9 +300,15 @@ void Sheet::mouseMoveEvent(QMouseEvent* event) {
         verticalScrollBar()->setValue(m_panBars.y() - by.y());
         return;
     }
+    if (m_dividing) {
+        constexpr double edge = 0.02; // of the viewport's width, that each side keeps
+        m_divider = std::clamp(event->position().x() / viewport()->width(), edge, 1 - edge);
+        return viewport()->update();
+    }
     const QPointF point = toPicture(event->position());
     current().move(point, *event);
-    if (event->buttons() == Qt::NoButton) viewport()->setCursor(current().cursorAt(point));
+    if (event->buttons() == Qt::NoButton)
+        viewport()->setCursor(isOnDivider(event->position().x()) ? Qt::SplitHCursor : current().cursorAt(point));
     if (event->buttons() != Qt::NoButton || current().wantsMoves()) viewport()->update();
 }
 
@@ -285,6 +318,7 @@ void Sheet::mouseReleaseEvent(QMouseEvent* event) {
         viewport()->setCursor(current().cursorAt(toPicture(event->position())));
         return;
     }
+    if (std::exchange(m_dividing, false)) return;
     current().release();
     viewport()->update();
 }

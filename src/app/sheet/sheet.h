@@ -8,6 +8,7 @@
 #include "reading/word_picking.h"
 
 #include <array>
+#include <cmath>
 #include <memory>
 #include <QAbstractScrollArea>
 #include <set>
@@ -34,6 +35,12 @@ public:
     /// Draws the capture without covers and marks.
     void setBare(bool bare);
     bool isBare() const { return m_bare; }
+    /// Left of an upright line the capture is shown as it was taken, right of it as it will be released; the line is
+    /// dragged.
+    void setDivided(bool divided);
+    bool isDivided() const { return m_divider >= 0; }
+    /// Where the line is, in the viewport; only while it is divided.
+    double dividerAt() const { return m_divider * viewport()->width(); }
     void setTool(Tool tool);
     Tool tool() const { return m_tool; }
     void setCoverForm(CoverForm form);
@@ -55,7 +62,10 @@ public:
     void setZoom(double zoom, const QPointF& fixed);
     void zoomBy(double factor);
     void fit();
+    void fitWidth();
     void actualSize();
+    /// As large as it fits, a place of the capture with some room around it; never smaller than life.
+    void zoomTo(const QRectF& place);
     /// Scrolls so that the place is in view.
     void reveal(const QRectF& place);
     /// Where a point of the capture is in the viewport, and back.
@@ -106,6 +116,8 @@ private:
     void drawWords(QPainter& painter, const Page& page);
     void drawItems(QPainter& painter, const Capture& capture);
     void drawGrips(QPainter& painter);
+    void drawDivider(QPainter& painter, const Capture& capture);
+    bool isOnDivider(double x) const { return isDivided() && std::abs(x - dividerAt()) < 6; } // view units
     void makeTools();
     SheetTool& current();
 
@@ -122,7 +134,8 @@ private:
     double m_zoom = 1;
     std::vector<QRectF> m_hits;
     std::vector<WordAt> m_chosen;
-    bool m_panning = false;
+    double m_divider = -1; ///< of the viewport's width; below 0: there is none
+    bool m_panning = false, m_dividing = false;
     QPoint m_panStart, m_panBars;
 
     // The picture with its covers is made aside; until it is here, what is not on it yet is painted over.

@@ -45,6 +45,23 @@ void drawBareNotice(QPainter& painter, int width, const Theme& t) {
     drawNotice(painter, Tr::tr("Bare capture: nothing is covered here"), width, t.brick, t.dark ? t.oat : t.paper);
 }
 
+void drawDividerNotices(QPainter& painter, double at, const Theme& t) {
+    const QString taken = Tr::tr("As it was taken"), leaves = Tr::tr("As it will leave");
+    const QFontMetrics metrics = painter.fontMetrics();
+    painter.setRenderHint(QPainter::Antialiasing);
+    const auto label = [&](const QString& text, double left, double width, const QColor& ground, const QColor& ink) {
+        const QRectF place(left, 8, width, 26);
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(ground);
+        painter.drawRoundedRect(place, 6, 6);
+        painter.setPen(ink);
+        painter.drawText(place, Qt::AlignCenter, text);
+    };
+    const double left = metrics.horizontalAdvance(taken) + 24, right = metrics.horizontalAdvance(leaves) + 24;
+    label(taken, at - 10 - left, left, t.brick, t.dark ? t.oat : t.paper);
+    label(leaves, at + 10, right, t.pine, t.dark ? t.oat : t.paper);
+}
+
 void drawToolNotice(QPainter& painter, const QString& text, int width, const Theme& t) {
     if (!text.isEmpty()) drawNotice(painter, text, width, t.aubergine, t.onBrand);
 }

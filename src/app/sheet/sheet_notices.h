@@ -18,4 +18,7 @@ void drawBareNotice(QPainter& painter, int width, const Theme& t);
 /// What the tool that is on does next; nothing for an empty text.
 void drawToolNotice(QPainter& painter, const QString& text, int width, const Theme& t);
 
+/// What stands on either side of a divided sheet.
+void drawDividerNotices(QPainter& painter, double at, const Theme& t);
+
 } // namespace eyelid

@@ -122,10 +122,14 @@ void Sheet::paintEvent(QPaintEvent*) {
     if (!c) return drawNoCaptures(painter, viewport()->rect(), font(), m_theme);
     drawPicture(painter, *c);
     if (m_bare) return drawBareNotice(painter, viewport()->width(), m_theme);
+    painter.save();
+    if (isDivided()) painter.setClipRect(QRectF(dividerAt(), 0, viewport()->width(), viewport()->height()));
     drawHits(painter);
     if (c->page) drawWords(painter, *c->page);
     drawItems(painter, *c);
     drawGrips(painter);
+    painter.restore();
+    if (isDivided()) drawDivider(painter, *c);
     current().paint(painter);
     drawToolNotice(painter, toolNotice(m_tool, m_form), viewport()->width(), m_theme);
 }
@@ -155,6 +159,21 @@ void Sheet::drawWords(QPainter& painter, const Page& page) {
             const double y = toView({0, line.box.bottom()}).y() + 2;
             painter.drawLine(QPointF(toView(word.box.topLeft()).x(), y), QPointF(toView(word.box.topRight()).x(), y));
         }
+}
+
+// Left of it the capture as it was taken, and nothing drawn on it.
+void Sheet::drawDivider(QPainter& painter, const Capture& capture) {
+    const double at = dividerAt(), height = viewport()->height();
+    painter.save();
+    painter.setClipRect(QRectF(0, 0, at, height));
+    painter.setRenderHint(QPainter::SmoothPixmapTransform, m_zoom < 1.99);
+    painter.drawImage(QRectF(toView({0, 0}), QSizeF(capture.size) * pixel()), m_case.picture(capture));
+    painter.restore();
+    painter.setPen(QPen(m_theme.onBrand, 4));
+    painter.drawLine(QPointF(at, 0), QPointF(at, height));
+    painter.setPen(QPen(m_theme.aubergine, 2));
+    painter.drawLine(QPointF(at, 0), QPointF(at, height));
+    drawDividerNotices(painter, at, m_theme);
 }
 
 // Of what is selected, where it can be dragged.

@@ -392,18 +392,21 @@ void MainWindow::refreshActions() {
     enable({"forget"}, m_case.history().canUndo() || m_case.history().canRedo());
     enable({"cases", "officerKey"}, m_shelf.hasPlace());
     enable({"captureUp", "captureDown", "renameCapture", "takeOut", "lookOver"}, !m_case.captures().empty());
-    enable({"readAgain", "words", "coverArea", "fit", "actualSize", "zoomIn", "zoomOut", "remove"},
-           !m_case.captures().empty());
+    enable(
+        {"readAgain", "words", "coverArea", "fit", "fitWidth", "divide", "actualSize", "zoomIn", "zoomOut", "remove"},
+        !m_case.captures().empty());
     enable({"next", "previous"}, m_case.counts().all() > 0);
     m_do[QStringLiteral("select")].setChecked(m_sheet->tool() == Sheet::Tool::Select);
     m_do[QStringLiteral("coverArea")].setChecked(m_sheet->tool() == Sheet::Tool::Cover);
     m_do[QStringLiteral("readAgain")].setChecked(m_sheet->tool() == Sheet::Tool::ReadAgain);
     m_do[QStringLiteral("dark")].setChecked(m_theme.dark);
+    m_do[QStringLiteral("divide")].setChecked(m_sheet->isDivided());
     m_do[QStringLiteral("unsure")].setChecked(m_sheet->unsureShown());
     const bool finding = m_case.item(m_selection.item());
     enable({"coverValue", "coverKind", "keep", "keepValue", "keepKind", "open", "openValue", "openKind", "ask",
             "changeFinding", "another", "keepMany", "widen", "narrow", "widenStart", "narrowStart"},
            finding);
+    enable({"zoomTo"}, m_selection.item());
     enable({"coverMany"}, m_case.counts().open > 0);
     enable({"same"}, m_findings->firstOfSelected().size() > 1);
     enable({"coverOnAll"}, m_case.hand(m_selection.item()) && m_case.captures().size() > 1);

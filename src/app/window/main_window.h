@@ -136,6 +136,7 @@ private:
     void coverLeak(int capture, const Leak& leak);
     void findCommand();
     void showHandbook();
+    void showSettings();
     void nextPanel();
     bool mayLeave();
     void refreshGate();

@@ -11,6 +11,7 @@
 #include "app/window/handbook_view.h"
 #include "app/window/main_window.h"
 #include "app/window/settings.h"
+#include "app/window/settings_view.h"
 #include "app/window/theme.h"
 #include "base/sentence.h"
 
@@ -85,6 +86,7 @@ void MainWindow::addCaseCommands() {
                   "remove", Tr::tr("Remove this cover or capture"), {Qt::Key_Delete}, [this] { removeSelected(); },
                   "trash-2"),
               first(command("policies", Tr::tr("Policies…"), {Qt::Key_P}, [this] { showPolicies(); })),
+              command("settings", Tr::tr("Settings…"), {keys("Ctrl+,")}, [this] { showSettings(); }),
               first(command("quit", Tr::tr("Quit"), {QKeySequence::Quit}, [this] { close(); }))});
 }
 
@@ -230,6 +232,14 @@ void MainWindow::addViewCommands() {
         {command(
              "fit", Tr::tr("Fit"), {keys("Ctrl+0")}, [this] { m_sheet->fit(); }, "maximize"),
          command("actualSize", Tr::tr("Actual size"), {keys("Ctrl+1")}, [this] { m_sheet->actualSize(); }),
+         command("fitWidth", Tr::tr("Fit the width"), {keys("Ctrl+2")}, [this] { m_sheet->fitWidth(); }),
+         command("zoomTo", Tr::tr("Zoom to what is selected"), {Qt::Key_Z},
+                 [this] { m_sheet->zoomTo(m_case.placeOf(m_selection.item())); }),
+         checkable(command("divide", Tr::tr("Before and after, side by side"), {Qt::Key_D},
+                           [this] {
+                               showSheet();
+                               m_sheet->setDivided(!m_sheet->isDivided());
+                           })),
          command(
              "zoomIn", Tr::tr("Larger"), {keys("Ctrl++"), keys("Ctrl+=")}, [this] { m_sheet->zoomBy(1.25); },
              "zoom-in"),
@@ -265,6 +275,18 @@ void MainWindow::showFindingMenu(const QPoint& place) {
         else
             menu.addSeparator();
     menu.exec(place);
+}
+
+void MainWindow::showSettings() {
+    SettingsView view(this);
+    connect(&view, &SettingsView::themeChosen, this, &MainWindow::setDark);
+    connect(&view, &SettingsView::changed, this, &MainWindow::refreshActions);
+    connect(&view, &SettingsView::shortcutsAsked, this, &MainWindow::showShortcuts);
+    connect(&view, &SettingsView::officerNamed, this, [this](const QString& name) {
+        settings::setOfficerName(name);
+        m_case.setOfficer(name);
+    });
+    view.exec();
 }
 
 void MainWindow::showHandbook() {

@@ -1,6 +1,7 @@
 #include "app/window/settings.h"
 
 #include "base/account.h"
+#include "finding/policy.h"
 
 #include <QSettings>
 
@@ -18,7 +19,7 @@ void setValue(const char* key, const QVariant& value) {
 constexpr const char *geometryKey = "window/geometry", *themeKey = "theme", *styleKey = "cover/style",
                      *strengthKey = "cover/strength", *regionKey = "take/lastRegion", *outlineKey = "take/lastOutline",
                      *resolutionKey = "bringIn/dpi", *languageKey = "readAgain/language", *officerKey = "officer",
-                     *goesOnKey = "review/goesOn";
+                     *goesOnKey = "review/goesOn", *policyKey = "policy";
 
 QString keysOf(const QString& kind) {
     return QStringLiteral("shortcuts/") + kind;
@@ -47,6 +48,14 @@ QString officerName() {
 }
 void setOfficerName(const QString& name) {
     setValue(officerKey, name.trimmed());
+}
+
+QString policyName() {
+    const QString name = value(policyKey).toString();
+    return shippedPolicyNames().contains(name) ? name : shippedPolicyNames().front();
+}
+void setPolicyName(const QString& name) {
+    setValue(policyKey, name);
 }
 
 bool goesOn() {

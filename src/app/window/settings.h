@@ -24,6 +24,10 @@ void setDark(bool dark);
 QString officerName();
 void setOfficerName(const QString& name);
 
+/// Of new cases, by its name; one that is not shipped any more is "everything".
+QString policyName();
+void setPolicyName(const QString& name);
+
 /// Whether the next open finding comes by itself after a decision.
 bool goesOn();
 void setGoesOn(bool goesOn);

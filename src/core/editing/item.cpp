@@ -98,6 +98,45 @@ std::vector<QString> spread(const QString& text, const std::vector<QRect>& rects
     return parts;
 }
 
+struct Drawn {
+    QRect rect;
+    CoverStyle style;
+    double strength;
+    QString text;
+    double textHeight = 0;
+};
+
+// One rectangle for two only where it hides no more than they do together with the gap between them.
+bool mayMerge(const Drawn& a, const Drawn& b) {
+    if (a.style != b.style || a.strength != b.strength || a.text != b.text || !touches(a.rect, b.rect)) return false;
+    const bool contained = a.rect.contains(b.rect) || b.rect.contains(a.rect);
+    const bool sameLine =
+        std::abs(a.rect.top() - b.rect.top()) <= 3 && std::abs(a.rect.bottom() - b.rect.bottom()) <= 3;
+    return contained || sameLine;
+}
+
+// From top to bottom each looks at those that begin above its end: of thousands only a few.
+void mergeTouching(std::vector<Drawn>& drawn) {
+    for (bool merged = true; merged;) {
+        merged = false;
+        std::stable_sort(drawn.begin(), drawn.end(), [](const Drawn& a, const Drawn& b) {
+            return std::pair(a.rect.top(), a.rect.left()) < std::pair(b.rect.top(), b.rect.left());
+        });
+        std::vector<bool> gone(drawn.size());
+        for (size_t i = 0; i < drawn.size(); ++i)
+            for (size_t j = i + 1; !gone[i] && j < drawn.size() && drawn[j].rect.top() <= drawn[i].rect.bottom() + 1;
+                 ++j) {
+                if (gone[j] || !mayMerge(drawn[i], drawn[j])) continue;
+                drawn[i].rect = drawn[i].rect.united(drawn[j].rect);
+                gone[j] = merged = true;
+            }
+        size_t kept = 0;
+        for (size_t i = 0; i < drawn.size(); ++i)
+            if (!gone[i]) drawn[kept++] = drawn[i];
+        drawn.erase(drawn.begin() + long(kept), drawn.end());
+    }
+}
+
 // What is written on an item's covers, one text for each.
 std::vector<QString> textsOn(const Item& item, const std::vector<QRect>& rects, const StandInSource* source) {
     QString text;
@@ -111,14 +150,6 @@ std::vector<QString> textsOn(const Item& item, const std::vector<QRect>& rects, 
 } // namespace
 
 std::vector<Cover> coversOf(const Decided& decided, const QSize& picture) {
-    // One rectangle for two only where it hides no more than they do together with the gap between them.
-    struct Drawn {
-        QRect rect;
-        CoverStyle style;
-        double strength;
-        QString text;
-        double textHeight = 0;
-    };
     std::vector<Drawn> drawn;
     const QRegion byHand = handRegion(decided, picture);
     for (const Item& item : decided.items) {
@@ -140,23 +171,7 @@ std::vector<Cover> coversOf(const Decided& decided, const QSize& picture) {
         else if (!region.isEmpty())
             covers.push_back({region, hand.style, hand.strength, text});
     }
-    bool merged = true;
-    while (merged) {
-        merged = false;
-        for (size_t i = 0; i < drawn.size() && !merged; ++i)
-            for (size_t j = i + 1; j < drawn.size() && !merged; ++j) {
-                const Drawn &a = drawn[i], &b = drawn[j];
-                if (a.style != b.style || a.strength != b.strength || a.text != b.text || !touches(a.rect, b.rect))
-                    continue;
-                const bool contained = a.rect.contains(b.rect) || b.rect.contains(a.rect);
-                const bool sameLine =
-                    std::abs(a.rect.top() - b.rect.top()) <= 3 && std::abs(a.rect.bottom() - b.rect.bottom()) <= 3;
-                if (!contained && !sameLine) continue;
-                drawn[i].rect = a.rect.united(b.rect);
-                drawn.erase(drawn.begin() + long(j));
-                merged = true;
-            }
-    }
+    mergeTouching(drawn);
     for (const Drawn& d : drawn) covers.push_back({d.rect, d.style, d.strength, d.text, d.textHeight});
     std::sort(covers.begin(), covers.end(), [](const Cover& one, const Cover& other) {
         const QRect a = one.bounds(), b = other.bounds();
