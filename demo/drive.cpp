@@ -14,6 +14,8 @@
 #include "app/taking/take_view.h"
 #include "app/window/handbook_view.h"
 #include "app/window/main_window.h"
+#include "app/window/settings.h"
+#include "app/window/settings_view.h"
 
 #include <functional>
 #include <QApplication>
@@ -335,6 +337,21 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
     if (!waitFor([&] { return !window.worker().busy() && window.releaseFlow().blocking() == 0; })) return {};
     shoot(window, "check-passed");
     press(&window, Qt::Key_Escape);
+    // One of each kind by a stand-in, and what stood there beside it.
+    window.selection().showCapture(window.openCase().captures().back().id);
+    for (const Item& item : std::vector<Item>(window.openCase().items(window.selection().capture())))
+        window.openCase().setStyle(item.id, Scope::One, CoverStyle::StandIn, 0.5);
+    press(sheet, Qt::Key_D);
+    QTest::qWait(400);
+    shoot(window, "before-and-after");
+    press(sheet, Qt::Key_D);
+    {
+        settings::setOfficerName(QStringLiteral("R. Abernal"));
+        SettingsView view(&window);
+        view.show();
+        if (!QTest::qWaitForWindowExposed(&view)) return {};
+        shoot(view, "settings");
+    }
     window.commands()[QStringLiteral("handbook")].trigger();
     auto* handbook = window.findChild<HandbookView*>();
     if (!handbook || !QTest::qWaitForWindowExposed(handbook)) return {};

@@ -84,6 +84,7 @@ QWidget#keptBar[failed="true"] { border-bottom: 1px solid @brick; }
 QWidget#joinsBar { background: @oat; border-bottom: 1px solid @clay; }
 QWidget#runningPill, QWidget#takenNotice { background: @paper; border: 1px solid @aubergine; }
 QPushButton, QToolButton { border: 1px solid @hairline; border-radius: 6px; padding: 5px 12px; background: @paper; color: @ink; }
+QDialogButtonBox { dialogbuttonbox-buttons-have-icons: 0; }
 QToolButton { padding: 5px 8px; }
 QPushButton:hover, QToolButton:hover { background: @oat; border-color: @faint; }
 QPushButton:pressed, QToolButton:pressed { background: @selection; }
