@@ -237,3 +237,15 @@ TEST_CASE("captures that come from another case keep what was replaced and asked
     CHECK(std::count_if(items.begin(), items.end(), [](const Item& item) { return item.byHand; }) == 1);
     CHECK(s.open.items(s.open.captures()[3].id)[1].question == QStringLiteral("whose?"));
 }
+
+TEST_CASE("findings said to replace one another are all shown") {
+    Sample s;
+    CaseState state = s.open.state();
+    Capture& capture = state.captures[0];
+    for (KnownFinding& known : capture.known) known.byHand = true;
+    capture.rulings[capture.known[0].id].replacedBy = capture.known[1].id;
+    capture.rulings[capture.known[1].id].replacedBy = capture.known[0].id;
+    CHECK(itemsOf(capture, *state.terms.policy, {}).size() == 2);
+    for (KnownFinding& known : capture.known) known.byHand = false;
+    CHECK(itemsOf(capture, *state.terms.policy, {}).size() == 2);
+}

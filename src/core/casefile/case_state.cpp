@@ -11,9 +11,12 @@
 namespace eyelid {
 namespace {
 
-bool stands(const Capture& capture, int finding) {
-    return finding && std::any_of(capture.known.begin(), capture.known.end(),
-                                  [&](const KnownFinding& known) { return known.id == finding; });
+// Whether an officer's own finding stands in its place. One of those is itself never replaced but taken away, so that
+// no file, however it was altered, has findings that hide one another.
+bool isReplaced(const Capture& capture, const KnownFinding& known, const Ruling& ruling) {
+    return !known.byHand && ruling.replacedBy &&
+           std::any_of(capture.known.begin(), capture.known.end(),
+                       [&](const KnownFinding& other) { return other.byHand && other.id == ruling.replacedBy; });
 }
 
 // What lies wholly under covers drawn by hand needs no decision of its own.
@@ -152,7 +155,7 @@ std::vector<Item> itemsOf(const Capture& capture, const Policy& policy, const QS
     for (const KnownFinding& known : capture.known) {
         const auto at = capture.rulings.find(known.id);
         const Ruling ruling = at == capture.rulings.end() ? Ruling() : at->second;
-        if (stands(capture, ruling.replacedBy)) continue;
+        if (isReplaced(capture, known, ruling)) continue;
         if (!known.found && !known.byHand && !isSaidOf(ruling)) continue;
         Item item;
         item.id = known.id;
