@@ -13,8 +13,8 @@ namespace {
 
 int told(const Case& open, const QString& path) {
     const Case::Counts n = open.counts();
-    say(sentence(Tr::tr("%1: %2 captures, %3 open, %4 covered, %5 kept"), path, open.captures().size(), n.open, n.cover,
-                 n.keep));
+    say(sentence(Tr::tr("%1: %2, %3 open, %4 covered, %5 kept"), path,
+                 Tr::tr("%n capture(s)", nullptr, int(open.captures().size())), n.open, n.cover, n.keep));
     for (const Capture& capture : open.captures())
         if (!capture.trouble.isEmpty()) complain(sentence(Tr::tr("%1: %2"), capture.name, capture.trouble));
     return n.open > 0 || n.unread > 0 ? remains : done;

@@ -68,7 +68,7 @@ TEST_CASE("cases of a folder are listed, searched, put off, thrown away and dest
     REQUIRE(desk.call(QStringLiteral("new @b.eyelid")).status == 0);
     CHECK(desk.call(QStringLiteral("rename @a.eyelid --name Weir")).status == 0);
     const QString all = desk.call(QStringLiteral("list @")).out;
-    CHECK(all.contains(QStringLiteral("Weir, 1 captures")));
+    CHECK(all.contains(QStringLiteral("Weir, 1 capture,")));
     CHECK(desk.call(QStringLiteral("search @ --words DIALYSIS")).out.trimmed().endsWith(QStringLiteral("Capture 1")));
     CHECK(desk.call(QStringLiteral("search @ --words nowhere")).out.isEmpty());
     CHECK(desk.call(QStringLiteral("due @")).out.isEmpty());
