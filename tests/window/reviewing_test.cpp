@@ -234,8 +234,10 @@ TEST_CASE("covers are drawn in every form, and what is covered is what was drawn
     const QSize size = desk.open().captures().front().size;
     QWidget* view = desk.window.sheet().viewport();
     desk.drawWith(Sheet::CoverForm::Polygon);
-    for (const QPointF corner : {QPointF(20, 20), QPointF(120, 20), QPointF(20, 120)})
+    for (const QPointF corner : {QPointF(20, 20), QPointF(120, 20), QPointF(300, 300)})
         QTest::mouseClick(view, Qt::LeftButton, {}, desk.inView(corner.x(), corner.y()));
+    desk.press(Qt::Key_Backspace); // the last one was wrong
+    QTest::mouseClick(view, Qt::LeftButton, {}, desk.inView(20, 120));
     desk.press(Qt::Key_Return);
     CHECK((desk.hands().contains(QPoint(40, 40)) && !desk.hands().contains(QPoint(110, 110))));
     desk.drawWith(Sheet::CoverForm::Brush);

@@ -85,6 +85,10 @@ bool PolygonTool::key(const QKeyEvent& event) {
     return true;
 }
 
+bool PolygonTool::wantsKey(const QKeyEvent& event) const {
+    return !m_corners.isEmpty() && event.key() == Qt::Key_Backspace;
+}
+
 void PolygonTool::end() {
     const QPolygon corners = std::exchange(m_corners, {}).toPolygon();
     if (corners.size() >= leastCorners) m_drawn(CoverShape::polygon(corners));

@@ -25,7 +25,8 @@ private:
     QPolygonF m_way;
 };
 
-/// A click for each corner; two quick ones, or one on the first corner, end it.
+/// A click for each corner; two quick ones, Enter, or one on the first corner, end it. Backspace takes the last one
+/// back.
 class PolygonTool final : public SheetTool {
 public:
     PolygonTool(Sheet& sheet, ShapeDrawn drawn) : SheetTool(sheet), m_drawn(std::move(drawn)) {}
@@ -35,6 +36,7 @@ public:
     void release() override {}
     bool doubleClick(const QPointF& point, const QMouseEvent& event) override;
     bool key(const QKeyEvent& event) override;
+    bool wantsKey(const QKeyEvent& event) const override;
     bool wantsMoves() const override { return !m_corners.isEmpty(); }
     void paint(QPainter& painter) const override;
     void drop() override { m_corners.clear(); }

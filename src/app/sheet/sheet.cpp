@@ -368,6 +368,14 @@ void Sheet::keyPressEvent(QKeyEvent* event) {
     }
 }
 
+bool Sheet::event(QEvent* event) {
+    if (event->type() == QEvent::ShortcutOverride && capture() && current().wantsKey(*static_cast<QKeyEvent*>(event))) {
+        event->accept();
+        return true;
+    }
+    return QAbstractScrollArea::event(event);
+}
+
 void Sheet::resizeEvent(QResizeEvent*) {
     if (m_fitted) fit();
     updateBars();

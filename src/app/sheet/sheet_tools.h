@@ -30,6 +30,8 @@ public:
     virtual bool doubleClick(const QPointF&, const QMouseEvent&) { return false; }
     /// False where the key means nothing to it.
     virtual bool key(const QKeyEvent&) { return false; }
+    /// Whether the key is its own now, though it is a command's as well.
+    virtual bool wantsKey(const QKeyEvent&) const { return false; }
     /// Whether it is drawn anew where the pointer goes without a button.
     virtual bool wantsMoves() const { return false; }
     virtual void paint(QPainter&) const {}
