@@ -2,6 +2,7 @@
 
 #include "base/sentence.h"
 
+#include <atomic>
 #include <cerrno>
 #include <cstdio>
 #include <cstdlib>
@@ -41,16 +42,27 @@ void openConsole() {
     std::set_terminate(endAtOnce);
 }
 
-void endWithoutMemory() {
-    writeLine("eyelid-cli: There is too little memory for this; try fewer or smaller pictures.\n");
+namespace {
+
+// Several threads may come to the end of the memory at once: one of them says so, the others wait for the end.
+[[noreturn]] void endWith(const char* sentence) {
+    static std::atomic_flag ending;
+    if (ending.test_and_set())
+        for (;;) ::pause();
+    writeLine(sentence);
     ::_exit(unusableInput);
 }
 
+} // namespace
+
+void endWithoutMemory() {
+    endWith("eyelid-cli: There is too little memory for this; try fewer or smaller pictures.\n");
+}
+
 void endAtOnce() {
-    writeLine(
+    endWith(
         "eyelid-cli: The work could not be finished: there is too little memory, or Eyelid has met a mistake of its "
         "own; nothing was written.\n");
-    ::_exit(unusableInput);
 }
 
 void complain(const QString& sentence) {
