@@ -34,6 +34,7 @@ QString textAt(const Page& page, const LetterAt& at) {
 // All letters of a line, from left to right.
 std::vector<LetterAt> lettersOn(const Page& page, int line) {
     std::vector<LetterAt> all;
+    if (line < 0 || size_t(line) >= page.lines.size()) return all; // of another page
     const auto& words = page.lines[size_t(line)].words;
     for (int w = 0; w < int(words.size()); ++w)
         for (int g = 0; g < lettersIn(words[size_t(w)]); ++g) all.push_back({line, w, g});
