@@ -76,17 +76,26 @@ TEST_CASE("a finding made wider stands in place of the one that was found, throu
 
 TEST_CASE("a value that was replaced is neither kept nor carried any more") {
     Sample s;
-    const int ines = s.item(s.first, 0).id;
-    s.open.decide(ines, Scope::One, Decision::Keep);
-    Finding place = s.ines;
-    place.kind = Kind::Address;
-    place.text = QStringLiteral("Hartwell");
-    s.open.replaceFinding(ines, place);
-    CHECK(!keptValues(s.open.state()).contains(nameOfValue(s.ines)) ==
-          (s.item(s.second, 0).decision != Decision::Keep));
-    const auto values = valuesToCarry(s.open.state());
-    CHECK(std::none_of(values.begin(), values.end(),
-                       [&](const Finding& f) { return f.text == s.short_.text && f.kind == Kind::Address; }));
+    const auto isCarried = [&](const QString& text) {
+        const auto values = valuesToCarry(s.open.state());
+        return std::any_of(values.begin(), values.end(), [&](const Finding& f) { return f.text == text; });
+    };
+    Finding other = s.short_;
+    other.text = QStringLiteral("Hartwell Road");
+    other.kind = Kind::Address;
+    const int kept = s.item(s.first, 1).id;
+    s.open.decide(kept, Scope::One, Decision::Keep);
+    REQUIRE(keptValues(s.open.state()).contains(nameOfValue(s.short_)));
+    const int next = s.open.replaceFinding(kept, other);
+    CHECK(!keptValues(s.open.state()).contains(nameOfValue(s.short_)));
+    CHECK(keptValues(s.open.state()).contains(nameOfValue(other)));
+    s.open.undo();
+    s.open.decide(kept, Scope::One, Decision::Cover);
+    REQUIRE(isCarried(s.short_.text));
+    const int covered = s.open.replaceFinding(kept, other);
+    CHECK(covered != next);
+    CHECK(!isCarried(s.short_.text));
+    CHECK(isCarried(other.text));
 }
 
 TEST_CASE("a missed value is a finding of the officer's own: covered, undone and taken away as one step each") {

@@ -10,7 +10,6 @@
 #include <algorithm>
 
 namespace eyelid {
-namespace {} // namespace
 
 Case::Case(const Policy& policy, QObject* parent) : QObject(parent), m_secret(newSecret()) {
     m_state.name = nameOfUnnamed();
@@ -53,7 +52,6 @@ std::shared_ptr<const ScrolledPage> Case::joinedPage(int captureId) const {
 
 void Case::lookUp() const {
     if (!m_items.empty()) return;
-    m_standIns = std::make_shared<const StandInSource>(standInsOf(m_state, m_secret));
     const QSet<QString> kept = keptValues(m_state);
     for (const Capture& capture : m_state.captures) {
         const std::vector<Item>& all = m_items[capture.id] = itemsOf(capture, policy(), kept);
@@ -112,8 +110,11 @@ std::vector<int> Case::itemsInScope(int itemId, Scope scope) const {
 }
 
 Decided Case::decided(const Capture& capture) const {
-    lookUp();
-    return {items(capture.id), capture.hands, policy().evenWidth, m_standIns};
+    const std::vector<Item>& all = items(capture.id);
+    // All values of the case are gone through for them: only where there are any.
+    const bool any = std::any_of(all.begin(), all.end(), [](const Item& i) { return i.style == CoverStyle::StandIn; });
+    if (any && !m_standIns) m_standIns = std::make_shared<const StandInSource>(standInsOf(m_state, m_secret));
+    return {all, capture.hands, policy().evenWidth, any ? m_standIns : nullptr};
 }
 
 std::vector<Cover> Case::covers(const Capture& capture) const {
@@ -139,6 +140,7 @@ void Case::redo() {
 void Case::forgetItems() {
     m_items.clear();
     m_where.clear();
+    m_standIns.reset();
 }
 
 void Case::forgetHistory() {

@@ -120,7 +120,7 @@ int Case::coverFinding(int captureId, const Finding& finding, const std::optiona
     const auto& all = items(captureId);
     const auto there = std::find_if(all.begin(), all.end(), [&](const Item& item) { return standsAs(item, finding); });
     if (there != all.end()) {
-        const int id = there->id;
+        const int id = there->id; // what follows makes another list
         decide(id, Scope::One, Decision::Cover);
         return id;
     }
