@@ -27,6 +27,10 @@ print('\n## Cases on disk')
 cases = subprocess.run([os.path.join(bin_dir, 'bench_cases')], capture_output=True, text=True)
 print(cases.stdout.strip() or cases.stderr.strip())
 
+print('\n## How fast the desk answers')
+desk = subprocess.run([xvfb, os.path.join(bin_dir, 'bench_desk')], capture_output=True, text=True)
+print(desk.stdout.strip() or desk.stderr.strip())
+
 print('\n## Keys and clicks of a working day')
 tasks = subprocess.run([xvfb, os.path.join(bin_dir, 'eyelid-demo'), '--tasks', tempfile.mkdtemp()], capture_output=True, text=True)
 print(tasks.stdout.strip() or tasks.stderr.strip())

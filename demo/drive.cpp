@@ -340,7 +340,7 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
     // One of each kind by a stand-in, and what stood there beside it.
     window.selection().showCapture(window.openCase().captures().back().id);
     for (const Item& item : std::vector<Item>(window.openCase().items(window.selection().capture())))
-        window.openCase().setStyle(item.id, Scope::One, CoverStyle::StandIn, 0.5);
+        window.openCase().setLook(item.id, Scope::One, {CoverStyle::StandIn, 0.5});
     press(sheet, Qt::Key_D);
     QTest::qWait(400);
     shoot(window, "before-and-after");

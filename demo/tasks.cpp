@@ -99,7 +99,7 @@ bool replaceName(MainWindow& window) {
     bool done = hands.chooseRow(name);
     hands.choose(window.findings().details().findChild<QComboBox*>(), int(CoverStyle::StandIn));
     const Item* item = open.item(window.selection().item());
-    done = done && item && item->style == CoverStyle::StandIn && item->decision == Decision::Cover;
+    done = done && item && item->look.style == CoverStyle::StandIn && item->decision == Decision::Cover;
     return tell("one name replaced by another through the case", hands, done);
 }
 

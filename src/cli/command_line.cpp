@@ -102,6 +102,7 @@ private:
         CLI::App* redact = add("redact", said(Tr::tr("Write sanitised pictures and a log, and check them")), [this] {
             m_redact.find = findSettings();
             m_redact.style = qt(m_style);
+            m_redact.colour = qt(m_colour);
             m_redact.covers = qt(m_covers);
             m_redact.look = !m_noFind;
             m_redact.force = m_force;
@@ -112,6 +113,10 @@ private:
         addFindOptions(redact);
         redact->add_option("--style", m_style, said(Tr::tr("How places are covered (else as the policy says)")))
             ->check(CLI::IsMember({"solid", "mosaic", "blur", "stand-in", "label"}));
+        redact->add_option("--colour", m_colour, said(Tr::tr("Of solid covers (else as the policy says)")))
+            ->check(CLI::IsMember({"aubergine", "black", "grey", "white", "ground"}));
+        redact->add_flag("--mark-replaced", m_redact.markReplaced,
+                         said(Tr::tr("Mark made-up values with a small closed eyelid")));
         redact->add_option("--strength", m_redact.strength, said(Tr::tr("Of mosaic and blur, 0 to 1")))
             ->check(within(0, 1));
         redact->add_option("--cover", m_covers, said(Tr::tr("Cover this place as well: x,y,width,height in pixels")))
@@ -209,7 +214,7 @@ private:
     // As they were given; one command's options are another's no more.
     std::vector<std::string> m_files, m_covers;
     std::string m_lang = "eng", m_policy = "everything", m_watch, m_area, m_readFormat = "text", m_format = "text";
-    std::string m_style, m_out, m_key, m_monitor, m_window, m_region, m_chosen, m_password;
+    std::string m_style, m_colour, m_out, m_key, m_monitor, m_window, m_region, m_chosen, m_password;
     bool m_sanitised = false, m_noFind = false, m_force = false;
     CaseCommandLine m_case;
     RedactSettings m_redact;

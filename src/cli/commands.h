@@ -18,8 +18,10 @@ struct FindSettings {
 struct RedactSettings {
     FindSettings find;
     QString style;        ///< empty: as the policy says
+    QString colour;       ///< of solid covers; as the style
     double strength = -1; ///< below 0: as the policy says
-    QStringList covers;   ///< "x,y,w,h"
+    bool markReplaced = false;
+    QStringList covers; ///< "x,y,w,h"
     bool look = true;
     bool force = false;
     bool keepNames = false; ///< the inputs' own names instead of neutral ones

@@ -43,7 +43,7 @@ struct InputPicture {
 // Everything that is known is covered.
 Decided covered(Capture& capture, const Policy& policy, std::shared_ptr<const StandInSource> standIns = {}) {
     for (const KnownFinding& known : capture.known) capture.rulings[known.id].decision = Decision::Cover;
-    return {itemsOf(capture, policy, {}), capture.hands, policy.evenWidth, std::move(standIns)};
+    return {itemsOf(capture, policy, {}), capture.hands, policy.evenWidth, policy.marksReplaced, std::move(standIns)};
 }
 
 class Redaction {
@@ -53,7 +53,9 @@ public:
         Policy policy = *m_search.policy;
         if (!settings.style.isEmpty())
             for (KindRule& rule : policy.kinds) rule.style = *styleFromName(settings.style);
+        if (!settings.colour.isEmpty()) policy.colour = *colourFromName(settings.colour);
         if (settings.strength >= 0) policy.strength = settings.strength;
+        policy.marksReplaced = policy.marksReplaced || settings.markReplaced;
         m_search.policy = std::make_shared<const Policy>(policy);
         m_checkFor = m_search;
         if (settings.look) return;
@@ -239,11 +241,7 @@ private:
             if (inside != area)
                 complain(sentence(Tr::tr("%1 reaches over the edge of %2; covered is %3,%4,%5,%6."), asked,
                                   fileOf(input), inside.x(), inside.y(), inside.width(), inside.height()));
-            capture.hands.push_back({int(capture.hands.size()) + 1,
-                                     inside,
-                                     m_search.policy->rule(Kind::Watch).style,
-                                     m_search.policy->strength,
-                                     {}});
+            capture.hands.push_back({int(capture.hands.size()) + 1, inside, m_search.policy->look(Kind::Watch), {}});
         }
         return std::nullopt;
     }

@@ -110,7 +110,7 @@ TEST_CASE("undo over many changes on many captures holds no copy of a picture") 
         if (i % 3)
             open.decide(open.items(capture.id)[0].id, Scope::One, Decision(random() % 3));
         else
-            open.cover(capture.id, {QRect(int(random() % 300), 10, 30, 20)}, CoverStyle::Blur, 0.5);
+            open.cover(capture.id, {QRect(int(random() % 300), 10, 30, 20)}, {CoverStyle::Blur, 0.5});
         follow(open);
     }
     REQUIRE(open.history().length() >= 150);
@@ -208,7 +208,7 @@ TEST_CASE("a value is looked for on all captures once it is sure, covered, or hi
     REQUIRE(nextWork(open.state()));
     CHECK(nextWork(open.state())->what == Work::What::Carry);
     follow(open);
-    open.cover(a, {open.capture(a)->page->lines[1].words[1].box.toAlignedRect()}, CoverStyle::Solid, 0.5);
+    open.cover(a, {open.capture(a)->page->lines[1].words[1].box.toAlignedRect()}, {CoverStyle::Solid, 0.5});
     CHECK(carried(QStringLiteral("01632")));
     std::vector<Finding> covered = valuesCovered(open.state());
     CHECK(std::any_of(covered.begin(), covered.end(),

@@ -193,7 +193,7 @@ TEST_CASE("two officers have agreed when one has looked over what another decide
     CHECK_FALSE(twoOfficersAgree(s.open.state()));
     s.open.undo();
     CHECK(twoOfficersAgree(s.open.state()));
-    (void)s.open.cover(1, {QRect(1, 1, 5, 5)}, CoverStyle::Solid, 0.5);
+    (void)s.open.cover(1, {QRect(1, 1, 5, 5)}, {CoverStyle::Solid, 0.5});
     CHECK_FALSE(twoOfficersAgree(s.open.state()));
 }
 
@@ -202,7 +202,7 @@ TEST_CASE("captures taken in from another case bring what was decided, and the s
     there.open.setCaptureName(2, QStringLiteral("The second"));
     there.open.decide(there.open.items(1).front().id, Scope::One, Decision::Cover);
     there.open.setNote(there.open.items(1).front().id, QStringLiteral("as agreed"));
-    (void)there.open.cover(2, {QRect(3, 3, 9, 9)}, CoverStyle::Mosaic, 0.3);
+    (void)there.open.cover(2, {QRect(3, 3, 9, 9)}, {CoverStyle::Mosaic, 0.3});
     there.open.letPass(2, {Leak::Sort::Extra, {}, QStringLiteral("bytes"), {}}, QStringLiteral("known"));
     const QString before = seen(here.open);
     for (const PictureId& id : picturesOf(there.open.state()))

@@ -65,9 +65,9 @@ TEST_CASE("every change can be undone and redone, step by step") {
     const int ines = s.item(s.first, 0).id;
     Case* undo = &s.open;
     s.open.decide(ines, Scope::SameKind, Decision::Cover);
-    s.open.setStyle(ines, Scope::SameValue, CoverStyle::Blur, 0.8);
+    s.open.setLook(ines, Scope::SameValue, {CoverStyle::Blur, 0.8});
     s.open.setNote(ines, QStringLiteral("asked"));
-    const int area = s.open.cover(s.first, {QRect(50, 100, 40, 40)}, CoverStyle::Mosaic, 0.3);
+    const int area = s.open.cover(s.first, {QRect(50, 100, 40, 40)}, {CoverStyle::Mosaic, 0.3});
     REQUIRE(area);
     s.open.removeHand(area);
     s.open.remove(s.second);
@@ -75,16 +75,16 @@ TEST_CASE("every change can be undone and redone, step by step") {
     undo->undo();
     REQUIRE(s.open.captures().size() == 2);
     CHECK(s.open.items(s.second).size() == 2);
-    CHECK(s.item(s.second, 0).style == CoverStyle::Blur);
+    CHECK(s.item(s.second, 0).look.style == CoverStyle::Blur);
     undo->undo();
     REQUIRE(s.open.hand(area));
-    CHECK(s.open.hand(area)->style == CoverStyle::Mosaic);
+    CHECK(s.open.hand(area)->look.style == CoverStyle::Mosaic);
     undo->undo();
     CHECK_FALSE(s.open.hand(area));
     undo->undo();
     CHECK(s.open.item(ines)->note.isEmpty());
     undo->undo();
-    CHECK(s.open.item(ines)->style == CoverStyle::Solid);
+    CHECK(s.open.item(ines)->look.style == CoverStyle::Solid);
     undo->undo();
     CHECK(s.open.counts().open == 4);
     while (undo->history().canRedo()) undo->redo();
@@ -97,7 +97,7 @@ TEST_CASE("another policy is undone and done again, and what sleeps meanwhile wa
     const QString before = s.open.policy().name;
     const int ines = s.item(s.first, 0).id;
     s.open.setNote(ines, QStringLiteral("ask the desk"));
-    s.open.setStyle(ines, Scope::One, CoverStyle::Blur, 0.9);
+    s.open.setLook(ines, Scope::One, {CoverStyle::Blur, 0.9});
     int heard = 0;
     QObject::connect(&s.open, &Case::termsChanged, [&] { ++heard; });
     s.open.setPolicy(*loadPolicy(QStringLiteral("payment")));
@@ -110,7 +110,7 @@ TEST_CASE("another policy is undone and done again, and what sleeps meanwhile wa
     read(s.open, s.first, s.open.capture(s.first)->page, {finding(Kind::Person, QStringLiteral("Ines Hartwell"), 10)});
     REQUIRE(s.open.item(ines));
     CHECK(s.open.item(ines)->note == QStringLiteral("ask the desk"));
-    CHECK(s.open.item(ines)->style == CoverStyle::Blur);
+    CHECK(s.open.item(ines)->look.style == CoverStyle::Blur);
     CHECK(s.open.item(ines)->decision == Decision::Open);
     s.open.redo();
     CHECK(s.open.policy().name == QStringLiteral("payment"));
@@ -151,8 +151,8 @@ TEST_CASE("reading again keeps what was decided, and a kept value is kept where 
 
 TEST_CASE("a cover by hand stays within the capture, and cannot be kept") {
     Sample s;
-    CHECK(s.open.cover(s.first, {QRect(500, 500, 10, 10)}, CoverStyle::Solid, 0.5) == 0);
-    const int area = s.open.cover(s.first, {QRect(150, 150, 500, 500)}, CoverStyle::Solid, 0.5);
+    CHECK(s.open.cover(s.first, {QRect(500, 500, 10, 10)}, {CoverStyle::Solid, 0.5}) == 0);
+    const int area = s.open.cover(s.first, {QRect(150, 150, 500, 500)}, {CoverStyle::Solid, 0.5});
     CHECK(s.open.placeOf(area) == QRectF(150, 150, 50, 50));
     s.open.decide(area, Scope::One, Decision::Keep);
     CHECK(s.open.hand(area));

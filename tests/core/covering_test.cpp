@@ -39,7 +39,7 @@ Item covered(Kind kind, const QString& text, const QRectF& box, CoverStyle style
     item.finding.textHeight = 7;
     item.finding.reason = QStringLiteral("has the form of one");
     item.decision = Decision::Cover;
-    item.style = style;
+    item.look.style = style;
     return item;
 }
 
@@ -115,20 +115,22 @@ TEST_CASE("captures that differ only under their covers give the same bytes, pic
                     const QRectF box(double(random() % 950) - 30 + 0.25 * double(random() % 4),
                                      double(random() % size_t(capture.height() + 20)) - 15,
                                      1 + double(random() % (round == 11 ? 900 : 200)), 1 + double(random() % 60));
-                    const CoverStyle own = i % 3 ? style : CoverStyle(random() % std::size(allStyles));
-                    const double strength = double(random() % 101) / 100.0;
+                    const CoverLook own{i % 3 ? style : CoverStyle(random() % std::size(allStyles)),
+                                        double(random() % 101) / 100.0,
+                                        CoverColour(random() % std::size(allCoverColours))};
                     if (i % 2) {
-                        hands.push_back({i, shapeIn(box.toAlignedRect(), random), own, strength, {}});
+                        hands.push_back({i, shapeIn(box.toAlignedRect(), random), own, {}});
                         continue;
                     }
-                    items.push_back(covered(Kind::Phone, QStringLiteral("x"), box, own));
-                    items.back().strength = strength;
+                    items.push_back(covered(Kind::Phone, QStringLiteral("x"), box, own.style));
+                    items.back().look = own;
                     items.back().finding.textHeight = 7 * scale;
                     items.back().finding.kind = allKinds()[random() % size_t(Kind::Illegible)];
                     items.back().identity = int(random() % 4);
                 }
                 const int evenWidth = round % 4 == 3 ? 24 : 0;
-                const auto covers = coversOf({items, hands, evenWidth, standIns}, capture.size());
+                const bool marked = round % 2;
+                const auto covers = coversOf({items, hands, evenWidth, marked, standIns}, capture.size());
                 const QByteArray first = encodePng(render(capture, covers));
                 // What was found there is something else as well, and for other reasons.
                 std::vector<Item> others = items;
@@ -139,7 +141,7 @@ TEST_CASE("captures that differ only under their covers give the same bytes, pic
                     item.finding.confidence = 0.5;
                     item.note = QStringLiteral("a note");
                 }
-                REQUIRE(coversOf({others, hands, evenWidth, standIns}, capture.size()) == covers);
+                REQUIRE(coversOf({others, hands, evenWidth, marked, standIns}, capture.size()) == covers);
                 for (unsigned seed : {21u, 22u}) {
                     const QImage other = changedUnder(capture, covers, seed);
                     const QByteArray second = encodePng(render(other, covers));
@@ -190,8 +192,8 @@ TEST_CASE("shapes are moved, stretched and cut, and take in just that") {
 
 TEST_CASE("outside its covers the picture is the capture's, to the pixel") {
     const QImage capture = made::noise({120, 80}, 31);
-    const std::vector<Cover> covers{{QRect(10, 10, 30, 20), CoverStyle::Blur, 0.7},
-                                    {QRect(70, 40, 40, 30), CoverStyle::Mosaic, 0.2}};
+    const std::vector<Cover> covers{{QRect(10, 10, 30, 20), {CoverStyle::Blur, 0.7}},
+                                    {QRect(70, 40, 40, 30), {CoverStyle::Mosaic, 0.2}}};
     const QImage result = render(capture, covers);
     for (int y = 0; y < 80; ++y)
         for (int x = 0; x < 120; ++x) {
@@ -250,22 +252,25 @@ TEST_CASE("a released picture passes its check, in every style") {
     Progress progress;
     auto page = reader().read(image, {}, progress);
     REQUIRE(page);
-    for (CoverStyle style : {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur})
-        for (double strength : {0.0, 0.5, 1.0}) {
-            std::vector<Item> items;
-            for (const Finding& f : finder().find(*page, everything(), {})) {
-                Item item = covered(f.kind, f.text, {}, style);
-                item.finding = f;
-                item.strength = strength;
-                items.push_back(item);
-            }
-            REQUIRE(items.size() == 1);
-            const QByteArray png = encodePng(render(image, coversOf({items, {}, 0}, image.size())));
-            const CheckReport report = check(png, &image, items, {items[0].finding});
-            for (const Leak& leak : report.leaks)
-                UNSCOPED_INFO(leak.sentence.toStdString() << " " << leak.finding.text.toStdString());
-            CHECK(report.clean());
+    std::vector<CoverLook> looks;
+    for (const CoverStyle style : {CoverStyle::Mosaic, CoverStyle::Blur})
+        for (const double strength : {0.0, 0.5, 1.0}) looks.push_back({style, strength});
+    for (const CoverColour colour : allCoverColours) looks.push_back({CoverStyle::Solid, 0.5, colour});
+    for (const CoverLook& look : looks) {
+        std::vector<Item> items;
+        for (const Finding& f : finder().find(*page, everything(), {})) {
+            Item item = covered(f.kind, f.text, {});
+            item.finding = f;
+            item.look = look;
+            items.push_back(item);
         }
+        REQUIRE(items.size() == 1);
+        const QByteArray png = encodePng(render(image, coversOf({items, {}, 0}, image.size())));
+        const CheckReport report = check(png, &image, items, {items[0].finding});
+        for (const Leak& leak : report.leaks)
+            UNSCOPED_INFO(leak.sentence.toStdString() << " " << leak.finding.text.toStdString());
+        CHECK(report.clean());
+    }
 }
 
 TEST_CASE("what stands beside or below a cover is not taken for what it hides") {
@@ -362,7 +367,7 @@ TEST_CASE("the check sees covers that let something through") {
         painter.end();
         CHECK(has(check(encodePng(weak), &image, {item}), Leak::Sort::Cover));
         Item solid = item;
-        solid.style = CoverStyle::Solid;
+        solid.look.style = CoverStyle::Solid;
         CHECK(has(check(encodePng(weak), &image, {solid}), Leak::Sort::Cover));
     }
     SECTION("a blur of the text itself") {
@@ -377,7 +382,7 @@ TEST_CASE("the check sees covers that let something through") {
     }
     SECTION("thinner than its glyphs") {
         Item person = covered(Kind::Person, QStringLiteral("Balance"), QRectF(20, 20, 80, 16));
-        const std::vector<Cover> thin{{QRect(20, 24, 80, 6), CoverStyle::Solid, 0.5}};
+        const std::vector<Cover> thin{{QRect(20, 24, 80, 6), {CoverStyle::Solid, 0.5}}};
         CHECK(has(check(encodePng(render(image, thin)), &image, {person}, {}, thin), Leak::Sort::Cover));
     }
 }
@@ -408,7 +413,7 @@ TEST_CASE("text too faint for a first look is found when the contrast is stretch
 TEST_CASE("the log says what, where and why, and reveals no value") {
     std::vector<Item> items{
         covered(Kind::Email, QStringLiteral("ines.hartwell@mail.example"), QRectF(20, 20, 100, 12))};
-    const std::vector<HandCover> hands{{2, QRect(50, 50, 20, 20), CoverStyle::Solid, 0.5, QStringLiteral("Ines")}};
+    const std::vector<HandCover> hands{{2, QRect(50, 50, 20, 20), {CoverStyle::Solid, 0.5}, QStringLiteral("Ines")}};
     items[0].identity = 1;
     items[0].note = QStringLiteral("asked Ines");
     LogEntry entry{QStringLiteral("a.png"), QSize(200, 100), QStringLiteral("00ff"), {items, hands, 0}, {}, {}};
@@ -475,7 +480,7 @@ TEST_CASE("a release stands whole, with its log, or not at all") {
     QTemporaryDir folder;
     const QString out = folder.filePath(QStringLiteral("out"));
     const QImage image = made::noise({50, 40}, 41);
-    auto png = sanitisedPng(image, {{QRect(5, 5, 20, 20), CoverStyle::Solid, 0.5}});
+    auto png = sanitisedPng(image, {{QRect(5, 5, 20, 20), {CoverStyle::Solid, 0.5}}});
     REQUIRE(png);
     CHECK(decodePicture(*png, QStringLiteral("a.png"))->pixel(10, 10) == solidColour());
     const std::vector<Artifact> artifacts{{QStringLiteral("a.png"), *png}, {QStringLiteral("b.png"), *png}};
@@ -534,7 +539,7 @@ TEST_CASE("what could not be read holds a release up until it is covered or kept
     for (const CoverStyle style : {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur}) {
         Item hidden = covered(Kind::Illegible, {}, {});
         hidden.finding = found[0];
-        hidden.style = style;
+        hidden.look.style = style;
         INFO(styleName(style).toStdString());
         const QImage written = render(image, coversOf({{hidden}, {}, 0}, image.size()));
         CHECK(check(encodePng(written), &image, {hidden}).clean());

@@ -2,6 +2,7 @@
 #include "capture/pdf_pages.h"
 #include "capture/simulated_desk.h"
 #include "capture/source.h"
+#include "picture/boxes.h"
 #include "picture/edges.h"
 #include "support/made.h"
 
@@ -155,6 +156,25 @@ TEST_CASE("pages of a PDF are drawn in the resolution asked for; what is no PDF 
     CHECK_FALSE(PdfFile::open(letter));
     CHECK_FALSE(PdfFile::open(folder.filePath(QStringLiteral("none.pdf"))));
     CHECK_FALSE(PdfFile::needsPassword(PdfFile::open(letter).error()));
+}
+
+TEST_CASE("the box a point lies in goes as far as its ground, whatever is written on it") {
+    QImage image(300, 200, QImage::Format_RGB32);
+    image.fill(Qt::white);
+    QPainter painter(&image);
+    QLinearGradient shade(0, 0, 300, 0);
+    shade.setColorAt(0, QColor(0x20, 0x40, 0x80));
+    shade.setColorAt(1, QColor(0x60, 0x20, 0x60));
+    painter.fillRect(QRect(0, 0, 300, 30), shade);
+    painter.setPen(Qt::white);
+    painter.drawText(QRect(0, 0, 300, 30), Qt::AlignCenter, QStringLiteral("A title over all of it"));
+    painter.fillRect(QRect(40, 80, 100, 24), QColor(0xee, 0xee, 0xf4));
+    painter.end();
+    for (int x = 2; x < 300; x += 7) CHECK(boxAround(image, {x, 15}) == QRect(0, 0, 300, 30));
+    CHECK(boxAround(image, {60, 90}) == QRect(40, 80, 100, 24));
+    CHECK(boxAround(image, {10, 190}) == QRect(0, 30, 300, 170));
+    CHECK(boxAround(image, {300, 20}).isNull());
+    CHECK(boxAround(image, {-1, 20}).isNull());
 }
 
 TEST_CASE("the strongest edge near a place is found, and none where nothing runs through") {

@@ -90,6 +90,22 @@ TEST_CASE("the last digits of a card may stay; the rest is covered") {
           QStringList{QStringLiteral("4111 1111 1111 1111")});
 }
 
+TEST_CASE("a policy says which colour solid covers have, and whether what was replaced is marked") {
+    auto policy = parsePolicy("name = \"x\"\nlook_for = \"everything\"\ncolour = \"ground\"\nmark_replaced = true",
+                              QStringLiteral("x"));
+    REQUIRE(policy);
+    CHECK(policy->look(Kind::Person) == CoverLook{CoverStyle::Solid, 0.5, CoverColour::Ground});
+    CHECK(policy->marksReplaced);
+    auto again = parsePolicy(writePolicy(*policy), QStringLiteral("x"));
+    REQUIRE(again);
+    CHECK(again->look(Kind::Person) == policy->look(Kind::Person));
+    CHECK(again->marksReplaced);
+    auto wrong = parsePolicy("name = \"x\"\nlook_for = \"everything\"\ncolour = \"mauve\"", QStringLiteral("x"));
+    REQUIRE_FALSE(wrong);
+    CHECK(wrong.error().sentence.contains(QStringLiteral("line 3")));
+    CHECK(wrong.error().sentence.contains(QStringLiteral("\"ground\"")));
+}
+
 TEST_CASE("a finding carries the policy's ground") {
     static const Finder finder;
     const Page page = made::PageMaker().line(QStringLiteral("Dear Mr Hartwell")).page();

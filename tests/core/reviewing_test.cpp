@@ -178,9 +178,9 @@ TEST_CASE("faces, which have no value, can be said to be of one person") {
 TEST_CASE("what lies wholly under covers by hand is settled, and open again without them") {
     Sample s;
     const int id = s.item(s.first, 0).id;
-    const int half = s.open.cover(s.first, {QRect(0, 0, 50, 40)}, CoverStyle::Solid, 0.5);
+    const int half = s.open.cover(s.first, {QRect(0, 0, 50, 40)}, {CoverStyle::Solid, 0.5});
     CHECK(s.open.item(id)->decision == Decision::Open);
-    s.open.cover(s.first, {QRect(40, 0, 90, 40)}, CoverStyle::Solid, 0.5);
+    s.open.cover(s.first, {QRect(40, 0, 90, 40)}, {CoverStyle::Solid, 0.5});
     CHECK((s.open.item(id)->decision == Decision::Cover && s.open.item(id)->underHand));
     // Its value is one that was covered: it is looked for elsewhere.
     const auto values = valuesToCarry(s.open.state());
@@ -191,7 +191,7 @@ TEST_CASE("what lies wholly under covers by hand is settled, and open again with
 
 TEST_CASE("covers by hand change their shape, within the capture and as a step of its own") {
     Sample s;
-    const int id = s.open.cover(s.first, {QRect(10, 10, 20, 20)}, CoverStyle::Solid, 0.5);
+    const int id = s.open.cover(s.first, {QRect(10, 10, 20, 20)}, {CoverStyle::Solid, 0.5});
     s.open.setHandShape(id, QRect(190, 190, 50, 50));
     CHECK(s.open.placeOf(id) == QRectF(190, 190, 10, 10));
     s.open.setHandShape(id, QRect(300, 300, 5, 5)); // outside: it stays where it is
@@ -203,11 +203,11 @@ TEST_CASE("covers by hand change their shape, within the capture and as a step o
 TEST_CASE("a place is covered on all captures that are as large, and a piece is cut out of covers by hand alone") {
     Sample s;
     const int other = s.open.add(made::noise({90, 90}, 3), QStringLiteral("smaller"));
-    const int id = s.open.cover(s.first, {QRect(100, 100, 40, 40)}, CoverStyle::Mosaic, 0.2);
+    const int id = s.open.cover(s.first, {QRect(100, 100, 40, 40)}, {CoverStyle::Mosaic, 0.2});
     s.open.coverOnAll(id);
     REQUIRE(s.open.capture(s.second)->hands.size() == 1);
     CHECK(s.open.capture(other)->hands.empty());
-    CHECK(s.open.capture(s.second)->hands.front().style == CoverStyle::Mosaic);
+    CHECK(s.open.capture(s.second)->hands.front().look.style == CoverStyle::Mosaic);
     const auto before = s.open.history().done().size();
     s.open.coverOnAll(id); // there already
     CHECK(s.open.history().done().size() == before);

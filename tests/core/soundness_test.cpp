@@ -45,7 +45,7 @@ Item decided(const Finding& finding, Decision decision, CoverStyle style = Cover
     Item item;
     item.finding = finding;
     item.decision = decision;
-    item.style = style;
+    item.look.style = style;
     return item;
 }
 
@@ -143,7 +143,7 @@ TEST_CASE("what nobody has decided about fails a check, though nothing finds it 
     CHECK(open[0].sort == Leak::Sort::Found);
     CHECK(open[0].place == known.boxes[0]);
     const QRect around = known.boxes[0].toAlignedRect().adjusted(-3, -3, 3, 3);
-    CHECK(leaks(Decision::Open, {{around, CoverStyle::Solid, 0.5}}).empty());
+    CHECK(leaks(Decision::Open, {{around, {CoverStyle::Solid, 0.5}}}).empty());
 }
 
 TEST_CASE("letters are taken out one by one, whatever share of their word is hidden") {
@@ -182,7 +182,7 @@ TEST_CASE("a letter that is hidden less than whole is still read") {
     // Over the feet of the letters: they are read all the same, and are a leak.
     request.covers = {{QRect(int(line.left()) - 2, int(line.top() + 0.72 * line.height()), int(line.width()) + 4,
                              int(0.28 * line.height())),
-                       CoverStyle::Solid, 0.5}};
+                       {CoverStyle::Solid, 0.5}}};
     CHECK(has(check(encodePng(render(image, request.covers)), request).leaks, Leak::Sort::Found));
 }
 
@@ -432,13 +432,13 @@ TEST_CASE("the log tells of covers as they are drawn, not of what was found bene
         return made;
     };
     // A cover by hand over two findings: nothing of them is in the log.
-    const HandCover hand{9, QRect(10, 10, 200, 60), CoverStyle::Solid, 0.5, {}};
+    const HandCover hand{9, QRect(10, 10, 200, 60), {CoverStyle::Solid, 0.5}, {}};
     const auto alone = log({}, {hand});
     CHECK(log({item(Kind::Card, QRectF(20, 20, 60, 10), "has the form", 1),
                item(Kind::Email, QRectF(20, 40, 90, 10), "x", 2)},
               {hand}) == alone);
     Item other = item(Kind::Card, QRectF(20, 20, 60, 10), "x", 1);
-    other.style = CoverStyle::Mosaic; // of another look, it would be seen on the picture
+    other.look.style = CoverStyle::Mosaic; // of another look, it would be seen on the picture
     CHECK(coversOf({{other}, {hand}, 0}, size).size() == 1);
     // The same cover, found for other reasons, in two pieces that touch or in one.
     const auto whole = log({item(Kind::Card, QRectF(20, 100, 100, 10), "holds by its check digit", 1)});

@@ -27,7 +27,7 @@ Item itemOf(Kind kind, int identity, std::vector<QRectF> boxes, CoverStyle style
     item.finding.boxes = std::move(boxes);
     item.finding.textHeight = 8;
     item.decision = Decision::Cover;
-    item.style = style;
+    item.look.style = style;
     item.identity = identity;
     return item;
 }
@@ -98,6 +98,25 @@ TEST_CASE("covers bear stand-ins, names or nothing as their style says, over all
     // Without what stand-ins are made from there is a name as well.
     decided.standIns = nullptr;
     CHECK(coversOf(decided, {300, 200})[0].text.startsWith(QStringLiteral("[postal")));
+}
+
+TEST_CASE("what was made up bears a mark where the policy asks for it, names and labels do not") {
+    Decided decided;
+    decided.items = {itemOf(Kind::Address, 3, {QRectF(10, 10, 150, 14), QRectF(10, 30, 90, 14)}),
+                     itemOf(Kind::Person, 4, {QRectF(10, 60, 90, 14)}, CoverStyle::Label),
+                     itemOf(Kind::Health, 5, {QRectF(10, 90, 90, 14)})};
+    decided.standIns = std::make_shared<const StandInSource>(StandInSource{"secret", {}});
+    QImage capture({300, 200}, QImage::Format_RGB32);
+    capture.fill(Qt::white);
+    const auto plain = coversOf(decided, capture.size());
+    decided.marksReplaced = true;
+    const auto marked = coversOf(decided, capture.size());
+    REQUIRE(marked.size() == 4);
+    CHECK((!marked[0].marked && marked[1].marked && !marked[2].marked && !marked[3].marked));
+    const QImage with = render(capture, marked), without = render(capture, plain);
+    const QRect corner(marked[1].bounds().right() - 8, marked[1].bounds().top(), 9, 9);
+    CHECK(with.copy(corner) != without.copy(corner));
+    CHECK(with.copy(marked[0].bounds()) == without.copy(marked[0].bounds()));
 }
 
 TEST_CASE("a text is shrunk to its place and never cut, and the same on every thread") {

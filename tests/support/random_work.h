@@ -77,8 +77,8 @@ inline QString seen(const Case& open) {
                        .arg(i.id)
                        .arg(i.finding.text)
                        .arg(int(i.decision))
-                       .arg(int(i.style))
-                       .arg(i.strength)
+                       .arg(int(i.look.style))
+                       .arg(i.look.strength)
                        .arg(i.note, i.question)
                        .arg(i.identity)
                        .arg(i.byHand);
@@ -86,7 +86,7 @@ inline QString seen(const Case& open) {
             const QRect place = h.shape.region(capture.size).boundingRect();
             all << QStringLiteral("hand %1 %2 %3 %4 %5")
                        .arg(h.id)
-                       .arg(int(h.style))
+                       .arg(int(h.look.style))
                        .arg(place.x())
                        .arg(h.note)
                        .arg(place.width());
@@ -118,12 +118,15 @@ public:
             return withItem([&](int id) { m_open.decide(id, Scope(m_random() % 4), Decision(m_random() % 3)); });
         case 1:
             return withItem([&](int id) {
-                m_open.setStyle(id, Scope(m_random() % 4), CoverStyle(m_random() % 3), 0.1 * double(m_random() % 10));
+                m_open.setLook(
+                    id, Scope(m_random() % 4),
+                    {CoverStyle(m_random() % 3), 0.1 * double(m_random() % 10), CoverColour(m_random() % 5)});
             });
         case 2:
             return withItem([&](int id) { m_open.setNote(id, QStringLiteral("note %1").arg(m_random() % 100)); });
         case 3:
-            if (capture) m_open.cover(capture->id, shapes(), CoverStyle(m_random() % 3), 0.5);
+            if (capture)
+                m_open.cover(capture->id, shapes(), {CoverStyle(m_random() % 3), 0.5, CoverColour(m_random() % 5)});
             return;
         case 4:
             if (capture && !capture->hands.empty()) m_open.removeHand(capture->hands.front().id);

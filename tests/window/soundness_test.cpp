@@ -206,7 +206,7 @@ TEST_CASE("a place covered from the check counts as a value, and so do words cov
     for (const TextLine& line : desk.open().captures()[0].page->lines)
         for (const Word& word : line.words)
             if (word.text == QStringLiteral("Zylo"))
-                desk.open().cover(id, {word.box.adjusted(-1, -1, 1, 1).toAlignedRect()}, CoverStyle::Solid, 0.5);
+                desk.open().cover(id, {word.box.adjusted(-1, -1, 1, 1).toAlignedRect()}, {CoverStyle::Solid, 0.5});
     values.clear();
     for (const Finding& f : valuesCovered(desk.open().state())) values << f.text;
     CHECK(values.contains(QStringLiteral("Zylo")));

@@ -374,7 +374,7 @@ TEST_CASE("style and note of the selected finding are changed in the panel, and 
     REQUIRE(desk.selected());
     for (QComboBox* box : desk.window.findings().findChildren<QComboBox*>())
         if (box->accessibleName().contains(QStringLiteral("Style"))) box->setCurrentIndex(1);
-    CHECK(desk.selected()->style == CoverStyle::Mosaic);
+    CHECK(desk.selected()->look.style == CoverStyle::Mosaic);
     for (QLineEdit* edit : desk.window.findings().findChildren<QLineEdit*>())
         if (edit->accessibleName() == QStringLiteral("Note")) {
             edit->setFocus();
@@ -386,7 +386,7 @@ TEST_CASE("style and note of the selected finding are changed in the panel, and 
     desk.press(Qt::Key_Z, Qt::ControlModifier);
     CHECK(desk.selected()->note.isEmpty());
     desk.press(Qt::Key_Z, Qt::ControlModifier);
-    CHECK(desk.selected()->style == CoverStyle::Solid);
+    CHECK(desk.selected()->look.style == CoverStyle::Solid);
 }
 
 TEST_CASE("a release that cannot be written says so and leaves nothing") {
@@ -523,12 +523,13 @@ TEST_CASE("theme, place of release and style of covers are remembered") {
         desk.press(Qt::Key_D, Qt::ControlModifier | Qt::ShiftModifier);
         CHECK_FALSE(desk.theme.dark);
         desk.press(Qt::Key_A);
-        for (QComboBox* box : desk.window.findChildren<QComboBox*>())
-            if (box->accessibleName().contains(QStringLiteral("by hand"))) box->setCurrentIndex(2);
+        desk.window.findChild<QWidget*>(QStringLiteral("dock"))
+            ->findChild<QComboBox*>(QStringLiteral("coverStyle"))
+            ->setCurrentIndex(int(CoverStyle::Blur));
         desk.drag(QRectF(30, 10, 100, 30));
         const HandCover* drawn = desk.open().hand(desk.window.selection().item());
         REQUIRE(drawn);
-        CHECK(drawn->style == CoverStyle::Blur);
+        CHECK(drawn->look.style == CoverStyle::Blur);
     }
     CHECK(QSettings().value(QStringLiteral("cover/style")).toInt() == 2);
 }

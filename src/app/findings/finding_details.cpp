@@ -1,16 +1,15 @@
 #include "app/findings/finding_details.h"
 
+#include "app/findings/cover_look_fields.h"
 #include "app/window/theme.h"
 #include "base/sentence.h"
 
 #include <algorithm>
 #include <cmath>
 #include <QApplication>
-#include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
-#include <QSlider>
 #include <QToolButton>
 #include <QVBoxLayout>
 
@@ -47,7 +46,8 @@ FindingDetails::FindingDetails(Case& owner, Selection& selection, QWidget* paren
     column->addWidget(m_reason);
     column->addWidget(m_place);
     column->addLayout(makeDecisions());
-    column->addLayout(makeStyle());
+    m_look = new CoverLookFields(true);
+    column->addWidget(m_look);
     m_note = makeLine(Tr::tr("Note for yourself; never in the log"), Tr::tr("Note"));
     m_question = makeLine(Tr::tr("Question for a colleague; keeps it open"), Tr::tr("Question"));
     column->addWidget(m_note);
@@ -104,32 +104,9 @@ QLayout* FindingDetails::makeDecisions() {
     return decisions;
 }
 
-QLayout* FindingDetails::makeStyle() {
-    auto* style = new QHBoxLayout;
-    style->setSpacing(8);
-    m_style = new QComboBox;
-    m_style->setAccessibleName(Tr::tr("Style of the cover"));
-    for (const CoverStyle one : allStyles) m_style->addItem(styleTitle(one)); // in the order of their numbers
-    m_strength = new QSlider(Qt::Horizontal);
-    m_strength->setRange(0, 100);
-    m_strength->setAccessibleName(Tr::tr("Strength of mosaic or blur"));
-    m_strength->setToolTip(
-        Tr::tr("How coarse the mosaic or blur is. It hides the same at any strength: nothing of the text is in it."));
-    style->addWidget(m_style, 1);
-    style->addWidget(m_strength, 1);
-    return style;
-}
-
 void FindingDetails::bind() {
-    const auto restyle = [this] {
-        if (!m_showing && m_selection.item())
-            m_case.setStyle(m_selection.item(), Scope::SameValue, CoverStyle(m_style->currentIndex()),
-                            m_strength->value() / 100.0);
-    };
-    connect(m_style, &QComboBox::currentIndexChanged, this, restyle);
-    connect(m_strength, &QSlider::sliderReleased, this, restyle);
-    connect(m_strength, &QSlider::valueChanged, this, [this, restyle] {
-        if (!m_strength->isSliderDown()) restyle();
+    connect(m_look, &CoverLookFields::changed, this, [this] {
+        if (m_selection.item()) m_case.setLook(m_selection.item(), Scope::SameValue, m_look->look());
     });
     connect(m_note, &QLineEdit::editingFinished, this, [this] {
         if (m_selection.item()) m_case.setNote(m_selection.item(), m_note->text());
@@ -149,7 +126,7 @@ void FindingDetails::refresh() {
     m_showing = true;
     for (QWidget* w : std::initializer_list<QWidget*>{m_cover, m_keep, m_open, m_question, m_change})
         w->setVisible(item);
-    for (QWidget* w : std::initializer_list<QWidget*>{m_style, m_strength, m_note, m_kind, m_place, m_value})
+    for (QWidget* w : std::initializer_list<QWidget*>{m_look, m_note, m_kind, m_place, m_value})
         w->setVisible(item || hand);
     m_reason->setVisible(!hand);
     if (item)
@@ -193,20 +170,18 @@ void FindingDetails::showItem(const Item& item) {
     m_keep->setChecked(item.decision == Decision::Keep);
     m_open->setChecked(item.decision == Decision::Open);
     if (!m_question->hasFocus()) m_question->setText(item.question);
-    showLook(item.style, item.strength, item.note);
+    showLook(item.look, item.note);
 }
 
 void FindingDetails::showHand(const HandCover& hand) {
     m_value->setText(Tr::tr("Area"));
     m_kind->setText(Tr::tr("Covered by hand; Delete removes it"));
     m_place->setText(sentence(Tr::tr("On %1"), m_case.captureOf(hand.id)->name));
-    showLook(hand.style, hand.strength, hand.note);
+    showLook(hand.look, hand.note);
 }
 
-void FindingDetails::showLook(CoverStyle style, double strength, const QString& note) {
-    m_style->setCurrentIndex(int(style));
-    m_strength->setVisible(hasStrength(style));
-    m_strength->setValue(int(std::lround(100 * strength)));
+void FindingDetails::showLook(const CoverLook& look, const QString& note) {
+    m_look->setLook(look);
     if (!m_note->hasFocus()) m_note->setText(note);
 }
 

@@ -6,14 +6,14 @@
 
 #include <QWidget>
 
-class QComboBox;
 class QLabel;
 class QLayout;
 class QLineEdit;
-class QSlider;
 class QToolButton;
 
 namespace eyelid {
+
+class CoverLookFields;
 
 class FindingDetails final : public QWidget {
     Q_OBJECT
@@ -30,20 +30,18 @@ signals:
 private:
     QLayout* makeKind();
     QLayout* makeDecisions();
-    QLayout* makeStyle();
     QLineEdit* makeLine(const QString& placeholder, const QString& name);
     void bind();
     void showItem(const Item& item);
     void showHand(const HandCover& hand);
-    void showLook(CoverStyle style, double strength, const QString& note);
+    void showLook(const CoverLook& look, const QString& note);
     QString placeOf(const Item& item) const;
 
     Case& m_case;
     Selection& m_selection;
     QLabel *m_value, *m_kind, *m_reason, *m_place;
     QToolButton *m_change, *m_cover, *m_keep, *m_open;
-    QComboBox* m_style;
-    QSlider* m_strength;
+    CoverLookFields* m_look;
     QLineEdit *m_note, *m_question;
     bool m_showing = false;
 };

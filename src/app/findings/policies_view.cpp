@@ -73,6 +73,7 @@ PoliciesView::PoliciesView(Case& owner, CaseWorker& worker, Selection& selection
     layout->addWidget(m_exceptions);
     connect(m_exceptions, &QPlainTextEdit::textChanged, this, &PoliciesView::tryOut);
 
+    layout->addLayout(makeCovers());
     layout->addLayout(makeBottom());
     connect(&m_worker, &CaseWorker::tried, this, &PoliciesView::showEffect);
     connect(&m_selection, &Selection::captureChanged, this, [this] {
@@ -103,6 +104,25 @@ QLayout* PoliciesView::makeTop() {
     connect(open, &QPushButton::clicked, this, &PoliciesView::openFile);
     connect(m_names, &QComboBox::activated, this, &PoliciesView::choose);
     return top;
+}
+
+QLayout* PoliciesView::makeCovers() {
+    auto* row = new QHBoxLayout;
+    auto* label = new QLabel(Tr::tr("&Colour of solid covers"));
+    m_colour = new QComboBox;
+    m_colour->setObjectName(QStringLiteral("policyColour"));
+    for (const CoverColour colour : allCoverColours) m_colour->addItem(colourTitle(colour), int(colour));
+    label->setBuddy(m_colour);
+    m_marks = new QCheckBox(Tr::tr("Stand-ins bear a small mark that says so"));
+    m_marks->setObjectName(QStringLiteral("policyMarks"));
+    row->addWidget(label);
+    row->addWidget(m_colour);
+    row->addSpacing(16);
+    row->addWidget(m_marks);
+    row->addStretch(1);
+    connect(m_colour, &QComboBox::currentIndexChanged, this, &PoliciesView::tryOut);
+    connect(m_marks, &QCheckBox::toggled, this, &PoliciesView::tryOut);
+    return row;
 }
 
 void PoliciesView::makeKinds() {
@@ -244,6 +264,8 @@ void PoliciesView::fill(const Policy& policy) {
         fields.style->setCurrentIndex(fields.style->findData(int(rule.style)));
         fields.ground->setText(rule.ground);
     }
+    m_colour->setCurrentIndex(m_colour->findData(int(policy.colour)));
+    m_marks->setChecked(policy.marksReplaced);
     m_exceptions->setPlainText(policy.exceptions.entries().join(u'\n'));
     m_filling = false;
     tryOut();
@@ -260,6 +282,8 @@ Policy PoliciesView::shown() const {
         rule.style = CoverStyle(fields.style->currentData().toInt());
         rule.ground = fields.ground->text().trimmed();
     }
+    policy.colour = CoverColour(m_colour->currentData().toInt());
+    policy.marksReplaced = m_marks->isChecked();
     policy.exceptions = Exceptions(m_exceptions->toPlainText().split(u'\n', Qt::SkipEmptyParts));
     return policy;
 }

@@ -39,6 +39,7 @@ protected:
 
 private:
     QLayout* makeTop();
+    QLayout* makeCovers();
     void makeKinds();
     void addKind(Kind kind);
     QLayout* makeBottom();
@@ -64,7 +65,8 @@ private:
     std::vector<Row> m_rows; ///< in the order of allKinds()
     bool m_filling = false;
     Policy m_base; ///< what the rows do not show is kept from here
-    QComboBox* m_names;
+    QComboBox *m_names, *m_colour;
+    QCheckBox* m_marks;
     QLabel *m_description, *m_effect;
     QTableWidget* m_kinds;
     QPlainTextEdit* m_exceptions;

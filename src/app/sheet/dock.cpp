@@ -1,5 +1,6 @@
 #include "app/sheet/dock.h"
 
+#include "app/findings/cover_look_fields.h"
 #include "app/sheet/sheet.h"
 #include "app/window/commands.h"
 #include "app/window/settings.h"
@@ -10,7 +11,6 @@
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QSlider>
 #include <QSpinBox>
 #include <QToolButton>
 
@@ -56,51 +56,34 @@ void Dock::addSettings() {
     m_form = new QComboBox;
     m_form->setObjectName(QStringLiteral("coverForm"));
     m_form->setAccessibleName(Tr::tr("Form of covers drawn by hand"));
-    m_form->addItems({Tr::tr("Rectangle"), Tr::tr("Corners"), Tr::tr("Outline"), Tr::tr("Brush"),
-                      Tr::tr("All but an area"), Tr::tr("Cut a piece out")}); // as Sheet::CoverForm
+    m_form->addItems({Tr::tr("Rectangle"), Tr::tr("Box of the picture"), Tr::tr("Corners"), Tr::tr("Outline"),
+                      Tr::tr("Brush"), Tr::tr("All but an area"), Tr::tr("Cut a piece out")}); // as Sheet::CoverForm
     m_brush = new QSpinBox;
     m_brush->setRange(2, 400);
     m_brush->setValue(24);
     m_brush->setSuffix(Tr::tr(" px"));
     m_brush->setAccessibleName(Tr::tr("Width of the brush"));
-    m_style = new QComboBox;
-    m_style->setAccessibleName(Tr::tr("Style of covers drawn by hand"));
-    for (const CoverStyle one : allStyles)
-        if (one != CoverStyle::StandIn) m_style->addItem(styleTitle(one), int(one)); // nobody knows whose an area is
-    m_strength = new QSlider(Qt::Horizontal);
-    m_strength->setRange(0, 100);
-    m_strength->setFixedWidth(90);
-    m_strength->setAccessibleName(Tr::tr("Strength of covers drawn by hand"));
+    m_look = new CoverLookFields(false);
+    m_look->setLook(settings::handLook());
     m_row->addSpacing(6);
     m_row->addWidget(m_form);
     m_row->addWidget(m_brush);
-    m_row->addWidget(m_style);
-    m_row->addWidget(m_strength);
+    m_row->addWidget(m_look);
     m_row->addStretch(1);
-    const CoverLook remembered = settings::handLook();
-    m_style->setCurrentIndex(std::max(0, m_style->findData(int(remembered.style))));
-    m_strength->setValue(int(std::lround(100 * remembered.strength)));
     connect(m_form, &QComboBox::currentIndexChanged, this,
             [this](int form) { m_sheet.setCoverForm(Sheet::CoverForm(form)); });
     connect(m_brush, &QSpinBox::valueChanged, this, [this](int width) { m_sheet.setBrush(width); });
-    connect(m_style, &QComboBox::currentIndexChanged, this, &Dock::remember);
-    connect(m_style, &QComboBox::currentIndexChanged, this, &Dock::refresh);
-    connect(m_strength, &QSlider::valueChanged, this, &Dock::remember);
+    connect(m_look, &CoverLookFields::changed, this, [this] { settings::setHandLook(look()); });
 }
 
 CoverLook Dock::look() const {
-    return {CoverStyle(m_style->currentData().toInt()), m_strength->value() / 100.0};
-}
-
-void Dock::remember() const {
-    settings::setHandLook(look());
+    return m_look->look();
 }
 
 void Dock::refresh() {
     const Sheet::Tool tool = m_sheet.tool();
     const bool draws = tool == Sheet::Tool::Cover && m_sheet.coverForm() != Sheet::CoverForm::CutOut;
-    m_style->setVisible(draws);
-    m_strength->setVisible(draws && hasStrength(look().style));
+    m_look->setVisible(draws);
     m_form->setVisible(tool == Sheet::Tool::Cover);
     m_form->setCurrentIndex(int(m_sheet.coverForm()));
     m_brush->setVisible(tool == Sheet::Tool::Cover && m_sheet.coverForm() == Sheet::CoverForm::Brush);

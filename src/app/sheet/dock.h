@@ -1,7 +1,7 @@
 // The tools under the sheet, with the chosen tool's settings beside them.
 #pragma once
 
-#include "casefile/case_state.h"
+#include "finding/policy.h"
 
 #include <QWidget>
 #include <vector>
@@ -10,13 +10,13 @@ class QAction;
 class QComboBox;
 class QHBoxLayout;
 class QLabel;
-class QSlider;
 class QSpinBox;
 class QToolButton;
 
 namespace eyelid {
 
 class Commands;
+class CoverLookFields;
 class Sheet;
 
 class Dock final : public QWidget {
@@ -36,14 +36,13 @@ private:
     QToolButton* addTool(const QAction& action, bool text);
     void addSettings();
     void refresh();
-    void remember() const;
 
     Sheet& m_sheet;
     QHBoxLayout* m_row;
     std::vector<QToolButton*> m_worded; ///< tools with their names beside their icons, where there is room
-    QComboBox *m_form, *m_style;
+    QComboBox* m_form;
+    CoverLookFields* m_look;
     QSpinBox* m_brush;
-    QSlider* m_strength;
     QLabel* m_zoom;
 };
 

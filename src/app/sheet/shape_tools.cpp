@@ -39,6 +39,21 @@ void goOn(QPolygonF& way, const QPointF& to) {
 
 } // namespace
 
+void BoxTool::press(const QPointF& point, const QMouseEvent& event) {
+    move(point, event);
+    if (!m_box.isEmpty()) m_drawn(std::exchange(m_box, {}));
+}
+
+void BoxTool::move(const QPointF& point, const QMouseEvent&) {
+    m_box = m_sheet.boxAt(point);
+}
+
+void BoxTool::paint(QPainter& painter) const {
+    if (m_box.isEmpty()) return;
+    const QRectF box(m_box);
+    paintShape(painter, m_sheet, QPolygonF({box.topLeft(), box.topRight(), box.bottomRight(), box.bottomLeft()}), true);
+}
+
 void OutlineTool::press(const QPointF& point, const QMouseEvent&) {
     m_way = {point};
 }

@@ -9,6 +9,23 @@ namespace eyelid {
 /// Gives what was drawn, in the capture's device pixels.
 using ShapeDrawn = std::function<void(const CoverShape&)>;
 
+/// A click takes in the title bar, field or panel it falls into (picture/boxes.h), which is outlined before.
+class BoxTool final : public SheetTool {
+public:
+    BoxTool(Sheet& sheet, ShapeDrawn drawn) : SheetTool(sheet), m_drawn(std::move(drawn)) {}
+    Qt::CursorShape cursorAt(const QPointF&) const override { return Qt::CrossCursor; }
+    void press(const QPointF& point, const QMouseEvent& event) override;
+    void move(const QPointF& point, const QMouseEvent& event) override;
+    void release() override {}
+    bool wantsMoves() const override { return true; }
+    void paint(QPainter& painter) const override;
+    void drop() override { m_box = {}; }
+
+private:
+    ShapeDrawn m_drawn;
+    QRect m_box;
+};
+
 /// Drawn with the button held; its ends meet.
 class OutlineTool final : public SheetTool {
 public:

@@ -1,23 +1,18 @@
 #include "app/sheet/sheet.h"
 
-#include "app/sheet/sheet_notices.h"
+#include "app/sheet/overview.h"
 #include "app/window/theme.h"
 #include "base/sentence.h"
+#include "picture/boxes.h"
 
 #include <algorithm>
 #include <cmath>
 #include <QApplication>
 #include <QKeyEvent>
 #include <QMouseEvent>
-#include <QPainter>
 #include <QScrollBar>
-#include <QWheelEvent>
 
 namespace eyelid {
-namespace {
-constexpr int room = 24; // around the capture, view units
-} // namespace
-
 Sheet::Sheet(Case& owner, Selection& selection, const Theme& theme, QWidget* parent)
     : QAbstractScrollArea(parent), m_case(owner), m_selection(selection), m_theme(theme) {
     setFrameShape(QFrame::NoFrame);
@@ -25,6 +20,8 @@ Sheet::Sheet(Case& owner, Selection& selection, const Theme& theme, QWidget* par
     setAccessibleName(Tr::tr("Sheet: the capture as it will be released"));
     viewport()->setMouseTracking(true);
     viewport()->setAutoFillBackground(false);
+    viewport()->grabGesture(Qt::PinchGesture);
+    m_overview = new Overview(*this);
     makeTools();
     connect(&m_case, &Case::captureChanged, this, [this](int id) {
         if (id == m_selection.capture()) refresh();
@@ -82,6 +79,7 @@ void Sheet::makeTools() {
     auto brush = std::make_unique<BrushTool>(*this, covers);
     m_brush = brush.get();
     m_covering = {std::make_unique<AreaTool>(*this, covers),
+                  std::make_unique<BoxTool>(*this, covers),
                   std::make_unique<PolygonTool>(*this, covers),
                   std::make_unique<OutlineTool>(*this, covers),
                   std::move(brush),
@@ -125,6 +123,26 @@ const Page* Sheet::page() const {
     return c ? c->page.get() : nullptr;
 }
 
+EdgeSnap Sheet::edges() const {
+    constexpr double reach = 6; // view units
+    constexpr int most = 12;    // device pixels
+    if (m_rendered.bare.isNull()) return {};
+    return {m_rendered.bare.whole(), std::clamp(int(std::lround(reach / pixel())), 1, most)};
+}
+
+QRect Sheet::boxAt(const QPointF& point) const {
+    if (m_rendered.bare.isNull()) return {};
+    return boxAround(m_rendered.bare.whole(), QPoint(int(std::floor(point.x())), int(std::floor(point.y()))));
+}
+
+bool Sheet::overviewShown() const {
+    return m_overview->isWanted();
+}
+
+void Sheet::setOverviewShown(bool shown) {
+    m_overview->setWanted(shown);
+}
+
 QSize Sheet::pictureSize() const {
     const Capture* c = capture();
     return c ? c->size : QSize();
@@ -133,118 +151,32 @@ QSize Sheet::pictureSize() const {
 void Sheet::refresh() {
     if (const Capture* c = capture()) {
         m_covers = m_case.covers(*c);
-        renderAside(*c, m_covers);
+        renderAside(*c);
     } else {
         m_covers.clear();
         m_rendered = {};
     }
+    m_hidden = m_rendered.covers == m_covers ? QRegion() : hiddenBy(m_covers);
     updateBars();
     viewport()->update();
+    m_overview->refresh();
 }
 
 // Only a change of covers needs a new picture; what is asked for while one is made is made after it.
-void Sheet::renderAside(const Capture& capture, const std::vector<Cover>& covers) {
-    if (m_rendering || (m_rendered.of == capture.picture && m_rendered.covers == covers)) return;
+void Sheet::renderAside(const Capture& capture) {
+    if (m_rendering || (m_rendered.of == capture.picture && m_rendered.covers == m_covers)) return;
     m_rendering = true;
-    m_lane.start([this, bare = m_case.picture(capture), id = capture.picture, covers] {
-        QImage picture = eyelid::render(bare, covers);
-        QMetaObject::invokeMethod(this, [=, this] {
+    const TiledPicture known = m_rendered.of == capture.picture ? m_rendered.bare : TiledPicture();
+    m_lane.start([this, known, pictures = m_case.pictures(), id = capture.picture, covers = m_covers] {
+        const QImage bare = pictures->picture(id);
+        Rendered rendered{{}, known.isNull() ? TiledPicture(bare) : known, id, covers};
+        rendered.picture = covers.empty() ? rendered.bare : TiledPicture(eyelid::render(bare, covers));
+        QMetaObject::invokeMethod(this, [this, rendered] {
             m_rendering = false;
-            m_rendered = {picture, id, covers};
+            m_rendered = rendered;
             refresh();
         });
     });
-}
-
-double Sheet::pixel() const {
-    return m_zoom / devicePixelRatioF();
-}
-
-void Sheet::updateBars() {
-    const QSizeF size =
-        pictureSize().isEmpty() ? QSizeF() : QSizeF(pictureSize()) * pixel() + QSizeF(2 * room, 2 * room);
-    const QSize view = viewport()->size();
-    horizontalScrollBar()->setRange(0, std::max(0, int(std::ceil(size.width())) - view.width()));
-    verticalScrollBar()->setRange(0, std::max(0, int(std::ceil(size.height())) - view.height()));
-    horizontalScrollBar()->setPageStep(view.width());
-    verticalScrollBar()->setPageStep(view.height());
-    horizontalScrollBar()->setSingleStep(40);
-    verticalScrollBar()->setSingleStep(40);
-}
-
-QPointF Sheet::toView(const QPointF& point) const {
-    const QSizeF size = QSizeF(pictureSize()) * pixel();
-    // A capture smaller than the view stands in its middle.
-    const double x0 = std::max(double(room), (viewport()->width() - size.width()) / 2) - horizontalScrollBar()->value();
-    const double y0 = std::max(double(room), (viewport()->height() - size.height()) / 2) - verticalScrollBar()->value();
-    return QPointF(x0, y0) + point * pixel();
-}
-
-QPointF Sheet::toPicture(const QPointF& point) const {
-    return (point - toView({0, 0})) / pixel();
-}
-
-void Sheet::setZoom(double zoom, const QPointF& fixed) {
-    zoom = std::clamp(zoom, 0.05, 16.0);
-    const QPointF under = toPicture(fixed);
-    m_zoom = zoom;
-    updateBars();
-    const QPointF now = toView(under);
-    horizontalScrollBar()->setValue(horizontalScrollBar()->value() + int(std::lround(now.x() - fixed.x())));
-    verticalScrollBar()->setValue(verticalScrollBar()->value() + int(std::lround(now.y() - fixed.y())));
-    viewport()->update();
-    emit zoomChanged();
-}
-
-void Sheet::zoomBy(double factor) {
-    m_fitted = false;
-    setZoom(m_zoom * factor, viewport()->rect().center());
-}
-
-void Sheet::fit() {
-    m_fitted = true;
-    const QSize size = pictureSize();
-    if (size.isEmpty()) return;
-    const QSizeF view = QSizeF(viewport()->size()) - QSizeF(2 * room, 2 * room);
-    const double scale = std::min(view.width() / size.width(), view.height() / size.height());
-    // Never larger than life, a pixel of the capture for one of the interface: type is easiest to judge at its own
-    // size.
-    setZoom(std::min(devicePixelRatioF(), scale * devicePixelRatioF()), viewport()->rect().center());
-}
-
-void Sheet::fitWidth() {
-    m_fitted = false;
-    const QSize size = pictureSize();
-    if (size.isEmpty()) return;
-    setZoom((viewport()->width() - 2 * room) * devicePixelRatioF() / size.width(), {room, room});
-}
-
-void Sheet::zoomTo(const QRectF& place) {
-    if (place.isEmpty()) return;
-    m_fitted = false;
-    constexpr double share = 0.5; // of the view, that the place takes
-    const double most = std::min(viewport()->width() / place.width(), viewport()->height() / place.height());
-    setZoom(std::clamp(share * most, 1.0, 6.0) * devicePixelRatioF(), viewport()->rect().center());
-    const QPointF off = toView(place.center()) - QRectF(viewport()->rect()).center();
-    horizontalScrollBar()->setValue(horizontalScrollBar()->value() + int(off.x()));
-    verticalScrollBar()->setValue(verticalScrollBar()->value() + int(off.y()));
-}
-
-void Sheet::actualSize() {
-    m_fitted = false;
-    setZoom(1, viewport()->rect().center());
-}
-
-void Sheet::reveal(const QRectF& place) {
-    const QRectF there(toView(place.topLeft()), toView(place.bottomRight()));
-    const QRectF view = QRectF(viewport()->rect()).adjusted(room, room, -room, -room);
-    double dx = 0, dy = 0;
-    if (there.right() > view.right()) dx = there.right() - view.right();
-    if (there.left() < view.left()) dx = there.left() - view.left();
-    if (there.bottom() > view.bottom()) dy = there.bottom() - view.bottom();
-    if (there.top() < view.top()) dy = there.top() - view.top();
-    horizontalScrollBar()->setValue(horizontalScrollBar()->value() + int(dx));
-    verticalScrollBar()->setValue(verticalScrollBar()->value() + int(dy));
 }
 
 int Sheet::itemAt(const QPointF& point) const {
@@ -334,19 +266,6 @@ void Sheet::setUnsureShown(bool shown) {
     viewport()->update();
 }
 
-void Sheet::wheelEvent(QWheelEvent* event) {
-    if (event->modifiers() & Qt::ControlModifier || event->modifiers() == Qt::NoModifier) {
-        const double steps = event->angleDelta().y() / 120.0;
-        if (steps != 0 && capture()) {
-            m_fitted = false;
-            setZoom(m_zoom * std::pow(1.2, steps), event->position());
-        }
-        event->accept();
-        return;
-    }
-    QAbstractScrollArea::wheelEvent(event);
-}
-
 void Sheet::keyPressEvent(QKeyEvent* event) {
     const int step = 60;
     if (capture() && current().key(*event)) return viewport()->update();
@@ -368,6 +287,10 @@ void Sheet::keyPressEvent(QKeyEvent* event) {
     }
 }
 
+bool Sheet::viewportEvent(QEvent* event) {
+    return zoomByGesture(*event) || QAbstractScrollArea::viewportEvent(event);
+}
+
 bool Sheet::event(QEvent* event) {
     if (event->type() == QEvent::ShortcutOverride && capture() && current().wantsKey(*static_cast<QKeyEvent*>(event))) {
         event->accept();
@@ -379,10 +302,12 @@ bool Sheet::event(QEvent* event) {
 void Sheet::resizeEvent(QResizeEvent*) {
     if (m_fitted) fit();
     updateBars();
+    m_overview->place();
 }
 
 void Sheet::scrollContentsBy(int, int) {
     viewport()->update();
+    m_overview->update();
 }
 
 } // namespace eyelid

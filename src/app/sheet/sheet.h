@@ -3,6 +3,7 @@
 
 #include "app/findings/selection.h"
 #include "app/sheet/shape_tools.h"
+#include "app/sheet/tiled_picture.h"
 #include "base/workers.h"
 #include "casefile/case.h"
 #include "reading/word_picking.h"
@@ -17,6 +18,8 @@ namespace eyelid {
 
 struct Theme;
 
+class Overview;
+
 class Sheet final : public QAbstractScrollArea {
     Q_OBJECT
 public:
@@ -26,7 +29,7 @@ public:
         ReadAgain
     };
     /// What the tool Cover draws.
-    enum class CoverForm { Rectangle, Polygon, Outline, Brush, AllBut, CutOut };
+    enum class CoverForm { Rectangle, Box, Polygon, Outline, Brush, AllBut, CutOut };
 
     Sheet(Case& owner, Selection& selection, const Theme& theme, QWidget* parent = nullptr);
     const Theme& theme() const { return m_theme; }
@@ -49,7 +52,7 @@ public:
     /// Words swept with the pointer, in reading order.
     const std::vector<WordAt>& chosenWords() const { return m_chosen; }
     void chooseWords(std::vector<WordAt> words);
-    /// Underlines words whose reading is not sure with dots.
+    /// Shows which words' reading is not sure, what could not be read, and what nothing was looked for on.
     void setUnsureShown(bool shown);
     bool unsureShown() const { return m_unsureShown; }
     /// Findings that a step which is being prepared would decide.
@@ -66,6 +69,8 @@ public:
     void actualSize();
     /// As large as it fits, a place of the capture with some room around it; never smaller than life.
     void zoomTo(const QRectF& place);
+    /// Scrolls so that a point of the capture is in the middle, as far as that can be.
+    void centreOn(const QPointF& point);
     /// Scrolls so that the place is in view.
     void reveal(const QRectF& place);
     /// Where a point of the capture is in the viewport, and back.
@@ -78,6 +83,19 @@ public:
     void moveEnds(const LetterSpan& ends) { emit endsMoved(ends); }
     void reshape(int hand, const CoverShape& shape) { m_case.setHandShape(hand, shape); }
     const Page* page() const;
+    QSize pictureSize() const; ///< of the capture that is shown; empty where there is none
+    /// The title bar, field or panel at a point; null where there is none.
+    QRect boxAt(const QPointF& point) const;
+    /// What draws the sides of something to edges of the capture near them.
+    EdgeSnap edges() const;
+    /// As it will be released, at least so many pixels wide where the capture is; null until it is ready.
+    QImage smaller(int width) const {
+        return m_rendered.picture.isNull() ? QImage() : m_rendered.picture.atLeast(width);
+    }
+    /// Whether what is shown is drawn with all its covers as they are now.
+    bool isReady() const { return !m_rendering && !m_rendered.picture.isNull() && m_rendered.covers == m_covers; }
+    bool overviewShown() const;
+    void setOverviewShown(bool shown);
     /// The finding or cover at a point of the capture; 0 where there is none.
     int itemAt(const QPointF& point) const;
     /// Selects it, and chooses no words any more.
@@ -94,6 +112,7 @@ signals:
 
 protected:
     bool event(QEvent*) override;
+    bool viewportEvent(QEvent*) override;
     void paintEvent(QPaintEvent*) override;
     void resizeEvent(QResizeEvent*) override;
     void mousePressEvent(QMouseEvent*) override;
@@ -106,15 +125,17 @@ protected:
 
 private:
     const Capture* capture() const { return m_case.capture(m_selection.capture()); }
-    QSize pictureSize() const;
     void showOther();
     void refresh();
-    void renderAside(const Capture& capture, const std::vector<Cover>& covers);
+    void renderAside(const Capture& capture);
+    bool zoomByGesture(QEvent& event);
     void updateBars();
     QRectF viewOf(const QRectF& place) const { return {toView(place.topLeft()), toView(place.bottomRight())}; }
     void drawPicture(QPainter& painter, const Capture& capture);
     void drawHits(QPainter& painter);
     void drawWords(QPainter& painter, const Page& page);
+    void drawUnsure(QPainter& painter, const Page& page);
+    QString doubts(const Capture& capture) const; ///< what was not read for certain, and not looked for
     void drawItems(QPainter& painter, const Capture& capture);
     void drawGrips(QPainter& painter);
     void drawDivider(QPainter& painter, const Capture& capture);
@@ -126,7 +147,7 @@ private:
     Selection& m_selection;
     const Theme& m_theme;
     std::unique_ptr<SheetTool> m_select, m_readAgain;
-    std::array<std::unique_ptr<SheetTool>, 6> m_covering; // by CoverForm
+    std::array<std::unique_ptr<SheetTool>, 7> m_covering; // by CoverForm
     BrushTool* m_brush = nullptr;                         // one of these
     Tool m_tool = Tool::Select;
     CoverForm m_form = CoverForm::Rectangle;
@@ -141,12 +162,14 @@ private:
 
     // The picture with its covers is made aside; until it is here, what is not on it yet is painted over.
     struct Rendered {
-        QImage picture;
+        TiledPicture picture, bare;
         PictureId of;
         std::vector<Cover> covers;
     };
     Rendered m_rendered;
     std::vector<Cover> m_covers; ///< of the capture as it is now
+    QRegion m_hidden;            ///< by them, where they are not rendered yet
+    Overview* m_overview;
     bool m_rendering = false;
     Lane m_lane; // renders; ends before the rest goes
 };

@@ -57,6 +57,8 @@ QString toolNotice(Sheet::Tool tool, Sheet::CoverForm form) {
     switch (form) {
     case Sheet::CoverForm::Rectangle:
         return Tr::tr("Drag over what to cover; Escape ends");
+    case Sheet::CoverForm::Box:
+        return Tr::tr("Click a title bar, a field or a panel to cover it; Escape ends");
     case Sheet::CoverForm::Polygon:
         return Tr::tr("Click the corners of what to cover, Enter closes it; Escape ends");
     case Sheet::CoverForm::Outline:
@@ -100,10 +102,12 @@ void Sheet::drawItems(QPainter& painter, const Capture& capture) {
 void Sheet::drawPicture(QPainter& painter, const Capture& capture) {
     const QRectF target(toView({0, 0}), QSizeF(capture.size) * pixel());
     const bool ready = m_rendered.of == capture.picture;
-    painter.setRenderHint(QPainter::SmoothPixmapTransform, m_zoom < 1.99);
-    painter.drawImage(target, m_bare || !ready ? m_case.picture(capture) : m_rendered.picture);
-    if (!m_bare && (!ready || m_rendered.covers != m_covers))
-        for (const QRect& rect : hiddenBy(m_covers)) painter.fillRect(viewOf(QRectF(rect)), QColor(solidColour()));
+    if (ready)
+        (m_bare ? m_rendered.bare : m_rendered.picture).draw(painter, target.topLeft(), m_zoom, viewport()->rect());
+    else
+        painter.fillRect(target, m_theme.paper); // it is here in a moment
+    if (!m_bare)
+        for (const QRect& rect : m_hidden) painter.fillRect(viewOf(QRectF(rect)), QColor(solidColour()));
     painter.setPen(QPen(m_theme.hairline, 1));
     painter.setBrush(Qt::NoBrush);
     painter.drawRect(target.adjusted(-0.5, -0.5, 0.5, 0.5));
@@ -125,13 +129,33 @@ void Sheet::paintEvent(QPaintEvent*) {
     painter.save();
     if (isDivided()) painter.setClipRect(QRectF(dividerAt(), 0, viewport()->width(), viewport()->height()));
     drawHits(painter);
-    if (c->page) drawWords(painter, *c->page);
+    if (c->page)
+        drawWords(painter, *c->page);
+    else if (m_unsureShown) // nothing was looked for here
+        painter.fillRect(QRectF(toView({0, 0}), QSizeF(c->size) * pixel()), QBrush(m_theme.clay, Qt::BDiagPattern));
     drawItems(painter, *c);
     drawGrips(painter);
     painter.restore();
     if (isDivided()) drawDivider(painter, *c);
     current().paint(painter);
-    drawToolNotice(painter, toolNotice(m_tool, m_form), viewport()->width(), m_theme);
+    const QString atWork = toolNotice(m_tool, m_form);
+    drawToolNotice(painter, atWork.isEmpty() && m_unsureShown ? doubts(*c) : atWork, viewport()->width(), m_theme);
+}
+
+QString Sheet::doubts(const Capture& capture) const {
+    if (!capture.page) return Tr::tr("This capture has not been read: nothing was looked for on it");
+    int unsure = 0;
+    for (const TextLine& line : capture.page->lines)
+        unsure += int(std::count_if(line.words.begin(), line.words.end(),
+                                    [](const Word& word) { return word.confidence < unsureBelow; }));
+    QString text = sentence(Tr::tr("%1, %2"), Tr::tr("%n word(s) unsure", nullptr, unsure),
+                            Tr::tr("%n place(s) not readable", nullptr, int(capture.page->illegible.size())));
+    QStringList off;
+    for (const Kind kind : allKinds())
+        if (kind != Kind::Watch && !m_case.policy().looksFor(kind)) off << kindTitle(kind);
+    constexpr qsizetype named = 4;
+    if (off.size() > named) return sentence(Tr::tr("%1; not looked for: %n kind(s)", nullptr, int(off.size())), text);
+    return off.isEmpty() ? text : sentence(Tr::tr("%1; not looked for: %2"), text, off.join(QStringLiteral(", ")));
 }
 
 void Sheet::drawWords(QPainter& painter, const Page& page) {
@@ -151,9 +175,17 @@ void Sheet::drawWords(QPainter& painter, const Page& page) {
         box.setBottom(line.box.bottom());
         painter.fillRect(viewOf(box).adjusted(0, -2, 0, 2), wash);
     }
-    if (!m_unsureShown) return;
-    painter.setPen(QPen(t.clay, 2, Qt::DotLine, Qt::RoundCap));
-    for (const TextLine& line : lines)
+    if (m_unsureShown) drawUnsure(painter, page);
+}
+
+// Words whose reading is not sure have dots under them, what could not be read is hatched.
+void Sheet::drawUnsure(QPainter& painter, const Page& page) {
+    painter.setPen(QPen(m_theme.clay, 1));
+    painter.setBrush(QBrush(m_theme.clay, Qt::BDiagPattern));
+    for (const QRectF& place : page.illegible) painter.drawRect(viewOf(place).adjusted(-2, -2, 2, 2));
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(m_theme.clay, 2, Qt::DotLine, Qt::RoundCap));
+    for (const TextLine& line : page.lines)
         for (const Word& word : line.words) {
             if (word.confidence >= unsureBelow) continue;
             const double y = toView({0, line.box.bottom()}).y() + 2;
@@ -166,8 +198,8 @@ void Sheet::drawDivider(QPainter& painter, const Capture& capture) {
     const double at = dividerAt(), height = viewport()->height();
     painter.save();
     painter.setClipRect(QRectF(0, 0, at, height));
-    painter.setRenderHint(QPainter::SmoothPixmapTransform, m_zoom < 1.99);
-    painter.drawImage(QRectF(toView({0, 0}), QSizeF(capture.size) * pixel()), m_case.picture(capture));
+    if (m_rendered.of == capture.picture)
+        m_rendered.bare.draw(painter, toView({0, 0}), m_zoom, QRectF(0, 0, at, height));
     painter.restore();
     painter.setPen(QPen(m_theme.onBrand, 4));
     painter.drawLine(QPointF(at, 0), QPointF(at, height));

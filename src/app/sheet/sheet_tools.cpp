@@ -17,12 +17,30 @@ constexpr double gripReach = 9; // view units around a grip
 constexpr int largeStep = 10;   // device pixels an arrow moves a cover by, with Shift
 } // namespace
 
+namespace {
+
+// On paper, so that it can be read over any capture; within the view.
+void drawSize(QPainter& painter, const Sheet& sheet, const QPointF& corner, const QSize& size) {
+    const QString text = sentence(Tr::tr("%1 × %2"), size.width(), size.height());
+    QRectF place(corner + QPointF(6, 4), QSizeF(painter.fontMetrics().horizontalAdvance(text) + 12, 20));
+    const QRectF view(sheet.viewport()->rect());
+    place.moveRight(std::min(place.right(), view.right() - 4));
+    place.moveBottom(std::min(place.bottom(), view.bottom() - 4));
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(sheet.theme().paper);
+    painter.drawRoundedRect(place, 4, 4);
+    painter.setPen(sheet.theme().ink);
+    painter.drawText(place, Qt::AlignCenter, text);
+}
+
+} // namespace
+
 std::optional<SelectTool::Drag> SelectTool::gripAt(const QPointF& point) const {
     const auto gripped = m_sheet.gripped();
     if (!gripped) return std::nullopt;
     const auto grip = gripped->at(point, gripReach / m_sheet.pixel());
     // Words under a cover by hand can be swept all the same, but where the cover itself is selected it is dragged.
-    return grip ? std::optional(Drag{*gripped, *grip, point, point}) : std::nullopt;
+    return grip ? std::optional(Drag{*gripped, *grip, point, point, false, {}}) : std::nullopt;
 }
 
 Qt::CursorShape SelectTool::cursorAt(const QPointF& point) const {
@@ -66,6 +84,7 @@ void SelectTool::press(const QPointF& point, const QMouseEvent& event) {
 void SelectTool::move(const QPointF& point, const QMouseEvent& event) {
     if (m_drag) {
         m_drag->to = point;
+        m_drag->edges = event.modifiers() & Qt::AltModifier ? EdgeSnap() : m_sheet.edges();
         const bool far = (event.position() - m_pressed).manhattanLength() >= QApplication::startDragDistance();
         m_drag->moved = m_drag->moved || far;
         return;
@@ -77,13 +96,18 @@ void SelectTool::move(const QPointF& point, const QMouseEvent& event) {
         m_sheet.chooseWords(wordsBetween(*m_sheet.page(), *m_sweepFrom, *to));
 }
 
+QRect SelectTool::boundsOf(const Drag& drag) const {
+    const QRect bounds = drag.gripped.boundsFor(drag.grip, drag.from, drag.to);
+    return drag.grip.what == Grip::What::Edges ? drag.edges.snapped(bounds, drag.grip.edges) : bounds;
+}
+
 void SelectTool::endDrag() {
     const Drag drag = *std::exchange(m_drag, std::nullopt);
     if (!drag.moved) return m_sheet.click(m_sheet.itemAt(drag.from));
     if (drag.gripped.isFinding())
         m_sheet.moveEnds(drag.gripped.endsFor(drag.grip, drag.to));
     else
-        m_sheet.reshape(drag.gripped.id(), drag.gripped.shapeIn(drag.gripped.boundsFor(drag.grip, drag.from, drag.to)));
+        m_sheet.reshape(drag.gripped.id(), drag.gripped.shapeIn(boundsOf(drag)));
 }
 
 void SelectTool::paint(QPainter& painter) const {
@@ -101,11 +125,9 @@ void SelectTool::paint(QPainter& painter) const {
             painter.drawRect(inView(box));
         return;
     }
-    const QRect bounds = m_drag->gripped.boundsFor(m_drag->grip, m_drag->from, m_drag->to);
+    const QRect bounds = boundsOf(*m_drag);
     painter.drawRect(inView(QRectF(bounds)));
-    painter.setPen(t.ink);
-    painter.drawText(inView(QRectF(bounds)).bottomRight() + QPointF(6, 14),
-                     sentence(Tr::tr("%1 × %2"), bounds.width(), bounds.height()));
+    drawSize(painter, m_sheet, inView(QRectF(bounds)).bottomRight(), bounds.size());
 }
 
 // A cover by hand that is selected goes with the arrows; with Control its lower right corner does.
@@ -161,36 +183,46 @@ void SelectTool::drop() {
     m_sweeping = false;
 }
 
-void AreaTool::press(const QPointF& point, const QMouseEvent&) {
+void AreaTool::press(const QPointF& point, const QMouseEvent& event) {
     m_from = m_to = point;
+    m_snaps = !(event.modifiers() & Qt::AltModifier);
+    m_edges = m_sheet.edges();
     m_dragging = true;
 }
 
-void AreaTool::move(const QPointF& point, const QMouseEvent&) {
-    if (m_dragging) m_to = point;
+void AreaTool::move(const QPointF& point, const QMouseEvent& event) {
+    if (!m_dragging) return;
+    m_to = point;
+    m_snaps = !(event.modifiers() & Qt::AltModifier);
+}
+
+QRect AreaTool::area() const {
+    const QRectF p = QRectF(m_from, m_to).normalized();
+    const QRect place(QPoint(int(std::floor(p.left())), int(std::floor(p.top()))),
+                      QPoint(int(std::ceil(p.right())) - 1, int(std::ceil(p.bottom())) - 1));
+    constexpr Qt::Edges all = Qt::LeftEdge | Qt::TopEdge | Qt::RightEdge | Qt::BottomEdge;
+    return m_snaps ? m_edges.snapped(place, all) : place;
 }
 
 void AreaTool::release() {
     if (!m_dragging) return;
     m_dragging = false;
-    const QRectF p = QRectF(m_from, m_to).normalized();
-    const QRect place(QPoint(int(std::floor(p.left())), int(std::floor(p.top()))),
-                      QPoint(int(std::ceil(p.right())) - 1, int(std::ceil(p.bottom())) - 1));
+    const QRect place = area();
+    m_edges = {};
     if (place.width() >= leastDrawn && place.height() >= leastDrawn) m_drawn(place);
 }
 
 void AreaTool::paint(QPainter& painter) const {
     if (!m_dragging) return;
     const Theme& t = m_sheet.theme();
-    const QRectF r = QRectF(m_sheet.toView(m_from), m_sheet.toView(m_to)).normalized();
+    const QRect place = area();
+    const QRectF r(m_sheet.toView(place.topLeft()), m_sheet.toView(QPointF(place.bottomRight()) + QPointF(1, 1)));
     QColor wash = t.aubergine;
     wash.setAlpha(90);
     painter.fillRect(r, wash);
     painter.setPen(QPen(t.aubergine, 1.5));
     painter.drawRect(r);
-    const QRectF p = QRectF(m_from, m_to).normalized();
-    painter.setPen(t.ink);
-    painter.drawText(r.bottomRight() + QPointF(6, 14), sentence(Tr::tr("%1 × %2"), int(p.width()), int(p.height())));
+    drawSize(painter, m_sheet, r.bottomRight(), place.size());
 }
 
 void AreaTool::drop() {

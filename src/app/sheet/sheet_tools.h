@@ -1,6 +1,7 @@
 // What the pointer does on the sheet: each tool takes the pointer's ways and draws what it is at.
 #pragma once
 
+#include "app/sheet/edge_snap.h"
 #include "app/sheet/grips.h"
 #include "reading/word_picking.h"
 
@@ -63,7 +64,9 @@ private:
         Grip grip;
         QPointF from, to;
         bool moved = false;
+        EdgeSnap edges; ///< nothing while Alt is held
     };
+    QRect boundsOf(const Drag& drag) const;
     std::optional<Drag> gripAt(const QPointF& point) const;
     void endDrag();
     bool thirdClick(const QPointF& point, const QMouseEvent& event);
@@ -76,7 +79,7 @@ private:
     bool m_sweeping = false;
 };
 
-/// Draws a rectangle, and gives it to `drawn`.
+/// Draws a rectangle, and gives it to `drawn`. Edges of the capture near its sides attract them, unless Alt is held.
 class AreaTool final : public SheetTool {
 public:
     AreaTool(Sheet& sheet, std::function<void(const QRect&)> drawn) : SheetTool(sheet), m_drawn(std::move(drawn)) {}
@@ -89,7 +92,10 @@ public:
 
 private:
     std::function<void(const QRect&)> m_drawn;
-    bool m_dragging = false;
+    QRect area() const; ///< device pixels
+
+    bool m_dragging = false, m_snaps = true;
+    EdgeSnap m_edges; ///< of the capture, while it is drawn
     QPointF m_from, m_to;
 };
 

@@ -10,6 +10,7 @@
 #include "app/findings/finding_details.h"
 #include "app/findings/findings_panel.h"
 #include "app/findings/policies_view.h"
+#include "app/sheet/beside_view.h"
 #include "app/sheet/dock.h"
 #include "app/sheet/joins_bar.h"
 #include "app/sheet/read_again_view.h"
@@ -88,18 +89,18 @@ void MainWindow::layOut() {
     m_stack = new QStackedWidget;
     m_stack->addWidget(makeCentre());
     m_stack->addWidget(m_check);
-    auto* middle = new QSplitter;
-    middle->setHandleWidth(1);
-    middle->setChildrenCollapsible(false);
-    middle->addWidget(m_strip);
-    middle->addWidget(m_stack);
-    middle->addWidget(m_findings);
+    m_middle = new QSplitter;
+    m_middle->setHandleWidth(1);
+    m_middle->setChildrenCollapsible(false);
+    m_middle->addWidget(m_strip);
+    m_middle->addWidget(m_stack);
+    m_middle->addWidget(m_findings);
     m_findings->setMinimumWidth(240);
-    middle->setStretchFactor(1, 1);
-    middle->setSizes({166, 810, 310});
+    m_middle->setStretchFactor(1, 1);
+    m_middle->setSizes({166, 810, 310});
     m_casesView = new CasesView(m_shelf, m_theme);
     m_whole = new QStackedWidget;
-    m_whole->addWidget(middle);
+    m_whole->addWidget(m_middle);
     m_whole->addWidget(m_casesView);
     layout->addWidget(m_whole, 1);
     layout->addWidget(m_gate);
@@ -121,7 +122,11 @@ QWidget* MainWindow::makeCentre() {
     m_wordsBar = new WordsBar(m_case, m_selection, *m_sheet);
     column->addWidget(m_keptBar);
     column->addWidget(m_joinsBar);
-    column->addWidget(m_sheet, 1);
+    m_sheets = new QSplitter;
+    m_sheets->setHandleWidth(1);
+    m_sheets->setChildrenCollapsible(false);
+    m_sheets->addWidget(m_sheet);
+    column->addWidget(m_sheets, 1);
     column->addWidget(m_dock);
     return centre;
 }
@@ -165,9 +170,7 @@ void MainWindow::bindSheet() {
         if (id) m_sheet->reveal(m_case.placeOf(id));
     });
     connect(m_sheet, &Sheet::shapeDrawn, this, [this](const CoverShape& shape) {
-        const CoverLook look = m_dock->look();
-        if (const int id = m_case.cover(m_selection.capture(), {shape}, look.style, look.strength))
-            m_selection.select(id);
+        if (const int id = m_case.cover(m_selection.capture(), {shape}, m_dock->look())) m_selection.select(id);
     });
     connect(m_sheet, &Sheet::pieceCut, this,
             [this](const QRect& place) { m_case.cutOut(m_selection.capture(), place); });
@@ -246,6 +249,10 @@ void MainWindow::bindTaking() {
 
 void MainWindow::restoreSettings() {
     settings::forgetFolders();
+    m_sheet->setOverviewShown(settings::overviewShown());
+    for (QWidget* panel : std::initializer_list<QWidget*>{m_strip, m_findings})
+        panel->setVisible(!settings::isFolded(panel->objectName()));
+    m_middle->restoreState(settings::panelSizes());
     if (restoreGeometry(settings::windowGeometry())) return;
     // What the window manager puts around it must fit on the screen as well.
     constexpr QSize frame(16, 48);
@@ -256,6 +263,23 @@ void MainWindow::restoreSettings() {
 void MainWindow::showSheet() {
     showDesk();
     m_stack->setCurrentIndex(SheetView);
+}
+
+void MainWindow::showBeside(bool shown) {
+    if (shown && m_case.captures().size() < 2) return;
+    showSheet();
+    if (!m_beside) {
+        m_beside = new BesideView(m_case, m_selection, *m_sheet);
+        connect(m_beside, &BesideView::closed, this, [this] { showBeside(false); });
+        m_sheets->addWidget(m_beside);
+    }
+    m_beside->setVisible(shown);
+    if (shown) {
+        m_sheets->setSizes({1, 1});
+        m_beside->begin();
+    }
+    m_sheet->setFocus();
+    refreshActions();
 }
 
 void MainWindow::setDark(bool dark) {
@@ -350,7 +374,7 @@ void MainWindow::coverLeak(int capture, const Leak& leak) {
     constexpr double margin = 3; // device pixels
     const int id = leak.finding.boxes.empty()
                        ? m_case.cover(capture, {leak.place.adjusted(-margin, -margin, margin, margin).toAlignedRect()},
-                                      CoverStyle::Solid, m_case.policy().strength)
+                                      m_case.policy().look(Kind::Watch))
                        : m_case.coverFinding(capture, leak.finding);
     showSheet();
     if (id) m_selection.select(id);
@@ -401,6 +425,11 @@ void MainWindow::refreshActions() {
     m_do[QStringLiteral("readAgain")].setChecked(m_sheet->tool() == Sheet::Tool::ReadAgain);
     m_do[QStringLiteral("dark")].setChecked(m_theme.dark);
     m_do[QStringLiteral("divide")].setChecked(m_sheet->isDivided());
+    m_do[QStringLiteral("beside")].setChecked(m_beside && !m_beside->isHidden());
+    enable({"beside"}, m_case.captures().size() > 1 || (m_beside && !m_beside->isHidden()));
+    m_do[QStringLiteral("overview")].setChecked(m_sheet->overviewShown());
+    m_do[QStringLiteral("foldStrip")].setChecked(!m_strip->isHidden());
+    m_do[QStringLiteral("foldFindings")].setChecked(!m_findings->isHidden());
     m_do[QStringLiteral("unsure")].setChecked(m_sheet->unsureShown());
     const bool finding = m_case.item(m_selection.item());
     enable({"coverValue", "coverKind", "keep", "keepValue", "keepKind", "open", "openValue", "openKind", "ask",
@@ -438,6 +467,7 @@ void MainWindow::closeEvent(QCloseEvent* event) {
         return;
     }
     settings::setWindowGeometry(saveGeometry());
+    settings::setPanelSizes(m_middle->saveState());
     m_worker.cancel();
     QMainWindow::closeEvent(event);
     if (event->isAccepted()) emit closed();

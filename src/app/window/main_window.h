@@ -21,6 +21,7 @@
 #include <memory>
 #include <QMainWindow>
 
+class QSplitter;
 class QStackedWidget;
 class QTimer;
 
@@ -28,6 +29,7 @@ namespace eyelid {
 
 struct Theme;
 
+class BesideView;
 class CaseHeader;
 class CasesView;
 class Dock;
@@ -101,6 +103,7 @@ private:
     void restoreSettings();
 
     void showSheet();
+    void showBeside(bool shown);
     void takeFromDesk();
     void showJoins();
     void showShortcuts();
@@ -138,6 +141,7 @@ private:
     void showHandbook();
     void showSettings();
     void nextPanel();
+    void fold(QWidget& panel);
     bool mayLeave();
     void refreshGate();
     void refreshActions();
@@ -156,6 +160,7 @@ private:
     std::unique_ptr<GlobalShortcuts> m_shortcuts;
     QStackedWidget* m_whole; ///< the desk, or the view Cases in its place
     QStackedWidget* m_stack;
+    QSplitter *m_middle, *m_sheets; ///< captures, sheet and findings; the sheet and one to compare with
     Sheet* m_sheet;
     std::unique_ptr<ReviewKeys> m_keys;
     std::unique_ptr<Reviewing> m_reviewing;
@@ -174,7 +179,8 @@ private:
     QString m_toThrowAway;                  ///< the open case, once it has been left
     QString m_askedBefore;                  ///< the case whose passphrase was asked for last
     bool m_firstLook = false;               ///< the cases there are have been shown once
-    WordsView* m_wordsView = nullptr;       ///< made when first asked for
+    BesideView* m_beside = nullptr;         ///< made when first asked for
+    WordsView* m_wordsView = nullptr;       ///< likewise
     PoliciesView* m_policiesView = nullptr; ///< likewise
     HandbookView* m_handbook = nullptr;     ///< likewise
     Lane m_aside;                           ///< for other cases than the one that is open

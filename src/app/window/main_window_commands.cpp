@@ -5,6 +5,7 @@
 #include "app/findings/decide_many.h"
 #include "app/findings/finding_details.h"
 #include "app/findings/findings_panel.h"
+#include "app/sheet/beside_view.h"
 #include "app/sheet/dock.h"
 #include "app/sheet/words_bar.h"
 #include "app/window/command_finder.h"
@@ -240,6 +241,9 @@ void MainWindow::addViewCommands() {
                                showSheet();
                                m_sheet->setDivided(!m_sheet->isDivided());
                            })),
+         checkable(called(command("beside", Tr::tr("Another capture beside it"), {Qt::Key_B},
+                                  [this] { showBeside(!m_beside || m_beside->isHidden()); }),
+                          Tr::tr("compare two"))),
          command(
              "zoomIn", Tr::tr("Larger"), {keys("Ctrl++"), keys("Ctrl+=")}, [this] { m_sheet->zoomBy(1.25); },
              "zoom-in"),
@@ -250,6 +254,16 @@ void MainWindow::addViewCommands() {
          command("captureDown", Tr::tr("Move the capture down"), {keys("Alt+Down")}, [this] { moveCapture(1); }),
          command("renameCapture", Tr::tr("Rename the capture…"), {}, [this] { renameCapture(m_selection.capture()); }),
          command("nextPanel", Tr::tr("Next panel"), {Qt::Key_F6}, [this] { nextPanel(); }),
+         first(
+             checkable(command("foldStrip", Tr::tr("Captures at the left"), {Qt::Key_F7}, [this] { fold(*m_strip); }))),
+         checkable(
+             command("foldFindings", Tr::tr("Findings at the right"), {Qt::Key_F8}, [this] { fold(*m_findings); })),
+         checkable(command("overview", Tr::tr("Small map when zoomed in"), {},
+                           [this] {
+                               m_sheet->setOverviewShown(!m_sheet->overviewShown());
+                               settings::setOverviewShown(m_sheet->overviewShown());
+                               refreshActions();
+                           })),
          first(checkable(command(
              "dark", Tr::tr("Dark theme"), {keys("Ctrl+Shift+D")}, [this] { setDark(!m_theme.dark); }, "moon")))});
     m_do.add(JobStep::Help,
@@ -301,11 +315,19 @@ void MainWindow::findCommand() {
     if (finder.exec() == QDialog::Accepted && finder.chosen()) finder.chosen()->trigger();
 }
 
+void MainWindow::fold(QWidget& panel) {
+    panel.setVisible(panel.isHidden());
+    settings::setFolded(panel.objectName(), panel.isHidden());
+    if (!m_sheet->hasFocus() && panel.isHidden()) m_sheet->setFocus();
+    refreshActions();
+}
+
 void MainWindow::nextPanel() {
     QWidget* panels[] = {m_strip, m_sheet, m_findings->list(), m_gate->checkButton()};
     int at = 0;
     for (int i = 0; i < 4; ++i)
         if (panels[i]->hasFocus()) at = i + 1;
+    while (!panels[at % 4]->isVisible()) ++at; // the sheet, at the least, is
     panels[at % 4]->setFocus(Qt::ShortcutFocusReason);
 }
 

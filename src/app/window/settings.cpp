@@ -17,9 +17,10 @@ void setValue(const char* key, const QVariant& value) {
 }
 
 constexpr const char *geometryKey = "window/geometry", *themeKey = "theme", *styleKey = "cover/style",
-                     *strengthKey = "cover/strength", *regionKey = "take/lastRegion", *outlineKey = "take/lastOutline",
-                     *resolutionKey = "bringIn/dpi", *languageKey = "readAgain/language", *officerKey = "officer",
-                     *goesOnKey = "review/goesOn", *policyKey = "policy";
+                     *strengthKey = "cover/strength", *colourKey = "cover/colour", *regionKey = "take/lastRegion",
+                     *outlineKey = "take/lastOutline", *resolutionKey = "bringIn/dpi",
+                     *languageKey = "readAgain/language", *officerKey = "officer", *goesOnKey = "review/goesOn",
+                     *panelsKey = "window/panels", *overviewKey = "sheet/overview", *policyKey = "policy";
 
 QString keysOf(const QString& kind) {
     return QStringLiteral("shortcuts/") + kind;
@@ -32,6 +33,25 @@ QByteArray windowGeometry() {
 }
 void setWindowGeometry(const QByteArray& geometry) {
     setValue(geometryKey, geometry);
+}
+
+QByteArray panelSizes() {
+    return value(panelsKey).toByteArray();
+}
+void setPanelSizes(const QByteArray& sizes) {
+    setValue(panelsKey, sizes);
+}
+bool isFolded(const QString& panel) {
+    return QSettings().value(QStringLiteral("window/folded/") + panel, false).toBool();
+}
+void setFolded(const QString& panel, bool folded) {
+    QSettings().setValue(QStringLiteral("window/folded/") + panel, folded);
+}
+bool overviewShown() {
+    return value(overviewKey, true).toBool();
+}
+void setOverviewShown(bool shown) {
+    setValue(overviewKey, shown);
 }
 
 std::optional<bool> dark() {
@@ -68,11 +88,13 @@ void setGoesOn(bool goesOn) {
 CoverLook handLook() {
     const int style = value(styleKey, 0).toInt();
     return {CoverStyle(style >= 0 && style <= int(CoverStyle::Label) ? style : 0),
-            value(strengthKey, 50).toInt() / 100.0};
+            value(strengthKey, 50).toInt() / 100.0,
+            colourFromName(value(colourKey).toString()).value_or(CoverColour::Aubergine)};
 }
 void setHandLook(const CoverLook& look) {
     setValue(styleKey, int(look.style));
     setValue(strengthKey, qRound(100 * look.strength));
+    setValue(colourKey, colourName(look.colour));
 }
 
 QRect lastRegion() {

@@ -16,6 +16,15 @@ namespace eyelid::settings {
 QByteArray windowGeometry();
 void setWindowGeometry(const QByteArray& geometry);
 
+/// How wide the panels of the desk are, and which are folded away, by their names.
+QByteArray panelSizes();
+void setPanelSizes(const QByteArray& sizes);
+bool isFolded(const QString& panel);
+void setFolded(const QString& panel, bool folded);
+/// Whether a small map is shown while only a part of a capture is in view.
+bool overviewShown();
+void setOverviewShown(bool shown);
+
 /// None where nobody chose: then as the desk has it.
 std::optional<bool> dark();
 void setDark(bool dark);

@@ -112,9 +112,10 @@ std::vector<int> Case::itemsInScope(int itemId, Scope scope) const {
 Decided Case::decided(const Capture& capture) const {
     const std::vector<Item>& all = items(capture.id);
     // All values of the case are gone through for them: only where there are any.
-    const bool any = std::any_of(all.begin(), all.end(), [](const Item& i) { return i.style == CoverStyle::StandIn; });
+    const bool any =
+        std::any_of(all.begin(), all.end(), [](const Item& i) { return i.look.style == CoverStyle::StandIn; });
     if (any && !m_standIns) m_standIns = std::make_shared<const StandInSource>(standInsOf(m_state, m_secret));
-    return {all, capture.hands, policy().evenWidth, any ? m_standIns : nullptr};
+    return {all, capture.hands, policy().evenWidth, policy().marksReplaced, any ? m_standIns : nullptr};
 }
 
 std::vector<Cover> Case::covers(const Capture& capture) const {

@@ -106,11 +106,11 @@ public:
     /// Just these findings, in one step.
     void decideAll(const std::vector<int>& itemIds, Decision decision);
     /// Of findings, or of one cover drawn by hand.
-    void setStyle(int id, Scope scope, CoverStyle style, double strength);
+    void setLook(int id, Scope scope, const CoverLook& look);
     void setNote(int id, const QString& note);
     /// Covers places by hand, each by a cover of its own, in one step; returns the last cover's id, or 0 where all lie
     /// outside the capture.
-    int cover(int captureId, const std::vector<CoverShape>& shapes, CoverStyle style, double strength);
+    int cover(int captureId, const std::vector<CoverShape>& shapes, const CoverLook& look);
     /// A finding of an officer's own, covered: what a check could still read, or what finding has missed. Returns its
     /// id; where the same stands there already, that one's.
     int coverFinding(int captureId, const Finding& finding, const std::optional<CoverLook>& look = {});

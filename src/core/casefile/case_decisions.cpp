@@ -61,20 +61,19 @@ void Case::decideAll(const std::vector<int>& all, Decision decision) {
     perform(change);
 }
 
-void Case::setStyle(int id, Scope scope, CoverStyle style, double strength) {
+void Case::setLook(int id, Scope scope, const CoverLook& look) {
     Change change{Tr::tr("changing a cover's style"), {}};
-    if (const HandCover* drawn = hand(id); drawn && (drawn->style != style || drawn->strength != strength)) {
+    if (const HandCover* drawn = hand(id); drawn && drawn->look != look) {
         HandCover other = *drawn;
-        other.style = style;
-        other.strength = strength;
+        other.look = look;
         change.edits.push_back(SetHand{captureOf(id)->id, other});
     }
     for (const int other : itemsInScope(id, scope)) {
         const Item* before = item(other);
-        if (before->style == style && before->strength == strength) continue;
+        if (before->look == look) continue;
         const Capture* capture = captureOf(other);
         Ruling ruling = rulingOf(*capture, other);
-        ruling.look = CoverLook{style, strength};
+        ruling.look = look;
         change.edits.push_back(SetRuling{capture->id, other, ruling});
     }
     perform(change);
@@ -96,7 +95,7 @@ void Case::setNote(int id, const QString& note) {
     perform(change);
 }
 
-int Case::cover(int captureId, const std::vector<CoverShape>& shapes, CoverStyle style, double strength) {
+int Case::cover(int captureId, const std::vector<CoverShape>& shapes, const CoverLook& look) {
     const Capture* capture = this->capture(captureId);
     if (m_readOnly) emit refused();
     if (!capture || m_readOnly) return 0;
@@ -106,7 +105,7 @@ int Case::cover(int captureId, const std::vector<CoverShape>& shapes, CoverStyle
         const CoverShape inside = shape.within(capture->size);
         if (inside.region(capture->size).isEmpty()) continue;
         last = m_state.nextId++;
-        change.edits.push_back(PutHand{captureId, size_t(-1), {last, inside, style, strength, {}, m_officer}});
+        change.edits.push_back(PutHand{captureId, size_t(-1), {last, inside, look, {}, m_officer}});
     }
     change.name = Tr::tr("covering %n area(s)", nullptr, int(change.edits.size()));
     perform(change);
@@ -121,7 +120,13 @@ int Case::coverFinding(int captureId, const Finding& finding, const std::optiona
     const auto there = std::find_if(all.begin(), all.end(), [&](const Item& item) { return standsAs(item, finding); });
     if (there != all.end()) {
         const int id = there->id; // what follows makes another list
-        decide(id, Scope::One, Decision::Cover);
+        Ruling ruling = rulingOf(*capture, id);
+        ruling.decision = Decision::Cover;
+        ruling.by = m_officer;
+        ruling.question.clear();
+        if (look) ruling.look = look;
+        if (ruling != rulingOf(*capture, id))
+            perform({Tr::tr("covering %n finding(s)", nullptr, 1), {SetRuling{captureId, id, ruling}}});
         return id;
     }
     const int id = m_state.nextId++;
@@ -194,6 +199,7 @@ void Case::setHandShape(int id, const CoverShape& shape) {
 
 void Case::coverOnAll(int id) {
     const HandCover* drawn = hand(id);
+    if (m_readOnly) emit refused();
     if (!drawn || m_readOnly) return;
     const QSize size = captureOf(id)->size;
     Change change{{}, {}};
@@ -257,6 +263,7 @@ void Case::setSameIdentity(int id, int as) {
 
 void Case::setOtherIdentity(int id) {
     const Item* one = item(id);
+    if (m_readOnly) emit refused();
     if (!one || m_readOnly) return;
     Change change{Tr::tr("saying who is another"), {}};
     const int number = m_state.identities.newNumber();

@@ -236,10 +236,23 @@ static void from_json(const Json& j, KnownFinding& k) {
          j.contains("by_hand") && j["by_hand"].get<bool>()};
     if (k.finding.boxes.empty()) throw Damaged("a finding without a place");
 }
+static void putLook(Json& j, const CoverLook& look) {
+    j["style"] = look.style;
+    j["strength"] = look.strength;
+    if (look.colour != CoverColour::Aubergine) j["colour"] = colourName(look.colour);
+}
+static CoverLook lookFrom(const Json& j) {
+    CoverLook look{j.at("style").get<CoverStyle>(), j.at("strength").get<double>()};
+    if (j.contains("colour")) look.colour = known(colourFromName(j["colour"].get<QString>()));
+    return look;
+}
 static void to_json(Json& j, const Ruling& r) {
     j = Json::object();
     if (r.decision) j["decision"] = decisions.of(*r.decision);
-    if (r.look) j["look"] = {{"style", r.look->style}, {"strength", r.look->strength}};
+    if (r.look) {
+        j["look"] = Json::object();
+        putLook(j["look"], *r.look);
+    }
     if (!r.note.isEmpty()) j["note"] = r.note;
     if (!r.by.isEmpty()) j["by"] = r.by;
     if (!r.question.isEmpty()) j["question"] = r.question;
@@ -248,8 +261,7 @@ static void to_json(Json& j, const Ruling& r) {
 static void from_json(const Json& j, Ruling& r) {
     r = {};
     if (j.contains("decision")) r.decision = decisions.from(j["decision"]);
-    if (j.contains("look"))
-        r.look = CoverLook{j["look"].at("style").get<CoverStyle>(), j["look"].at("strength").get<double>()};
+    if (j.contains("look")) r.look = lookFrom(j["look"]);
     r.note = textOr(j, "note");
     r.by = textOr(j, "by");
     r.question = textOr(j, "question");
@@ -277,12 +289,13 @@ static void from_json(const Json& j, CoverShape& s) {
     }
 }
 static void to_json(Json& j, const HandCover& h) {
-    j = {{"id", h.id}, {"shape", h.shape}, {"style", h.style}, {"strength", h.strength}, {"note", h.note}};
+    j = {{"id", h.id}, {"shape", h.shape}, {"note", h.note}};
+    putLook(j, h.look);
     if (!h.by.isEmpty()) j["by"] = h.by;
 }
 static void from_json(const Json& j, HandCover& h) {
-    h = {j.at("id").get<int>(),          j.at("shape").get<CoverShape>(), j.at("style").get<CoverStyle>(),
-         j.at("strength").get<double>(), j.at("note").get<QString>(),     textOr(j, "by")};
+    h = {j.at("id").get<int>(), j.at("shape").get<CoverShape>(), lookFrom(j), j.at("note").get<QString>(),
+         textOr(j, "by")};
 }
 static void to_json(Json& j, const Join& join) {
     j = {{"offset", join.offset},  {"seam", join.seam},   {"sure", join.sure},

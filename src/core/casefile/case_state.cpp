@@ -168,8 +168,7 @@ std::vector<Item> itemsOf(const Capture& capture, const Policy& policy, const QS
         item.byHand = known.byHand;
         item.underHand = item.decision == Decision::Open && item.question.isEmpty() && hands.hide(known.finding);
         if (item.underHand) item.decision = Decision::Cover;
-        item.style = ruling.look ? ruling.look->style : policy.rule(known.finding.kind).style;
-        item.strength = ruling.look ? ruling.look->strength : policy.strength;
+        item.look = ruling.look.value_or(policy.look(known.finding.kind));
         item.note = ruling.note;
         items.push_back(std::move(item));
     }

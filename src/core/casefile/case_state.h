@@ -48,22 +48,15 @@ struct KnownFinding {
     bool byHand = false; ///< an officer's own: it shows until it is taken away
 };
 
-/// How a finding's cover looks, where somebody chose it.
-struct CoverLook {
-    CoverStyle style = CoverStyle::Solid;
-    double strength = 0.5;
-    bool operator==(const CoverLook&) const = default;
-};
-
 /// What an officer said about a finding; all of it may be missing.
 struct Ruling {
     std::optional<Decision> decision;
-    std::optional<CoverLook> look;
-    QString note;          ///< kept in the case, never in a log
-    QString by;            ///< the officer who decided or asks; kept in the case, never in a log
-    QString question;      ///< for a colleague: it is not settled before somebody decides; as the note
-    int replacedBy = 0;    ///< the officer's finding that stands in this one's place; 0: none
-    bool isEmpty() const { // whoever it was by
+    std::optional<CoverLook> look; ///< of its cover, where somebody chose it
+    QString note;                  ///< kept in the case, never in a log
+    QString by;                    ///< the officer who decided or asks; kept in the case, never in a log
+    QString question;              ///< for a colleague: it is not settled before somebody decides; as the note
+    int replacedBy = 0;            ///< the officer's finding that stands in this one's place; 0: none
+    bool isEmpty() const {         // whoever it was by
         return !decision && !look && note.isEmpty() && question.isEmpty() && !replacedBy;
     }
     bool operator==(const Ruling&) const = default;

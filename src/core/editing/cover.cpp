@@ -36,8 +36,8 @@ quint64 seedOf(const Cover& cover) {
     const auto stir = [&](int v) { seed = Stream(seed ^ quint64(quint32(v))).next(); };
     for (const QRect& r : cover.region)
         for (int v : {r.x(), r.y(), r.width(), r.height()}) stir(v);
-    stir(int(cover.style));
-    stir(int(std::lround(cover.strength * 1000)));
+    stir(int(cover.look.style));
+    stir(int(std::lround(cover.look.strength * 1000)));
     return seed;
 }
 
@@ -171,7 +171,7 @@ cv::Mat groundPatch(const Ground& ground, const QRect& r) {
 
 void drawMosaic(QImage& picture, const Cover& cover, const Ground& ground) {
     const QRect r = cover.bounds();
-    const int cell = std::clamp(int(std::lround(4 + 12 * cover.strength)), 3, std::max(3, r.height()));
+    const int cell = std::clamp(int(std::lround(4 + 12 * cover.look.strength)), 3, std::max(3, r.height()));
     Stream stream(seedOf(cover));
     cv::Mat patch(r.height(), r.width(), CV_32FC3);
     for (int y = 0; y < r.height(); y += cell)
@@ -216,9 +216,32 @@ void drawBlur(QImage& picture, const Cover& cover, const Ground& ground) {
             }
         }
     }
-    const double sigma = 1.5 + cover.strength * std::max(4.0, pitch * 0.22);
+    const double sigma = 1.5 + cover.look.strength * std::max(4.0, pitch * 0.22);
     cv::GaussianBlur(patch, patch, {0, 0}, sigma, sigma, cv::BORDER_REPLICATE);
     put(picture, cover, patch);
+}
+
+// A small closed eyelid: what stands before it was made up. `place`: of the patch.
+void drawMark(cv::Mat& patch, const cv::Rect& place, const Ground& ground) {
+    constexpr int fine = 4; // drawn so many times larger
+    cv::Mat ink = cv::Mat::zeros(place.size() * fine, CV_8U);
+    const cv::Point middle(ink.cols / 2, ink.rows / 3);
+    const cv::Size axes(ink.cols * 2 / 5, ink.rows * 3 / 10);
+    const int stroke = std::max(1, ink.rows / 11);
+    cv::ellipse(ink, middle, axes, 0, 15, 165, 255, stroke, cv::LINE_AA);
+    for (const double angle : {40.0, 90.0, 140.0}) {
+        const double x = std::cos(angle * CV_PI / 180), y = std::sin(angle * CV_PI / 180);
+        const cv::Point from(middle.x + int(axes.width * x), middle.y + int(axes.height * y));
+        cv::line(ink, from, from + cv::Point(int(ink.cols * 0.12 * x), int(ink.rows * 0.24 * y)), 255, stroke,
+                 cv::LINE_AA);
+    }
+    cv::resize(ink, ink, place.size(), 0, 0, cv::INTER_AREA);
+    for (int y = 0; y < place.height; ++y)
+        for (int x = 0; x < place.width; ++x) {
+            cv::Vec3f& pixel = patch.at<cv::Vec3f>(place.y + y, place.x + x);
+            const float share = float(ink.at<uchar>(y, x)) / 255;
+            for (int k = 0; k < 3; ++k) pixel[k] += (float(ground.ink.c[k]) - pixel[k]) * share;
+        }
 }
 
 // The ground, continued, and a text on it in the ink of what stands around.
@@ -226,10 +249,13 @@ void drawText(QImage& picture, const Cover& cover, const Ground& ground) {
     constexpr double ofHeight = 0.78;        // an em, of the cover's height: letters as high as those it was grown from
     constexpr double smallLetter = 0.546;    // of an em: the face's x-height
     constexpr double highestOfHeight = 0.95; // an em, of the cover's height, whatever is asked for
+    constexpr double markOfHeight = 0.55;    // how wide and high the mark is
     constexpr int gap = 2;                   // pixels left and right
     const QRect r = cover.bounds();
     cv::Mat patch = groundPatch(ground, r);
-    const cv::Rect inner(std::min(gap, r.width() / 4), 0, r.width() - 2 * std::min(gap, r.width() / 4), r.height());
+    const int mark = cover.marked ? std::min(int(std::lround(markOfHeight * r.height())), r.width() / 3) : 0;
+    const int side = std::min(gap, r.width() / 4);
+    const cv::Rect inner(side, 0, r.width() - 2 * side - mark, r.height());
     const cv::Mat ink =
         writtenText(cover.text, inner.size(),
                     cover.textHeight > 0 ? std::min(cover.textHeight / smallLetter, highestOfHeight * r.height())
@@ -240,7 +266,34 @@ void drawText(QImage& picture, const Cover& cover, const Ground& ground) {
             const float share = ink.at<float>(y, x);
             for (int k = 0; k < 3; ++k) pixel[k] += (float(ground.ink.c[k]) - pixel[k]) * share;
         }
+    if (mark > 0) drawMark(patch, {r.width() - mark, 0, mark, mark}, ground);
     put(picture, cover, patch);
+}
+
+std::optional<QRgb> rgbOf(CoverColour colour) {
+    switch (colour) {
+    case CoverColour::Aubergine:
+        return solidColour();
+    case CoverColour::Black:
+        return qRgb(0, 0, 0);
+    case CoverColour::Grey:
+        return qRgb(0x80, 0x80, 0x80);
+    case CoverColour::White:
+        return qRgb(0xff, 0xff, 0xff);
+    case CoverColour::Ground:
+        break;
+    }
+    return std::nullopt;
+}
+
+void drawSolid(QImage& picture, const Cover& cover, const Open& open) {
+    const auto colour = rgbOf(cover.look.colour);
+    if (!colour) return put(picture, cover, groundPatch(groundOf(open, cover.bounds()), cover.bounds()));
+    for (const QRect& r : cover.region)
+        for (int y = r.top(); y <= r.bottom(); ++y) {
+            auto* line = reinterpret_cast<QRgb*>(picture.scanLine(y));
+            std::fill(line + r.left(), line + r.right() + 1, *colour);
+        }
 }
 
 } // namespace
@@ -295,13 +348,9 @@ QImage render(const QImage& capture, const std::vector<Cover>& covers) {
         Cover cover = whole;
         cover.region &= source.rect();
         if (cover.region.isEmpty()) continue;
-        switch (cover.style) {
+        switch (cover.look.style) {
         case CoverStyle::Solid:
-            for (const QRect& r : cover.region)
-                for (int y = r.top(); y <= r.bottom(); ++y) {
-                    auto* line = reinterpret_cast<QRgb*>(result.scanLine(y));
-                    std::fill(line + r.left(), line + r.right() + 1, solidColour());
-                }
+            drawSolid(result, cover, open);
             break;
         case CoverStyle::Mosaic:
             drawMosaic(result, cover, groundOf(open, cover.bounds()));

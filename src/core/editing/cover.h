@@ -14,10 +14,10 @@ namespace eyelid {
 /// As it is drawn.
 struct Cover {
     QRegion region; ///< device pixels
-    CoverStyle style = CoverStyle::Solid;
-    double strength = 0.5; ///< of mosaic and blur, 0 (fine) to 1 (coarse); no influence on how well it hides
+    CoverLook look;
     QString text;          ///< written on stand-ins and labels
     double textHeight = 0; ///< of a small x of it, device pixels; 0: as fits the cover
+    bool marked = false;   ///< bears the small mark that says that its text was made up
 
     QRect bounds() const { return region.boundingRect(); }
     bool operator==(const Cover&) const = default;
@@ -30,15 +30,14 @@ QRegion hiddenBy(const std::vector<Cover>& covers);
 struct HandCover {
     int id = 0; ///< unique within the case, among findings as well
     CoverShape shape;
-    CoverStyle style = CoverStyle::Solid;
-    double strength = 0.5;
+    CoverLook look;
     QString note; ///< the officer's own words; kept in the case, never in a log
     QString by;   ///< the officer who drew it; as the note
 
     bool operator==(const HandCover&) const = default;
 };
 
-/// The colour of solid covers.
+/// What stands for covers that are not drawn yet.
 QRgb solidColour();
 
 /// Rectangles that take in whole glyphs with their antialiased fringe: each box of the finding grown by a margin that

@@ -100,15 +100,15 @@ std::vector<QString> spread(const QString& text, const std::vector<QRect>& rects
 
 struct Drawn {
     QRect rect;
-    CoverStyle style;
-    double strength;
+    CoverLook look;
     QString text;
     double textHeight = 0;
+    bool marked = false;
 };
 
 // One rectangle for two only where it hides no more than they do together with the gap between them.
 bool mayMerge(const Drawn& a, const Drawn& b) {
-    if (a.style != b.style || a.strength != b.strength || a.text != b.text || !touches(a.rect, b.rect)) return false;
+    if (a.look != b.look || a.text != b.text || !touches(a.rect, b.rect)) return false;
     const bool contained = a.rect.contains(b.rect) || b.rect.contains(a.rect);
     const bool sameLine =
         std::abs(a.rect.top() - b.rect.top()) <= 3 && std::abs(a.rect.bottom() - b.rect.bottom()) <= 3;
@@ -137,14 +137,29 @@ void mergeTouching(std::vector<Drawn>& drawn) {
     }
 }
 
-// What is written on an item's covers, one text for each.
-std::vector<QString> textsOn(const Item& item, const std::vector<QRect>& rects, const StandInSource* source) {
-    QString text;
-    if (item.style == CoverStyle::StandIn && source && item.identity > 0)
-        text = standIn(item.finding.kind, item.identity, *source);
-    if (text.isEmpty()) text = standInName(item.finding.kind, item.identity);
-    const bool written = item.style == CoverStyle::StandIn || item.style == CoverStyle::Label;
-    return written ? spread(text, rects) : std::vector<QString>(rects.size());
+bool isWritten(CoverStyle style) {
+    return style == CoverStyle::StandIn || style == CoverStyle::Label;
+}
+
+// The made-up value that stands for an item; empty where it has none.
+QString standInOf(const Item& item, const StandInSource* source) {
+    const bool any = item.look.style == CoverStyle::StandIn && source && item.identity > 0;
+    return any ? standIn(item.finding.kind, item.identity, *source) : QString();
+}
+
+void drawItem(const Item& item, const Decided& decided, const QRegion& byHand, const QSize& picture,
+              std::vector<Drawn>& drawn) {
+    const std::vector<QRect> rects = coverRects(item.finding, picture, decided.evenWidth);
+    const QString madeUp = standInOf(item, decided.standIns.get());
+    std::vector<QString> texts(rects.size());
+    if (isWritten(item.look.style))
+        texts = spread(madeUp.isEmpty() ? standInName(item.finding.kind, item.identity) : madeUp, rects);
+    for (size_t i = 0; i < rects.size(); ++i) {
+        if (QRegion(rects[i]).subtracted(byHand).isEmpty()) continue;
+        const bool last = i + 1 == rects.size(); // a value is marked once
+        drawn.push_back({rects[i], item.look, texts[i], texts[i].isEmpty() ? 0 : item.finding.textHeight,
+                         decided.marksReplaced && last && !madeUp.isEmpty()});
+    }
 }
 
 } // namespace
@@ -152,31 +167,23 @@ std::vector<QString> textsOn(const Item& item, const std::vector<QRect>& rects, 
 std::vector<Cover> coversOf(const Decided& decided, const QSize& picture) {
     std::vector<Drawn> drawn;
     const QRegion byHand = handRegion(decided, picture);
-    for (const Item& item : decided.items) {
-        if (item.decision != Decision::Cover) continue;
-        const std::vector<QRect> rects = coverRects(item.finding, picture, decided.evenWidth);
-        const std::vector<QString> texts = textsOn(item, rects, decided.standIns.get());
-        for (size_t i = 0; i < rects.size(); ++i)
-            if (!QRegion(rects[i]).subtracted(byHand).isEmpty())
-                drawn.push_back(
-                    {rects[i], item.style, item.strength, texts[i], texts[i].isEmpty() ? 0 : item.finding.textHeight});
-    }
+    for (const Item& item : decided.items)
+        if (item.decision == Decision::Cover) drawItem(item, decided, byHand, picture, drawn);
     std::vector<Cover> covers;
     for (const HandCover& hand : decided.hands) {
         const QRegion region = handRegion(hand, picture, decided.evenWidth);
-        const bool written = hand.style == CoverStyle::StandIn || hand.style == CoverStyle::Label;
-        const QString text = written ? standInName(Kind::Watch, 0) : QString();
+        const QString text = isWritten(hand.look.style) ? standInName(Kind::Watch, 0) : QString();
         if (region.rectCount() == 1)
-            drawn.push_back({region.boundingRect(), hand.style, hand.strength, text});
+            drawn.push_back({region.boundingRect(), hand.look, text});
         else if (!region.isEmpty())
-            covers.push_back({region, hand.style, hand.strength, text});
+            covers.push_back({region, hand.look, text});
     }
     mergeTouching(drawn);
-    for (const Drawn& d : drawn) covers.push_back({d.rect, d.style, d.strength, d.text, d.textHeight});
+    for (const Drawn& d : drawn) covers.push_back({d.rect, d.look, d.text, d.textHeight, d.marked});
     std::sort(covers.begin(), covers.end(), [](const Cover& one, const Cover& other) {
         const QRect a = one.bounds(), b = other.bounds();
-        return std::tuple(a.top(), a.left(), a.bottom(), a.right(), one.style, one.strength, one.text) <
-               std::tuple(b.top(), b.left(), b.bottom(), b.right(), other.style, other.strength, other.text);
+        return std::tuple(a.top(), a.left(), a.bottom(), a.right(), one.look, one.text) <
+               std::tuple(b.top(), b.left(), b.bottom(), b.right(), other.look, other.text);
     });
     return covers;
 }

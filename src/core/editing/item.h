@@ -20,8 +20,7 @@ struct Item {
     int id = 0; ///< unique within the case
     Finding finding;
     Decision decision = Decision::Open;
-    CoverStyle style = CoverStyle::Solid;
-    double strength = 0.5;
+    CoverLook look;
     QString note;           ///< the officer's own words; kept in the case, never in a log
     QString question;       ///< for a colleague; as the note. While there is one, it is open
     QString by;             ///< the officer who decided; as the note
@@ -34,7 +33,8 @@ struct Item {
 struct Decided {
     std::vector<Item> items;
     std::vector<HandCover> hands;
-    int evenWidth = 0; ///< of the policy: covers are widened to a multiple of this many pixels
+    int evenWidth = 0;          ///< of the policy: covers are widened to a multiple of this many pixels
+    bool marksReplaced = false; ///< of the policy
     std::shared_ptr<const StandInSource> standIns; ///< null: what would be a stand-in is a label
 };
 

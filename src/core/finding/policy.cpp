@@ -35,9 +35,21 @@ double number(const toml::node& node, const QString& key, double least, double m
     return *value;
 }
 
+template <typename Named> QString quotedNames(const Named& all, QString (*nameOf)(std::decay_t<decltype(all[0])>)) {
+    QStringList names;
+    for (const auto one : all) names << u'"' + nameOf(one) + u'"';
+    return names.join(QStringLiteral(", "));
+}
+
 CoverStyle style(const toml::node& node, const char* key) {
     const auto found = styleFromName(text(node, key));
-    if (!found) wrong(node, Tr::tr("a style must be \"solid\", \"mosaic\" or \"blur\""));
+    if (!found) wrong(node, Tr::tr("a style must be one of %1").arg(quotedNames(allStyles, styleName)));
+    return *found;
+}
+
+CoverColour colour(const toml::node& node) {
+    const auto found = colourFromName(text(node, "colour"));
+    if (!found) wrong(node, Tr::tr("\"colour\" must be one of %1").arg(quotedNames(allCoverColours, colourName)));
     return *found;
 }
 
@@ -201,6 +213,10 @@ bool readGeneral(std::string_view key, const toml::node& node, Policy& policy) {
         for (KindRule& rule : policy.kinds) rule.style = style(node, "style");
     else if (key == "strength")
         policy.strength = number(node, QStringLiteral("strength"), 0, 1);
+    else if (key == "colour")
+        policy.colour = colour(node);
+    else if (key == "mark_replaced")
+        policy.marksReplaced = truth(node, QStringLiteral("mark_replaced"));
     else if (key == "even_width")
         policy.evenWidth = int(number(node, QStringLiteral("even_width"), 0, 1000));
     else if (key == "look_for")
@@ -315,6 +331,44 @@ std::optional<CoverStyle> styleFromName(const QString& name) {
     return std::nullopt;
 }
 
+QString colourName(CoverColour colour) {
+    switch (colour) {
+    case CoverColour::Aubergine:
+        return QStringLiteral("aubergine");
+    case CoverColour::Black:
+        return QStringLiteral("black");
+    case CoverColour::Grey:
+        return QStringLiteral("grey");
+    case CoverColour::White:
+        return QStringLiteral("white");
+    case CoverColour::Ground:
+        return QStringLiteral("ground");
+    }
+    return {};
+}
+
+QString colourTitle(CoverColour colour) {
+    switch (colour) {
+    case CoverColour::Aubergine:
+        return Tr::tr("Aubergine");
+    case CoverColour::Black:
+        return Tr::tr("Black");
+    case CoverColour::Grey:
+        return Tr::tr("Grey");
+    case CoverColour::White:
+        return Tr::tr("White");
+    case CoverColour::Ground:
+        return Tr::tr("As the ground");
+    }
+    return {};
+}
+
+std::optional<CoverColour> colourFromName(const QString& name) {
+    for (CoverColour colour : allCoverColours)
+        if (name == colourName(colour)) return colour;
+    return std::nullopt;
+}
+
 namespace {
 
 Result<Policy> parsed(const QByteArray& bytes, const QString& source, Reach reach) {
@@ -365,6 +419,8 @@ QByteArray writePolicy(const Policy& policy) {
     }
     root.insert("look_for", looks);
     if (policy.strength != defaults.strength) root.insert("strength", policy.strength);
+    if (policy.colour != defaults.colour) root.insert("colour", colourName(policy.colour).toStdString());
+    if (policy.marksReplaced) root.insert("mark_replaced", true);
     if (policy.evenWidth != defaults.evenWidth) root.insert("even_width", policy.evenWidth);
     if (policy.retention != defaults.retention)
         root.insert("retention",

@@ -7,6 +7,7 @@
 #include "finding/watch_list.h"
 
 #include <array>
+#include <compare>
 #include <QByteArray>
 #include <QString>
 #include <QStringList>
@@ -32,6 +33,30 @@ inline bool hasStrength(CoverStyle style) {
     return style == CoverStyle::Mosaic || style == CoverStyle::Blur;
 }
 std::optional<CoverStyle> styleFromName(const QString& name);
+
+/// What solid covers are painted with.
+enum class CoverColour {
+    Aubergine,
+    Black,
+    Grey,
+    White,
+    Ground, ///< as what stands around, continued
+};
+
+inline constexpr CoverColour allCoverColours[] = {CoverColour::Aubergine, CoverColour::Black, CoverColour::Grey,
+                                                  CoverColour::White, CoverColour::Ground};
+
+QString colourName(CoverColour colour);  ///< in files
+QString colourTitle(CoverColour colour); ///< for people
+std::optional<CoverColour> colourFromName(const QString& name);
+
+/// How a cover looks.
+struct CoverLook {
+    CoverStyle style = CoverStyle::Solid;
+    double strength = 0.5; ///< of mosaic and blur, 0 (fine) to 1 (coarse); no influence on how well it hides
+    CoverColour colour = CoverColour::Aubergine; ///< of solid ones
+    auto operator<=>(const CoverLook&) const = default;
+};
 
 struct KindRule {
     bool on = false;
@@ -61,8 +86,10 @@ struct Retention {
 struct Policy {
     QString name;
     QString description;
-    std::array<KindRule, kindCount> kinds; ///< by Kind
-    double strength = 0.5;                 ///< of mosaic and blur, 0 to 1
+    std::array<KindRule, kindCount> kinds;       ///< by Kind
+    double strength = 0.5;                       ///< of mosaic and blur, 0 to 1
+    CoverColour colour = CoverColour::Aubergine; ///< of solid covers
+    bool marksReplaced = false;                  ///< stand-ins bear a small mark that says so
     int evenWidth = 0; ///< covers are widened to a multiple of this many pixels; 0: as wide as needed
     WatchList watch;
     std::array<QStringList, kindCount> labels; ///< by Kind: more words that name such a field or column
@@ -74,6 +101,8 @@ struct Policy {
 
     const KindRule& rule(Kind kind) const { return kinds[size_t(kind)]; }
     KindRule& rule(Kind kind) { return kinds[size_t(kind)]; }
+    /// Of covers of a kind.
+    CoverLook look(Kind kind) const { return {rule(kind).style, strength, colour}; }
     /// Whether a kind is looked for: switched on, or what a pattern of the policy's own finds.
     bool looksFor(Kind kind) const;
 };

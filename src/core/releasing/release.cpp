@@ -80,7 +80,7 @@ Row itemRow(const Item& item, const std::vector<QRect>& boxes, const QByteArray&
     j["decision"] = text(decisionName(item.decision));
     j["boxes"] = Json::array();
     for (const QRect& r : boxes) j["boxes"].push_back(rectJson(r));
-    if (item.decision == Decision::Cover) j["style"] = text(styleName(item.style));
+    if (item.decision == Decision::Cover) j["style"] = text(styleName(item.look.style));
     j["reason_code"] = item.byHand ? "by-officer" : item.finding.kind == Kind::Watch ? "watch-list" : "found";
     // What an officer wrote has been searched for values of the case (CaseWork::make).
     j["reason"] = text(item.byHand ? item.finding.reason : reasonOf(item.finding));
@@ -94,19 +94,19 @@ Row handRow(const HandCover& hand, const QRect& place) {
     j["kind"] = "area";
     j["decision"] = text(decisionName(Decision::Cover));
     j["boxes"] = Json::array({rectJson(place)});
-    j["style"] = text(styleName(hand.style));
+    j["style"] = text(styleName(hand.look.style));
     j["reason_code"] = "by-hand";
     j["reason"] = text(Tr::tr("was covered by hand"));
     return {place, j};
 }
 
 // The drawn covers a place is under: never the place within them.
-std::vector<QRect> drawnOver(const std::vector<QRect>& places, CoverStyle style, double strength,
+std::vector<QRect> drawnOver(const std::vector<QRect>& places, const CoverLook& look,
                              const std::vector<Cover>& covers) {
     std::vector<QRect> boxes;
     for (const QRect& own : places) {
         const auto over = std::find_if(covers.begin(), covers.end(), [&](const Cover& cover) {
-            return cover.style == style && cover.strength == strength && cover.bounds().contains(own);
+            return cover.look == look && cover.bounds().contains(own);
         });
         if (over != covers.end() && std::find(boxes.begin(), boxes.end(), over->bounds()) == boxes.end())
             boxes.push_back(over->bounds());
@@ -124,13 +124,12 @@ Json itemsJson(const LogEntry& entry, const LogInput& input) {
         if (std::all_of(own.begin(), own.end(),
                         [&](const QRect& r) { return QRegion(r).subtracted(byHand).isEmpty(); }))
             continue;
-        const auto boxes = item.decision == Decision::Cover ? drawnOver(own, item.style, item.strength, covers) : own;
+        const auto boxes = item.decision == Decision::Cover ? drawnOver(own, item.look, covers) : own;
         if (!boxes.empty()) rows.push_back(itemRow(item, boxes, input.secret));
     }
     for (const HandCover& hand : entry.decided.hands) {
         const QRect bounds = handRegion(hand, entry.size, entry.decided.evenWidth).boundingRect();
-        for (const QRect& place : drawnOver({bounds}, hand.style, hand.strength, covers))
-            rows.push_back(handRow(hand, place));
+        for (const QRect& place : drawnOver({bounds}, hand.look, covers)) rows.push_back(handRow(hand, place));
     }
     std::stable_sort(rows.begin(), rows.end(), [](const Row& a, const Row& b) {
         return a.place.top() != b.place.top() ? a.place.top() < b.place.top() : a.place.left() < b.place.left();
@@ -172,7 +171,12 @@ QByteArray redactionLog(const LogInput& input) {
         file["width"] = entry.size.width();
         file["height"] = entry.size.height();
         file["sha256"] = text(entry.sha256);
-        file["items"] = itemsJson(entry, input);
+        const Json items = itemsJson(entry, input);
+        const auto replaced = std::count_if(items.begin(), items.end(), [](const Json& item) {
+            return item.value("style", std::string()) == styleName(CoverStyle::StandIn).toStdString();
+        });
+        if (replaced > 0) file["values_replaced"] = replaced;
+        file["items"] = items;
         file["check"] = checkJson(entry);
         root["files"].push_back(file);
     }
