@@ -1,7 +1,6 @@
 #include "picture/boxes.h"
 
 #include <algorithm>
-#include <array>
 #include <opencv2/imgproc.hpp>
 #include <vector>
 
@@ -15,30 +14,45 @@ int distance(const cv::Vec4b& a, const cv::Vec4b& b) {
     return std::max({std::abs(a[0] - b[0]), std::abs(a[1] - b[1]), std::abs(a[2] - b[2])});
 }
 
-// The pixel nearest to the point that is of the ground: of the colour in the middle of those around.
-cv::Point groundPixel(const cv::Mat& picture, const cv::Point& point) {
-    const cv::Rect around = cv::Rect(point.x - near, point.y - near, 2 * near + 1, 2 * near + 1) &
-                            cv::Rect(0, 0, picture.cols, picture.rows);
+cv::Rect around(const cv::Mat& picture, const cv::Point& point) {
+    return cv::Rect(point.x - near, point.y - near, 2 * near + 1, 2 * near + 1) &
+           cv::Rect(0, 0, picture.cols, picture.rows);
+}
+
+// Of each channel the level in the middle.
+cv::Vec4b prevailing(const cv::Mat& picture, const cv::Rect& place) {
     cv::Vec4b middle;
     for (int channel = 0; channel < 3; ++channel) {
         std::vector<uchar> levels;
-        for (int y = around.y; y < around.y + around.height; ++y)
-            for (int x = around.x; x < around.x + around.width; ++x)
+        for (int y = place.y; y < place.y + place.height; ++y)
+            for (int x = place.x; x < place.x + place.width; ++x)
                 levels.push_back(picture.at<cv::Vec4b>(y, x)[channel]);
         std::nth_element(levels.begin(), levels.begin() + long(levels.size() / 2), levels.end());
         middle[channel] = levels[levels.size() / 2];
     }
-    std::array<int, 2> best{256, 1 << 20}; // of the ground before near by
-    cv::Point at = point;
-    for (int y = around.y; y < around.y + around.height; ++y)
-        for (int x = around.x; x < around.x + around.width; ++x) {
-            const int off = distance(picture.at<cv::Vec4b>(y, x), middle), dx = x - point.x, dy = y - point.y;
-            const std::array<int, 2> here{off <= 2 * step ? 0 : off, dx * dx + dy * dy};
-            if (here >= best) continue;
-            best = here;
-            at = {x, y};
+    return middle;
+}
+
+// The pixels around a point that are of the ground, the nearest first; where none is, the one that is nearest to it.
+std::vector<cv::Point> groundPixels(const cv::Mat& picture, const cv::Point& point) {
+    const cv::Rect place = around(picture, point);
+    const cv::Vec4b ground = prevailing(picture, place);
+    std::vector<cv::Point> pixels;
+    cv::Point nearest = point;
+    int least = 256;
+    for (int y = place.y; y < place.y + place.height; ++y)
+        for (int x = place.x; x < place.x + place.width; ++x) {
+            const int off = distance(picture.at<cv::Vec4b>(y, x), ground);
+            if (off <= 2 * step) pixels.emplace_back(x, y);
+            if (off >= least) continue;
+            least = off;
+            nearest = {x, y};
         }
-    return at;
+    const auto far = [&](const cv::Point& p) { return (p - point).ddot(p - point); };
+    std::stable_sort(pixels.begin(), pixels.end(),
+                     [&](const cv::Point& a, const cv::Point& b) { return far(a) < far(b); });
+    if (pixels.empty()) pixels.push_back(nearest);
+    return pixels;
 }
 
 } // namespace
@@ -49,10 +63,17 @@ QRect boxAround(const QImage& picture, const QPoint& point) {
                       size_t(picture.bytesPerLine()));
     cv::Mat colours, mask = cv::Mat::zeros(all.rows + 2, all.cols + 2, CV_8U);
     cv::cvtColor(all, colours, cv::COLOR_BGRA2BGR);
-    cv::Rect box;
+    const cv::Point at(point.x(), point.y());
     const cv::Scalar most(step, step, step);
-    cv::floodFill(colours, mask, groundPixel(all, {point.x(), point.y()}), {}, &box, most, most,
-                  4 | cv::FLOODFILL_MASK_ONLY | (255 << 8));
+    cv::Rect box;
+    // Ground that is shut in by a letter is not the box's: it is no larger than what is looked at here.
+    for (const cv::Point& seed : groundPixels(all, at)) {
+        if (mask.at<uchar>(seed.y + 1, seed.x + 1)) continue;
+        cv::Rect here;
+        cv::floodFill(colours, mask, seed, {}, &here, most, most, 4 | cv::FLOODFILL_MASK_ONLY | (255 << 8));
+        if (here.area() > box.area()) box = here;
+        if (box.width > 2 * near + 1 || box.height > 2 * near + 1) break;
+    }
     return {box.x, box.y, box.width, box.height};
 }
 
