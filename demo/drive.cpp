@@ -133,7 +133,7 @@ QStringList driveDemo(MainWindow& window, const QString& folder) {
     if (!waitUntilRead(window)) return failed("reading");
     if (!settleAll(window)) return failed("deciding");
     // Something no finder can know: the tariff, say, is nobody's business here.
-    press(&window.sheet(), Qt::Key_Tab);
+    window.selection().showCapture(window.openCase().captures().front().id);
     if (!dragCover(window, QRectF(16, 160, 120, 40))) return failed("covering by hand");
     press(&window.sheet(), Qt::Key_Return, Qt::ControlModifier);
     if (!waitFor([&] { return !window.worker().busy() && !window.releaseFlow().pictures().empty(); }))
@@ -218,7 +218,7 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
     };
     window.resize(1280, 800);
     show(window);
-    window.setDark(false);
+    window.setTheme(ThemeName::Light);
     shoot(window, "nothing-open");
     withTakeView(window, [&](TakeView& view) {
         waitFor([map = view.findChild<DeskMap*>()] { return !map || map->isComplete(); });
@@ -319,9 +319,9 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
         for (int i = 0; i < 2; ++i) press(sheet, Qt::Key_Tab);
         press(sheet, Qt::Key_J);
     }
-    window.setDark(true);
+    window.setTheme(ThemeName::Dark);
     shoot(window, "review-dark");
-    window.setDark(false);
+    window.setTheme(ThemeName::Light);
     // A check that fails: something sensitive drawn wrongly, that is, kept open to the eye by opening a covered value.
     window.commands()[QStringLiteral("coverMany")].trigger();
     QTest::mouseClick(window.findings().decideMany().findChild<QPushButton*>(QStringLiteral("decideNow")),
@@ -345,9 +345,13 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
     QTest::qWait(400);
     shoot(window, "before-and-after");
     press(sheet, Qt::Key_D);
+    press(sheet, Qt::Key_B);
+    QTest::qWait(400);
+    shoot(window, "side-by-side");
+    press(sheet, Qt::Key_B);
     {
         settings::setOfficerName(QStringLiteral("R. Abernal"));
-        SettingsView view(&window);
+        SettingsView view(window.theme(), &window);
         view.show();
         if (!QTest::qWaitForWindowExposed(&view)) return {};
         shoot(view, "settings");

@@ -13,6 +13,7 @@
 #include <cstdio>
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QDir>
 #include <QPalette>
 #include <QStandardPaths>
 
@@ -41,6 +42,8 @@ int main(int argc, char** argv) {
     parser.addOption({QStringLiteral("policy"), Tr::tr("The policy: a shipped one or a TOML file."),
                       QStringLiteral("name"), settings::policyName()});
     parser.addOption({QStringLiteral("demo"), Tr::tr("Start with three windows of the demo desk taken.")});
+    parser.addOption(
+        {QStringLiteral("first-steps"), Tr::tr("Start with the main job, step by step, on the demo desk.")});
     parser.process(application);
 
     auto policy = loadPolicy(parser.value(QStringLiteral("policy")));
@@ -50,38 +53,45 @@ int main(int argc, char** argv) {
     }
     loadShippedFonts();
     Q_INIT_RESOURCE(icons);
-    const bool dark = settings::dark().value_or(QApplication::palette().color(QPalette::Window).lightness() < 110);
-    Theme theme = dark ? Theme::night() : Theme::light();
+    const bool darkDesk = QApplication::palette().color(QPalette::Window).lightness() < 110;
+    Theme theme = Theme::named(settings::theme().value_or(darkDesk ? ThemeName::Dark : ThemeName::Light),
+                               settings::typePercent());
     applyTheme(application, theme);
 
     // The desk one sits at, or the simulated one for the demo and where none can be seen.
     std::unique_ptr<Source> source;
-    const bool demo = parser.isSet(QStringLiteral("demo"));
+    const bool demo = parser.isSet(QStringLiteral("demo")), asked = parser.isSet(QStringLiteral("first-steps"));
     const bool onX11 = QApplication::platformName() == QLatin1String("xcb");
-    if (!demo && onX11)
+    if (!demo && !asked && onX11)
         if (auto desk = X11Source::open()) source = std::move(*desk);
-    if (!demo && !source && QApplication::platformName().startsWith(QLatin1String("wayland")))
+    if (!demo && !asked && !source && QApplication::platformName().startsWith(QLatin1String("wayland")))
         if (auto desk = PortalSource::open()) source = std::move(*desk);
     std::unique_ptr<GlobalShortcuts> shortcuts = onX11 ? x11Shortcuts() : portalShortcuts();
     // While it is out of the way for a delayed take, no window is open.
     QApplication::setQuitOnLastWindowClosed(false);
     if (!source) source = std::make_unique<SimulatedDesk>();
-    MainWindow window(theme, *policy, std::move(source), std::move(shortcuts));
+    MainWindow window(theme, settings::forNewCases(*policy), std::move(source), std::move(shortcuts));
     QObject::connect(&window, &MainWindow::closed, &application, &QApplication::quit);
     window.show();
-    if (demo) {
-        const SimulatedDesk desk;
-        for (const char* id : {"account", "mail", "console"})
-            if (auto picture = desk.take({Target::What::Window, QString::fromLatin1(id)}))
-                window.intake().add(*picture, Tr::tr("Demo desk"));
-    }
     QStringList pictures, cases;
     for (const QString& file : parser.positionalArguments()) (file.endsWith(caseEnding) ? cases : pictures) << file;
+    const QString data =
+        QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + QStringLiteral("/eyelid");
+    const QString caseFolder = data + QStringLiteral("/cases");
+    const auto keep = [&] { window.keepCases(caseFolder, OwnKeys(data, OwnKeys::Ring::Use)); };
+    const bool firstStart =
+        !demo && parser.positionalArguments().isEmpty() && !settings::knowsFirstSteps() && QDir(caseFolder).isEmpty();
     // The demo is in memory alone, and says so when it is left.
-    if (!demo) {
-        const QString data = QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation);
-        window.keepCases(data + QStringLiteral("/eyelid/cases"),
-                         OwnKeys(data + QStringLiteral("/eyelid"), OwnKeys::Ring::Use));
+    if (demo) {
+        window.addDemoCaptures();
+    } else if (asked) {
+        QObject::connect(&window, &MainWindow::firstStepsEnded, &window, &QWidget::close);
+        window.beginFirstSteps();
+    } else if (firstStart) {
+        QObject::connect(&window, &MainWindow::firstStepsEnded, &window, keep);
+        window.beginFirstSteps();
+    } else {
+        keep();
     }
     for (const QString& file : cases) window.openCaseFile(file);
     if (!pictures.isEmpty()) window.intake().bringIn(pictures);

@@ -317,14 +317,14 @@ TEST_CASE("reading can be stopped, and is said to be missing") {
     CHECK_FALSE(desk.window.gate().releaseButton()->isEnabled());
 }
 
-TEST_CASE("Tab goes to the next capture, search finds words in the whole case") {
+TEST_CASE("Shift+Tab goes to the capture before, search finds words in the whole case") {
     Desk desk;
     desk.window.intake().add(made::picture({QStringLiteral("Depot at the gatehouse")}), QStringLiteral("made"));
     desk.window.intake().add(made::picture({QStringLiteral("Turbidity of the sample")}), QStringLiteral("made"));
     desk.waitUntilRead();
     const int first = desk.open().captures()[0].id, second = desk.open().captures()[1].id;
     CHECK(desk.window.selection().capture() == second);
-    desk.press(Qt::Key_Tab);
+    desk.press(Qt::Key_Backtab);
     CHECK(desk.window.selection().capture() == first);
     auto* search = desk.window.findChild<QLineEdit*>(QStringLiteral("search"));
     desk.press(Qt::Key_F, Qt::ControlModifier);
@@ -503,7 +503,7 @@ TEST_CASE("every control has a name for those who cannot see it") {
     CHECK(controls > 20);
 }
 
-TEST_CASE("text stands out from its ground in both themes") {
+TEST_CASE("text stands out from its ground in all themes") {
     for (const Theme& t : {Theme::light(), Theme::night()}) {
         for (const QColor& text : {t.ink, t.faint, t.aubergine, t.pine, t.brick})
             for (const QColor& ground : {t.paper, t.oat}) CHECK(contrast(text, ground) >= 4.5);
@@ -511,6 +511,12 @@ TEST_CASE("text stands out from its ground in both themes") {
         CHECK(contrast(t.ink, t.selection) >= 4.5);
         CHECK(contrast(t.faint, t.selection) >= 4.5);
     }
+    const Theme t = Theme::contrast();
+    for (const QColor& text : {t.ink, t.faint, t.aubergine, t.clay, t.pine, t.brick, t.hairline})
+        for (const QColor& ground : {t.paper, t.oat}) CHECK(contrast(text, ground) >= 7);
+    CHECK(contrast(t.onBrand, t.aubergine) >= 7);
+    CHECK(contrast(t.ink, t.selection) >= 7);
+    CHECK(contrast(t.faint, t.selection) >= 7);
 }
 
 TEST_CASE("theme, place of release and style of covers are remembered") {

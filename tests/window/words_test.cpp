@@ -341,7 +341,7 @@ TEST_CASE("the words view follows the sheet and what is decided, and says when t
     desk.window.activateWindow();
     desk.window.sheet().setFocus();
     REQUIRE(QTest::qWaitForWindowActive(&desk.window));
-    desk.press(Qt::Key_Tab);
+    desk.press(Qt::Key_Backtab);
     CHECK(text->toPlainText().contains(QStringLiteral("Please refund the bottles")));
     CHECK_FALSE(text->toPlainText().contains(QStringLiteral("Okonjo")));
     // Closed it follows nothing; opened again it is up to date.

@@ -41,7 +41,7 @@ CaseHeader::CaseHeader(Case& owner, Selection& selection, Sheet& sheet, const Co
     : m_case(owner), m_selection(selection), m_sheet(sheet), m_row(new QHBoxLayout(this)) {
     setObjectName(QStringLiteral("header"));
     setAttribute(Qt::WA_StyledBackground);
-    setFixedHeight(48);
+    setFixedHeight(atTypeSize(48));
     m_row->setContentsMargins(14, 0, 12, 0);
     m_row->setSpacing(8);
     m_row->addWidget(new Brand(theme));

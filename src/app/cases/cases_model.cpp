@@ -160,12 +160,12 @@ constexpr QSizeF coverSize(76, 48);
 
 QSize CasesDelegate::sizeHint(const QStyleOptionViewItem&, const QModelIndex& index) const {
     const auto& model = static_cast<const CasesModel&>(*index.model());
-    return {300, model.pathAt(index).isEmpty() ? headingHeight : rowHeight};
+    return {300, atTypeSize(model.pathAt(index).isEmpty() ? headingHeight : rowHeight)};
 }
 
 void CasesDelegate::paintHeading(QPainter& p, const QRectF& row, const QFont& font, const QString& text) const {
     QFont small = font;
-    small.setPixelSize(12);
+    small.setPixelSize(atTypeSize(12));
     small.setWeight(QFont::DemiBold);
     p.setFont(small);
     p.setPen(m_theme.faint);
@@ -207,13 +207,13 @@ void CasesDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, const
     }
     QRectF text(frame.right() + 14, cell.top() + 8, cell.right() - frame.right() - 26, cell.height() - 16);
     QFont font = option.font;
-    font.setPixelSize(12);
+    font.setPixelSize(atTypeSize(12));
     p->setFont(font);
     const bool due = listed->summary && isDue(*listed->summary, today);
     p->setPen(due ? t.brick : t.faint);
     const QString when = dueText(*listed, today);
     const double lidWidth = 44;
-    const QRectF right = text.adjusted(text.width() - 190 - lidWidth, 0, -lidWidth, 0);
+    const QRectF right = text.adjusted(text.width() - atTypeSize(190) - lidWidth, 0, -lidWidth, 0);
     p->drawText(right, Qt::AlignRight | Qt::AlignVCenter, when);
     if (listed->summary && listed->summary->captures > 0) {
         const CaseSummary& s = *listed->summary;
@@ -230,7 +230,7 @@ void CasesDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, const
     p->setPen(found.isEmpty() ? t.faint : t.ink);
     p->drawText(text, Qt::AlignLeft | Qt::AlignBottom,
                 QFontMetrics(font).elidedText(below, Qt::ElideRight, int(text.width())));
-    font.setPixelSize(14);
+    font.setPixelSize(atTypeSize(14));
     font.setWeight(QFont::DemiBold);
     p->setFont(font);
     p->setPen(t.ink);

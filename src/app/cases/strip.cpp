@@ -90,7 +90,7 @@ class StripDelegate final : public QStyledItemDelegate {
 public:
     explicit StripDelegate(const Theme& theme, QObject* parent) : QStyledItemDelegate(parent), m_theme(theme) {}
     QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override {
-        return {thumbnailSize.width() + 24, thumbnailSize.height() + 44};
+        return {thumbnailSize.width() + 24, thumbnailSize.height() + 18 + atTypeSize(26)};
     }
     void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
         const auto& model = static_cast<const StripModel&>(*index.model());
@@ -119,10 +119,10 @@ public:
         p->setBrush(Qt::NoBrush);
         p->drawRect(picture.adjusted(-0.5, -0.5, 0.5, 0.5));
         const Case::Counts n = model.owner().counts(c);
-        const QRectF bottom(cell.left() + 8, cell.bottom() - 26, cell.width() - 14, 22);
+        const QRectF bottom(cell.left() + 8, cell.bottom() - atTypeSize(26), cell.width() - 14, atTypeSize(22));
         p->setPen(t.ink);
         QFont f = option.font;
-        f.setPixelSize(12);
+        f.setPixelSize(atTypeSize(12));
         p->setFont(f);
         p->drawText(bottom.adjusted(0, 0, -52, 0), Qt::AlignVCenter | Qt::AlignLeft,
                     QFontMetrics(f).elidedText(c.name, Qt::ElideRight, int(bottom.width()) - 52));

@@ -17,7 +17,7 @@ namespace eyelid {
 Gate::Gate(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme) {
     setObjectName(QStringLiteral("gate"));
     setAttribute(Qt::WA_StyledBackground);
-    setFixedHeight(64);
+    setFixedHeight(atTypeSize(64));
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(16, 8, 16, 8);
     layout->setSpacing(12);

@@ -75,7 +75,7 @@ QImage FacePictures::of(int finding) {
 }
 
 QSize FindingsDelegate::sizeHint(const QStyleOptionViewItem&, const QModelIndex& index) const {
-    return {200, m_model.row(index.row()).heading.isEmpty() ? rowHeight : rowHeight + headingHeight};
+    return {200, atTypeSize(m_model.row(index.row()).heading.isEmpty() ? rowHeight : rowHeight + headingHeight)};
 }
 
 void FindingsDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const {
@@ -87,8 +87,8 @@ void FindingsDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, co
     p->save();
     QRectF r = option.rect;
     if (!row.heading.isEmpty()) {
-        paintHeading(*p, {r.left(), r.top(), r.width(), double(headingHeight)}, row.heading, option.font);
-        r.setTop(r.top() + headingHeight);
+        paintHeading(*p, {r.left(), r.top(), r.width(), double(atTypeSize(headingHeight))}, row.heading, option.font);
+        r.setTop(r.top() + atTypeSize(headingHeight));
     }
     if (option.state & QStyle::State_Selected) {
         p->fillRect(r, m_theme.selection);
@@ -97,7 +97,7 @@ void FindingsDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, co
     p->setPen(QPen(m_theme.hairline, 1));
     p->drawLine(QPointF(r.left() + side, r.bottom() + 0.5), QPointF(r.right() - 8, r.bottom() + 0.5));
     double left = r.left() + side + (row.variant ? indent : 0);
-    paintState(*p, QRectF(left, r.top() + 8, stateSize, stateSize), row, m_theme);
+    paintState(*p, QRectF(left, r.top() + atTypeSize(14) - stateSize / 2, stateSize, stateSize), row, m_theme);
     left += stateSize + 10;
     if (row.kind == Kind::Face && !row.byHand) left = paintFace(*p, r, left, row);
     paintTexts(*p, QRectF(left, r.top(), r.right() - side - left, r.height()), row, option.font);
@@ -107,7 +107,7 @@ void FindingsDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, co
 void FindingsDelegate::paintHeading(QPainter& p, const QRectF& place, const QString& text, const QFont& font) const {
     p.fillRect(place, m_theme.oat);
     QFont f = font;
-    f.setPixelSize(11);
+    f.setPixelSize(atTypeSize(11));
     f.setWeight(QFont::DemiBold);
     p.setFont(f);
     p.setPen(m_theme.faint);
@@ -130,25 +130,27 @@ double FindingsDelegate::paintFace(QPainter& p, const QRectF& row, double left, 
 
 void FindingsDelegate::paintTexts(QPainter& p, const QRectF& place, const FindingsRow& row, const QFont& font) const {
     QFont small = font;
-    small.setPixelSize(11);
+    small.setPixelSize(atTypeSize(11));
     double right = place.right();
     if (row.ids.size() > 1) {
         const QString count = Tr::tr("%n place(s)", nullptr, int(row.ids.size()));
         const double w = QFontMetricsF(small).horizontalAdvance(count);
         p.setFont(small);
         p.setPen(m_theme.faint);
-        p.drawText(QRectF(right - w, place.top() + 5, w, 18), Qt::AlignVCenter | Qt::AlignRight, count);
+        p.drawText(QRectF(right - w, place.top() + atTypeSize(5), w, atTypeSize(18)), Qt::AlignVCenter | Qt::AlignRight,
+                   count);
         right -= w + 8;
     }
     const QFont values = row.byHand ? font : valueFont(12);
     const double width = right - place.left();
     p.setFont(values);
     p.setPen(m_theme.ink);
-    p.drawText(QRectF(place.left(), place.top() + 5, width, 18), Qt::AlignVCenter | Qt::AlignLeft,
-               QFontMetricsF(values).elidedText(row.text, Qt::ElideMiddle, width));
+    p.drawText(QRectF(place.left(), place.top() + atTypeSize(5), width, atTypeSize(18)),
+               Qt::AlignVCenter | Qt::AlignLeft, QFontMetricsF(values).elidedText(row.text, Qt::ElideMiddle, width));
     p.setFont(small);
     p.setPen(m_theme.faint);
-    p.drawText(QRectF(place.left(), place.top() + 23, place.width(), 16), Qt::AlignVCenter | Qt::AlignLeft,
+    p.drawText(QRectF(place.left(), place.top() + atTypeSize(23), place.width(), atTypeSize(16)),
+               Qt::AlignVCenter | Qt::AlignLeft,
                QFontMetricsF(small).elidedText(secondLine(row), Qt::ElideRight, place.width()));
 }
 

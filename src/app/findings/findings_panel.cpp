@@ -142,7 +142,7 @@ void FindingsPanel::makeList(const Theme& theme) {
     m_list->setModel(m_model);
     m_list->setItemDelegate(new FindingsDelegate(*m_model, m_faces, theme, m_list));
     m_list->setSelectionMode(QAbstractItemView::ExtendedSelection);
-    m_list->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
+    m_list->setVerticalScrollMode(QAbstractItemView::ScrollPerItem);
     m_list->setFrameShape(QFrame::NoFrame);
     m_list->setContextMenuPolicy(Qt::CustomContextMenu);
     m_list->viewport()->installEventFilter(this);

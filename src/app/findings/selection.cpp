@@ -29,13 +29,16 @@ void Selection::select(int item) {
     emit itemChanged(item);
 }
 
-void Selection::stepCapture(int by) {
+bool Selection::stepCapture(int by, End end) {
     const auto& captures = m_case.captures();
-    if (captures.isEmpty()) return;
+    if (captures.isEmpty()) return false;
     qsizetype at = 0;
     for (qsizetype i = 0; i < captures.size(); ++i)
         if (captures[i].id == m_capture) at = i;
-    showCapture(captures[(at + by + captures.size()) % captures.size()].id);
+    const qsizetype next = at + by;
+    if (end == End::Stops && (next < 0 || next >= captures.size())) return false;
+    showCapture(captures[(next + captures.size()) % captures.size()].id);
+    return true;
 }
 
 // Something else is shown where what was shown has gone.

@@ -21,8 +21,9 @@ public:
     void showCapture(int id);
     /// Shows the capture it is on.
     void select(int item);
-    /// The capture after this one, or before it, round the end.
-    void stepCapture(int by);
+    enum class End { GoesRound, Stops };
+    /// The capture after this one, or before it. False where that is the last, and nothing is shown anew.
+    bool stepCapture(int by, End end = End::GoesRound);
 
 signals:
     void captureChanged(int capture);

@@ -1,6 +1,7 @@
 #include "app/releasing/release_flow.h"
 
 #include "app/releasing/release_view.h"
+#include "app/window/settings.h"
 #include "base/sentence.h"
 #include "releasing/release.h"
 
@@ -117,8 +118,9 @@ void ReleaseFlow::release() {
 }
 
 void ReleaseFlow::openView() {
-    const QString usual =
-        QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + QStringLiteral("/Released");
+    QString usual = settings::releaseFolder();
+    if (usual.isEmpty())
+        usual = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + QStringLiteral("/Released");
     QStringList files;
     for (const CheckedPicture& picture : m_pictures) files << picture.artifact.fileName;
     files << redactionLogName();

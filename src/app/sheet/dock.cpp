@@ -4,6 +4,7 @@
 #include "app/sheet/sheet.h"
 #include "app/window/commands.h"
 #include "app/window/settings.h"
+#include "app/window/theme.h"
 #include "base/sentence.h"
 
 #include <cmath>
@@ -19,7 +20,7 @@ namespace eyelid {
 Dock::Dock(Sheet& sheet, const Commands& commands) : m_sheet(sheet), m_row(new QHBoxLayout(this)) {
     setObjectName(QStringLiteral("dock"));
     setAttribute(Qt::WA_StyledBackground);
-    setFixedHeight(46);
+    setFixedHeight(atTypeSize(46));
     m_row->setContentsMargins(10, 0, 10, 0);
     m_row->setSpacing(4);
     for (const char* id : {"select", "coverArea", "readAgain"})
@@ -78,6 +79,10 @@ void Dock::addSettings() {
 
 CoverLook Dock::look() const {
     return m_look->look();
+}
+
+void Dock::setLook(const CoverLook& look) {
+    m_look->setLook(look);
 }
 
 void Dock::refresh() {

@@ -25,6 +25,7 @@ public:
     Dock(Sheet& sheet, const Commands& commands);
     /// Of covers drawn by hand from now on.
     CoverLook look() const;
+    void setLook(const CoverLook& look);
     /// What it needs with icons alone; its words come and go with the room there is.
     QSize minimumSizeHint() const override { return {480, 46}; }
 

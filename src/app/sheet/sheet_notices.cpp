@@ -11,17 +11,19 @@ namespace eyelid {
 void drawNoCaptures(QPainter& painter, const QRectF& view, QFont font, const Theme& t) {
     const QPointF c = view.center();
     paintLid(painter, QRectF(c.x() - 60, c.y() - 110, 120, 80), 1, t.aubergine, t.clay);
-    font.setPixelSize(17);
+    font.setPixelSize(atTypeSize(17));
     font.setWeight(QFont::DemiBold);
     painter.setFont(font);
     painter.setPen(t.ink);
-    painter.drawText(QRectF(view.left(), c.y() - 16, view.width(), 26), Qt::AlignCenter, Tr::tr("No captures yet"));
-    font.setPixelSize(13);
+    painter.drawText(QRectF(view.left(), c.y() - atTypeSize(16), view.width(), atTypeSize(26)), Qt::AlignCenter,
+                     Tr::tr("No captures yet"));
+    font.setPixelSize(atTypeSize(13));
     font.setWeight(QFont::Normal);
     painter.setFont(font);
     painter.setPen(t.faint);
     painter.drawText(
-        QRectF(view.left() + 20, c.y() + 14, view.width() - 40, 48), Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap,
+        QRectF(view.left() + 20, c.y() + atTypeSize(14), view.width() - 40, atTypeSize(48)),
+        Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap,
         Tr::tr("Take one from the desk (Ctrl+T), bring in pictures (Ctrl+O),\nor drop picture files here."));
 }
 
@@ -30,7 +32,7 @@ namespace {
 void drawNotice(QPainter& painter, const QString& text, int width, const QColor& ground, const QColor& ink) {
     const QFontMetrics metrics = painter.fontMetrics();
     const QRectF label(width / 2.0 - metrics.horizontalAdvance(text) / 2.0 - 12, 8,
-                       metrics.horizontalAdvance(text) + 24, 26);
+                       metrics.horizontalAdvance(text) + 24, atTypeSize(26));
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setPen(Qt::NoPen);
     painter.setBrush(ground);
@@ -50,7 +52,7 @@ void drawDividerNotices(QPainter& painter, double at, const Theme& t) {
     const QFontMetrics metrics = painter.fontMetrics();
     painter.setRenderHint(QPainter::Antialiasing);
     const auto label = [&](const QString& text, double left, double width, const QColor& ground, const QColor& ink) {
-        const QRectF place(left, 8, width, 26);
+        const QRectF place(left, 8, width, atTypeSize(26));
         painter.setPen(Qt::NoPen);
         painter.setBrush(ground);
         painter.drawRoundedRect(place, 6, 6);

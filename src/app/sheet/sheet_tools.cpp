@@ -22,7 +22,7 @@ namespace {
 // On paper, so that it can be read over any capture; within the view.
 void drawSize(QPainter& painter, const Sheet& sheet, const QPointF& corner, const QSize& size) {
     const QString text = sentence(Tr::tr("%1 × %2"), size.width(), size.height());
-    QRectF place(corner + QPointF(6, 4), QSizeF(painter.fontMetrics().horizontalAdvance(text) + 12, 20));
+    QRectF place(corner + QPointF(6, 4), QSizeF(painter.fontMetrics().horizontalAdvance(text) + 12, atTypeSize(20)));
     const QRectF view(sheet.viewport()->rect());
     place.moveRight(std::min(place.right(), view.right() - 4));
     place.moveBottom(std::min(place.bottom(), view.bottom() - 4));

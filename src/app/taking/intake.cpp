@@ -2,6 +2,7 @@
 
 #include "app/taking/pdf_view.h"
 #include "app/window/file_dialogs.h"
+#include "app/window/settings.h"
 #include "base/sentence.h"
 #include "capture/pdf_pages.h"
 #include "picture/picture_file.h"
@@ -39,6 +40,11 @@ QStringList localFiles(const QMimeData& data) {
     for (const QUrl& url : data.urls())
         if (url.isLocalFile()) files << url.toLocalFile();
     return files;
+}
+
+// Of the case; of one that has none yet, what the settings say.
+QString startFolder(const Case& open) {
+    return open.folders.bringIn.isEmpty() ? settings::bringInFolder() : open.folders.bringIn;
 }
 
 } // namespace
@@ -140,7 +146,7 @@ void Intake::bringInDropped(const QMimeData& data) {
 void Intake::chooseFiles() {
     const FileDialogTraces traces;
     const QStringList files = QFileDialog::getOpenFileNames(
-        &m_window, Tr::tr("Bring in pictures"), m_case.folders.bringIn,
+        &m_window, Tr::tr("Bring in pictures"), startFolder(m_case),
         Tr::tr("Pictures and PDFs (%1 *.pdf);;All files (*)").arg(picturePatterns().join(QLatin1Char(' '))));
     if (files.isEmpty()) return;
     m_case.folders.bringIn = QFileInfo(files.first()).absolutePath();
@@ -207,7 +213,7 @@ void Intake::bringInPages(const std::shared_ptr<PdfFile>& pdf, const QString& fi
 void Intake::joinChosen() {
     const FileDialogTraces traces;
     QStringList files = QFileDialog::getOpenFileNames(
-        &m_window, Tr::tr("Pictures of one page that overlap"), m_case.folders.bringIn,
+        &m_window, Tr::tr("Pictures of one page that overlap"), startFolder(m_case),
         Tr::tr("Pictures (%1);;All files (*)").arg(picturePatterns().join(QLatin1Char(' '))));
     if (files.isEmpty()) return;
     // File dialogs give them in the order they were clicked or in none; their names say the order.

@@ -20,7 +20,7 @@ bool isModifier(int key) {
 
 } // namespace
 
-KeysEdit::KeysEdit(const QKeySequence& keys, QWidget* parent) : QLineEdit(parent) {
+KeysEdit::KeysEdit(const QKeySequence& keys, Where where, QWidget* parent) : QLineEdit(parent), m_where(where) {
     setReadOnly(true);
     setContextMenuPolicy(Qt::NoContextMenu);
     setPlaceholderText(Tr::tr("No keys"));
@@ -51,7 +51,7 @@ void KeysEdit::keyPressEvent(QKeyEvent* event) {
     if (modifiers == Qt::NoModifier && (event->key() == Qt::Key_Backspace || event->key() == Qt::Key_Delete))
         return setKeys({});
     const QKeySequence keys(QKeyCombination(modifiers, Qt::Key(event->key())));
-    if (mayBeGlobal(keys)) return setKeys(keys);
+    if (m_where == Where::Window || mayBeGlobal(keys)) return setKeys(keys);
     emit refused(Tr::tr("%1 is needed by other programs; add Ctrl, Alt or the Super key to it.")
                      .arg(keys.toString(QKeySequence::NativeText)));
 }

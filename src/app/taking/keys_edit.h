@@ -1,5 +1,5 @@
-// A field for one key with its modifiers, as a shortcut for the whole desk: Escape and Tab leave it as they leave any
-// field, Backspace empties it, and a key other programs need is refused with a sentence.
+// A field for one key with its modifiers: Escape and Tab leave it as they leave any field, Backspace empties it. Of
+// shortcuts for the whole desk a key other programs need is refused with a sentence.
 #pragma once
 
 #include <QKeySequence>
@@ -10,7 +10,8 @@ namespace eyelid {
 class KeysEdit final : public QLineEdit {
     Q_OBJECT
 public:
-    explicit KeysEdit(const QKeySequence& keys, QWidget* parent = nullptr);
+    enum class Where { Desk, Window };
+    explicit KeysEdit(const QKeySequence& keys, Where where = Where::Desk, QWidget* parent = nullptr);
     const QKeySequence& keys() const { return m_keys; }
     void setKeys(const QKeySequence& keys);
 
@@ -24,6 +25,7 @@ protected:
 
 private:
     QKeySequence m_keys;
+    Where m_where;
 };
 
 } // namespace eyelid

@@ -16,8 +16,8 @@ namespace eyelid {
 namespace {
 
 // The overlay looks the same over light and dark desks, so it has its colours for itself: a dusk of the brand's colour
-// around what is chosen, paper and clay for the lines.
-const QColor dusk(0x24, 0x12, 0x20, 150), paper(0xff, 0xfd, 0xf9), ink(0x2c, 0x25, 0x30), clay(0xe5, 0x8a, 0x57);
+// around what is chosen, the brand's colour between paper for the lines.
+const QColor dusk(0x24, 0x12, 0x20, 150), paper(0xff, 0xfd, 0xf9), ink(0x2c, 0x25, 0x30), aubergine(0x5a, 0x2f, 0x52);
 
 void pill(QPainter& p, const QRectF& r) {
     p.setPen(QPen(QColor(0xdd, 0xd4, 0xc6), 1));
@@ -214,9 +214,9 @@ void OverlayPane::paintEvent(QPaintEvent*) {
         p.fillPath(line.size() > 2 ? around.subtracted(inside) : around, dusk);
         if (line.size() > 1) {
             p.setBrush(Qt::NoBrush);
-            p.setPen(QPen(paper, 3, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+            p.setPen(QPen(paper, 4.6, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
             p.drawPath(inside);
-            p.setPen(QPen(QColor(0x5a, 0x2f, 0x52), 1.4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+            p.setPen(QPen(aubergine, 1.6, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
             p.drawPath(inside);
         }
     } else {
@@ -235,9 +235,9 @@ void OverlayPane::paintEvent(QPaintEvent*) {
 
 void OverlayPane::paintRegion(QPainter& p, const QRectF& region) {
     p.setBrush(Qt::NoBrush);
-    p.setPen(QPen(paper, 3));
+    p.setPen(QPen(paper, 4.6));
     p.drawRect(region.adjusted(-0.5, -0.5, 0.5, 0.5));
-    p.setPen(QPen(QColor(0x5a, 0x2f, 0x52), 1.2));
+    p.setPen(QPen(aubergine, 1.6));
     p.drawRect(region.adjusted(-0.5, -0.5, 0.5, 0.5));
     if (m_overlay.chooser().mode() != RegionChooser::Mode::Region) return;
     // Handles: short lashes that point outwards.
@@ -248,9 +248,9 @@ void OverlayPane::paintRegion(QPainter& p, const QRectF& region) {
                                                   {{region.left(), c.y()}, {-1, 0}}, {{region.right(), c.y()}, {1, 0}}};
     for (const auto& [at, way] : lashes) {
         const QPointF to = at + way * (way.x() != 0 && way.y() != 0 ? 7.5 : 10);
-        p.setPen(QPen(ink, 6, Qt::SolidLine, Qt::RoundCap));
+        p.setPen(QPen(paper, 6.4, Qt::SolidLine, Qt::RoundCap));
         p.drawLine(at, to);
-        p.setPen(QPen(clay, 3.4, Qt::SolidLine, Qt::RoundCap));
+        p.setPen(QPen(aubergine, 3, Qt::SolidLine, Qt::RoundCap));
         p.drawLine(at, to);
     }
 }
@@ -306,7 +306,7 @@ void OverlayPane::paintMagnifier(QPainter& p) {
         p.drawLine(QPointF(lens.left(), lens.top() + i * zoom), QPointF(lens.right(), lens.top() + i * zoom));
     }
     const QRectF middle(lens.left() + pixels / 2 * zoom, lens.top() + pixels / 2 * zoom, zoom, zoom);
-    p.setPen(QPen(paper, 3));
+    p.setPen(QPen(paper, 4.6));
     p.setBrush(Qt::NoBrush);
     p.drawRect(middle);
     p.setPen(QPen(ink, 1));

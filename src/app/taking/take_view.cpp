@@ -1,5 +1,6 @@
 #include "app/taking/take_view.h"
 
+#include "app/window/settings.h"
 #include "app/window/theme.h"
 #include "base/sentence.h"
 
@@ -196,7 +197,7 @@ QLayout* TakeView::makeOptions() {
     m_scroll->setObjectName(QStringLiteral("scroll"));
     m_scroll->setToolTip(Tr::tr("Eyelid scrolls the window and joins what it sees into one picture"));
     m_back = new QCheckBox(Tr::tr("come back afterwards"));
-    m_back->setChecked(true);
+    m_back->setChecked(settings::comesBack());
     m_back->setToolTip(Tr::tr("Eyelid comes to the front again; else a small notice says what was taken"));
     auto* options = new QHBoxLayout;
     options->setSpacing(16);

@@ -1,5 +1,6 @@
 #include "app/window/commands.h"
 
+#include "app/window/settings.h"
 #include "app/window/theme.h"
 #include "base/sentence.h"
 
@@ -35,18 +36,51 @@ QString titleOf(JobStep step) {
 void Commands::add(JobStep step, const std::vector<Command>& commands) {
     for (const Command& command : commands) {
         auto* action = new QAction(command.text, &m_window);
-        action->setShortcuts(command.keys);
+        useKeys(*action, command, settings::commandKeys(command.id).value_or(command.keys));
         action->setAutoRepeat(command.repeats);
         action->setCheckable(command.checkable);
-        if (!command.keys.isEmpty())
-            action->setToolTip(sentence(Tr::tr("%1 (%2)"), QString(command.text).remove(QStringLiteral("…")),
-                                        command.keys.first().toString(QKeySequence::NativeText)));
         if (!command.keyElsewhere.isEmpty()) action->setText(command.text + u'\t' + command.keyElsewhere);
         connect(action, &QAction::triggered, this, [run = command.run] { run(); });
         m_window.addAction(action);
         m_entries.push_back({step, command, action});
         m_byId.insert(command.id, action);
     }
+}
+
+void Commands::useKeys(QAction& action, const Command& command, const QList<QKeySequence>& keys) const {
+    action.setShortcuts(keys);
+    const QString name = QString(command.text).remove(QStringLiteral("…"));
+    action.setToolTip(
+        keys.isEmpty() ? name : sentence(Tr::tr("%1 (%2)"), name, keys.first().toString(QKeySequence::NativeText)));
+}
+
+const Commands::Entry& Commands::entry(const QString& id) const {
+    const auto at =
+        std::find_if(m_entries.begin(), m_entries.end(), [&](const Entry& one) { return one.command.id == id; });
+    if (at == m_entries.end()) qFatal("there is no command %s", qPrintable(id));
+    return *at;
+}
+
+void Commands::setKeys(const QString& id, const QList<QKeySequence>& keys) {
+    const Entry& of = entry(id);
+    useKeys(*of.action, of.command, keys);
+    settings::setCommandKeys(id, keys);
+}
+
+void Commands::resetKeys(const QString& id) {
+    const Entry& of = entry(id);
+    useKeys(*of.action, of.command, of.command.keys);
+    settings::setCommandKeys(id, std::nullopt);
+}
+
+bool Commands::hasOwnKeys(const QString& id) const {
+    return settings::commandKeys(id).has_value();
+}
+
+const QAction* Commands::withKeys(const QKeySequence& keys, const QString& butNot) const {
+    for (const Entry& one : m_entries)
+        if (one.command.id != butNot && one.action->shortcuts().contains(keys)) return one.action;
+    return nullptr;
 }
 
 QAction& Commands::operator[](const QString& id) const {

@@ -45,6 +45,14 @@ public:
     void add(JobStep step, const std::vector<Command>& commands);
     /// The action of a command; to ask for one that is not there is a programming error.
     QAction& operator[](const QString& id) const;
+    /// Other keys for a command than it comes with; they hold at once and are remembered. None: no keys.
+    void setKeys(const QString& id, const QList<QKeySequence>& keys);
+    /// Those it comes with.
+    void resetKeys(const QString& id);
+    bool hasOwnKeys(const QString& id) const;
+    /// Another command that has such keys; null where none has.
+    const QAction* withKeys(const QKeySequence& keys, const QString& butNot) const;
+    QString idOf(const QAction* action) const { return m_byId.key(const_cast<QAction*>(action)); }
     /// Those whose text, other names or step hold all of the words, or begin with them; in the order of the menus.
     QList<FoundCommand> matching(const QString& words) const;
     /// One menu with a menu for each step.
@@ -58,6 +66,9 @@ private:
         Command command;
         QAction* action;
     };
+    void useKeys(QAction& action, const Command& command, const QList<QKeySequence>& keys) const;
+    const Entry& entry(const QString& id) const;
+
     QWidget& m_window;
     std::vector<Entry> m_entries;
     QHash<QString, QAction*> m_byId;

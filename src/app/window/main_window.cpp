@@ -19,6 +19,7 @@
 #include "app/taking/shortcuts_view.h"
 #include "app/taking/take_view.h"
 #include "app/taking/taken_notice.h"
+#include "app/window/first_steps.h"
 #include "app/window/settings.h"
 #include "app/window/theme.h"
 #include "base/sentence.h"
@@ -120,6 +121,9 @@ QWidget* MainWindow::makeCentre() {
     m_keptBar = new KeptBar(m_keeper);
     m_dock = new Dock(*m_sheet, m_do);
     m_wordsBar = new WordsBar(m_case, m_selection, *m_sheet);
+    m_firstSteps = new FirstSteps(m_case, m_selection, m_worker, m_release);
+    connect(m_firstSteps, &FirstSteps::endAsked, this, [this] { openCaseFile({}); });
+    column->addWidget(m_firstSteps);
     column->addWidget(m_keptBar);
     column->addWidget(m_joinsBar);
     m_sheets = new QSplitter;
@@ -282,10 +286,10 @@ void MainWindow::showBeside(bool shown) {
     refreshActions();
 }
 
-void MainWindow::setDark(bool dark) {
-    m_theme = dark ? Theme::night() : Theme::light();
+void MainWindow::setTheme(ThemeName name) {
+    m_theme = Theme::named(name, m_theme.typePercent);
     applyTheme(*qApp, m_theme);
-    settings::setDark(dark);
+    settings::setTheme(name);
     m_do.refreshIcons(m_theme);
     refreshActions();
     refreshGate();
@@ -423,7 +427,7 @@ void MainWindow::refreshActions() {
     m_do[QStringLiteral("select")].setChecked(m_sheet->tool() == Sheet::Tool::Select);
     m_do[QStringLiteral("coverArea")].setChecked(m_sheet->tool() == Sheet::Tool::Cover);
     m_do[QStringLiteral("readAgain")].setChecked(m_sheet->tool() == Sheet::Tool::ReadAgain);
-    m_do[QStringLiteral("dark")].setChecked(m_theme.dark);
+    m_do[QStringLiteral("dark")].setChecked(m_theme.name == ThemeName::Dark);
     m_do[QStringLiteral("divide")].setChecked(m_sheet->isDivided());
     m_do[QStringLiteral("beside")].setChecked(m_beside && !m_beside->isHidden());
     enable({"beside"}, m_case.captures().size() > 1 || (m_beside && !m_beside->isHidden()));

@@ -28,12 +28,14 @@ class QTimer;
 namespace eyelid {
 
 struct Theme;
+enum class ThemeName;
 
 class BesideView;
 class CaseHeader;
 class CasesView;
 class Dock;
 class FindingsPanel;
+class FirstSteps;
 class Gate;
 class HandbookView;
 class JoinsBar;
@@ -47,7 +49,7 @@ class MainWindow final : public QMainWindow {
     Q_OBJECT
 public:
     /// `source`: what Take takes from; `shortcuts`: binds the keys that take from the background, may be null.
-    /// `theme` is what all views look at; setDark() changes it.
+    /// `theme` is what all views look at; setTheme() changes it.
     MainWindow(Theme& theme, const Policy& policy, std::unique_ptr<Source> source,
                std::unique_ptr<GlobalShortcuts> shortcuts = {}, QWidget* parent = nullptr);
     ~MainWindow() override;
@@ -74,11 +76,17 @@ public:
     CasesView& casesView() { return *m_casesView; }
     const Commands& commands() const { return m_do; }
 
-    void setDark(bool dark);
+    /// Takes three windows of the demo desk.
+    void addDemoCaptures();
+    /// Shows the main job on the demo's captures, step by step. To be called before keepCases(): nothing of it is kept.
+    void beginFirstSteps();
+
+    void setTheme(ThemeName name);
     const Theme& theme() const { return m_theme; }
 
 signals:
     void closed();
+    void firstStepsEnded(); ///< the demo's captures are gone
 
 protected:
     void dragEnterEvent(QDragEnterEvent*) override;
@@ -140,6 +148,8 @@ private:
     void findCommand();
     void showHandbook();
     void showSettings();
+    void showKeys();
+    void startProgram(const QStringList& arguments); ///< in another window
     void nextPanel();
     void fold(QWidget& panel);
     bool mayLeave();
@@ -173,6 +183,7 @@ private:
     WordsBar* m_wordsBar;
     JoinsBar* m_joinsBar;
     KeptBar* m_keptBar;
+    FirstSteps* m_firstSteps;
     QTimer* m_ticker;
     CasesView* m_casesView;
     std::optional<QString> m_leavingFor;    ///< a case to be opened, or none, as soon as nothing runs

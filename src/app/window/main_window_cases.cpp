@@ -5,12 +5,15 @@
 #include "app/cases/passphrase_view.h"
 #include "app/checking/gate.h"
 #include "app/window/confirm.h"
+#include "app/window/first_steps.h"
 #include "app/window/main_window.h"
 #include "app/window/settings.h"
 #include "base/files.h"
 #include "base/sentence.h"
+#include "capture/simulated_desk.h"
 #include "casefile/case_folder.h"
 
+#include <algorithm>
 #include <QCoreApplication>
 #include <QDateTime>
 #include <QFileDialog>
@@ -25,6 +28,10 @@ namespace eyelid {
 namespace {
 
 enum WholeView { Desk, AllCases };
+
+QString demoOrigin() {
+    return Tr::tr("Demo desk");
+}
 
 QString caseFilter() {
     return Tr::tr("Cases (*.eyelid)");
@@ -129,6 +136,10 @@ void MainWindow::leaveFor(const QString& path) {
     m_keeper.leave();
     showSheet();
     m_sheet->setFocus();
+    if (m_firstSteps->isOn()) {
+        m_firstSteps->end();
+        emit firstStepsEnded();
+    }
     if (!path.isEmpty()) m_keeper.open(path);
     if (m_toThrowAway.isEmpty()) return;
     m_shelf.throwAway(std::exchange(m_toThrowAway, {}));
@@ -159,7 +170,24 @@ void MainWindow::offerWhatIsIntact(const QString& path) {
 }
 
 void MainWindow::openElsewhere(const QString& path) {
-    QProcess::startDetached(QCoreApplication::applicationFilePath(), {path});
+    startProgram({path});
+}
+
+void MainWindow::startProgram(const QStringList& arguments) {
+    QProcess::startDetached(QCoreApplication::applicationFilePath(), arguments);
+}
+
+void MainWindow::addDemoCaptures() {
+    const SimulatedDesk desk;
+    for (const char* id : {"account", "mail", "console"})
+        if (auto picture = desk.take({Target::What::Window, QString::fromLatin1(id)}))
+            m_intake.add(*picture, demoOrigin());
+}
+
+void MainWindow::beginFirstSteps() {
+    settings::setKnowsFirstSteps(true);
+    m_firstSteps->begin();
+    addDemoCaptures();
 }
 
 void MainWindow::chooseCaseFile() {
@@ -345,7 +373,10 @@ void MainWindow::showFileWork(const Result<Done>& result, const QString& done) {
 bool MainWindow::mayLeave() {
     if (m_keeper.standing() != CaseKeeper::Standing::InMemory && m_keeper.finish()) return true;
     // A case that lives in memory alone: leaving it is said to be what it is.
-    if (m_case.captures().empty() || m_release.isReleased()) return true;
+    const auto& captures = m_case.captures();
+    if (captures.empty() || m_release.isReleased()) return true;
+    const auto isDemo = [](const Capture& capture) { return capture.origin == demoOrigin(); };
+    if (m_firstSteps->isOn() && std::all_of(captures.begin(), captures.end(), isDemo)) return true;
     QMessageBox box(QMessageBox::Question, QStringLiteral("Eyelid"), Tr::tr("Leave this case?"), QMessageBox::NoButton,
                     this);
     box.setObjectName(QStringLiteral("leave"));

@@ -10,6 +10,7 @@
 #include "app/sheet/words_bar.h"
 #include "app/window/command_finder.h"
 #include "app/window/handbook_view.h"
+#include "app/window/keys_view.h"
 #include "app/window/main_window.h"
 #include "app/window/settings.h"
 #include "app/window/settings_view.h"
@@ -265,9 +266,15 @@ void MainWindow::addViewCommands() {
                                refreshActions();
                            })),
          first(checkable(command(
-             "dark", Tr::tr("Dark theme"), {keys("Ctrl+Shift+D")}, [this] { setDark(!m_theme.dark); }, "moon")))});
+             "dark", Tr::tr("Dark theme"), {keys("Ctrl+Shift+D")},
+             [this] { setTheme(m_theme.name == ThemeName::Dark ? ThemeName::Light : ThemeName::Dark); }, "moon")))});
     m_do.add(JobStep::Help,
              {command("handbook", Tr::tr("Handbook…"), {Qt::Key_F1}, [this] { showHandbook(); }),
+              called(command("firstSteps", Tr::tr("First steps…"), {},
+                             [this] { startProgram({QStringLiteral("--first-steps")}); }),
+                     Tr::tr("tutorial introduction demo")),
+              called(command("keys", Tr::tr("Keys of the commands…"), {}, [this] { showKeys(); }),
+                     Tr::tr("shortcuts keyboard")),
               first(command("findCommand", Tr::tr("Find a command…"), {keys("Ctrl+K")}, [this] { findCommand(); }))});
     m_do[QStringLiteral("actualSize")].setIconText(QStringLiteral("1:1"));
 }
@@ -292,14 +299,24 @@ void MainWindow::showFindingMenu(const QPoint& place) {
 }
 
 void MainWindow::showSettings() {
-    SettingsView view(this);
-    connect(&view, &SettingsView::themeChosen, this, &MainWindow::setDark);
-    connect(&view, &SettingsView::changed, this, &MainWindow::refreshActions);
+    SettingsView view(m_theme, this);
+    connect(&view, &SettingsView::themeChosen, this, &MainWindow::setTheme);
+    connect(&view, &SettingsView::changed, this, [this] {
+        m_sheet->setOverviewShown(settings::overviewShown());
+        m_dock->setLook(settings::handLook());
+        refreshActions();
+    });
+    connect(&view, &SettingsView::keysAsked, this, &MainWindow::showKeys);
     connect(&view, &SettingsView::shortcutsAsked, this, &MainWindow::showShortcuts);
     connect(&view, &SettingsView::officerNamed, this, [this](const QString& name) {
         settings::setOfficerName(name);
         m_case.setOfficer(name);
     });
+    view.exec();
+}
+
+void MainWindow::showKeys() {
+    KeysView view(m_do, this);
     view.exec();
 }
 

@@ -19,8 +19,7 @@ bool ReviewKeys::eventFilter(QObject* object, QEvent* event) {
         return true;
     }
     if (pressed && (key->key() == Qt::Key_Tab || key->key() == Qt::Key_Backtab)) {
-        m_selection.stepCapture(key->key() == Qt::Key_Tab ? 1 : -1);
-        return true;
+        if (m_selection.stepCapture(key->key() == Qt::Key_Tab ? 1 : -1, Selection::End::Stops)) return true;
     }
     return QObject::eventFilter(object, event);
 }

@@ -1,5 +1,5 @@
 // The keys of reviewing that no action can have: Space, held, shows the capture bare; Tab and Shift+Tab go from capture
-// to capture.
+// to capture, and after the last one, or before the first, on to the next field.
 #pragma once
 
 #include <QObject>

@@ -3,6 +3,7 @@
 #include "base/account.h"
 #include "finding/policy.h"
 
+#include <algorithm>
 #include <QSettings>
 
 namespace eyelid::settings {
@@ -20,7 +21,17 @@ constexpr const char *geometryKey = "window/geometry", *themeKey = "theme", *sty
                      *strengthKey = "cover/strength", *colourKey = "cover/colour", *regionKey = "take/lastRegion",
                      *outlineKey = "take/lastOutline", *resolutionKey = "bringIn/dpi",
                      *languageKey = "readAgain/language", *officerKey = "officer", *goesOnKey = "review/goesOn",
-                     *panelsKey = "window/panels", *overviewKey = "sheet/overview", *policyKey = "policy";
+                     *panelsKey = "window/panels", *overviewKey = "sheet/overview", *typeKey = "type",
+                     *firstStepsKey = "firstSteps", *caseStyleKey = "newCases/style",
+                     *mostDaysKey = "newCases/mostDays", *comesBackKey = "take/comesBack",
+                     *bringInKey = "folders/bringIn", *releaseKey = "folders/release", *policyKey = "policy";
+
+constexpr std::pair<ThemeName, const char*> themeNames[] = {
+    {ThemeName::Light, "light"}, {ThemeName::Dark, "dark"}, {ThemeName::Contrast, "contrast"}};
+
+QString keysOfCommand(const QString& command) {
+    return QStringLiteral("keys/") + command;
+}
 
 QString keysOf(const QString& kind) {
     return QStringLiteral("shortcuts/") + kind;
@@ -54,12 +65,28 @@ void setOverviewShown(bool shown) {
     setValue(overviewKey, shown);
 }
 
-std::optional<bool> dark() {
-    const QString theme = value(themeKey).toString();
-    return theme.isEmpty() ? std::nullopt : std::optional(theme == QLatin1String("dark"));
+std::optional<ThemeName> theme() {
+    const QString name = value(themeKey).toString();
+    for (const auto& [one, called] : themeNames)
+        if (name == QLatin1String(called)) return one;
+    return std::nullopt;
 }
-void setDark(bool dark) {
-    setValue(themeKey, dark ? QStringLiteral("dark") : QStringLiteral("light"));
+void setTheme(ThemeName theme) {
+    for (const auto& [one, called] : themeNames)
+        if (one == theme) setValue(themeKey, QLatin1String(called));
+}
+int typePercent() {
+    return std::clamp(value(typeKey, 100).toInt(), 100, 200);
+}
+void setTypePercent(int percent) {
+    setValue(typeKey, percent);
+}
+
+bool knowsFirstSteps() {
+    return value(firstStepsKey, false).toBool();
+}
+void setKnowsFirstSteps(bool knows) {
+    setValue(firstStepsKey, knows);
 }
 
 QString officerName() {
@@ -83,6 +110,60 @@ bool goesOn() {
 }
 void setGoesOn(bool goesOn) {
     setValue(goesOnKey, goesOn);
+}
+
+std::optional<CoverStyle> caseStyle() {
+    return styleFromName(value(caseStyleKey).toString());
+}
+void setCaseStyle(std::optional<CoverStyle> style) {
+    setValue(caseStyleKey, style ? styleName(*style) : QString());
+}
+
+int mostDays() {
+    return std::max(0, value(mostDaysKey, 0).toInt());
+}
+void setMostDays(int days) {
+    setValue(mostDaysKey, days);
+}
+
+Policy forNewCases(Policy policy) {
+    if (const auto style = caseStyle())
+        for (KindRule& rule : policy.kinds) rule.style = *style;
+    int& days = policy.retention.days;
+    if (const int most = mostDays(); most > 0) days = days > 0 ? std::min(days, most) : most;
+    return policy;
+}
+
+bool comesBack() {
+    return value(comesBackKey, true).toBool();
+}
+void setComesBack(bool comesBack) {
+    setValue(comesBackKey, comesBack);
+}
+
+QString bringInFolder() {
+    return value(bringInKey).toString();
+}
+void setBringInFolder(const QString& folder) {
+    setValue(bringInKey, folder);
+}
+QString releaseFolder() {
+    return value(releaseKey).toString();
+}
+void setReleaseFolder(const QString& folder) {
+    setValue(releaseKey, folder);
+}
+
+std::optional<QList<QKeySequence>> commandKeys(const QString& command) {
+    const QVariant kept = QSettings().value(keysOfCommand(command));
+    if (!kept.isValid()) return std::nullopt;
+    return QKeySequence::listFromString(kept.toString(), QKeySequence::PortableText);
+}
+void setCommandKeys(const QString& command, const std::optional<QList<QKeySequence>>& keys) {
+    if (keys)
+        QSettings().setValue(keysOfCommand(command), QKeySequence::listToString(*keys, QKeySequence::PortableText));
+    else
+        QSettings().remove(keysOfCommand(command));
 }
 
 CoverLook handLook() {

@@ -2,7 +2,8 @@
 // folder's name may be anybody's.
 #pragma once
 
-#include "casefile/case_state.h"
+#include "app/window/theme.h"
+#include "finding/policy.h"
 
 #include <optional>
 #include <QByteArray>
@@ -26,8 +27,15 @@ bool overviewShown();
 void setOverviewShown(bool shown);
 
 /// None where nobody chose: then as the desk has it.
-std::optional<bool> dark();
-void setDark(bool dark);
+std::optional<ThemeName> theme();
+void setTheme(ThemeName theme);
+/// 100 to 200: of the usual size of type.
+int typePercent();
+void setTypePercent(int percent);
+
+/// Whether the first steps have been offered.
+bool knowsFirstSteps();
+void setKnowsFirstSteps(bool knows);
 
 /// Whose name stands with decisions; where none was given, the account's.
 QString officerName();
@@ -40,6 +48,30 @@ void setPolicyName(const QString& name);
 /// Whether the next open finding comes by itself after a decision.
 bool goesOn();
 void setGoesOn(bool goesOn);
+
+/// How findings of new cases are covered; none: as the policy says.
+std::optional<CoverStyle> caseStyle();
+void setCaseStyle(std::optional<CoverStyle> style);
+/// Fewer days than the policy gives captures of new cases; 0: as the policy says.
+int mostDays();
+void setMostDays(int days);
+/// A policy as it is used for new cases here.
+Policy forNewCases(Policy policy);
+
+/// Whether the window comes to the front after a take that was begun in it.
+bool comesBack();
+void setComesBack(bool comesBack);
+
+/// Where pictures come from and releases go to in cases that have no folders of their own yet; empty where none was
+/// chosen.
+QString bringInFolder();
+void setBringInFolder(const QString& folder);
+QString releaseFolder();
+void setReleaseFolder(const QString& folder);
+
+/// The keys of a command, where others were chosen than it comes with.
+std::optional<QList<QKeySequence>> commandKeys(const QString& command);
+void setCommandKeys(const QString& command, const std::optional<QList<QKeySequence>>& keys);
 
 /// Of covers drawn by hand.
 CoverLook handLook();
@@ -62,7 +94,7 @@ void setAreaLanguage(const QString& language);
 QKeySequence takeKeys(const QString& kind, const QString& usual);
 void setTakeKeys(const QString& kind, const QKeySequence& keys);
 
-/// Drops what earlier versions kept and should not have: folders.
+/// Drops what earlier versions kept unasked and should not have: folders.
 void forgetFolders();
 
 } // namespace eyelid::settings

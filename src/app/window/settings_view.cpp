@@ -1,26 +1,30 @@
 #include "app/window/settings_view.h"
 
+#include "app/findings/cover_look_fields.h"
+#include "app/window/file_dialogs.h"
 #include "app/window/settings.h"
 #include "base/sentence.h"
-#include "finding/policy.h"
 
 #include <algorithm>
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDialogButtonBox>
+#include <QFileDialog>
 #include <QFormLayout>
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QSpinBox>
 #include <QVBoxLayout>
 
 namespace eyelid {
 
-SettingsView::SettingsView(QWidget* parent) : QDialog(parent) {
+SettingsView::SettingsView(const Theme& theme, QWidget* parent) : QDialog(parent), m_theme(theme) {
     setObjectName(QStringLiteral("settingsView"));
     setWindowTitle(Tr::tr("Settings"));
-    setMinimumWidth(520);
+    resize(640, 620);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 16, 16, 16);
     column->setSpacing(12);
@@ -29,15 +33,24 @@ SettingsView::SettingsView(QWidget* parent) : QDialog(parent) {
     m_words->setAccessibleName(Tr::tr("Find a setting"));
     m_words->setClearButtonEnabled(true);
     column->addWidget(m_words);
-    m_form = new QFormLayout;
+    auto* inside = new QWidget;
+    m_form = new QFormLayout(inside);
+    m_form->setContentsMargins(4, 4, 12, 4);
     m_form->setSpacing(10);
-    column->addLayout(m_form);
+    m_form->setLabelAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    auto* area = new QScrollArea;
+    area->setWidget(inside);
+    area->setWidgetResizable(true);
+    area->setFrameShape(QFrame::NoFrame);
+    area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    column->addWidget(area, 1);
     addLook();
     addDeciding();
+    addCases();
     addTaking();
+    addKeys();
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
-    column->addStretch();
     column->addWidget(buttons);
     connect(m_words, &QLineEdit::textChanged, this, &SettingsView::filter);
 }
@@ -48,15 +61,60 @@ void SettingsView::addRow(const QString& label, QWidget* field, const QString& w
     m_rows.push_back({field, label + u' ' + words});
 }
 
+QSpinBox* SettingsView::addNumber(const QString& label, const QString& words, int least, int most, int value) {
+    auto* field = new QSpinBox;
+    field->setRange(least, most);
+    field->setValue(value);
+    addRow(label, field, words);
+    return field;
+}
+
+// A folder somebody chooses here is theirs to choose: unlike where a file was last, it is no trace of a case.
+void SettingsView::addFolder(const QString& label, const QString& words, QString (*folder)(),
+                             void (*setFolder)(const QString&)) {
+    auto* field = new QWidget;
+    auto* row = new QHBoxLayout(field);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(8);
+    auto* path = new QLineEdit(folder());
+    path->setPlaceholderText(Tr::tr("As the desktop has it"));
+    path->setAccessibleName(label);
+    path->setClearButtonEnabled(true);
+    auto* choose = new QPushButton(Tr::tr("Choose…"));
+    choose->setAccessibleName(sentence(Tr::tr("Choose: %1"), label));
+    choose->setAutoDefault(false);
+    row->addWidget(path, 1);
+    row->addWidget(choose);
+    connect(path, &QLineEdit::textChanged, this, [setFolder](const QString& text) { setFolder(text.trimmed()); });
+    connect(choose, &QPushButton::clicked, this, [this, path] {
+        const FileDialogTraces traces;
+        const QString chosen = QFileDialog::getExistingDirectory(this, Tr::tr("Choose a folder"), path->text());
+        if (!chosen.isEmpty()) path->setText(chosen);
+    });
+    addRow(label, field, words);
+}
+
 void SettingsView::addLook() {
     auto* theme = new QComboBox;
     theme->setObjectName(QStringLiteral("theme"));
-    theme->addItems({Tr::tr("Light"), Tr::tr("Dark")});
-    const QPalette palette = this->palette();
-    theme->setCurrentIndex(palette.color(QPalette::Window).lightness() <
-                           palette.color(QPalette::WindowText).lightness());
-    connect(theme, &QComboBox::activated, this, [this](int at) { emit themeChosen(at == 1); });
-    addRow(Tr::tr("Theme"), theme, Tr::tr("colour dark light"));
+    theme->addItems({Tr::tr("Light"), Tr::tr("Dark"), Tr::tr("High contrast")}); // as ThemeName
+    theme->setCurrentIndex(int(m_theme.name));
+    connect(theme, &QComboBox::activated, this, [this](int at) { emit themeChosen(ThemeName(at)); });
+    addRow(Tr::tr("Theme"), theme, Tr::tr("colour dark light contrast"));
+    QSpinBox* type =
+        addNumber(Tr::tr("Size of type"), Tr::tr("large text font zoom"), 100, 200, settings::typePercent());
+    type->setObjectName(QStringLiteral("typePercent"));
+    type->setSingleStep(10);
+    type->setSuffix(Tr::tr(" % (from the next start)"));
+    connect(type, &QSpinBox::valueChanged, this, [](int percent) { settings::setTypePercent(percent); });
+    auto* map = new QCheckBox(Tr::tr("A small map while only a part of a capture is in view"));
+    map->setObjectName(QStringLiteral("overviewShown"));
+    map->setChecked(settings::overviewShown());
+    connect(map, &QCheckBox::toggled, this, [this](bool on) {
+        settings::setOverviewShown(on);
+        emit changed();
+    });
+    addRow(Tr::tr("On the sheet"), map, map->text());
 }
 
 void SettingsView::addDeciding() {
@@ -67,13 +125,6 @@ void SettingsView::addDeciding() {
         if (!name->text().trimmed().isEmpty()) emit officerNamed(name->text().trimmed());
     });
     addRow(Tr::tr("Your name"), name, Tr::tr("officer decided by"));
-    auto* policy = new QComboBox;
-    policy->setObjectName(QStringLiteral("policy"));
-    for (const QString& one : shippedPolicyNames()) policy->addItem(one);
-    policy->setCurrentText(settings::policyName());
-    policy->setToolTip(Tr::tr("For windows opened from now on; the open case keeps its own."));
-    connect(policy, &QComboBox::activated, this, [policy] { settings::setPolicyName(policy->currentText()); });
-    addRow(Tr::tr("Policy of new cases"), policy, Tr::tr("kinds rules default"));
     auto* goOn = new QCheckBox(Tr::tr("The next open finding comes by itself"));
     goOn->setObjectName(QStringLiteral("goOn"));
     goOn->setChecked(settings::goesOn());
@@ -82,19 +133,72 @@ void SettingsView::addDeciding() {
         emit changed();
     });
     addRow(Tr::tr("After a decision"), goOn, goOn->text());
+    auto* look = new CoverLookFields(false);
+    look->setLook(settings::handLook());
+    connect(look, &CoverLookFields::changed, this, [this, look] {
+        settings::setHandLook(look->look());
+        emit changed();
+    });
+    addRow(Tr::tr("Covers drawn by hand"), look, Tr::tr("style solid mosaic blur colour"));
+}
+
+void SettingsView::addCases() {
+    auto* policy = new QComboBox;
+    policy->setObjectName(QStringLiteral("policy"));
+    for (const QString& one : shippedPolicyNames()) policy->addItem(one);
+    policy->setCurrentText(settings::policyName());
+    policy->setToolTip(Tr::tr("For windows opened from now on; the open case keeps its own."));
+    connect(policy, &QComboBox::activated, this, [policy] { settings::setPolicyName(policy->currentText()); });
+    addRow(Tr::tr("Policy of new cases"), policy, Tr::tr("kinds rules default"));
+    auto* style = new QComboBox;
+    style->setObjectName(QStringLiteral("caseStyle"));
+    style->addItem(Tr::tr("As the policy says"), -1);
+    for (const CoverStyle one : allStyles) style->addItem(styleTitle(one), int(one));
+    const auto chosen = settings::caseStyle();
+    style->setCurrentIndex(style->findData(chosen ? int(*chosen) : -1));
+    style->setToolTip(policy->toolTip());
+    connect(style, &QComboBox::activated, this, [style] {
+        const int at = style->currentData().toInt();
+        settings::setCaseStyle(at < 0 ? std::nullopt : std::optional(CoverStyle(at)));
+    });
+    addRow(Tr::tr("Style of new cases"), style, Tr::tr("covers solid mosaic blur stand-in label"));
+    QSpinBox* days = addNumber(Tr::tr("Keep captures at most"), Tr::tr("retention days destroy delete"), 0, 3650,
+                               settings::mostDays());
+    days->setObjectName(QStringLiteral("mostDays"));
+    days->setSpecialValueText(Tr::tr("As the policy says"));
+    days->setSuffix(Tr::tr(" days"));
+    days->setToolTip(Tr::tr("Fewer days than the policy gives, for new cases; never more."));
+    connect(days, &QSpinBox::valueChanged, this, [](int value) { settings::setMostDays(value); });
+    addFolder(Tr::tr("Releases go to"), Tr::tr("folder save export"), settings::releaseFolder,
+              settings::setReleaseFolder);
+    addFolder(Tr::tr("Pictures come from"), Tr::tr("folder bring in open import"), settings::bringInFolder,
+              settings::setBringInFolder);
 }
 
 void SettingsView::addTaking() {
-    auto* dpi = new QSpinBox;
+    auto* back = new QCheckBox(Tr::tr("Eyelid comes to the front again"));
+    back->setObjectName(QStringLiteral("comesBack"));
+    back->setChecked(settings::comesBack());
+    connect(back, &QCheckBox::toggled, this, [](bool on) { settings::setComesBack(on); });
+    addRow(Tr::tr("After a take"), back, back->text());
+    QSpinBox* dpi =
+        addNumber(Tr::tr("Pages of PDFs"), Tr::tr("resolution dpi size"), 72, 600, settings::pageResolution());
     dpi->setObjectName(QStringLiteral("dpi"));
-    dpi->setRange(72, 600);
-    dpi->setValue(settings::pageResolution());
     dpi->setSuffix(Tr::tr(" pixels an inch"));
     connect(dpi, &QSpinBox::valueChanged, this, [](int value) { settings::setPageResolution(value); });
-    addRow(Tr::tr("Pages of PDFs"), dpi, Tr::tr("resolution dpi size"));
-    auto* shortcuts = new QPushButton(Tr::tr("Choose…"));
-    connect(shortcuts, &QPushButton::clicked, this, &SettingsView::shortcutsAsked);
-    addRow(Tr::tr("Shortcuts for taking"), shortcuts, Tr::tr("keys background"));
+}
+
+void SettingsView::addKeys() {
+    const auto button = [this](const QString& label, const QString& words, void (SettingsView::*asked)()) {
+        auto* choose = new QPushButton(Tr::tr("Choose…"));
+        choose->setAutoDefault(false);
+        connect(choose, &QPushButton::clicked, this, asked);
+        addRow(label, choose, words);
+        return choose;
+    };
+    button(Tr::tr("Shortcuts for taking"), Tr::tr("keys background"), &SettingsView::shortcutsAsked);
+    button(Tr::tr("Keys of the commands"), Tr::tr("shortcuts keyboard"), &SettingsView::keysAsked)
+        ->setObjectName(QStringLiteral("keysOfCommands"));
 }
 
 // A row that does not match goes with its label.

@@ -28,8 +28,33 @@ Theme Theme::light() {
     return t;
 }
 
+Theme Theme::contrast() {
+    Theme t;
+    t.name = ThemeName::Contrast;
+    t.dark = true;
+    t.oat = QColor(0x00, 0x00, 0x00);
+    t.paper = QColor(0x0c, 0x0a, 0x0c);
+    t.ink = QColor(0xff, 0xff, 0xff);
+    t.aubergine = QColor(0xff, 0xc9, 0xf4);
+    t.clay = QColor(0xff, 0xb3, 0x6b);
+    t.pine = QColor(0x7d, 0xf0, 0xc0);
+    t.brick = QColor(0xff, 0xa3, 0x9b);
+    t.hairline = QColor(0xb8, 0xb0, 0xb8);
+    t.faint = QColor(0xe6, 0xe0, 0xe6);
+    t.onBrand = QColor(0x00, 0x00, 0x00);
+    t.selection = QColor(0x4a, 0x2a, 0x46);
+    return t;
+}
+
+Theme Theme::named(ThemeName name, int typePercent) {
+    Theme t = name == ThemeName::Light ? light() : name == ThemeName::Dark ? night() : contrast();
+    t.typePercent = typePercent;
+    return t;
+}
+
 Theme Theme::night() {
     Theme t;
+    t.name = ThemeName::Dark;
     t.dark = true;
     t.oat = QColor(0x21, 0x1D, 0x22);
     t.paper = QColor(0x2A, 0x25, 0x2B);
@@ -46,6 +71,20 @@ Theme Theme::night() {
 }
 
 namespace {
+
+constexpr int usualType = 13; // pixels, of the interface's type
+
+QColor disabledInk(const Theme& t) {
+    switch (t.name) {
+    case ThemeName::Light:
+        return {0x94, 0x8b, 0x90};
+    case ThemeName::Dark:
+        return {0x86, 0x7c, 0x84};
+    case ThemeName::Contrast:
+        return {0xa8, 0xa0, 0xa8};
+    }
+    return {};
+}
 
 QPalette paletteOf(const Theme& t) {
     QPalette p;
@@ -64,7 +103,7 @@ QPalette paletteOf(const Theme& t) {
     p.setColor(QPalette::ToolTipText, t.ink);
     p.setColor(QPalette::Link, t.aubergine);
     for (QPalette::ColorRole role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})
-        p.setColor(QPalette::Disabled, role, t.dark ? QColor(0x86, 0x7c, 0x84) : QColor(0x94, 0x8b, 0x90));
+        p.setColor(QPalette::Disabled, role, disabledInk(t));
     return p;
 }
 
@@ -81,6 +120,7 @@ QWidget#dock { background: @paper; border-top: 1px solid @hairline; }
 QWidget#wordsBar { background: @paper; border: 1px solid @aubergine; border-radius: 8px; }
 QWidget#keptBar { background: @oat; border-bottom: 1px solid @aubergine; }
 QWidget#keptBar[failed="true"] { border-bottom: 1px solid @brick; }
+QWidget#firstSteps { background: @paper; border-bottom: 1px solid @aubergine; }
 QWidget#joinsBar { background: @oat; border-bottom: 1px solid @clay; }
 QWidget#runningPill, QWidget#takenNotice { background: @paper; border: 1px solid @aubergine; }
 QPushButton, QToolButton { border: 1px solid @hairline; border-radius: 6px; padding: 5px 12px; background: @paper; color: @ink; }
@@ -134,17 +174,9 @@ QString styleSheetOf(const Theme& t) {
     QString sheet = QString::fromLatin1(styleSheet);
     sheet.replace(QStringLiteral("@name"), t.dark ? QStringLiteral("dark") : QStringLiteral("light"));
     const std::pair<const char*, QColor> tokens[] = {
-        {"@paper", t.paper},
-        {"@ink", t.ink},
-        {"@hairline", t.hairline},
-        {"@oat", t.oat},
-        {"@faint", t.faint},
-        {"@clay", t.clay},
-        {"@brick", t.brick},
-        {"@selection", t.selection},
-        {"@aubergine", t.aubergine},
-        {"@onBrand", t.onBrand},
-        {"@disabled", paletteOf(t).color(QPalette::Disabled, QPalette::Text)}};
+        {"@paper", t.paper},         {"@ink", t.ink},         {"@hairline", t.hairline},    {"@oat", t.oat},
+        {"@faint", t.faint},         {"@clay", t.clay},       {"@brick", t.brick},          {"@selection", t.selection},
+        {"@aubergine", t.aubergine}, {"@onBrand", t.onBrand}, {"@disabled", disabledInk(t)}};
     for (const auto& [token, colour] : tokens) sheet.replace(QLatin1String(token), colour.name());
     return sheet;
 }
@@ -154,8 +186,12 @@ QString styleSheetOf(const Theme& t) {
 void applyTheme(QApplication& application, const Theme& t) {
     application.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
     QFont font(textFontFamily());
-    font.setPixelSize(13);
+    font.setPixelSize(usualType * t.typePercent / 100);
     application.setFont(font);
+    // Nothing slides or fades: it would keep one waiting, and some it makes ill.
+    for (const Qt::UIEffect effect : {Qt::UI_General, Qt::UI_AnimateMenu, Qt::UI_FadeMenu, Qt::UI_AnimateCombo,
+                                      Qt::UI_AnimateTooltip, Qt::UI_FadeTooltip, Qt::UI_AnimateToolBox})
+        QApplication::setEffectEnabled(effect, false);
     application.setPalette(paletteOf(t));
     application.setStyleSheet(styleSheetOf(t));
 }
@@ -178,9 +214,13 @@ QIcon themedIcon(const QString& name, const QColor& colour) {
     return icon;
 }
 
-QFont valueFont(int pixels) {
+int atTypeSize(int usual) {
+    return qRound(double(usual) * QApplication::font().pixelSize() / usualType);
+}
+
+QFont valueFont(int usual) {
     QFont font(valueFontFamily());
-    font.setPixelSize(pixels);
+    font.setPixelSize(atTypeSize(usual));
     return font;
 }
 

@@ -1,0 +1,149 @@
+// What can be set, and what the window does then: keys, type, folders, new cases; and the first steps.
+#include "app/taking/keys_edit.h"
+#include "app/window/first_steps.h"
+#include "app/window/keys_view.h"
+#include "app/window/settings.h"
+#include "desk.h"
+#include "support/made.h"
+
+#include <QLabel>
+#include <QListView>
+#include <QListWidget>
+#include <QTemporaryDir>
+
+using namespace eyelid;
+
+namespace {
+
+struct KeysDesk : Desk {
+    KeysView view{const_cast<Commands&>(window.commands()), &window};
+    KeysDesk() { view.show(); }
+    template <typename Widget> Widget& part(const char* name) {
+        return *view.findChild<Widget*>(QString::fromLatin1(name));
+    }
+    void choose(const QString& words) {
+        view.findChild<QLineEdit*>()->setText(words);
+        part<QListWidget>("keysList").setCurrentRow(0);
+    }
+    QKeySequence keysOf(const char* id) { return window.commands()[QString::fromLatin1(id)].shortcut(); }
+};
+
+} // namespace
+
+TEST_CASE("a command can have other keys, which hold at once and the next time") {
+    {
+        KeysDesk desk;
+        desk.choose(QStringLiteral("Next finding"));
+        QTest::keyClick(&desk.part<KeysEdit>("keysOfChosen"), Qt::Key_N, Qt::AltModifier);
+        CHECK(desk.keysOf("next") == QKeySequence(QStringLiteral("Alt+N")));
+        CHECK(desk.window.commands()[QStringLiteral("next")].toolTip().contains(QStringLiteral("Alt+N")));
+    }
+    Theme theme = Theme::light();
+    MainWindow again(theme, *loadPolicy(QStringLiteral("everything")), std::make_unique<SimulatedDesk>());
+    CHECK(again.commands()[QStringLiteral("next")].shortcut() == QKeySequence(QStringLiteral("Alt+N")));
+    const_cast<Commands&>(again.commands()).resetKeys(QStringLiteral("next"));
+    CHECK(again.commands()[QStringLiteral("next")].shortcut() == QKeySequence(Qt::Key_J));
+    CHECK_FALSE(again.commands().hasOwnKeys(QStringLiteral("next")));
+}
+
+TEST_CASE("keys another command has are said to be its own, and can be taken from it") {
+    KeysDesk desk;
+    desk.choose(QStringLiteral("Fit the width"));
+    QTest::keyClick(&desk.part<KeysEdit>("keysOfChosen"), Qt::Key_J);
+    CHECK(desk.keysOf("fitWidth") == QKeySequence(QStringLiteral("Ctrl+2")));
+    CHECK(desk.part<QLabel>("keysTrouble").text().contains(QStringLiteral("Next finding")));
+    QTest::mouseClick(&desk.part<QPushButton>("keysTake"), Qt::LeftButton);
+    CHECK(desk.keysOf("fitWidth") == QKeySequence(Qt::Key_J));
+    CHECK(desk.keysOf("next").isEmpty());
+    QTest::mouseClick(&desk.part<QPushButton>("keysReset"), Qt::LeftButton);
+    CHECK(desk.keysOf("fitWidth") == QKeySequence(QStringLiteral("Ctrl+2")));
+    // None at all are keys as well.
+    QTest::keyClick(&desk.part<KeysEdit>("keysOfChosen"), Qt::Key_Backspace);
+    CHECK(desk.keysOf("fitWidth").isEmpty());
+}
+
+TEST_CASE("new cases are kept for fewer days and covered otherwise where the officer says so, never longer") {
+    const CleanSettings clean;
+    Policy policy = *loadPolicy(QStringLiteral("everything"));
+    policy.retention.days = 30;
+    CHECK(settings::forNewCases(policy).retention.days == 30);
+    settings::setMostDays(10);
+    settings::setCaseStyle(CoverStyle::Mosaic);
+    CHECK(settings::forNewCases(policy).retention.days == 10);
+    CHECK(settings::forNewCases(policy).rule(Kind::Person).style == CoverStyle::Mosaic);
+    policy.retention.days = 5;
+    CHECK(settings::forNewCases(policy).retention.days == 5);
+    policy.retention.days = 0;
+    CHECK(settings::forNewCases(policy).retention.days == 10);
+}
+
+TEST_CASE("with type twice as large every word of the desk is whole, and rows grow with it") {
+    const Theme large = Theme::named(ThemeName::Light, 200), usual = Theme::light();
+    applyTheme(*qApp, large);
+    {
+        Desk desk;
+        desk.window.resize(1600, 1000);
+        desk.window.intake().add(made::picture({QStringLiteral("Customer: Ines Hartwell")}), QStringLiteral("made"));
+        desk.waitUntilRead();
+        desk.press(Qt::Key_J);
+        for (QAbstractButton* button : desk.window.findChildren<QAbstractButton*>()) {
+            if (!button->isVisible() || button->text().isEmpty()) continue;
+            INFO(button->text().toStdString());
+            CHECK(button->height() >= button->fontMetrics().height());
+        }
+        for (QLabel* label : desk.window.findChildren<QLabel*>()) {
+            if (!label->isVisible() || label->text().isEmpty()) continue;
+            INFO(label->text().toStdString());
+            CHECK(label->height() >= label->fontMetrics().height());
+        }
+        const QListView& list = *desk.window.findings().list();
+        CHECK(list.visualRect(list.model()->index(0, 0)).height() >=
+              3 * QFontMetrics(QApplication::font()).height() / 2);
+    }
+    applyTheme(*qApp, usual);
+}
+
+TEST_CASE("Tab goes through the captures and then on to the next field") {
+    Desk desk;
+    for (int i = 0; i < 3; ++i)
+        desk.window.intake().add(made::picture({QStringLiteral("x %1").arg(i)}), QStringLiteral("made"));
+    REQUIRE(until([&] { return desk.open().captures().size() == 3; }));
+    const auto& captures = desk.open().captures();
+    desk.window.selection().showCapture(captures[0].id);
+    desk.press(Qt::Key_Tab);
+    desk.press(Qt::Key_Tab);
+    CHECK(desk.window.selection().capture() == captures[2].id);
+    CHECK(desk.window.sheet().hasFocus());
+    desk.press(Qt::Key_Tab);
+    CHECK(desk.window.selection().capture() == captures[2].id);
+    CHECK_FALSE(desk.window.sheet().hasFocus());
+    desk.window.sheet().setFocus();
+    desk.press(Qt::Key_Backtab, Qt::ShiftModifier);
+    CHECK(desk.window.selection().capture() == captures[1].id);
+}
+
+TEST_CASE("the first steps are ticked off as they are done, and leave nothing behind") {
+    Desk desk;
+    desk.window.beginFirstSteps();
+    auto* steps = desk.window.findChild<FirstSteps*>();
+    CHECK(steps->isVisible());
+    CHECK(settings::knowsFirstSteps());
+    desk.waitUntilRead();
+    CHECK(steps->done() == 0);
+    desk.press(Qt::Key_J);
+    CHECK(steps->done() == 1);
+    desk.press(Qt::Key_C);
+    CHECK(steps->done() == 2);
+    QTest::keyClick(&desk.window, Qt::Key_C, Qt::ControlModifier | Qt::ShiftModifier);
+    QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return);
+    CHECK(steps->done() == 3);
+    const QTemporaryDir folder;
+    CHECK(desk.release(folder.filePath(QStringLiteral("out"))).size() == 4);
+    CHECK(steps->done() == steps->count());
+    bool ended = false;
+    QObject::connect(&desk.window, &MainWindow::firstStepsEnded, [&] { ended = true; });
+    QTest::mouseClick(steps->findChild<QPushButton*>(QStringLiteral("firstStepsEnd")), Qt::LeftButton);
+    REQUIRE(until([&] { return ended; }));
+    CHECK_FALSE(steps->isVisible());
+    CHECK(desk.open().captures().isEmpty());
+}
