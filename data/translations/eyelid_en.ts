@@ -220,5 +220,26 @@
             <numerusform>Keep %n</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n word(s) unsure</source>
+        <translation>
+            <numerusform>%n word unsure</numerusform>
+            <numerusform>%n words unsure</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n place(s) not readable</source>
+        <translation>
+            <numerusform>%n place not readable</numerusform>
+            <numerusform>%n places not readable</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1; not looked for: %n kind(s)</source>
+        <translation>
+            <numerusform>%1; not looked for: %n kind</numerusform>
+            <numerusform>%1; not looked for: %n kinds</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

@@ -160,6 +160,32 @@ TEST_CASE("findings said to be of one person have one number, and deciding about
     CHECK(s.item(third, 0).identity == s.open.item(ines)->identity);
 }
 
+TEST_CASE("a finding that was said to be of somebody else stays of them when it is made wider") {
+    Sample s;
+    const int id = s.item(s.first, 0).id;
+    s.open.setOtherIdentity(id);
+    const int whose = s.open.item(id)->identity;
+    Finding wider = s.open.item(id)->finding;
+    wider.text += QStringLiteral(" Lindqvist");
+    wider.key += QStringLiteral(" lindqvist");
+    const int next = s.open.replaceFinding(id, wider);
+    REQUIRE(s.open.item(next));
+    CHECK(s.open.item(next)->identity == whose);
+    s.open.undo();
+    CHECK(s.open.item(id)->identity == whose);
+}
+
+TEST_CASE("what is covered again by another look has that look") {
+    Sample s;
+    const Finding known = s.item(s.first, 0).finding;
+    const int id = s.open.coverFinding(s.first, known, CoverLook{CoverStyle::Blur, 0.3});
+    CHECK(s.open.item(id)->decision == Decision::Cover);
+    CHECK(s.open.item(id)->look == CoverLook{CoverStyle::Blur, 0.3});
+    const int revision = s.open.revision();
+    CHECK(s.open.coverFinding(s.first, known, CoverLook{CoverStyle::Blur, 0.3}) == id);
+    CHECK(s.open.revision() == revision);
+}
+
 TEST_CASE("faces, which have no value, can be said to be of one person") {
     Sample s;
     Finding face = finding(Kind::Face, {}, 120);

@@ -412,6 +412,22 @@ TEST_CASE("before and after stand side by side, nothing hidden is shown on the r
     CHECK((seen - QRectF(sheet.viewport()->rect()).center()).manhattanLength() < sheet.viewport()->height());
 }
 
+TEST_CASE("only what is sure, or only what is not, is listed where that is asked for") {
+    ReadingsDesk desk;
+    const size_t all = desk.window.findings().order().size();
+    QMenu* menu = desk.window.findChild<QToolButton*>(QStringLiteral("findingsOrder"))->menu();
+    const auto ask = [&](const char* text) {
+        for (QAction* action : menu->actions())
+            if (action->text() == QLatin1String(text)) action->trigger();
+        return desk.window.findings().order();
+    };
+    const std::vector<int> sure = ask("Only from 90 % sure"), unsure = ask("Only below 90 % sure");
+    CHECK(sure.size() + unsure.size() == all);
+    for (const int id : sure) CHECK(desk.open().item(id)->finding.confidence >= 0.9);
+    for (const int id : unsure) CHECK(desk.open().item(id)->finding.confidence < 0.9);
+    CHECK(ask("Sure or not").size() == all);
+}
+
 TEST_CASE("settings are found by typing, hold at once and are remembered") {
     Desk desk;
     bool seen = false;

@@ -76,7 +76,7 @@ QLineEdit* CaseHeader::addName() {
     name->setAccessibleName(Tr::tr("Name of the case"));
     name->setToolTip(Tr::tr("The case's name; released files are named after it"));
     name->setMinimumWidth(110);
-    name->setMaximumWidth(210);
+    name->setMaximumWidth(atTypeSize(210));
     name->setStyleSheet(QStringLiteral("QLineEdit { border-color: transparent; background: transparent; font-weight: "
                                        "600; } QLineEdit:focus, QLineEdit:hover { border-color: palette(mid); }"));
     connect(name, &QLineEdit::editingFinished, this, [this] {
@@ -92,6 +92,7 @@ void CaseHeader::addButton(const QAction& action) {
     auto* button = new QToolButton;
     button->setDefaultAction(const_cast<QAction*>(&action));
     button->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
+    button->setIconSize({atTypeSize(18), atTypeSize(18)});
     button->setAccessibleName(action.text());
     button->setFocusPolicy(Qt::StrongFocus);
     m_row->addWidget(button);

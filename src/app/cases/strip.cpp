@@ -157,7 +157,7 @@ Strip::Strip(Case& owner, CaseKeeper& keeper, Selection& selection, const Theme&
     setAccessibleName(Tr::tr("Captures of the case"));
     setModel(m_model);
     setItemDelegate(new StripDelegate(theme, this));
-    setFixedWidth(thumbnailSize.width() + 34);
+    setFixedWidth(thumbnailSize.width() + 34 + atTypeSize(60) - 60); // names are wider where type is
     setUniformItemSizes(true);
     setVerticalScrollMode(ScrollPerPixel);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);

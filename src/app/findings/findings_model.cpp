@@ -64,6 +64,8 @@ bool FindingsModel::shows(const Item& item) const {
     if (m_filter.kind && item.finding.kind != *m_filter.kind) return false;
     if (m_filter.state && item.decision != *m_filter.state) return false;
     if (m_filter.questionsOnly && item.question.isEmpty()) return false;
+    const double sure = item.finding.confidence;
+    if (sure < m_filter.leastConfidence || sure > m_filter.mostConfidence) return false;
     return m_filter.words.isEmpty() || item.finding.text.contains(m_filter.words, Qt::CaseInsensitive) ||
            kindTitle(item.finding.kind).contains(m_filter.words, Qt::CaseInsensitive);
 }

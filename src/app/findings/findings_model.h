@@ -17,6 +17,7 @@ struct FindingsFilter {
     bool handsOnly = false; ///< covers drawn by hand alone
     std::optional<Decision> state;
     bool questionsOnly = false;
+    double leastConfidence = 0, mostConfidence = 1;
     int capture = 0; ///< 0: of all
     QString words;   ///< in the value or the title of its kind, in capitals or not
 };

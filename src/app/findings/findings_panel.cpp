@@ -6,6 +6,7 @@
 #include "base/sentence.h"
 
 #include <algorithm>
+#include <cmath>
 #include <QActionGroup>
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -13,6 +14,7 @@
 #include <QLineEdit>
 #include <QListView>
 #include <QMenu>
+#include <QScrollArea>
 #include <QToolButton>
 #include <QVBoxLayout>
 
@@ -22,6 +24,39 @@ namespace {
 
 // Beside the kinds themselves, and the decisions, in the lists of what is shown.
 constexpr int allShown = -1, handsOnly = -2, questionsOnly = -3;
+
+// Scrolled only where there is no room for all of it, as with large type in a low window.
+class AsHighAsItsContent final : public QScrollArea {
+public:
+    explicit AsHighAsItsContent(QWidget* content) {
+        setWidget(content);
+        setWidgetResizable(true);
+        content->setAutoFillBackground(false);
+        setFrameShape(QFrame::NoFrame);
+        setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+        setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Maximum);
+        setFocusPolicy(Qt::NoFocus);
+    }
+    QSize sizeHint() const override {
+        const int high =
+            widget()->hasHeightForWidth() ? widget()->heightForWidth(width()) : widget()->sizeHint().height();
+        return {widget()->sizeHint().width(), high};
+    }
+    QSize minimumSizeHint() const override {
+        const int bar = style()->pixelMetric(QStyle::PM_ScrollBarExtent);
+        return {widget()->minimumSizeHint().width() + bar, std::min(sizeHint().height(), atTypeSize(120))};
+    }
+
+protected:
+    bool eventFilter(QObject* object, QEvent* event) override {
+        if (object == widget() && event->type() == QEvent::LayoutRequest) updateGeometry();
+        return QScrollArea::eventFilter(object, event);
+    }
+    void resizeEvent(QResizeEvent* event) override {
+        QScrollArea::resizeEvent(event);
+        updateGeometry(); // text wraps elsewhere
+    }
+};
 
 QLabel* label(const QString& text, const char* role) {
     auto* l = new QLabel(text);
@@ -46,7 +81,8 @@ FindingsPanel::FindingsPanel(Case& owner, Selection& selection, const Theme& the
     m_many = new DecideMany(m_case, m_selection);
     layout->addWidget(m_many);
     m_details = new FindingDetails(m_case, m_selection);
-    layout->addWidget(m_details);
+    m_detailsArea = new AsHighAsItsContent(m_details);
+    layout->addWidget(m_detailsArea);
     bind();
     applyFilter();
 }
@@ -55,9 +91,10 @@ QLayout* FindingsPanel::makeTop() {
     auto* top = new QHBoxLayout;
     top->setContentsMargins(12, 10, 12, 6);
     top->addWidget(label(Tr::tr("Findings"), "title"));
-    top->addStretch();
     m_count = label({}, "faint");
-    top->addWidget(m_count);
+    m_count->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    m_count->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    top->addWidget(m_count, 1);
     return top;
 }
 
@@ -104,6 +141,8 @@ QMenu* FindingsPanel::makeOrders() {
         });
     }
     menu->addSeparator();
+    addSureness(*menu);
+    menu->addSeparator();
     QAction* here = menu->addAction(Tr::tr("Only of the capture that is shown"));
     here->setCheckable(true);
     connect(here, &QAction::toggled, this, [this](bool on) {
@@ -111,6 +150,27 @@ QMenu* FindingsPanel::makeOrders() {
         applyFilter();
     });
     return menu;
+}
+
+// Which are shown, by how sure they are.
+void FindingsPanel::addSureness(QMenu& menu) {
+    constexpr double sure = 0.9; // from here on hardly one in fifty is none (docs/finding.md)
+    auto* group = new QActionGroup(&menu);
+    const std::tuple<QString, double, double> ranges[] = {
+        {Tr::tr("Sure or not"), 0, 1},
+        {Tr::tr("Only from 90 % sure"), sure, 1},
+        {Tr::tr("Only below 90 % sure"), 0, std::nextafter(sure, 0.0)}};
+    for (const auto& [text, least, most] : ranges) {
+        QAction* action = group->addAction(text);
+        action->setCheckable(true);
+        action->setChecked(least == 0 && most == 1);
+        menu.addAction(action);
+        connect(action, &QAction::triggered, this, [this, least = least, most = most] {
+            m_leastSure = least;
+            m_mostSure = most;
+            applyFilter();
+        });
+    }
 }
 
 QLayout* FindingsPanel::makeFilters() {
@@ -144,6 +204,7 @@ void FindingsPanel::makeList(const Theme& theme) {
     m_list->setSelectionMode(QAbstractItemView::ExtendedSelection);
     m_list->setVerticalScrollMode(QAbstractItemView::ScrollPerItem);
     m_list->setFrameShape(QFrame::NoFrame);
+    m_list->setMinimumHeight(atTypeSize(2 * 44 + 26)); // two rows and a heading
     m_list->setContextMenuPolicy(Qt::CustomContextMenu);
     m_list->viewport()->installEventFilter(this);
 }
@@ -166,8 +227,8 @@ void FindingsPanel::bind() {
     connect(&m_faces, &FacePictures::ready, m_list->viewport(), qOverload<>(&QWidget::update));
     connect(m_details, &FindingDetails::decisionAsked, this, &FindingsPanel::decisionAsked);
     // Of what is decided together the reason of a single one does not tell.
-    connect(m_many, &DecideMany::chosenChanged, this, [this] { m_details->setVisible(!m_many->isVisible()); });
-    connect(m_many, &DecideMany::closed, this, [this] { m_details->show(); });
+    connect(m_many, &DecideMany::chosenChanged, this, [this] { m_detailsArea->setVisible(!m_many->isVisible()); });
+    connect(m_many, &DecideMany::closed, m_detailsArea, &QWidget::show);
 }
 
 // What is selected stays in sight when the details below take more room.
@@ -186,11 +247,20 @@ void FindingsPanel::applyFilter() {
     filter.handsOnly = kind == handsOnly;
     if (state >= 0) filter.state = Decision(state);
     filter.questionsOnly = state == questionsOnly;
+    filter.leastConfidence = m_leastSure;
+    filter.mostConfidence = m_mostSure;
     filter.capture = m_thisCapture ? m_selection.capture() : 0;
     filter.words = m_words->text().trimmed();
     m_model->setFilter(filter);
     m_showing = false;
     refresh();
+}
+
+// In short where the whole has no room.
+void FindingsPanel::showCount(const QString& whole, const QString& inShort) {
+    const bool fits = m_count->fontMetrics().horizontalAdvance(whole) <= m_count->width() || !isVisible();
+    m_count->setText(fits ? whole : inShort);
+    m_count->setToolTip(whole);
 }
 
 std::vector<int> FindingsPanel::order() const {
@@ -244,7 +314,8 @@ void FindingsPanel::refresh() {
     if (n.all() == 0)
         m_count->clear();
     else
-        m_count->setText(sentence(Tr::tr("%1 open, %2 covered, %3 kept"), n.open, n.cover, n.keep));
+        showCount(sentence(Tr::tr("%1 open, %2 covered, %3 kept"), n.open, n.cover, n.keep),
+                  sentence(Tr::tr("%1 open"), n.open));
     m_details->refresh();
 }
 

@@ -50,10 +50,12 @@ private:
     QLayout* makeSearch();
     QLayout* makeFilters();
     QMenu* makeOrders();
+    void addSureness(QMenu& menu);
     void makeList(const Theme& theme);
     void bind();
     void applyFilter();
     void refresh();
+    void showCount(const QString& whole, const QString& inShort);
     void chooseRow(int row);
 
     Case& m_case;
@@ -67,6 +69,8 @@ private:
     QLabel* m_count;
     DecideMany* m_many;
     FindingDetails* m_details;
+    QWidget* m_detailsArea; ///< it is scrolled in
+    double m_leastSure = 0, m_mostSure = 1;
     bool m_thisCapture = false, m_showing = false;
 };
 

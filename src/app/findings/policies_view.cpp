@@ -48,7 +48,7 @@ PoliciesView::PoliciesView(Case& owner, CaseWorker& worker, Selection& selection
     : QDialog(parent), m_case(owner), m_worker(worker), m_selection(selection) {
     setWindowTitle(Tr::tr("Policies"));
     setObjectName(QStringLiteral("policiesView"));
-    resize(860, 640);
+    resize(860, 648); // whole rows
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 14, 16, 14);
     layout->setSpacing(10);

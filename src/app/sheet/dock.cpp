@@ -47,6 +47,7 @@ QToolButton* Dock::addTool(const QAction& action, bool text) {
     auto* button = new QToolButton;
     button->setDefaultAction(const_cast<QAction*>(&action));
     button->setProperty("flat", true);
+    button->setIconSize({atTypeSize(18), atTypeSize(18)});
     button->setToolButtonStyle(text ? Qt::ToolButtonTextBesideIcon : Qt::ToolButtonIconOnly);
     button->setAccessibleName(action.text());
     m_row->addWidget(button);
@@ -57,8 +58,8 @@ void Dock::addSettings() {
     m_form = new QComboBox;
     m_form->setObjectName(QStringLiteral("coverForm"));
     m_form->setAccessibleName(Tr::tr("Form of covers drawn by hand"));
-    m_form->addItems({Tr::tr("Rectangle"), Tr::tr("Box of the picture"), Tr::tr("Corners"), Tr::tr("Outline"),
-                      Tr::tr("Brush"), Tr::tr("All but an area"), Tr::tr("Cut a piece out")}); // as Sheet::CoverForm
+    m_form->addItems({Tr::tr("Rectangle"), Tr::tr("Box"), Tr::tr("Corners"), Tr::tr("Outline"), Tr::tr("Brush"),
+                      Tr::tr("All but an area"), Tr::tr("Cut a piece out")}); // as Sheet::CoverForm
     m_brush = new QSpinBox;
     m_brush->setRange(2, 400);
     m_brush->setValue(24);

@@ -16,6 +16,7 @@ JoinsBar::JoinsBar(Case& owner, Selection& selection, const Theme& theme)
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(14, 6, 10, 6);
     m_text = new QLabel;
+    m_text->setWordWrap(true);
     row->addWidget(m_text, 1);
     auto* button = new QPushButton(Tr::tr("Look at the joins"));
     button->setObjectName(QStringLiteral("lookAtJoins"));

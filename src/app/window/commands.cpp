@@ -39,6 +39,7 @@ void Commands::add(JobStep step, const std::vector<Command>& commands) {
         useKeys(*action, command, settings::commandKeys(command.id).value_or(command.keys));
         action->setAutoRepeat(command.repeats);
         action->setCheckable(command.checkable);
+        action->setIconText(u' ' + command.text); // beside its icon, with a gap
         if (!command.keyElsewhere.isEmpty()) action->setText(command.text + u'\t' + command.keyElsewhere);
         connect(action, &QAction::triggered, this, [run = command.run] { run(); });
         m_window.addAction(action);

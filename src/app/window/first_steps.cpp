@@ -46,12 +46,15 @@ FirstSteps::FirstSteps(const Case& open, const Selection& selection, const CaseW
     m_end = new QPushButton(Tr::tr("Begin with my own"));
     m_end->setObjectName(QStringLiteral("firstStepsEnd"));
     m_end->setToolTip(Tr::tr("Ends the first steps; these captures are made up, and go"));
-    row->addWidget(m_end);
     m_how = new QLabel;
     m_how->setObjectName(QStringLiteral("firstStepsHow"));
     m_how->setWordWrap(true);
+    auto* below = new QHBoxLayout;
+    below->setSpacing(16);
+    below->addWidget(m_how, 1);
+    below->addWidget(m_end);
     column->addLayout(row);
-    column->addWidget(m_how);
+    column->addLayout(below);
     connect(m_end, &QPushButton::clicked, this, &FirstSteps::endAsked);
     connect(&m_case, &Case::changed, this, &FirstSteps::refresh);
     connect(&m_selection, &Selection::itemChanged, this, &FirstSteps::refresh);

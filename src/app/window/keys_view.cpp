@@ -17,7 +17,7 @@ namespace eyelid {
 KeysView::KeysView(Commands& commands, QWidget* parent) : QDialog(parent), m_commands(commands) {
     setObjectName(QStringLiteral("keysView"));
     setWindowTitle(Tr::tr("Keys of the commands"));
-    resize(560, 560);
+    resize(560, 564); // whole rows
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 14, 16, 14);
     column->setSpacing(10);

@@ -96,9 +96,10 @@ void MainWindow::layOut() {
     m_middle->addWidget(m_strip);
     m_middle->addWidget(m_stack);
     m_middle->addWidget(m_findings);
-    m_findings->setMinimumWidth(240);
+    m_findings->setMinimumWidth(atTypeSize(240));
     m_middle->setStretchFactor(1, 1);
-    m_middle->setSizes({166, 810, 310});
+    const int right = (310 + atTypeSize(310)) / 2;
+    m_middle->setSizes({m_strip->width(), 1120 - right, right});
     m_casesView = new CasesView(m_shelf, m_theme);
     m_whole = new QStackedWidget;
     m_whole->addWidget(m_middle);
@@ -279,7 +280,7 @@ void MainWindow::showBeside(bool shown) {
     }
     m_beside->setVisible(shown);
     if (shown) {
-        m_sheets->setSizes({1, 1});
+        m_sheets->setSizes({m_sheets->width() / 2, m_sheets->width() / 2});
         m_beside->begin();
     }
     m_sheet->setFocus();

@@ -24,7 +24,7 @@ namespace eyelid {
 SettingsView::SettingsView(const Theme& theme, QWidget* parent) : QDialog(parent), m_theme(theme) {
     setObjectName(QStringLiteral("settingsView"));
     setWindowTitle(Tr::tr("Settings"));
-    resize(640, 620);
+    resize(640, 700);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 16, 16, 16);
     column->setSpacing(12);
@@ -189,16 +189,20 @@ void SettingsView::addTaking() {
 }
 
 void SettingsView::addKeys() {
-    const auto button = [this](const QString& label, const QString& words, void (SettingsView::*asked)()) {
-        auto* choose = new QPushButton(Tr::tr("Choose…"));
-        choose->setAutoDefault(false);
-        connect(choose, &QPushButton::clicked, this, asked);
-        addRow(label, choose, words);
-        return choose;
-    };
-    button(Tr::tr("Shortcuts for taking"), Tr::tr("keys background"), &SettingsView::shortcutsAsked);
-    button(Tr::tr("Keys of the commands"), Tr::tr("shortcuts keyboard"), &SettingsView::keysAsked)
-        ->setObjectName(QStringLiteral("keysOfCommands"));
+    auto* field = new QWidget;
+    auto* row = new QHBoxLayout(field);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(8);
+    auto* taking = new QPushButton(Tr::tr("For taking…"));
+    auto* commands = new QPushButton(Tr::tr("Of the commands…"));
+    commands->setObjectName(QStringLiteral("keysOfCommands"));
+    for (QPushButton* button : {taking, commands}) {
+        button->setAutoDefault(false);
+        row->addWidget(button, 1);
+    }
+    connect(taking, &QPushButton::clicked, this, &SettingsView::shortcutsAsked);
+    connect(commands, &QPushButton::clicked, this, &SettingsView::keysAsked);
+    addRow(Tr::tr("Keys"), field, Tr::tr("shortcuts keyboard background"));
 }
 
 // A row that does not match goes with its label.

@@ -201,16 +201,18 @@ QIcon themedIcon(const QString& name, const QColor& colour) {
     if (!file.open(QIODevice::ReadOnly)) return {};
     const QByteArray svg = file.readAll().replace("currentColor", colour.name().toLatin1());
     QIcon icon;
-    for (int scale : {1, 2, 3}) {
-        QSvgRenderer renderer(svg);
-        QPixmap pixmap(18 * scale, 18 * scale);
-        pixmap.fill(Qt::transparent);
-        QPainter painter(&pixmap);
-        renderer.render(&painter);
-        painter.end();
-        pixmap.setDevicePixelRatio(scale);
-        icon.addPixmap(pixmap);
-    }
+    // For usual and large type, on screens of all densities.
+    for (const int side : {18, 27, 36})
+        for (const int scale : {1, 2, 3}) {
+            QSvgRenderer renderer(svg);
+            QPixmap pixmap(side * scale, side * scale);
+            pixmap.fill(Qt::transparent);
+            QPainter painter(&pixmap);
+            renderer.render(&painter);
+            painter.end();
+            pixmap.setDevicePixelRatio(scale);
+            icon.addPixmap(pixmap);
+        }
     return icon;
 }
 

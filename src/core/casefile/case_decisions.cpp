@@ -149,6 +149,9 @@ int Case::replaceFinding(int id, const Finding& by) {
     const int next = m_state.nextId++;
     change.edits.push_back(
         PutFinding{capture->id, size_t(-1), {next, by, m_state.identities.numberOf(by, next), true, true}});
+    // Who somebody said it is of, it stays of.
+    if (const auto own = m_state.identities.own().find(id); own != m_state.identities.own().end())
+        change.edits.push_back(SetOwnIdentity{next, own->second});
     Ruling ruling = rulingOf(*capture, id);
     if (!ruling.isEmpty()) change.edits.push_back(SetRuling{capture->id, next, ruling});
     if (before->byHand) {
