@@ -1,4 +1,5 @@
 #include "app/window/main_window.h"
+#include "app/window/reader_names.h"
 #include "app/window/settings.h"
 #include "app/window/theme.h"
 #include "base/process.h"
@@ -51,6 +52,7 @@ int main(int argc, char** argv) {
         std::fprintf(stderr, "eyelid: %s\n", qPrintable(policy.error().sentence));
         return 2;
     }
+    const ReaderNames names(application);
     loadShippedFonts();
     Q_INIT_RESOURCE(icons);
     const bool darkDesk = QApplication::palette().color(QPalette::Window).lightness() < 110;

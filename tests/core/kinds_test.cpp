@@ -197,6 +197,41 @@ TEST_CASE("phone numbers as written in France and Spain; not dates and grouped a
     CHECK(of(Kind::Phone, "due 12.03.2025, 14.03.2025").isEmpty());
 }
 
+TEST_CASE("a date before a letter for the sex is one of birth, other dates are not") {
+    CHECK(of(Kind::Dob, "17/04/1987 M") == list({"17/04/1987"}));
+    CHECK(of(Kind::Dob, "5 Oct 1951 F, ward 4") == list({"5 Oct 1951"}));
+    CHECK(of(Kind::Dob, "17/04/2026 Monday").isEmpty());
+    CHECK(of(Kind::Dob, "SERUM 06/04/2026").isEmpty());
+}
+
+TEST_CASE("what has the form of a German plate is one where the page tells of vehicles") {
+    CHECK(of(Kind::Plate, list({"Halter unbekannt", "B UB 945, 31 km/h"})) == list({"B UB 945"}));
+    CHECK(of(Kind::Plate, list({"Vehicle towed", "M-AX 1402"})) == list({"M-AX 1402"}));
+    CHECK(of(Kind::Plate, list({"Shelf plan", "B UB 945"})).isEmpty());
+}
+
+TEST_CASE("user names made of names are found wherever they stand, words parted by dots are not") {
+    CHECK(of(Kind::Username, "leonel.considine (41)") == list({"leonel.considine"}));
+    CHECK(of(Kind::Username, "germaine91, yesterday") == list({"germaine91"}));
+    CHECK(of(Kind::Username, "node.version and python39").isEmpty());
+    CHECK(of(Kind::Username, "the max.length of a word").isEmpty());
+}
+
+TEST_CASE("public keys and the times of logs are nobody's") {
+    CHECK(of(Kind::Secret, "ssh-ed25519 AAAAYvNe1aVl4hSFbo8m9OqdjhHo2XiuBRL7cN7b2JTfKiHn deploy").isEmpty());
+    CHECK_FALSE(of(Kind::Secret, "key AAAAYvNe1aVl4hSFbo8m9OqdjhHo2XiuBRL7cN7b2JTfKiHn").isEmpty());
+    CHECK(of(Kind::Ip, "192.0.2.7 - - [24/Oct/2026:16:08:00 +0100]") == list({"192.0.2.7"}));
+}
+
+TEST_CASE("a mailbox whose sign was lost in reading is covered whole, and so is a town behind its post code") {
+    const auto found = findOn(made::PageMaker().line(QStringLiteral("cc yvonne k@example.org")));
+    QString all;
+    for (const Finding& f : found) all += f.text + u' ';
+    CHECK(all.contains(QStringLiteral("yvonne")));
+    CHECK(of(Kind::Email, "write to k@example.org") == list({"k@example.org"}));
+    CHECK(of(Kind::Address, "sent to R0M 3F8 Jalenmouth").join(u' ').endsWith(QStringLiteral("R0M 3F8 Jalenmouth")));
+}
+
 TEST_CASE("an address and a name that run over the end of a line have a box on each") {
     const auto findings = findOn(made::PageMaker()
                                      .line(QStringLiteral("please send the closing bill to the tenant at 46 Kestrel"))

@@ -135,6 +135,35 @@ TEST_CASE("a text is shrunk to its place and never cut, and the same on every th
     CHECK(cv::countNonZero(writtenText(text, {4, 3}, 17)) == 0);
 }
 
+TEST_CASE("a stand-in is as bold as what is written beside it, and follows nothing it hides") {
+    const auto strokes = [](TypeWeight weight) {
+        // The same words around a gap in each weight, drawn as type is.
+        QImage capture({600, 60}, QImage::Format_RGB32);
+        capture.fill(Qt::white);
+        for (const int x : {10, 330}) {
+            const cv::Mat ink = writtenText(QStringLiteral("pressure and level"), {260, 30}, 22, weight);
+            for (int v = 0; v < ink.rows; ++v)
+                for (int u = 0; u < ink.cols; ++u) {
+                    const int level = 255 - int(255 * ink.at<float>(v, u));
+                    capture.setPixel(x + u, 15 + v, qRgb(level, level, level));
+                }
+        }
+        Cover cover{QRect(215, 17, 100, 28), {CoverStyle::StandIn}, QStringLiteral("Ines Moor"), 12};
+        const QImage drawn = render(capture, {cover});
+        for (int v = 17; v < 45; ++v)
+            for (int u = 215; u < 315; ++u) capture.setPixel(u, v, qRgb(u, v, 0));
+        CHECK(render(capture, {cover}) == drawn);
+        double dark = 0;
+        for (int v = 17; v < 45; ++v)
+            for (int u = 215; u < 315; ++u) dark += 255 - qGray(drawn.pixel(u, v));
+        return dark;
+    };
+    const double regular = strokes(TypeWeight::Regular), half = strokes(TypeWeight::SemiBold),
+                 bold = strokes(TypeWeight::Bold);
+    CHECK(half > 1.15 * regular);
+    CHECK(bold > 1.05 * half);
+}
+
 TEST_CASE("a stand-in can be read on the picture, and what it stands for cannot") {
     const QImage capture = made::picture({QStringLiteral("Customer: Ines Hartwell")}, 16, Qt::black, Qt::white);
     Decided decided;

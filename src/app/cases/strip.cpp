@@ -186,6 +186,13 @@ void Strip::currentChanged(const QModelIndex& current, const QModelIndex& previo
     emit captureChosen();
 }
 
+// A screen reader selects a capture without going to it.
+void Strip::selectionChanged(const QItemSelection& now, const QItemSelection& before) {
+    QListView::selectionChanged(now, before);
+    if (const QModelIndexList rows = selectedIndexes(); rows.size() == 1 && rows.first() != currentIndex())
+        setCurrentIndex(rows.first());
+}
+
 void Strip::contextMenuEvent(QContextMenuEvent* event) {
     const QModelIndex index = indexAt(event->pos());
     if (!index.isValid()) return;

@@ -30,6 +30,7 @@ signals:
     void copyAsked(int id); ///< into another case
 
 protected:
+    void selectionChanged(const QItemSelection& now, const QItemSelection& before) override;
     void currentChanged(const QModelIndex& current, const QModelIndex& previous) override;
     void contextMenuEvent(QContextMenuEvent*) override;
     void dropEvent(QDropEvent*) override;

@@ -27,7 +27,7 @@ Gate::Gate(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme
     words->setSpacing(1);
     m_message = new QLabel;
     m_message->setObjectName(QStringLiteral("gateMessage"));
-    m_message->setAccessibleName(Tr::tr("What stands in the way of a release"));
+    m_message->setAccessibleDescription(Tr::tr("What stands in the way of a release")); // its name is what it says
     m_detail = new QLabel;
     m_detail->setProperty("role", QStringLiteral("faint"));
     words->addStretch();

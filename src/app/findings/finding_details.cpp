@@ -87,7 +87,9 @@ QLayout* FindingDetails::makeDecisions() {
         b->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
         b->setToolTip(Tr::tr("%1 (%2). With Shift all of the same value, with Alt all of the kind.").arg(text, key));
         b->setAccessibleName(Tr::tr("%1 this finding").arg(text));
-        connect(b, &QToolButton::clicked, this, [this, decision] {
+        // Not clicked(): screen readers toggle it.
+        connect(b, &QToolButton::toggled, this, [this, decision] {
+            if (m_showing) return;
             const auto modifiers = QApplication::keyboardModifiers();
             emit decisionAsked(modifiers & Qt::AltModifier     ? Scope::SameKind
                                : modifiers & Qt::ShiftModifier ? Scope::SameValue

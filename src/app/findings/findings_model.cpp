@@ -197,9 +197,9 @@ QVariant FindingsModel::data(const QModelIndex& index, int role) const {
     const FindingsRow& r = row(index.row());
     if (role == Qt::DisplayRole || role == Qt::ToolTipRole) return r.text;
     if (role == Qt::AccessibleTextRole)
-        return r.byHand
-                   ? sentence(Tr::tr("%1, covered by hand"), r.text)
-                   : sentence(Tr::tr("%1, %2, %3 places, %4"), r.text, kindTitle(r.kind), r.ids.size(), stateOf(r));
+        return r.byHand ? sentence(Tr::tr("%1, covered by hand"), r.text)
+                        : sentence(Tr::tr("%1, %2, %3, %4"), r.text, kindTitle(r.kind),
+                                   Tr::tr("%n place(s)", nullptr, int(r.ids.size())), stateOf(r));
     return {};
 }
 

@@ -221,6 +221,11 @@ void FindingsPanel::bind() {
     connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& now) {
         if (!m_showing && now.isValid()) chooseRow(now.row());
     });
+    // A screen reader selects a row without going to it.
+    connect(m_list->selectionModel(), &QItemSelectionModel::selectionChanged, this, [this] {
+        const QModelIndexList rows = m_list->selectionModel()->selectedIndexes();
+        if (!m_showing && rows.size() == 1) chooseRow(rows.first().row());
+    });
     connect(m_list, &QListView::clicked, this, [this](const QModelIndex& index) { chooseRow(index.row()); });
     connect(m_list, &QListView::customContextMenuRequested, this,
             [this](const QPoint& at) { emit menuAsked(m_list->viewport()->mapToGlobal(at)); });

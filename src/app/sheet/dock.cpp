@@ -51,6 +51,11 @@ QToolButton* Dock::addTool(const QAction& action, bool text) {
     button->setToolButtonStyle(text ? Qt::ToolButtonTextBesideIcon : Qt::ToolButtonIconOnly);
     button->setAccessibleName(action.text());
     m_row->addWidget(button);
+    // Screen readers toggle the button, not its command.
+    if (action.isCheckable())
+        connect(button, &QToolButton::toggled, this, [&action](bool on) {
+            if (on != action.isChecked()) const_cast<QAction&>(action).trigger();
+        });
     return button;
 }
 

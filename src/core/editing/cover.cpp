@@ -67,6 +67,8 @@ public:
                 if (!hidden[x]) visit(Colour{{double(qRed(line[x])), double(qGreen(line[x])), double(qBlue(line[x]))}});
         }
     }
+    bool isOpen(int x, int y) const { return !m_hidden.at<uchar>(y, x); }
+    const QImage& capture() const { return m_capture; }
     /// The median of each channel; false when no pixel of the area is open.
     bool median(const QRect& area, Colour& colour) const {
         std::array<std::array<int, 256>, 3> count{};
@@ -244,14 +246,60 @@ void drawMark(cv::Mat& patch, const cv::Rect& place, const Ground& ground) {
         }
 }
 
-// The ground, continued, and a text on it in the ink of what stands around.
-void drawText(QImage& picture, const Cover& cover, const Ground& ground) {
+// How much of a pixel is ink: 0 ground, 1 ink.
+double inkShare(const QRgb pixel, const Colour& ground, const Colour& ink) {
+    const double own[3] = {double(qRed(pixel)), double(qGreen(pixel)), double(qBlue(pixel))};
+    double along = 0, all = 0;
+    for (int k = 0; k < 3; ++k) {
+        along += (own[k] - ground.c[k]) * (ink.c[k] - ground.c[k]);
+        all += (ink.c[k] - ground.c[k]) * (ink.c[k] - ground.c[k]);
+    }
+    return all > 0 ? std::clamp(along / all, 0.0, 1.0) : 0;
+}
+
+// How wide the strokes of what is written left and right of a cover are, in pixels: the middle of all that a row
+// crosses. 0 where next to nothing is written there.
+double strokeBeside(const Open& open, const QRect& cover, const Ground& ground) {
+    constexpr double any = 0.15; // of ink, from which on a pixel belongs to a stroke
+    constexpr size_t fewestStrokes = 24;
+    const int reach = 14 * cover.height();
+    const QRect area = cover.adjusted(-reach, 0, reach, 0).intersected(open.capture().rect());
+    std::vector<double> strokes;
+    for (int y = area.top(); y <= area.bottom(); ++y) {
+        const auto* line = reinterpret_cast<const QRgb*>(open.capture().constScanLine(y));
+        double stroke = 0;
+        for (int x = area.left(); x <= area.right() + 1; ++x) {
+            const double share = x <= area.right() && open.isOpen(x, y) ? inkShare(line[x], ground.top, ground.ink) : 0;
+            if (share >= any) {
+                stroke += share;
+            } else if (stroke > 0) {
+                strokes.push_back(stroke);
+                stroke = 0;
+            }
+        }
+    }
+    if (strokes.size() < fewestStrokes) return 0;
+    std::nth_element(strokes.begin(), strokes.begin() + long(strokes.size() / 2), strokes.end());
+    return strokes[strokes.size() / 2];
+}
+
+// By the stroke's width for the height of a small letter, as those of the shipped face are: 0.18, 0.25 and 0.29.
+TypeWeight weightBeside(const Open& open, const Cover& cover, const Ground& ground) {
+    constexpr double fromSemiBold = 0.215, fromBold = 0.27;
+    if (cover.textHeight <= 0) return TypeWeight::Regular;
+    const double share = strokeBeside(open, cover.bounds(), ground) / cover.textHeight;
+    return share < fromSemiBold ? TypeWeight::Regular : share < fromBold ? TypeWeight::SemiBold : TypeWeight::Bold;
+}
+
+// The ground, continued, and a text on it in the ink and weight of what stands around.
+void drawText(QImage& picture, const Cover& cover, const Open& open) {
     constexpr double ofHeight = 0.78;        // an em, of the cover's height: letters as high as those it was grown from
     constexpr double smallLetter = 0.546;    // of an em: the face's x-height
     constexpr double highestOfHeight = 0.95; // an em, of the cover's height, whatever is asked for
     constexpr double markOfHeight = 0.55;    // how wide and high the mark is
     constexpr int gap = 2;                   // pixels left and right
     const QRect r = cover.bounds();
+    const Ground ground = groundOf(open, r);
     cv::Mat patch = groundPatch(ground, r);
     const int mark = cover.marked ? std::min(int(std::lround(markOfHeight * r.height())), r.width() / 3) : 0;
     const int side = std::min(gap, r.width() / 4);
@@ -259,7 +307,8 @@ void drawText(QImage& picture, const Cover& cover, const Ground& ground) {
     const cv::Mat ink =
         writtenText(cover.text, inner.size(),
                     cover.textHeight > 0 ? std::min(cover.textHeight / smallLetter, highestOfHeight * r.height())
-                                         : ofHeight * r.height());
+                                         : ofHeight * r.height(),
+                    weightBeside(open, cover, ground));
     for (int y = 0; y < ink.rows; ++y)
         for (int x = 0; x < ink.cols; ++x) {
             cv::Vec3f& pixel = patch.at<cv::Vec3f>(y, inner.x + x);
@@ -360,7 +409,7 @@ QImage render(const QImage& capture, const std::vector<Cover>& covers) {
             break;
         case CoverStyle::StandIn:
         case CoverStyle::Label:
-            drawText(result, cover, groundOf(open, cover.bounds()));
+            drawText(result, cover, open);
             break;
         }
     }

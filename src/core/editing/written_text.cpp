@@ -15,10 +15,22 @@ constexpr double unit = 64;        // FreeType's fixed point: 26.6
 constexpr double largestShare = 1; // of the place's width a text takes at most
 constexpr double leastPixels = 3;  // an em below which nothing is drawn
 
+QString fileOf(TypeWeight weight) {
+    switch (weight) {
+    case TypeWeight::Regular:
+        return QStringLiteral("fonts/Inter-Regular.otf");
+    case TypeWeight::SemiBold:
+        return QStringLiteral("fonts/Inter-SemiBold.otf");
+    case TypeWeight::Bold:
+        return QStringLiteral("fonts/Inter-Bold.otf");
+    }
+    return {};
+}
+
 // A face of its own for each call: a library is not safe to share between threads, and opening it takes little.
 class Face {
 public:
-    explicit Face(double pixels) : m_bytes(shippedFile(QStringLiteral("fonts/Inter-Regular.otf"))) {
+    Face(double pixels, TypeWeight weight) : m_bytes(shippedFile(fileOf(weight))) {
         if (FT_Init_FreeType(&m_library) != 0) return;
         if (FT_New_Memory_Face(m_library, reinterpret_cast<const FT_Byte*>(m_bytes.constData()), m_bytes.size(), 0,
                                &m_face) != 0)
@@ -54,21 +66,21 @@ double advanceOf(FT_GlyphSlot glyph) {
 
 } // namespace
 
-double widthOfText(const QString& text, double pixels) {
-    const Face face(pixels);
+double widthOfText(const QString& text, double pixels, TypeWeight weight) {
+    const Face face(pixels, weight);
     double width = 0;
     for (const char32_t letter : text.toStdU32String())
         if (const FT_GlyphSlot glyph = face.glyph(letter, false)) width += advanceOf(glyph);
     return width;
 }
 
-cv::Mat writtenText(const QString& text, const cv::Size& place, double pixels) {
+cv::Mat writtenText(const QString& text, const cv::Size& place, double pixels, TypeWeight weight) {
     cv::Mat ink = cv::Mat::zeros(place, CV_32F);
-    const double width = widthOfText(text, pixels);
+    const double width = widthOfText(text, pixels, weight);
     if (text.isEmpty() || width <= 0) return ink;
     pixels = std::min(pixels, pixels * largestShare * place.width / width);
     if (pixels < leastPixels) return ink;
-    const Face face(pixels);
+    const Face face(pixels, weight);
     const int baseline = int(std::lround((place.height + face.ascender() - face.descender()) / 2));
     double x = 0;
     for (const char32_t letter : text.toStdU32String()) {

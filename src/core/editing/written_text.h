@@ -7,11 +7,13 @@
 
 namespace eyelid {
 
+enum class TypeWeight { Regular, SemiBold, Bold };
+
 /// How wide a text is at so many pixels an em.
-double widthOfText(const QString& text, double pixels);
+double widthOfText(const QString& text, double pixels, TypeWeight weight = TypeWeight::Regular);
 
 /// How much of each pixel is ink: CV_32F, 0 to 1, as large as `place`. The text begins at the left and stands in the
 /// middle of the height; it is as large as `pixels` an em, or smaller where it would not fit in, never cut.
-cv::Mat writtenText(const QString& text, const cv::Size& place, double pixels);
+cv::Mat writtenText(const QString& text, const cv::Size& place, double pixels, TypeWeight weight = TypeWeight::Regular);
 
 } // namespace eyelid

@@ -22,6 +22,11 @@ public:
                     out.push_back({Kind::Address, &run, span, 0.85, Tr::tr("has the form of a street address"), {}});
                     isAddress[i] = 1;
                 }
+            for (const PatternMatch& m : m_canadian.all(run.search)) {
+                out.push_back(
+                    {Kind::Address, &run, m.groups[1], 0.75, Tr::tr("has the form of a Canadian postcode"), {}});
+                isAddress[i] = 1;
+            }
             for (const PatternMatch& m : m_postcode.all(run.search)) {
                 // Letters may be misread figures, but not all of them: "PROFILE" is no postcode.
                 const QString code = m.text(run.search, 1);
@@ -139,6 +144,7 @@ private:
         R"((?i)(\b[\dOIl]{1,4}(?:\s?(?:bis|ter))?,?\s(?:rue|avenue|av\.|boulevard|bd|place|chemin|allée|impasse|quai|route|cours|passage)\s(?:(?:de|du|des|la|le|les|d'|l')\s?)*\p{L}[\p{L}'’\-]*(?:\s\p{Lu}[\p{L}'’\-]*){0,3}))"};
     Pattern m_spanish{
         R"((\b(?:Calle|C/|Avenida|Avda\.?|Plaza|Pza\.?|Paseo|Camino|Carrer|Ronda|Travesía)\s?(?:(?:de|del|la|las|los|el)\s)*\p{Lu}[\p{L}'’\-]*(?:\s(?:de|del|la|las|los|\p{Lu}[\p{L}'’\-]*)){0,4},?\s(?:n[º°.]\s?)?\d{1,4}))"};
+    Pattern m_canadian{R"((?:^|[^\w\-])([ABCEGHJ-NPRSTVXY]\d[ABCEGHJ-NPRSTV-Z] \d[ABCEGHJ-NPRSTV-Z]\d)(?:$|[^\w\-]))"};
     Pattern m_postcode{R"((?:^|[^\w\-])([A-Z]{1,2}[\dOISl][A-Z\dOISl]? ?[\dOISl][ABD-HJLNP-UW-Z]{2})(?:$|[^\w\-]))"};
     Pattern m_rest{
         R"((?:,? (?:\p{Lu}[\p{L}'’.\-]+|\d{5}(?:-\d{4})?|[A-Z]{2})(?: (?:upon|on|sur|am|an|der|de|la|le|in|under|le|the)(?: the)?)?){0,5},? ?(?:[A-Z]{1,2}[\dOISl][A-Z\dOISl]? ?[\dOISl][A-Z]{2}\b|\d{4,5}(?: [A-Z]{2}\b)?(?: \p{Lu}[\p{L}\-]+){0,3}|[A-Z]{2} \d{5}))"};

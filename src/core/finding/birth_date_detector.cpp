@@ -22,6 +22,8 @@ public:
                     out.push_back({Kind::Dob, &run, span, 0.93, Tr::tr("is a date after a word for birth"), key});
                 else if (m_bornAfter.found(SearchText(run.text().mid(span.end(), 20))))
                     out.push_back({Kind::Dob, &run, span, 0.85, Tr::tr("is a date before a word for birth"), key});
+                else if (m_sexAfter.found(SearchText(run.text().mid(span.end(), 8))))
+                    out.push_back({Kind::Dob, &run, span, 0.8, Tr::tr("is a date before a letter for the sex"), key});
             }
         }
         // Figures set apart may read as words of their own: "1 5/04/1 951".
@@ -41,6 +43,8 @@ private:
         R"((?i)(?:^|[^\w./\-])([\dOIl]{1,2}(?:st|nd|rd|th)?[ .\-/]{1,2}(?:[\dOIl]{1,2}|de )?[ .\-/]?(?:jan|feb|mar|apr|may|mai|jun|jul|aug|sep|oct|okt|nov|dec|dez|ene|abr|ago|dic|janv|fev|mär|avr|juin|juil|aoû|août|déc|mayo)?[a-zäûéû]{0,7}\.?[ .\-/,]{0,2}(?:de )?[12lI][\dOIlSB]{3}|[\dOIl]{1,2}[./\-][\dOIl]{1,2}[./\-][\dOIl]{2}|[12lI][\dOIlSB]{3}[\-./][\dOIl]{1,2}[\-./][\dOIl]{1,2}|(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]{0,7}\.? [\dOIl]{1,2}(?:st|nd|rd|th)?,? [12lI][\dOIlSB]{3})(?:$|[^\w/\-]))"};
     Pattern m_born{
         R"((?i)(?:\bborn(?: on)?|(?:^|[\s(,;|·])(?:b\.|\*)|date of birth|birth ?date|birthday|\bd\.?o\.?b\.?|\bgeb(?:oren|\.)?(?: am)?|geburts(?:datum|tag)|\bn[ée]e? le|naissance|nacid[oa](?: el)?|nacimiento)[\s:,(]*$)"};
+    // As on wristbands, labels of samples and lists of patients.
+    Pattern m_sexAfter{R"(^[ ,/·|(]{1,3}[MFWHX♀♂](?:$|[ ,;/·|)]))"};
     Pattern m_bornAfter{R"((?i)^[\s,)]*\(?(?:birth|dob|geboren|born)\b)"};
 };
 

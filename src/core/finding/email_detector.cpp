@@ -32,7 +32,7 @@ public:
                 const bool labelled = labelFor(in.screen, run, span, Kind::Email) != nullptr;
                 if (dotted)
                     out.push_back({Kind::Email, &run, span, 0.98, Tr::tr("has the form of an e-mail address"), {}});
-                else if (domain.size() >= 4 && local.size() >= 2)
+                else if (run.second < 0 && domain.size() >= 4 && local.size() >= 2)
                     out.push_back({Kind::Email,
                                    &run,
                                    span,

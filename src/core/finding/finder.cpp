@@ -7,6 +7,7 @@
 #include "finding/check_digits.h"
 #include "finding/detector.h"
 #include "finding/finder_parts.h"
+#include "finding/public_key.h"
 #include "finding/repeated_records.h"
 #include "finding/tagged_values.h"
 #include "finding/whole_values.h"
@@ -317,6 +318,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
     const auto wanted = [&](const Candidate& c) {
         if (c.span.length <= 0) return false;
         if (c.kind == Kind::Watch) return true;
+        if (c.kind == Kind::Secret && isPublicKey(c.run->text(), c.span)) return false;
         const KindRule& rule = policy.rule(c.kind);
         return policy.looksFor(c.kind) && c.confidence >= rule.threshold &&
                !policy.exceptions.holds(c.run->text().mid(c.span.start, c.span.length));

@@ -46,6 +46,8 @@ public:
                 const qsizetype colons = text.count(QLatin1Char(':'));
                 if (inet_pton(AF_INET6, text.toLatin1().constData(), &parsed) == 1 && raw.size() >= 5) {
                     out.push_back({Kind::Ip, &run, span, 0.95, Tr::tr("is an IPv6 address"), text.toLower()});
+                } else if (span.start > 0 && run.text()[span.start - 1] == u'/') {
+                    continue; // "24/Oct/2026:16:08:00": the year and time of a log
                 } else if (colons >= 3 && m_prefix.found(SearchText(text))) {
                     out.push_back({Kind::Ip, &run, span, 0.7, Tr::tr("begins like an IPv6 address, perhaps misread"),
                                    text.toLower()});

@@ -1,8 +1,11 @@
-// Vehicle plates: the current British form on its own; German, French and Spanish forms, and anything of a plate's
-// shape, by a label or heading.
+// Vehicle plates: the current British form on its own, the French one, and the German one where the page tells of
+// vehicles; German and Spanish forms, and anything of a plate's shape, by a label or heading.
 #include "base/sentence.h"
+#include "base/shipped.h"
 #include "finding/detector.h"
 #include "language/spelling.h"
+
+#include <QRegularExpression>
 
 namespace eyelid {
 namespace {
@@ -22,6 +25,7 @@ public:
                 out.push_back({Kind::Plate, &run, m.groups[1], 0.75, Tr::tr("has the form of a French number plate"),
                                key(m.text(run.search, 1))});
         }
+        if (tellsOfTraffic(in.screen)) findGerman(in.screen, out);
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Plate) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
@@ -46,6 +50,33 @@ public:
     }
 
 private:
+    // Letters, letters and figures are much else as well: only where a word on the page speaks of vehicles.
+    static bool tellsOfTraffic(const ScreenText& screen) {
+        static const QStringList words = [] {
+            QStringList all;
+            for (const QString& line : shippedLines(QStringLiteral("words/traffic.txt")))
+                if (!line.startsWith(u'#')) all += line.split(u'|', Qt::SkipEmptyParts);
+            return all;
+        }();
+        for (const TextRun& run : screen.runs()) {
+            const QString text =
+                u' ' + withoutAccents(run.text()).toLower().replace(s_between, QStringLiteral(" ")) + u' ';
+            for (const QString& word : words)
+                if (text.contains(u' ' + word + u' ')) return true;
+        }
+        return false;
+    }
+
+    void findGerman(const ScreenText& screen, std::vector<Candidate>& out) const {
+        for (const TextRun& run : screen.runs())
+            for (const PatternMatch& m : m_german.all(run.search))
+                out.push_back({Kind::Plate, &run, m.groups[1], 0.94,
+                               Tr::tr("has the form of a German number plate, on a page that tells of vehicles"),
+                               key(m.text(run.search, 1))});
+    }
+
+    static inline const QRegularExpression s_between{QStringLiteral("[^\\p{L}\\d/]+")};
+    Pattern m_german{R"((?:^|[^\w\-])([A-ZÄÖÜ]{1,3}[ \-][A-Z]{1,2} ?\d{1,4}[EH]?)(?:$|[^\w\-]))"};
     static QString key(const QString& plate) { return skeleton(plate); }
     Pattern m_british{R"((?:^|[^\w\-])([A-Z]{2}[\dOISZ]{2} [A-Z015]{3})(?:$|[^\w\-]))"};
     Pattern m_britishClose{

@@ -44,6 +44,7 @@ public:
             }
         }
         findHandles(in, out);
+        findMadeOfNames(in, out);
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Username) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
@@ -71,6 +72,27 @@ private:
             }
     }
 
+    // "jan.torp", "germaine91": names of people that are no word of every day.
+    void findMadeOfNames(const Surroundings& in, std::vector<Candidate>& out) const {
+        const auto isName = [&](const QString& word, bool given) {
+            constexpr qsizetype fewestLetters = 3;
+            return word.size() >= fewestLetters && !in.names.isVeryCommonWord(word) &&
+                   (given ? in.names.isGiven(word) : in.names.isFamily(word));
+        };
+        for (const TextRun& run : in.screen.runs()) {
+            for (const PatternMatch& m : m_twoNames.all(run.search)) {
+                const QString one = m.text(run.search, 2), other = m.text(run.search, 3);
+                if ((isName(one, true) && isName(other, false)) || (isName(one, false) && isName(other, true)))
+                    out.push_back(
+                        {Kind::Username, &run, m.groups[1], 0.8, Tr::tr("is made of a given and a family name"), {}});
+            }
+            for (const PatternMatch& m : m_nameAndYear.all(run.search))
+                if (const QString word = m.text(run.search, 2); isName(word, true) && !isOrdinary(in.names, word))
+                    out.push_back(
+                        {Kind::Username, &run, m.groups[1], 0.65, Tr::tr("is made of a name and figures"), {}});
+        }
+    }
+
     // What goes on directly behind a cover is the rest of what it hides: "█@host".
     static bool followsCover(const TextLine& line, int start) {
         constexpr double directly = 0.6; // heights of a small x
@@ -86,6 +108,8 @@ private:
         return false;
     }
 
+    Pattern m_twoNames{R"((?:^|[\s(,;|·])(([a-z]{3,20})[._\-]([a-z]{3,20})(?:-ext)?\d{0,4})(?:$|[\s),;|·]))"};
+    Pattern m_nameAndYear{R"((?:^|[\s(,;|·])(([a-z]{3,20})(?:[1-9]\d|19\d\d|20[01]\d))(?:$|[\s),;|·]))"};
     Pattern m_handle{R"((?:^|[\s(])(@([\p{L}\d][\p{L}\d._\-]{2,30}[\p{L}\d]))(?:$|[\s,:;.!?)]))"};
     Pattern m_path{
         R"((?i)(?:/home/|/Users/|\b[A-Z]:[\\/]+Users[\\/]+|\\Users\\|/var/mail/)([A-Za-z0-9][A-Za-z0-9._\-]{1,31}))"};

@@ -67,13 +67,33 @@ public:
         }
     }
 
+    // "yvonne k@example.org": a name before one or two letters of a mailbox stood before a sign that was lost.
+    void growMailbox(Span& span) const {
+        constexpr qsizetype fewLetters = 2;
+        const QString& text = m_run.text();
+        if (text.mid(span.start, span.length).section(u'@', 0, 0).size() > fewLetters || span.start < 2) return;
+        if (text[span.start - 1] != u' ') return;
+        const qsizetype from = text.lastIndexOf(u' ', span.start - 2) + 1;
+        const QString word = text.mid(from, span.start - 1 - from);
+        const bool name = word.size() > fewLetters && word == word.toLower() &&
+                          (m_in.names.isGiven(word) || m_in.names.isFamily(word));
+        if (name && isFree({int(from), int(span.start - from)})) span = {int(from), int(span.end() - from)};
+    }
+
     void growAddress(Span& span) const {
         static const QRegularExpression numberBehind(QStringLiteral("^(,? \\d{1,5}[A-Za-z]?)(?![\\w.:/-])"));
         // A town, or a post code with it, up to the next sign that parts or the end.
         static const QRegularExpression town(QStringLiteral(
             "^(, (?:\\d{4,5}(?:-\\d{3,4})? )?\\p{Lu}[\\p{L}'’.-]*(?: [\\p{L}'’.-]+){0,3})(?=$|,| [–—|·(-])"));
+        // A town right behind its post code.
+        static const QRegularExpression codeAtEnd(
+            QStringLiteral("(?:^|[ ,])(?:\\d{4,5}|[A-Z]{1,2}\\d[A-Z\\d]? ?\\d[A-Z]{2}|[A-Z]\\d[A-Z] ?\\d[A-Z]\\d)$"));
+        static const QRegularExpression townBehind(
+            QStringLiteral("^( \\p{Lu}[\\p{L}'’.-]*(?: [\\p{L}'’.-]+){0,3})(?=$|,| [–—|·(-])"));
         const QString& text = m_run.text();
         growHouseNumber(span);
+        if (codeAtEnd.match(text.mid(span.start, span.length)).hasMatch())
+            if (const auto m = townBehind.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
         const bool numbered =
             std::any_of(text.begin() + span.start, text.begin() + span.end(), [](QChar c) { return c.isDigit(); });
         if (!numbered)
@@ -142,6 +162,7 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
         growing.growToWords(c.span);
         if (c.kind == Kind::Address) growing.growAddress(c.span);
         if (c.kind == Kind::Username || c.kind == Kind::Email) growing.growHandle(c.span);
+        if (c.kind == Kind::Email) growing.growMailbox(c.span);
         if (c.kind != Kind::Person) continue;
         growing.growName(c.span);
         if (c.span.end() == c.run->text().size() &&
