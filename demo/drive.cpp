@@ -16,6 +16,8 @@
 #include "app/window/main_window.h"
 #include "app/window/settings.h"
 #include "app/window/settings_view.h"
+#include "app/window/theme.h"
+#include "capture/simulated_desk.h"
 
 #include <functional>
 #include <QApplication>
@@ -371,6 +373,18 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
     if (!QTest::qWaitForWindowExposed(&passphrase)) return {};
     shoot(passphrase, "passphrase");
     passphrase.close();
+    Theme light = Theme::light();
+    MainWindow first(light, *loadPolicy(QStringLiteral("everything")), std::make_unique<SimulatedDesk>());
+    first.resize(1280, 800);
+    show(first);
+    first.beginFirstSteps();
+    if (!waitFor([&] {
+            return first.openCase().captures().size() == 3 && first.openCase().counts().unread == 0 &&
+                   !first.worker().busy();
+        }))
+        return {};
+    for (const Qt::Key key : {Qt::Key_J, Qt::Key_C}) press(&first.sheet(), key);
+    shoot(first, "first-steps");
     return paths;
 }
 

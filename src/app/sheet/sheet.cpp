@@ -299,6 +299,17 @@ bool Sheet::event(QEvent* event) {
     return QAbstractScrollArea::event(event);
 }
 
+// A line around it says that keys are for it.
+void Sheet::focusInEvent(QFocusEvent* event) {
+    QAbstractScrollArea::focusInEvent(event);
+    viewport()->update();
+}
+
+void Sheet::focusOutEvent(QFocusEvent* event) {
+    QAbstractScrollArea::focusOutEvent(event);
+    viewport()->update();
+}
+
 void Sheet::resizeEvent(QResizeEvent*) {
     if (m_fitted) fit();
     updateBars();

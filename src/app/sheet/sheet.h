@@ -122,6 +122,8 @@ protected:
     void wheelEvent(QWheelEvent*) override;
     void keyPressEvent(QKeyEvent*) override;
     void scrollContentsBy(int, int) override;
+    void focusInEvent(QFocusEvent* event) override;
+    void focusOutEvent(QFocusEvent* event) override;
 
 private:
     const Capture* capture() const { return m_case.capture(m_selection.capture()); }

@@ -21,10 +21,10 @@ void drawNoCaptures(QPainter& painter, const QRectF& view, QFont font, const The
     font.setWeight(QFont::Normal);
     painter.setFont(font);
     painter.setPen(t.faint);
-    painter.drawText(
-        QRectF(view.left() + 20, c.y() + atTypeSize(14), view.width() - 40, atTypeSize(48)),
-        Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap,
-        Tr::tr("Take one from the desk (Ctrl+T), bring in pictures (Ctrl+O),\nor drop picture files here."));
+    painter.drawText(QRectF(view.left() + 20, c.y() + atTypeSize(14), view.width() - 40, atTypeSize(80)),
+                     Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap,
+                     Tr::tr("Take one from the desk (Ctrl+T), bring in pictures (Ctrl+O),\nor drop picture files "
+                            "here.\n\nNew here? Menu, Help, First steps."));
 }
 
 namespace {

@@ -138,6 +138,11 @@ void Sheet::paintEvent(QPaintEvent*) {
     painter.restore();
     if (isDivided()) drawDivider(painter, *c);
     current().paint(painter);
+    if (hasFocus()) {
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(m_theme.aubergine, 1));
+        painter.drawRect(viewport()->rect().adjusted(0, 0, -1, -1));
+    }
     const QString atWork = toolNotice(m_tool, m_form);
     drawToolNotice(painter, atWork.isEmpty() && m_unsureShown ? doubts(*c) : atWork, viewport()->width(), m_theme);
 }

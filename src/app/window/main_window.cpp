@@ -409,54 +409,6 @@ void MainWindow::refreshGate() {
     m_do[QStringLiteral("stop")].setEnabled(m_worker.busy());
 }
 
-void MainWindow::refreshActions() {
-    const auto enable = [this](std::initializer_list<const char*> ids, bool enabled) {
-        for (const char* id : ids) m_do[QString::fromLatin1(id)].setEnabled(enabled);
-    };
-    enable({"joins"}, m_joinsBar->hasJoins());
-    enable({"take"}, !m_taker->running());
-    enable({"stopTaking"}, m_taker->running());
-    const bool kept = !m_keeper.path().isEmpty() && m_keeper.standing() != CaseKeeper::Standing::ReadOnly;
-    enable({"passphrase", "seal", "throwAwayCase", "putOff"}, kept);
-    enable({"forget"}, m_case.history().canUndo() || m_case.history().canRedo());
-    enable({"cases", "officerKey"}, m_shelf.hasPlace());
-    enable({"captureUp", "captureDown", "renameCapture", "takeOut", "lookOver"}, !m_case.captures().empty());
-    enable(
-        {"readAgain", "words", "coverArea", "fit", "fitWidth", "divide", "actualSize", "zoomIn", "zoomOut", "remove"},
-        !m_case.captures().empty());
-    enable({"next", "previous"}, m_case.counts().all() > 0);
-    m_do[QStringLiteral("select")].setChecked(m_sheet->tool() == Sheet::Tool::Select);
-    m_do[QStringLiteral("coverArea")].setChecked(m_sheet->tool() == Sheet::Tool::Cover);
-    m_do[QStringLiteral("readAgain")].setChecked(m_sheet->tool() == Sheet::Tool::ReadAgain);
-    m_do[QStringLiteral("dark")].setChecked(m_theme.name == ThemeName::Dark);
-    m_do[QStringLiteral("divide")].setChecked(m_sheet->isDivided());
-    m_do[QStringLiteral("beside")].setChecked(m_beside && !m_beside->isHidden());
-    enable({"beside"}, m_case.captures().size() > 1 || (m_beside && !m_beside->isHidden()));
-    m_do[QStringLiteral("overview")].setChecked(m_sheet->overviewShown());
-    m_do[QStringLiteral("foldStrip")].setChecked(!m_strip->isHidden());
-    m_do[QStringLiteral("foldFindings")].setChecked(!m_findings->isHidden());
-    m_do[QStringLiteral("unsure")].setChecked(m_sheet->unsureShown());
-    const bool finding = m_case.item(m_selection.item());
-    enable({"coverValue", "coverKind", "keep", "keepValue", "keepKind", "open", "openValue", "openKind", "ask",
-            "changeFinding", "another", "keepMany", "widen", "narrow", "widenStart", "narrowStart"},
-           finding);
-    enable({"zoomTo"}, m_selection.item());
-    enable({"coverMany"}, m_case.counts().open > 0);
-    enable({"same"}, m_findings->firstOfSelected().size() > 1);
-    enable({"coverOnAll"}, m_case.hand(m_selection.item()) && m_case.captures().size() > 1);
-    m_do[QStringLiteral("goOn")].setChecked(settings::goesOn());
-    // Words can be covered that nobody found.
-    enable({"cover"}, finding || m_wordsBar->anyChosen());
-    const History& history = m_case.history();
-    enable({"undo"}, history.canUndo());
-    enable({"redo"}, history.canRedo());
-    QAction &undo = m_do[QStringLiteral("undo")], &redo = m_do[QStringLiteral("redo")];
-    undo.setText(history.canUndo() ? sentence(Tr::tr("Undo %1"), history.undoName()) : Tr::tr("Undo"));
-    redo.setText(history.canRedo() ? sentence(Tr::tr("Redo %1"), history.redoName()) : Tr::tr("Redo"));
-    undo.setToolTip(sentence(Tr::tr("%1 (Ctrl+Z)"), undo.text()));
-    redo.setToolTip(sentence(Tr::tr("%1 (Ctrl+Shift+Z)"), redo.text()));
-}
-
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
     if (event->mimeData()->hasUrls() || event->mimeData()->hasImage()) event->acceptProposedAction();
 }

@@ -131,6 +131,7 @@ QPushButton:pressed, QToolButton:pressed { background: @selection; }
 QPushButton:focus, QToolButton:focus { border: 1px solid @aubergine; }
 QPushButton:disabled, QToolButton:disabled { color: @disabled; background: @oat; }
 QPushButton[primary="true"] { background: @aubergine; color: @onBrand; border-color: @aubergine; font-weight: 600; }
+QPushButton[primary="true"]:focus { border: 2px solid @ink; padding: 4px 11px; }
 QPushButton[primary="true"]:disabled { background: @oat; color: @disabled; border-color: @hairline; }
 QToolButton:checked { background: @selection; border-color: @aubergine; color: @ink; }
 QToolButton[flat="true"] { border: 1px solid transparent; background: transparent; }
@@ -152,6 +153,8 @@ QListWidget::item { padding: 3px 2px; border-radius: 4px; }
 QListWidget::item:selected { background: @selection; color: @ink; }
 QComboBox QAbstractItemView { background: @paper; color: @ink; border: 1px solid @hairline; selection-background-color: @selection; selection-color: @ink; }
 QAbstractScrollArea { border: none; background: @paper; }
+QListView, QListWidget, QTableWidget, QTextBrowser { border: 1px solid transparent; }
+QListView:focus, QListWidget:focus, QTableWidget:focus, QTextBrowser:focus { border: 1px solid @aubergine; }
 QMenu { background: @paper; color: @ink; border: 1px solid @hairline; padding: 4px; }
 QMenu::item { padding: 5px 22px 5px 12px; border-radius: 4px; }
 QMenu::item:selected { background: @selection; }
