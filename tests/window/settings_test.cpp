@@ -57,6 +57,11 @@ TEST_CASE("keys another command has are said to be its own, and can be taken fro
     CHECK(desk.keysOf("next").isEmpty());
     QTest::mouseClick(&desk.part<QPushButton>("keysReset"), Qt::LeftButton);
     CHECK(desk.keysOf("fitWidth") == QKeySequence(QStringLiteral("Ctrl+2")));
+    // What moves about in lists stays what it is.
+    for (const Qt::Key key : {Qt::Key_Space, Qt::Key_Down, Qt::Key_Return})
+        QTest::keyClick(&desk.part<KeysEdit>("keysOfChosen"), key);
+    CHECK(desk.keysOf("fitWidth") == QKeySequence(QStringLiteral("Ctrl+2")));
+    CHECK_FALSE(desk.part<QLabel>("keysTrouble").text().isEmpty());
     // None at all are keys as well.
     QTest::keyClick(&desk.part<KeysEdit>("keysOfChosen"), Qt::Key_Backspace);
     CHECK(desk.keysOf("fitWidth").isEmpty());

@@ -2,7 +2,9 @@
 
 #include "app/sheet/sheet.h"
 #include "app/window/theme.h"
+#include "picture/boxes.h"
 
+#include <cmath>
 #include <QKeyEvent>
 #include <QMouseEvent>
 
@@ -40,12 +42,37 @@ void goOn(QPolygonF& way, const QPointF& to) {
 } // namespace
 
 void BoxTool::press(const QPointF& point, const QMouseEvent& event) {
+    m_pressed = true;
     move(point, event);
-    if (!m_box.isEmpty()) m_drawn(std::exchange(m_box, {}));
 }
 
 void BoxTool::move(const QPointF& point, const QMouseEvent&) {
-    m_box = m_sheet.boxAt(point);
+    m_at = {int(std::floor(point.x())), int(std::floor(point.y()))};
+    if (!m_seeking) seek();
+}
+
+void BoxTool::seek() {
+    const QImage picture = m_sheet.bare();
+    if (picture.isNull()) return;
+    m_seeking = true;
+    m_lane.start([this, picture, at = m_at] {
+        const QRect box = boxAround(picture, at);
+        QMetaObject::invokeMethod(&m_sheet, [this, at, box] { found(at, box); });
+    });
+}
+
+// What the pointer has left meanwhile is sought anew.
+void BoxTool::found(const QPoint& at, const QRect& box) {
+    m_seeking = false;
+    m_box = box;
+    if (at != m_at) return seek();
+    if (std::exchange(m_pressed, false) && !m_box.isEmpty()) m_drawn(std::exchange(m_box, {}));
+    m_sheet.viewport()->update();
+}
+
+void BoxTool::drop() {
+    m_box = {};
+    m_pressed = false;
 }
 
 void BoxTool::paint(QPainter& painter) const {

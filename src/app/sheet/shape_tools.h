@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/sheet/sheet_tools.h"
+#include "base/workers.h"
 #include "editing/cover_shape.h"
 
 namespace eyelid {
@@ -13,17 +14,24 @@ using ShapeDrawn = std::function<void(const CoverShape&)>;
 class BoxTool final : public SheetTool {
 public:
     BoxTool(Sheet& sheet, ShapeDrawn drawn) : SheetTool(sheet), m_drawn(std::move(drawn)) {}
+    ~BoxTool() override { m_lane.finish(); }
     Qt::CursorShape cursorAt(const QPointF&) const override { return Qt::CrossCursor; }
     void press(const QPointF& point, const QMouseEvent& event) override;
     void move(const QPointF& point, const QMouseEvent& event) override;
     void release() override {}
     bool wantsMoves() const override { return true; }
     void paint(QPainter& painter) const override;
-    void drop() override { m_box = {}; }
+    void drop() override;
 
 private:
+    void seek();
+    void found(const QPoint& at, const QRect& box);
+
     ShapeDrawn m_drawn;
-    QRect m_box;
+    QPoint m_at; ///< device pixels
+    QRect m_box; ///< found last
+    bool m_seeking = false, m_pressed = false;
+    Lane m_lane; ///< seeks; on a large capture it takes longer than a frame
 };
 
 /// Drawn with the button held; its ends meet.

@@ -3,7 +3,6 @@
 #include "app/sheet/overview.h"
 #include "app/window/theme.h"
 #include "base/sentence.h"
-#include "picture/boxes.h"
 
 #include <algorithm>
 #include <cmath>
@@ -126,13 +125,7 @@ const Page* Sheet::page() const {
 EdgeSnap Sheet::edges() const {
     constexpr double reach = 6; // view units
     constexpr int most = 12;    // device pixels
-    if (m_rendered.bare.isNull()) return {};
-    return {m_rendered.bare.whole(), std::clamp(int(std::lround(reach / pixel())), 1, most)};
-}
-
-QRect Sheet::boxAt(const QPointF& point) const {
-    if (m_rendered.bare.isNull()) return {};
-    return boxAround(m_rendered.bare.whole(), QPoint(int(std::floor(point.x())), int(std::floor(point.y()))));
+    return {bare(), std::clamp(int(std::lround(reach / pixel())), 1, most)};
 }
 
 bool Sheet::overviewShown() const {

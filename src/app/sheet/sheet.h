@@ -84,8 +84,8 @@ public:
     void reshape(int hand, const CoverShape& shape) { m_case.setHandShape(hand, shape); }
     const Page* page() const;
     QSize pictureSize() const; ///< of the capture that is shown; empty where there is none
-    /// The title bar, field or panel at a point; null where there is none.
-    QRect boxAt(const QPointF& point) const;
+    /// The capture as it was taken, RGB32; null until it is here.
+    QImage bare() const { return m_rendered.bare.isNull() ? QImage() : m_rendered.bare.whole(); }
     /// What draws the sides of something to edges of the capture near them.
     EdgeSnap edges() const;
     /// As it will be released, at least so many pixels wide where the capture is; null until it is ready.

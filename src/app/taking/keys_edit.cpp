@@ -18,6 +18,13 @@ bool isModifier(int key) {
            key == 0;
 }
 
+// What moves about, and Space, held, for the bare capture, are no command's.
+bool mayBeCommand(int key, Qt::KeyboardModifiers modifiers) {
+    if (modifiers & (Qt::ControlModifier | Qt::AltModifier | Qt::MetaModifier)) return true;
+    return key != Qt::Key_Space && key != Qt::Key_Return && key != Qt::Key_Enter &&
+           !(key >= Qt::Key_Home && key <= Qt::Key_PageDown);
+}
+
 } // namespace
 
 KeysEdit::KeysEdit(const QKeySequence& keys, Where where, QWidget* parent) : QLineEdit(parent), m_where(where) {
@@ -51,7 +58,11 @@ void KeysEdit::keyPressEvent(QKeyEvent* event) {
     if (modifiers == Qt::NoModifier && (event->key() == Qt::Key_Backspace || event->key() == Qt::Key_Delete))
         return setKeys({});
     const QKeySequence keys(QKeyCombination(modifiers, Qt::Key(event->key())));
-    if (m_where == Where::Window || mayBeGlobal(keys)) return setKeys(keys);
+    if (m_where == Where::Window ? mayBeCommand(event->key(), modifiers) : mayBeGlobal(keys)) return setKeys(keys);
+    if (m_where == Where::Window)
+        return emit refused(
+            sentence(Tr::tr("%1 has a meaning of its own in lists and on the sheet; add Ctrl or Alt to it."),
+                     keys.toString(QKeySequence::NativeText)));
     emit refused(Tr::tr("%1 is needed by other programs; add Ctrl, Alt or the Super key to it.")
                      .arg(keys.toString(QKeySequence::NativeText)));
 }

@@ -39,6 +39,7 @@ KeysView::KeysView(Commands& commands, QWidget* parent) : QDialog(parent), m_com
     connect(m_words, &QLineEdit::textChanged, this, &KeysView::refresh);
     connect(m_list, &QListWidget::currentRowChanged, this, &KeysView::showChosen);
     connect(m_keys, &KeysEdit::keysChanged, this, &KeysView::change);
+    connect(m_keys, &KeysEdit::refused, m_trouble, &QLabel::setText);
     connect(m_take, &QPushButton::clicked, this, &KeysView::takeOver);
     connect(m_reset, &QPushButton::clicked, this, [this] {
         m_commands.resetKeys(chosen());

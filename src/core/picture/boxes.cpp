@@ -59,11 +59,14 @@ std::vector<cv::Point> groundPixels(const cv::Mat& picture, const cv::Point& poi
 
 QRect boxAround(const QImage& picture, const QPoint& point) {
     if (!picture.rect().contains(point)) return {};
-    const cv::Mat all(picture.height(), picture.width(), CV_8UC4, const_cast<uchar*>(picture.constBits()),
-                      size_t(picture.bytesPerLine()));
+    const QRect part = picture.rect().intersected(
+        QRect(point - QPoint(boxReach, boxReach), QSize(2 * boxReach + 1, 2 * boxReach + 1)));
+    const cv::Mat whole(picture.height(), picture.width(), CV_8UC4, const_cast<uchar*>(picture.constBits()),
+                        size_t(picture.bytesPerLine()));
+    const cv::Mat all = whole(cv::Rect(part.x(), part.y(), part.width(), part.height()));
     cv::Mat colours, mask = cv::Mat::zeros(all.rows + 2, all.cols + 2, CV_8U);
     cv::cvtColor(all, colours, cv::COLOR_BGRA2BGR);
-    const cv::Point at(point.x(), point.y());
+    const cv::Point at(point.x() - part.x(), point.y() - part.y());
     const cv::Scalar most(step, step, step);
     cv::Rect box;
     // Ground that is shut in by a letter is not the box's: it is no larger than what is looked at here.
@@ -74,7 +77,7 @@ QRect boxAround(const QImage& picture, const QPoint& point) {
         if (here.area() > box.area()) box = here;
         if (box.width > 2 * near + 1 || box.height > 2 * near + 1) break;
     }
-    return {box.x, box.y, box.width, box.height};
+    return QRect(box.x, box.y, box.width, box.height).translated(part.topLeft());
 }
 
 } // namespace eyelid
