@@ -130,7 +130,7 @@ TEST_CASE("captures that differ only under their covers give the same bytes, pic
                 }
                 const int evenWidth = round % 4 == 3 ? 24 : 0;
                 const bool marked = round % 2;
-                const auto covers = coversOf({items, hands, evenWidth, marked, standIns}, capture.size());
+                const auto covers = coversOf({items, hands, evenWidth, marked, !marked, standIns}, capture.size());
                 const QByteArray first = encodePng(render(capture, covers));
                 // What was found there is something else as well, and for other reasons.
                 std::vector<Item> others = items;
@@ -141,7 +141,7 @@ TEST_CASE("captures that differ only under their covers give the same bytes, pic
                     item.finding.confidence = 0.5;
                     item.note = QStringLiteral("a note");
                 }
-                REQUIRE(coversOf({others, hands, evenWidth, marked, standIns}, capture.size()) == covers);
+                REQUIRE(coversOf({others, hands, evenWidth, marked, !marked, standIns}, capture.size()) == covers);
                 for (unsigned seed : {21u, 22u}) {
                     const QImage other = changedUnder(capture, covers, seed);
                     const QByteArray second = encodePng(render(other, covers));

@@ -91,8 +91,9 @@ TEST_CASE("the last digits of a card may stay; the rest is covered") {
 }
 
 TEST_CASE("a policy says which colour solid covers have, and whether what was replaced is marked") {
-    auto policy = parsePolicy("name = \"x\"\nlook_for = \"everything\"\ncolour = \"ground\"\nmark_replaced = true",
-                              QStringLiteral("x"));
+    auto policy = parsePolicy(
+        "name = \"x\"\nlook_for = \"everything\"\ncolour = \"ground\"\nmark_replaced = true\nlabel = \"ground\"",
+        QStringLiteral("x"));
     REQUIRE(policy);
     CHECK(policy->look(Kind::Person) == CoverLook{CoverStyle::Solid, 0.5, CoverColour::Ground});
     CHECK(policy->marksReplaced);
@@ -100,6 +101,7 @@ TEST_CASE("a policy says which colour solid covers have, and whether what was re
     REQUIRE(again);
     CHECK(again->look(Kind::Person) == policy->look(Kind::Person));
     CHECK(again->marksReplaced);
+    CHECK(again->labelsTellGround);
     auto wrong = parsePolicy("name = \"x\"\nlook_for = \"everything\"\ncolour = \"mauve\"", QStringLiteral("x"));
     REQUIRE_FALSE(wrong);
     CHECK(wrong.error().sentence.contains(QStringLiteral("line 3")));

@@ -100,6 +100,20 @@ TEST_CASE("covers bear stand-ins, names or nothing as their style says, over all
     CHECK(coversOf(decided, {300, 200})[0].text.startsWith(QStringLiteral("[postal")));
 }
 
+TEST_CASE("labels tell the ground for covering where the policy wants that and there is one") {
+    Decided decided;
+    decided.items = {itemOf(Kind::Person, 4, {QRectF(10, 10, 190, 14)}, CoverStyle::Label),
+                     itemOf(Kind::Phone, 5, {QRectF(10, 40, 190, 14)}, CoverStyle::Label),
+                     itemOf(Kind::Person, 4, {QRectF(10, 70, 190, 14)}, CoverStyle::Solid)};
+    decided.items[0].finding.ground = decided.items[2].finding.ground = QStringLiteral("GDPR Art. 4(1)");
+    CHECK(coversOf(decided, {300, 200})[0].text == standInName(Kind::Person, 4));
+    decided.labelsTellGround = true;
+    const auto covers = coversOf(decided, {300, 200});
+    CHECK(covers[0].text == QStringLiteral("[GDPR Art. 4(1)]"));
+    CHECK(covers[1].text == standInName(Kind::Phone, 5));
+    CHECK(covers[2].text.isEmpty());
+}
+
 TEST_CASE("what was made up bears a mark where the policy asks for it, names and labels do not") {
     Decided decided;
     decided.items = {itemOf(Kind::Address, 3, {QRectF(10, 10, 150, 14), QRectF(10, 30, 90, 14)}),

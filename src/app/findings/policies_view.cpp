@@ -118,10 +118,15 @@ QLayout* PoliciesView::makeCovers() {
     row->addWidget(label);
     row->addWidget(m_colour);
     row->addSpacing(16);
+    m_grounds = new QCheckBox(Tr::tr("Labels tell the ground"));
+    m_grounds->setObjectName(QStringLiteral("policyGrounds"));
     row->addWidget(m_marks);
+    row->addSpacing(16);
+    row->addWidget(m_grounds);
     row->addStretch(1);
     connect(m_colour, &QComboBox::currentIndexChanged, this, &PoliciesView::tryOut);
     connect(m_marks, &QCheckBox::toggled, this, &PoliciesView::tryOut);
+    connect(m_grounds, &QCheckBox::toggled, this, &PoliciesView::tryOut);
     return row;
 }
 
@@ -266,6 +271,7 @@ void PoliciesView::fill(const Policy& policy) {
     }
     m_colour->setCurrentIndex(m_colour->findData(int(policy.colour)));
     m_marks->setChecked(policy.marksReplaced);
+    m_grounds->setChecked(policy.labelsTellGround);
     m_exceptions->setPlainText(policy.exceptions.entries().join(u'\n'));
     m_filling = false;
     tryOut();
@@ -284,6 +290,7 @@ Policy PoliciesView::shown() const {
     }
     policy.colour = CoverColour(m_colour->currentData().toInt());
     policy.marksReplaced = m_marks->isChecked();
+    policy.labelsTellGround = m_grounds->isChecked();
     policy.exceptions = Exceptions(m_exceptions->toPlainText().split(u'\n', Qt::SkipEmptyParts));
     return policy;
 }

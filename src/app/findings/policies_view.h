@@ -66,7 +66,7 @@ private:
     bool m_filling = false;
     Policy m_base; ///< what the rows do not show is kept from here
     QComboBox *m_names, *m_colour;
-    QCheckBox* m_marks;
+    QCheckBox *m_marks, *m_grounds;
     QLabel *m_description, *m_effect;
     QTableWidget* m_kinds;
     QPlainTextEdit* m_exceptions;

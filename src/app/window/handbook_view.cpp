@@ -2,6 +2,7 @@
 
 #include "base/sentence.h"
 
+#include <algorithm>
 #include <QDir>
 #include <QFile>
 #include <QHBoxLayout>
@@ -10,6 +11,7 @@
 #include <QTextBlock>
 #include <QTextBrowser>
 #include <QTextDocument>
+#include <QTextDocumentFragment>
 #include <QTextList>
 #include <QTextTable>
 #include <QVBoxLayout>
@@ -24,6 +26,27 @@ namespace {
 
 QString titleOf(const QString& markdown) {
     return markdown.section(u'\n', 0, 0).mid(2).trimmed(); // "# Deciding"
+}
+
+// Pictures as wide as the page at the most.
+void fitPictures(QTextDocument& document, double width) {
+    for (QTextBlock block = document.begin(); block.isValid(); block = block.next())
+        for (auto it = block.begin(); !it.atEnd(); ++it) {
+            const QTextFragment fragment = it.fragment();
+            if (!fragment.charFormat().isImageFormat()) continue;
+            QTextImageFormat format = fragment.charFormat().toImageFormat();
+            const QImage picture(format.name());
+            if (picture.isNull()) continue;
+            const double shown = std::min(width, double(picture.width()));
+            format.setWidth(shown);
+            format.setHeight(shown * picture.height() / picture.width());
+            QTextCursor cursor(block);
+            cursor.setPosition(fragment.position());
+            cursor.setPosition(fragment.position() + fragment.length(), QTextCursor::KeepAnchor);
+            cursor.setCharFormat(format);
+            it = block.begin(); // of what was changed nothing else is known
+            while (!it.atEnd() && it.fragment().position() < fragment.position()) ++it;
+        }
 }
 
 // Room between paragraphs, and tables of hairlines.
@@ -108,7 +131,9 @@ void HandbookView::refresh() {
 }
 
 void HandbookView::showPage(int page) {
-    m_text->setMarkdown(m_pages[page]);
+    // Where the documents have them beside the text, the program has them built in.
+    m_text->setMarkdown(QString(m_pages[page]).replace(QLatin1String("](../"), QLatin1String("](:/eyelid/")));
+    fitPictures(*m_text->document(), m_text->viewport()->width() - 2 * m_text->document()->documentMargin());
     layOut(*m_text->document(), palette().color(QPalette::Mid));
     m_text->moveCursor(QTextCursor::Start);
     if (const QString words = m_words->text().trimmed(); !words.isEmpty()) m_text->find(words);

@@ -115,7 +115,12 @@ Decided Case::decided(const Capture& capture) const {
     const bool any =
         std::any_of(all.begin(), all.end(), [](const Item& i) { return i.look.style == CoverStyle::StandIn; });
     if (any && !m_standIns) m_standIns = std::make_shared<const StandInSource>(standInsOf(m_state, m_secret));
-    return {all, capture.hands, policy().evenWidth, policy().marksReplaced, any ? m_standIns : nullptr};
+    return {all,
+            capture.hands,
+            policy().evenWidth,
+            policy().marksReplaced,
+            policy().labelsTellGround,
+            any ? m_standIns : nullptr};
 }
 
 std::vector<Cover> Case::covers(const Capture& capture) const {

@@ -62,7 +62,7 @@ QImage coverPicture(const CaseState& state, const PictureStore& pictures) {
     const QImage picture = pictures.picture(first.picture);
     if (picture.isNull()) return {};
     Decided decided{itemsOf(first, *state.terms.policy, keptValues(state)), first.hands, state.terms.policy->evenWidth,
-                    state.terms.policy->marksReplaced};
+                    state.terms.policy->marksReplaced, state.terms.policy->labelsTellGround};
     for (Item& item : decided.items)
         if (item.decision == Decision::Open) item.decision = Decision::Cover;
     return PictureStore::smallOf(render(picture, coversOf(decided, picture.size())));

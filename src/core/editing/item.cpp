@@ -147,13 +147,19 @@ QString standInOf(const Item& item, const StandInSource* source) {
     return any ? standIn(item.finding.kind, item.identity, *source) : QString();
 }
 
+// "[person 1]", or "[GDPR Art. 4(1)]".
+QString labelOf(const Item& item, bool byGround) {
+    const bool ground = byGround && item.look.style == CoverStyle::Label && !item.finding.ground.isEmpty();
+    return ground ? u'[' + item.finding.ground + u']' : standInName(item.finding.kind, item.identity);
+}
+
 void drawItem(const Item& item, const Decided& decided, const QRegion& byHand, const QSize& picture,
               std::vector<Drawn>& drawn) {
     const std::vector<QRect> rects = coverRects(item.finding, picture, decided.evenWidth);
     const QString madeUp = standInOf(item, decided.standIns.get());
     std::vector<QString> texts(rects.size());
     if (isWritten(item.look.style))
-        texts = spread(madeUp.isEmpty() ? standInName(item.finding.kind, item.identity) : madeUp, rects);
+        texts = spread(madeUp.isEmpty() ? labelOf(item, decided.labelsTellGround) : madeUp, rects);
     for (size_t i = 0; i < rects.size(); ++i) {
         if (QRegion(rects[i]).subtracted(byHand).isEmpty()) continue;
         const bool last = i + 1 == rects.size(); // a value is marked once

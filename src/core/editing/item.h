@@ -33,9 +33,9 @@ struct Item {
 struct Decided {
     std::vector<Item> items;
     std::vector<HandCover> hands;
-    int evenWidth = 0;          ///< of the policy: covers are widened to a multiple of this many pixels
-    bool marksReplaced = false; ///< of the policy
-    std::shared_ptr<const StandInSource> standIns; ///< null: what would be a stand-in is a label
+    int evenWidth = 0; ///< of the policy: covers are widened to a multiple of this many pixels
+    bool marksReplaced = false, labelsTellGround = false; ///< of the policy
+    std::shared_ptr<const StandInSource> standIns;        ///< null: what would be a stand-in is a label
 };
 
 /// All that covers drawn by hand take in.

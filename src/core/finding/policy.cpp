@@ -217,7 +217,12 @@ bool readGeneral(std::string_view key, const toml::node& node, Policy& policy) {
         policy.colour = colour(node);
     else if (key == "mark_replaced")
         policy.marksReplaced = truth(node, QStringLiteral("mark_replaced"));
-    else if (key == "even_width")
+    else if (key == "label") {
+        const QString what = text(node, "label");
+        if (what != QLatin1String("identity") && what != QLatin1String("ground"))
+            wrong(node, Tr::tr("\"label\" must be \"identity\" or \"ground\""));
+        policy.labelsTellGround = what == QLatin1String("ground");
+    } else if (key == "even_width")
         policy.evenWidth = int(number(node, QStringLiteral("even_width"), 0, 1000));
     else if (key == "look_for")
         readLookFor(node, policy);
@@ -421,6 +426,7 @@ QByteArray writePolicy(const Policy& policy) {
     if (policy.strength != defaults.strength) root.insert("strength", policy.strength);
     if (policy.colour != defaults.colour) root.insert("colour", colourName(policy.colour).toStdString());
     if (policy.marksReplaced) root.insert("mark_replaced", true);
+    if (policy.labelsTellGround) root.insert("label", "ground");
     if (policy.evenWidth != defaults.evenWidth) root.insert("even_width", policy.evenWidth);
     if (policy.retention != defaults.retention)
         root.insert("retention",

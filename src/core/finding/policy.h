@@ -89,8 +89,9 @@ struct Policy {
     std::array<KindRule, kindCount> kinds;       ///< by Kind
     double strength = 0.5;                       ///< of mosaic and blur, 0 to 1
     CoverColour colour = CoverColour::Aubergine; ///< of solid covers
-    bool marksReplaced = false;                  ///< stand-ins bear a small mark that says so
-    int evenWidth = 0; ///< covers are widened to a multiple of this many pixels; 0: as wide as needed
+    bool labelsTellGround = false; ///< labels say the ground for covering, where there is one, and not whose it was
+    bool marksReplaced = false;    ///< stand-ins bear a small mark that says so
+    int evenWidth = 0;             ///< covers are widened to a multiple of this many pixels; 0: as wide as needed
     WatchList watch;
     std::array<QStringList, kindCount> labels; ///< by Kind: more words that name such a field or column
     std::vector<PolicyPattern> patterns;
