@@ -43,7 +43,8 @@ struct InputPicture {
 // Everything that is known is covered.
 Decided covered(Capture& capture, const Policy& policy, std::shared_ptr<const StandInSource> standIns = {}) {
     for (const KnownFinding& known : capture.known) capture.rulings[known.id].decision = Decision::Cover;
-    return {itemsOf(capture, policy, {}), capture.hands, policy.evenWidth, policy.marksReplaced, policy.labelsTellGround, std::move(standIns)};
+    return {itemsOf(capture, policy, {}), capture.hands,           policy.evenWidth,
+            policy.marksReplaced,         policy.labelsTellGround, std::move(standIns)};
 }
 
 class Redaction {

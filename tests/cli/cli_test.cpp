@@ -113,6 +113,44 @@ TEST_CASE("captures that differ only under a cover give byte-identical files and
     }
 }
 
+TEST_CASE("solid covers have the colour that is asked for, and one that is none is refused") {
+    QTemporaryDir folder;
+    const auto redacted = [&](const char* colour) {
+        const QString out = folder.filePath(QLatin1String(colour));
+        const CommandResult done =
+            run({QStringLiteral("redact"), QStringLiteral("--no-find"), QStringLiteral("--cover"),
+                 QStringLiteral("2,2,30,10"), QStringLiteral("--colour"), QLatin1String(colour),
+                 QStringLiteral("--out"), out, data("note.png")});
+        REQUIRE(done.status == 0);
+        return QImage(out + QStringLiteral("/picture-01.png")).pixel(10, 6);
+    };
+    CHECK(redacted("black") == qRgb(0, 0, 0));
+    CHECK(redacted("white") == qRgb(255, 255, 255));
+    CHECK(redacted("grey") == qRgb(0x80, 0x80, 0x80));
+    const QImage note(data("note.png"));
+    CHECK(std::abs(qGray(redacted("ground")) - qGray(note.pixel(1, 1))) < 40); // as what stands around
+    const CommandResult wrong = run({QStringLiteral("redact"), QStringLiteral("--colour"), QStringLiteral("mauve"),
+                                     QStringLiteral("--out"), folder.filePath(QStringLiteral("x")), data("note.png")});
+    CHECK(wrong.status == 2);
+    CHECK(wrong.err.contains(QStringLiteral("ground")));
+    CHECK_FALSE(QFile::exists(folder.filePath(QStringLiteral("x"))));
+}
+
+TEST_CASE("the log says how many values were replaced, and nothing where none was") {
+    QTemporaryDir folder;
+    const auto log = [&](const char* style) {
+        const QString out = folder.filePath(QLatin1String(style));
+        const CommandResult done = run({QStringLiteral("redact"), QStringLiteral("--style"), QLatin1String(style),
+                                        QStringLiteral("--mark-replaced"), QStringLiteral("--force"),
+                                        QStringLiteral("--out"), out, data("note.png")});
+        REQUIRE(done.status <= 1);
+        return bytesOf(out + QStringLiteral("/redaction-log.json"));
+    };
+    const QByteArray replaced = log("stand-in");
+    CHECK(replaced.contains("\"values_replaced\": " + QByteArray::number(replaced.count("\"style\": \"stand-in\""))));
+    CHECK_FALSE(log("solid").contains("values_replaced"));
+}
+
 TEST_CASE("one bad input is told of in one sentence, and the others are still done") {
     QTemporaryDir folder;
     const QString bad = folder.filePath(QStringLiteral("letter.png")), cut = folder.filePath(QStringLiteral("cut.png")),

@@ -100,3 +100,25 @@ TEST_CASE("with nothing open the view says what to do") {
     PoliciesView& view = opened(desk);
     CHECK(effect(view).startsWith(QLatin1String("Open a capture")));
 }
+
+TEST_CASE("the colour of solid covers, the mark on stand-ins and what labels tell are the policy's, used and undone") {
+    Desk desk;
+    desk.take(QStringLiteral("Complaint"));
+    desk.waitUntilRead();
+    PoliciesView& view = opened(desk);
+    CHECK(until([&] { return effect(view).startsWith(QLatin1String("The case uses this policy")); }));
+    auto* colour = view.findChild<QComboBox*>(QStringLiteral("policyColour"));
+    colour->setCurrentIndex(colour->findData(int(CoverColour::Black)));
+    for (const char* box : {"policyMarks", "policyGrounds"})
+        view.findChild<QCheckBox*>(QLatin1String(box))->setChecked(true);
+    auto* use = view.findChild<QPushButton*>(QStringLiteral("policyUse"));
+    REQUIRE(use->isEnabled());
+    use->click();
+    CHECK(desk.open().policy().colour == CoverColour::Black);
+    CHECK((desk.open().policy().marksReplaced && desk.open().policy().labelsTellGround));
+    for (const Item& item : desk.items(0)) CHECK(item.look.colour == CoverColour::Black);
+    desk.open().undo();
+    CHECK(desk.open().policy().colour == CoverColour::Aubergine);
+    CHECK_FALSE(desk.open().policy().marksReplaced);
+    CHECK(colour->currentData().toInt() == int(CoverColour::Aubergine));
+}

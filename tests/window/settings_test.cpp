@@ -6,6 +6,7 @@
 #include "desk.h"
 #include "support/made.h"
 
+#include <QCheckBox>
 #include <QLabel>
 #include <QListView>
 #include <QListWidget>
@@ -80,6 +81,41 @@ TEST_CASE("new cases are kept for fewer days and covered otherwise where the off
     CHECK(settings::forNewCases(policy).retention.days == 5);
     policy.retention.days = 0;
     CHECK(settings::forNewCases(policy).retention.days == 10);
+}
+
+TEST_CASE("folders that are chosen in the settings are where a case without its own begins") {
+    Desk desk;
+    const QTemporaryDir folder;
+    const QString chosen = folder.filePath(QStringLiteral("handed on"));
+    settings::setReleaseFolder(chosen);
+    desk.window.intake().add(made::picture({QStringLiteral("nothing to see")}), QStringLiteral("made"));
+    desk.waitUntilRead();
+    desk.press(Qt::Key_Return, Qt::ControlModifier | Qt::ShiftModifier);
+    ReleaseView* view = nullptr;
+    REQUIRE(until([&] {
+        view = desk.window.findChild<ReleaseView*>(QStringLiteral("releaseView"));
+        return view && view->isVisible();
+    }));
+    CHECK(view->findChild<QLineEdit*>(QStringLiteral("releaseFolder"))->text() == chosen);
+    view->reject();
+    settings::forgetFolders(); // what somebody chose stays
+    CHECK(settings::releaseFolder() == chosen);
+}
+
+TEST_CASE("whether the window comes back after a take is as the settings say") {
+    const CleanSettings clean;
+    Theme theme = Theme::light();
+    CHECK(settings::comesBack());
+    settings::setComesBack(false);
+    SimulatedDesk source;
+    TakeView view(source, theme, {}, nullptr);
+    bool found = false;
+    for (const QCheckBox* box : view.findChildren<QCheckBox*>())
+        if (box->text().contains(QStringLiteral("come back"))) {
+            found = true;
+            CHECK_FALSE(box->isChecked());
+        }
+    CHECK(found);
 }
 
 TEST_CASE("with type twice as large every word of the desk is whole, and rows grow with it") {

@@ -9,6 +9,7 @@
 #include <QComboBox>
 #include <QPainter>
 #include <QScrollBar>
+#include <QWheelEvent>
 
 using namespace eyelid;
 
@@ -131,6 +132,82 @@ TEST_CASE("panels that are folded away stay so") {
     again.commands()[QStringLiteral("foldFindings")].trigger();
     CHECK(again.findings().isVisible());
     CHECK(again.findings().width() >= 240);
+}
+
+TEST_CASE("a wheel zooms at the pointer, two fingers pan, and zoom with Control") {
+    SheetDesk desk;
+    desk.sheet().setZoom(3, {});
+    QWidget* view = desk.sheet().viewport();
+    const QPointF at(300, 200);
+    const auto turn = [&](const QPoint& pixels, const QPoint& angle, Qt::KeyboardModifiers modifiers = {}) {
+        QWheelEvent event(at, view->mapToGlobal(at), pixels, angle, Qt::NoButton, modifiers, Qt::NoScrollPhase, false);
+        QApplication::sendEvent(view, &event);
+    };
+    const QPointF under = desk.sheet().toPicture(at);
+    turn({}, {0, 120});
+    CHECK(desk.sheet().zoom() > 3);
+    CHECK((desk.sheet().toPicture(at) - under).manhattanLength() < 1);
+    const double zoom = desk.sheet().zoom();
+    const int before = desk.sheet().verticalScrollBar()->value();
+    turn({0, -40}, {0, -40});
+    CHECK(desk.sheet().zoom() == zoom);
+    CHECK(desk.sheet().verticalScrollBar()->value() > before);
+    turn({0, 40}, {0, 40}, Qt::ControlModifier);
+    CHECK(desk.sheet().zoom() > zoom);
+}
+
+TEST_CASE("the sides of a cover that is stretched go to edges near them as well") {
+    SheetDesk desk;
+    const int id = desk.open().cover(desk.open().captures()[0].id, {QRect(205, 155, 200, 40)}, {});
+    desk.window.selection().select(id);
+    desk.drag(QRectF(QPointF(405, 195), QPointF(497, 207))); // by its lower right corner
+    CHECK(desk.drawn() == QRect(205, 155, 295, 55));
+    desk.open().undo();
+    CHECK(desk.drawn() == QRect(205, 155, 200, 40));
+}
+
+TEST_CASE("what nothing was looked for on is said, and so is what the policy leaves out") {
+    SheetDesk desk;
+    desk.waitUntilRead();
+    const auto top = [&] { return desk.sheet().viewport()->grab(QRect(0, 0, 2000, 40)).toImage(); };
+    const QImage without = top();
+    desk.press(Qt::Key_U);
+    const QImage everything = top();
+    CHECK(everything != without);
+    desk.open().setPolicy(*loadPolicy(QStringLiteral("payment")));
+    REQUIRE(until([&] { return !desk.window.worker().busy(); }));
+    const QImage payment = top();
+    CHECK(payment != everything); // more is left out
+    desk.open().setReading(desk.open().captures()[0].id, Capture::Reading::Failed, QStringLiteral("made to fail"));
+    desk.press(Qt::Key_U);
+    CHECK(top() == without);
+}
+
+TEST_CASE("a cover has the colour that was chosen in the dock, and can be given another") {
+    SheetDesk desk;
+    desk.coverWith(Sheet::CoverForm::Rectangle);
+    auto* dock = desk.window.findChild<QWidget*>(QStringLiteral("dock"));
+    auto* colour = dock->findChild<QComboBox*>(QStringLiteral("coverColour"));
+    REQUIRE(colour->isVisible());
+    colour->setCurrentIndex(colour->findData(int(CoverColour::Black)));
+    desk.drag(QRectF(600, 300, 120, 60));
+    const int id = desk.window.selection().item();
+    REQUIRE(desk.open().hand(id));
+    CHECK(desk.open().hand(id)->look.colour == CoverColour::Black);
+    CHECK(settings::handLook().colour == CoverColour::Black);
+    desk.press(Qt::Key_Escape);
+    auto* chosen = desk.window.findChild<QWidget*>(QStringLiteral("details"))
+                       ->findChild<QComboBox*>(QStringLiteral("coverColour"));
+    REQUIRE(chosen->isVisible());
+    chosen->setCurrentIndex(chosen->findData(int(CoverColour::White)));
+    CHECK(desk.open().hand(id)->look.colour == CoverColour::White);
+    REQUIRE(until([&] { return desk.sheet().isReady(); }));
+    const QImage shown = desk.sheet().viewport()->grab().toImage();
+    CHECK(shown.pixelColor(desk.sheet().toView({660, 330}).toPoint()) == QColor(Qt::white));
+    // Of a style without a colour there is none to choose.
+    auto* style = chosen->parentWidget()->findChild<QComboBox*>(QStringLiteral("coverStyle"));
+    style->setCurrentIndex(int(CoverStyle::Blur));
+    CHECK_FALSE(chosen->isVisible());
 }
 
 TEST_CASE("a picture drawn in tiles is the picture, wherever it is moved and however large it is drawn") {

@@ -56,7 +56,8 @@ void layOut(QTextDocument& document, const QColor& hairline) {
         QTextCursor cursor(block);
         QTextBlockFormat format = block.blockFormat();
         const bool inTable = cursor.currentTable() != nullptr;
-        format.setLineHeight(lineHeight, QTextBlockFormat::ProportionalHeight);
+        const bool pictured = block.begin() != block.end() && block.begin().fragment().charFormat().isImageFormat();
+        format.setLineHeight(pictured ? 100 : lineHeight, QTextBlockFormat::ProportionalHeight);
         format.setBottomMargin(inTable ? 0 : block.textList() ? below / 2 : below);
         if (format.headingLevel() > 1) format.setTopMargin(aboveHeading);
         cursor.setBlockFormat(format);
