@@ -324,8 +324,10 @@ void MainWindow::refreshActions() {
     QAction &undo = m_do[QStringLiteral("undo")], &redo = m_do[QStringLiteral("redo")];
     undo.setText(history.canUndo() ? sentence(Tr::tr("Undo %1"), history.undoName()) : Tr::tr("Undo"));
     redo.setText(history.canRedo() ? sentence(Tr::tr("Redo %1"), history.redoName()) : Tr::tr("Redo"));
-    undo.setToolTip(sentence(Tr::tr("%1 (Ctrl+Z)"), undo.text()));
-    redo.setToolTip(sentence(Tr::tr("%1 (Ctrl+Shift+Z)"), redo.text()));
+    for (QAction* action : {&undo, &redo}) {
+        const QString keys = action->shortcut().toString(QKeySequence::NativeText);
+        action->setToolTip(keys.isEmpty() ? action->text() : sentence(Tr::tr("%1 (%2)"), action->text(), keys));
+    }
 }
 
 void MainWindow::removeSelected() {
