@@ -136,7 +136,7 @@ QStringList driveDemo(MainWindow& window, const QString& folder) {
     if (!settleAll(window)) return failed("deciding");
     // Something no finder can know: the tariff, say, is nobody's business here.
     window.selection().showCapture(window.openCase().captures().front().id);
-    if (!dragCover(window, QRectF(16, 160, 120, 40))) return failed("covering by hand");
+    if (!dragCover(window, QRectF(300, 86, 130, 22))) return failed("covering by hand");
     press(&window.sheet(), Qt::Key_Return, Qt::ControlModifier);
     if (!waitFor([&] { return !window.worker().busy() && !window.releaseFlow().pictures().empty(); }))
         return failed("checking");
