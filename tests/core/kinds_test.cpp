@@ -224,6 +224,7 @@ TEST_CASE("public keys and the times of logs are nobody's") {
 }
 
 TEST_CASE("a mailbox whose sign was lost in reading is covered whole, and so is a town behind its post code") {
+    CHECK(of(Kind::Email, "yvonne a@example.org") == list({"yvonne a@example.org"}));
     const auto found = findOn(made::PageMaker().line(QStringLiteral("cc yvonne k@example.org")));
     QString all;
     for (const Finding& f : found) all += f.text + u' ';

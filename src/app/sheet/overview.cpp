@@ -42,11 +42,6 @@ void Overview::place() {
     update();
 }
 
-void Overview::refresh() {
-    place();
-    update();
-}
-
 QRectF Overview::inView() const {
     const QSizeF size = m_sheet.pictureSize();
     const QRectF seen =

@@ -14,10 +14,8 @@ public:
     /// Shown where it is wanted and there is more than is in view.
     void setWanted(bool wanted);
     bool isWanted() const { return m_wanted; }
-    /// Where and how large it is, after the sheet has changed.
+    /// Where and how large it is and what it shows, after the sheet has changed.
     void place();
-    /// Of another picture.
-    void refresh();
 
 protected:
     void paintEvent(QPaintEvent*) override;

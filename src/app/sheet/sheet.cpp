@@ -152,7 +152,7 @@ void Sheet::refresh() {
     m_hidden = m_rendered.covers == m_covers ? QRegion() : hiddenBy(m_covers);
     updateBars();
     viewport()->update();
-    m_overview->refresh();
+    m_overview->place();
 }
 
 // Only a change of covers needs a new picture; what is asked for while one is made is made after it.

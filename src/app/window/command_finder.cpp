@@ -38,10 +38,7 @@ CommandFinder::CommandFinder(const Commands& commands, QWidget* parent) : QDialo
 void CommandFinder::refresh() {
     m_list->clear();
     for (const FoundCommand& found : m_commands.matching(m_words->text())) {
-        const QString keys = found.action->shortcut().toString(QKeySequence::NativeText);
-        const QString name = found.action->text().section(u'\t', 0, 0);
-        auto* item = new QListWidgetItem(keys.isEmpty() ? sentence(Tr::tr("%1  ·  %2"), name, found.step)
-                                                        : sentence(Tr::tr("%1  ·  %2  ·  %3"), name, found.step, keys));
+        auto* item = new QListWidgetItem(found.line());
         item->setData(Qt::UserRole, QVariant::fromValue(static_cast<QObject*>(found.action)));
         // What cannot be done now is listed all the same, so that nobody looks for it in vain.
         if (!found.action->isEnabled()) item->setFlags(item->flags() & ~Qt::ItemIsEnabled);

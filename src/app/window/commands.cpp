@@ -33,6 +33,13 @@ QString titleOf(JobStep step) {
 
 } // namespace
 
+QString FoundCommand::line() const {
+    const QString keys = action->shortcut().toString(QKeySequence::NativeText);
+    const QString name = action->text().section(u'\t', 0, 0);
+    return keys.isEmpty() ? sentence(Tr::tr("%1  ·  %2"), name, step)
+                          : sentence(Tr::tr("%1  ·  %2  ·  %3"), name, step, keys);
+}
+
 void Commands::add(JobStep step, const std::vector<Command>& commands) {
     for (const Command& command : commands) {
         auto* action = new QAction(command.text, &m_window);

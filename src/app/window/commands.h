@@ -34,7 +34,8 @@ struct Command {
 
 struct FoundCommand {
     QAction* action;
-    QString step; ///< the title of the menu it stands in
+    QString step;         ///< the title of the menu it stands in
+    QString line() const; ///< as lists show it: its name, step and keys
 };
 
 class Commands final : public QObject {

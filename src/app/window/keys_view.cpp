@@ -86,10 +86,7 @@ void KeysView::refresh() {
     for (const FoundCommand& found : m_commands.matching(m_words->text())) {
         const QString id = m_commands.idOf(found.action);
         if (id == QLatin1String("select")) continue; // Escape leads back from everywhere
-        const QString keys = found.action->shortcut().toString(QKeySequence::NativeText);
-        const QString name = found.action->text().section(u'\t', 0, 0);
-        auto* item = new QListWidgetItem(keys.isEmpty() ? sentence(Tr::tr("%1  ·  %2"), name, found.step)
-                                                        : sentence(Tr::tr("%1  ·  %2  ·  %3"), name, found.step, keys));
+        auto* item = new QListWidgetItem(found.line());
         item->setData(Qt::UserRole, id);
         m_list->addItem(item);
         if (id == before) m_list->setCurrentItem(item);

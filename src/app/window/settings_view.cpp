@@ -24,7 +24,7 @@ namespace eyelid {
 SettingsView::SettingsView(const Theme& theme, QWidget* parent) : QDialog(parent), m_theme(theme) {
     setObjectName(QStringLiteral("settingsView"));
     setWindowTitle(Tr::tr("Settings"));
-    resize(640, 700);
+    resize(640, 660);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 16, 16, 16);
     column->setSpacing(12);

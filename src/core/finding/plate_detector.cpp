@@ -5,6 +5,7 @@
 #include "finding/detector.h"
 #include "language/spelling.h"
 
+#include <optional>
 #include <QRegularExpression>
 
 namespace eyelid {
@@ -25,7 +26,7 @@ public:
                 out.push_back({Kind::Plate, &run, m.groups[1], 0.75, Tr::tr("has the form of a French number plate"),
                                key(m.text(run.search, 1))});
         }
-        if (tellsOfTraffic(in.screen)) findGerman(in.screen, out);
+        findGerman(in.screen, out);
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Plate) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
@@ -68,11 +69,15 @@ private:
     }
 
     void findGerman(const ScreenText& screen, std::vector<Candidate>& out) const {
+        std::optional<bool> traffic; // looked for only where something has the form
         for (const TextRun& run : screen.runs())
-            for (const PatternMatch& m : m_german.all(run.search))
+            for (const PatternMatch& m : m_german.all(run.search)) {
+                if (!traffic) traffic = tellsOfTraffic(screen);
+                if (!*traffic) return;
                 out.push_back({Kind::Plate, &run, m.groups[1], 0.94,
                                Tr::tr("has the form of a German number plate, on a page that tells of vehicles"),
                                key(m.text(run.search, 1))});
+            }
     }
 
     static inline const QRegularExpression s_between{QStringLiteral("[^\\p{L}\\d/]+")};
