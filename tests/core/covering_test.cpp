@@ -72,7 +72,7 @@ QByteArray logOf(const QByteArray& png, const Decided& decided, const QSize& siz
     LogInput log{&everything(),
                  QStringLiteral("eng"),
                  QByteArray(32, 'k'),
-                 {{QStringLiteral("a.png"), size, sha256(png), decided, {}, {}}}};
+                 {{QStringLiteral("a.png"), size, size, sha256(png), decided, {}, {}}}};
     return redactionLog(log);
 }
 
@@ -416,7 +416,8 @@ TEST_CASE("the log says what, where and why, and reveals no value") {
     const std::vector<HandCover> hands{{2, QRect(50, 50, 20, 20), {CoverStyle::Solid, 0.5}, QStringLiteral("Ines")}};
     items[0].identity = 1;
     items[0].note = QStringLiteral("asked Ines");
-    LogEntry entry{QStringLiteral("a.png"), QSize(200, 100), QStringLiteral("00ff"), {items, hands, 0}, {}, {}};
+    LogEntry entry{
+        QStringLiteral("a.png"), QSize(200, 100), QSize(200, 100), QStringLiteral("00ff"), {items, hands, 0}, {}, {}};
     entry.passes.push_back(
         {Leak{Leak::Sort::Found, QRectF(1, 1, 5, 5), QStringLiteral("Person can be read."), items[0].finding},
          QStringLiteral("a public name")});
@@ -480,7 +481,7 @@ TEST_CASE("a release stands whole, with its log, or not at all") {
     QTemporaryDir folder;
     const QString out = folder.filePath(QStringLiteral("out"));
     const QImage image = made::noise({50, 40}, 41);
-    auto png = sanitisedPng(image, {{QRect(5, 5, 20, 20), {CoverStyle::Solid, 0.5}}});
+    auto png = sanitisedPng(image, {.covers = {{QRect(5, 5, 20, 20), {CoverStyle::Solid, 0.5}}}});
     REQUIRE(png);
     CHECK(decodePicture(*png, QStringLiteral("a.png"))->pixel(10, 10) == solidColour());
     const std::vector<Artifact> artifacts{{QStringLiteral("a.png"), *png}, {QStringLiteral("b.png"), *png}};

@@ -421,7 +421,7 @@ TEST_CASE("the log tells of covers as they are drawn, not of what was found bene
         LogInput input{&everything(),
                        QStringLiteral("eng"),
                        QByteArray(32, 'k'),
-                       {{QStringLiteral("a.png"), size, QStringLiteral("00"), {items, hands, 0}, {}, {}}}};
+                       {{QStringLiteral("a.png"), size, size, QStringLiteral("00"), {items, hands, 0}, {}, {}}}};
         return redactionLog(input);
     };
     const auto item = [](Kind kind, const QRectF& box, const char* reason, int identity) {
@@ -449,7 +449,7 @@ TEST_CASE("the log tells of covers as they are drawn, not of what was found bene
              item(Kind::Email, QRectF(61, 100, 40, 10), "x", 2)}) ==
         log({item(Kind::Person, QRectF(20, 100, 60, 10), "x", 1), item(Kind::Email, QRectF(81, 100, 20, 10), "x", 2)}));
     // That a covered value can be read elsewhere depends on the value: only as let pass is it told, and never where.
-    LogEntry entry{QStringLiteral("a.png"), size, QStringLiteral("00"), {{}, {hand}, 0}, {}, {}};
+    LogEntry entry{QStringLiteral("a.png"), size, size, QStringLiteral("00"), {{}, {hand}, 0}, {}, {}};
     const auto logOf = [&] {
         return redactionLog({&everything(), QStringLiteral("eng"), QByteArray(32, 'k'), {entry}});
     };
@@ -490,10 +490,11 @@ TEST_CASE("findings that differ only under equal covers give the same picture an
         const QByteArray png = encodePng(render(image, coversOf({items, {}, 32}, image.size())));
         Policy policy = everything();
         policy.evenWidth = 32;
-        LogInput log{&policy,
-                     QStringLiteral("eng"),
-                     QByteArray(32, 'k'),
-                     {{QStringLiteral("a.png"), image.size(), QStringLiteral("00"), {items, {}, 32}, {}, {}}}};
+        LogInput log{
+            &policy,
+            QStringLiteral("eng"),
+            QByteArray(32, 'k'),
+            {{QStringLiteral("a.png"), image.size(), image.size(), QStringLiteral("00"), {items, {}, 32}, {}, {}}}};
         return std::pair(png, redactionLog(log));
     };
     for (const CoverStyle style : {CoverStyle::Solid, CoverStyle::Mosaic, CoverStyle::Blur}) {

@@ -55,8 +55,11 @@ void Case::lookUp() const {
     const QSet<QString> kept = keptValues(m_state);
     for (const Capture& capture : m_state.captures) {
         const std::vector<Item>& all = m_items[capture.id] = itemsOf(capture, policy(), kept);
-        for (size_t i = 0; i < all.size(); ++i) m_where[all[i].id] = {capture.id, i, false};
-        for (size_t i = 0; i < capture.hands.size(); ++i) m_where[capture.hands[i].id] = {capture.id, i, true};
+        for (size_t i = 0; i < all.size(); ++i) m_where[all[i].id] = {capture.id, i, Where::What::Item};
+        for (size_t i = 0; i < capture.hands.size(); ++i)
+            m_where[capture.hands[i].id] = {capture.id, i, Where::What::Hand};
+        for (size_t i = 0; i < capture.marks.size(); ++i)
+            m_where[capture.marks[i].id] = {capture.id, i, Where::What::Mark};
     }
 }
 
@@ -75,12 +78,17 @@ const std::vector<Item>& Case::items(int captureId) const {
 
 const Item* Case::item(int id) const {
     const Where* where = whereIs(id);
-    return where && !where->byHand ? &m_items.at(where->capture)[where->at] : nullptr;
+    return where && where->what == Where::What::Item ? &m_items.at(where->capture)[where->at] : nullptr;
 }
 
 const HandCover* Case::hand(int id) const {
     const Where* where = whereIs(id);
-    return where && where->byHand ? &capture(where->capture)->hands[where->at] : nullptr;
+    return where && where->what == Where::What::Hand ? &capture(where->capture)->hands[where->at] : nullptr;
+}
+
+const Mark* Case::mark(int id) const {
+    const Where* where = whereIs(id);
+    return where && where->what == Where::What::Mark ? &capture(where->capture)->marks[where->at] : nullptr;
 }
 
 const Capture* Case::captureOf(int id) const {
@@ -90,6 +98,7 @@ const Capture* Case::captureOf(int id) const {
 
 QRectF Case::placeOf(int id) const {
     if (const Item* found = item(id)) return found->finding.boxes.front();
+    if (const Mark* put = mark(id)) return boundsOf(*put);
     const HandCover* drawn = hand(id);
     return drawn ? QRectF(drawn->shape.region(captureOf(id)->size).boundingRect()) : QRectF();
 }
@@ -120,11 +129,17 @@ Decided Case::decided(const Capture& capture) const {
             policy().evenWidth,
             policy().marksReplaced,
             policy().labelsTellGround,
-            any ? m_standIns : nullptr};
+            any ? m_standIns : nullptr,
+            capture.framing,
+            capture.marks};
 }
 
 std::vector<Cover> Case::covers(const Capture& capture) const {
     return coversOf(decided(capture), capture.size);
+}
+
+Edits Case::edits(const Capture& capture) const {
+    return editsOf(decided(capture), capture.size);
 }
 
 void Case::perform(const Change& change) {

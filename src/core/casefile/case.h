@@ -3,6 +3,7 @@
 #pragma once
 
 #include "casefile/kept_case.h"
+#include "editing/edits.h"
 #include "picture/picture_store.h"
 
 #include <memory>
@@ -55,15 +56,17 @@ public:
     const std::vector<Item>& items(int captureId) const;
     const Item* item(int id) const;
     const HandCover* hand(int id) const;
-    /// Of a finding, or of a cover drawn by hand.
+    const Mark* mark(int id) const; ///< as it was put: what it holds on to may have moved
+    /// Of a finding, a cover drawn by hand, or a mark.
     const Capture* captureOf(int id) const;
-    /// Where a finding or a cover drawn by hand stands; null for neither.
+    /// Where one of these stands; null for none of them.
     QRectF placeOf(int id) const;
     /// All items of the same value, or of the same kind, throughout the case; always holds `itemId` itself.
     std::vector<int> itemsInScope(int itemId, Scope scope) const;
     /// Findings and covers of one capture, as they are drawn.
     Decided decided(const Capture& capture) const;
     std::vector<Cover> covers(const Capture& capture) const;
+    Edits edits(const Capture& capture) const;
 
     // What an officer does: all of it undoable.
     void setName(const QString& name);
@@ -125,6 +128,21 @@ public:
     void coverOnAll(int id);
     /// Takes a piece out of the covers drawn by hand on a capture. What findings cover stays covered.
     void cutOut(int captureId, const QRect& piece);
+    /// Returns the mark's id; 0 where it is not whole. It lies in front of all others; a Step is the next one.
+    int addMark(int captureId, Mark mark);
+    /// Copies, in front, a little aside; returns their ids.
+    std::vector<int> duplicateMarks(const std::vector<int>& ids);
+    /// Marks as they are to be, by their ids, in one step.
+    void setMarks(const std::vector<Mark>& marks, const QString& step);
+    void removeMarks(const std::vector<int>& ids);
+    /// In front of all others of their capture, or behind them; their own order stays.
+    void arrangeMarks(const std::vector<int>& ids, bool inFront);
+    /// A Step is counted earlier or later.
+    void moveStep(int id, int by);
+    void setFraming(int captureId, const Framing& framing);
+    /// As many captures as there are parts, behind this one: the same picture, each framed to its part, with all that
+    /// was decided about it. Returns the first one's id.
+    int cutIntoParts(int captureId, const std::vector<QRect>& parts);
     /// A question for a colleague; it keeps the finding open until somebody decides. Empty: none any more.
     void ask(int id, const QString& question);
     /// Two findings, and all of their values, are of one person, account or thing.
@@ -184,9 +202,10 @@ signals:
 
 private:
     struct Where {
+        enum class What { Item, Hand, Mark };
         int capture = 0;
-        size_t at = 0; ///< among its items, or its covers by hand
-        bool byHand = false;
+        size_t at = 0; ///< among those of the capture
+        What what = What::Item;
     };
     void lookUp() const;
     void forgetItems();

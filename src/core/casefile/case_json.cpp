@@ -1,8 +1,9 @@
 #include "casefile/case_json.h"
 
+#include "base/qt_json.h"
 #include "base/sentence.h"
 #include "casefile/page_json.h"
-#include "casefile/qt_json.h"
+#include "editing/edits_json.h"
 
 #include <array>
 #include <nlohmann/json.hpp>
@@ -220,6 +221,8 @@ static void to_json(Json& j, const Capture& c) {
          {"size", c.size},   {"joined", c.joined},     {"areas_read", c.areasRead}, {"corrections", c.corrections},
          {"hands", c.hands}, {"readings", c.readings}, {"known", c.known},          {"rulings", Json::array()}};
     for (const auto& [finding, ruling] : c.rulings) j["rulings"].push_back({finding, ruling});
+    if (!c.framing.isPlain()) j["framing"] = c.framing;
+    if (!c.marks.empty()) j["marks"] = c.marks;
 }
 static void from_json(const Json& j, Capture& c) {
     c.id = j.at("id").get<int>();
@@ -234,6 +237,8 @@ static void from_json(const Json& j, Capture& c) {
     c.readings = j.at("readings").get<std::vector<PictureReading>>();
     c.known = j.at("known").get<std::vector<KnownFinding>>();
     for (const Json& ruling : j.at("rulings")) c.rulings[ruling.at(0).get<int>()] = ruling.at(1).get<Ruling>();
+    if (j.contains("framing")) c.framing = j["framing"].get<Framing>();
+    if (j.contains("marks")) c.marks = j["marks"].get<std::vector<Mark>>();
 }
 
 namespace {
@@ -316,6 +321,14 @@ struct EditJson {
     }
     Json operator()(const TakeHand& e) const { return {{"take_hand", {{"capture", e.capture}, {"hand", e.hand}}}}; }
     Json operator()(const SetHand& e) const { return {{"set_hand", {{"capture", e.capture}, {"hand", e.hand}}}}; }
+    Json operator()(const PutMark& e) const {
+        return {{"put_mark", {{"capture", e.capture}, {"at", e.at}, {"mark", e.mark}}}};
+    }
+    Json operator()(const TakeMark& e) const { return {{"take_mark", {{"capture", e.capture}, {"mark", e.mark}}}}; }
+    Json operator()(const SetMark& e) const { return {{"set_mark", {{"capture", e.capture}, {"mark", e.mark}}}}; }
+    Json operator()(const SetFraming& e) const {
+        return {{"set_framing", {{"capture", e.capture}, {"framing", e.framing}}}};
+    }
     Json operator()(const SetPasses& e) const { return {{"set_passes", arrayOf(e.passes)}}; }
 };
 
@@ -337,6 +350,10 @@ Edit captureEditFrom(const std::string& name, const Json& e) {
     if (name == "put_hand") return PutHand{capture, e.at("at").get<size_t>(), e.at("hand").get<HandCover>()};
     if (name == "take_hand") return TakeHand{capture, e.at("hand").get<int>()};
     if (name == "set_hand") return SetHand{capture, e.at("hand").get<HandCover>()};
+    if (name == "put_mark") return PutMark{capture, e.at("at").get<size_t>(), e.at("mark").get<Mark>()};
+    if (name == "take_mark") return TakeMark{capture, e.at("mark").get<int>()};
+    if (name == "set_mark") return SetMark{capture, e.at("mark").get<Mark>()};
+    if (name == "set_framing") return SetFraming{capture, e.at("framing").get<Framing>()};
     throw Damaged("an unknown edit");
 }
 

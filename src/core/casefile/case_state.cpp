@@ -1,10 +1,12 @@
 #include "casefile/case_state.h"
 
 #include "base/sentence.h"
+#include "editing/edits_json.h"
 #include "language/spelling.h"
 #include "picture/geometry.h"
 
 #include <algorithm>
+#include <nlohmann/json.hpp>
 #include <QCryptographicHash>
 #include <QLocale>
 
@@ -38,6 +40,11 @@ private:
     int m_evenWidth;
     QRegion m_hidden;
 };
+
+QByteArray framingAndMarks(const Capture& capture) {
+    const nlohmann::json all{{"framing", capture.framing}, {"marks", capture.marks}};
+    return QByteArray::fromStdString(all.dump(-1, ' ', false, nlohmann::json::error_handler_t::replace));
+}
 
 } // namespace
 
@@ -78,6 +85,8 @@ QByteArray decisionsDigest(const CaseState& state) {
                 line += QStringLiteral(" %1 %2 %3 %4").arg(r.x()).arg(r.y()).arg(r.width()).arg(r.height());
             all << line;
         }
+        if (!capture.framing.isPlain() || !capture.marks.empty())
+            all << where + QString::fromUtf8(framingAndMarks(capture));
     }
     all.sort(); // the order of captures decides nothing
     return QCryptographicHash::hash(all.join(u'\n').toUtf8(), QCryptographicHash::Sha256);
@@ -152,6 +161,7 @@ StandInSource standInsOf(const CaseState& state, const QByteArray& secret) {
 std::vector<Item> itemsOf(const Capture& capture, const Policy& policy, const QSet<QString>& kept) {
     std::vector<Item> items;
     const UnderHands hands(capture, policy.evenWidth);
+    const FramedGeometry geometry = geometryOf(capture.framing, capture.size);
     for (const KnownFinding& known : capture.known) {
         const auto at = capture.rulings.find(known.id);
         const Ruling ruling = at == capture.rulings.end() ? Ruling() : at->second;
@@ -167,7 +177,10 @@ std::vector<Item> itemsOf(const Capture& capture, const Policy& policy, const QS
         item.by = ruling.by;
         item.byHand = known.byHand;
         item.underHand = item.decision == Decision::Open && item.question.isEmpty() && hands.hide(known.finding);
-        if (item.underHand) item.decision = Decision::Cover;
+        item.cutAway = item.decision == Decision::Open && item.question.isEmpty() && !item.underHand &&
+                       std::none_of(known.finding.boxes.begin(), known.finding.boxes.end(),
+                                    [&](const QRectF& box) { return geometry.shows(box); });
+        if (item.underHand || item.cutAway) item.decision = Decision::Cover;
         item.look = ruling.look.value_or(policy.look(known.finding.kind));
         item.note = ruling.note;
         items.push_back(std::move(item));

@@ -93,6 +93,8 @@ struct Capture {
     std::vector<AreaReading> areasRead; ///< in order; later ones over earlier ones
     std::vector<Correction> corrections;
     std::vector<HandCover> hands;
+    Framing framing;
+    std::vector<Mark> marks;       ///< from back to front
     std::map<int, Ruling> rulings; ///< by the id of the finding
 
     // What work made of it; to be had again from the rest.
@@ -165,7 +167,7 @@ bool isSaidOf(const Ruling& ruling);
 QSet<QString> keptValues(const CaseState& state);
 
 /// A capture's findings with what was decided about each: those found last, and those somebody decided about. What lies
-/// wholly under covers drawn by hand is covered.
+/// wholly under covers drawn by hand is covered, and so is what was cut away.
 std::vector<Item> itemsOf(const Capture& capture, const Policy& policy, const QSet<QString>& kept);
 
 /// What stand-ins of a case are made from.

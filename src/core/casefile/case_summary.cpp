@@ -1,6 +1,7 @@
 #include "casefile/case_summary.h"
 
 #include "base/sentence.h"
+#include "editing/edits.h"
 
 #include <nlohmann/json.hpp>
 
@@ -61,11 +62,17 @@ QImage coverPicture(const CaseState& state, const PictureStore& pictures) {
     const Capture& first = state.captures.front();
     const QImage picture = pictures.picture(first.picture);
     if (picture.isNull()) return {};
-    Decided decided{itemsOf(first, *state.terms.policy, keptValues(state)), first.hands, state.terms.policy->evenWidth,
-                    state.terms.policy->marksReplaced, state.terms.policy->labelsTellGround};
+    Decided decided{itemsOf(first, *state.terms.policy, keptValues(state)),
+                    first.hands,
+                    state.terms.policy->evenWidth,
+                    state.terms.policy->marksReplaced,
+                    state.terms.policy->labelsTellGround,
+                    nullptr,
+                    first.framing,
+                    first.marks};
     for (Item& item : decided.items)
         if (item.decision == Decision::Open) item.decision = Decision::Cover;
-    return PictureStore::smallOf(render(picture, coversOf(decided, picture.size())));
+    return PictureStore::smallOf(render(picture, editsOf(decided, picture.size())));
 }
 
 QString searchText(const Page& page) {

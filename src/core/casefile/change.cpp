@@ -157,6 +157,37 @@ public:
         m_touched.decisions.insert(edit.capture);
         return SetHand{edit.capture, std::exchange(*at, edit.hand)};
     }
+    std::optional<Edit> operator()(const PutMark& edit) {
+        Capture* capture = m_state.capture(edit.capture);
+        if (!capture || withId(capture->marks, edit.mark.id) != capture->marks.end()) return std::nullopt;
+        m_touched.decisions.insert(edit.capture);
+        capture->marks.insert(capture->marks.begin() + long(std::min(edit.at, capture->marks.size())), edit.mark);
+        return TakeMark{edit.capture, edit.mark.id};
+    }
+    std::optional<Edit> operator()(const TakeMark& edit) {
+        Capture* capture = m_state.capture(edit.capture);
+        if (!capture) return std::nullopt;
+        const auto at = withId(capture->marks, edit.mark);
+        if (at == capture->marks.end()) return std::nullopt;
+        m_touched.decisions.insert(edit.capture);
+        PutMark back{edit.capture, size_t(at - capture->marks.begin()), *at};
+        capture->marks.erase(at);
+        return back;
+    }
+    std::optional<Edit> operator()(const SetMark& edit) {
+        Capture* capture = m_state.capture(edit.capture);
+        if (!capture) return std::nullopt;
+        const auto at = withId(capture->marks, edit.mark.id);
+        if (at == capture->marks.end()) return std::nullopt;
+        m_touched.decisions.insert(edit.capture);
+        return SetMark{edit.capture, std::exchange(*at, edit.mark)};
+    }
+    std::optional<Edit> operator()(const SetFraming& edit) {
+        Capture* capture = m_state.capture(edit.capture);
+        if (!capture) return std::nullopt;
+        m_touched.decisions.insert(edit.capture);
+        return SetFraming{edit.capture, std::exchange(capture->framing, edit.framing)};
+    }
     std::optional<Edit> operator()(const SetPasses& edit) {
         m_touched.passes = true;
         return SetPasses{std::exchange(m_state.passes, edit.passes)};

@@ -102,14 +102,33 @@ struct SetHand {
     int capture = 0;
     HandCover hand;
 };
+/// A mark at a place of the capture's list, from back to front.
+struct PutMark {
+    int capture = 0;
+    size_t at = 0;
+    Mark mark;
+};
+struct TakeMark {
+    int capture = 0;
+    int mark = 0;
+};
+/// The mark with this one's id is another: its place, its style, its text.
+struct SetMark {
+    int capture = 0;
+    Mark mark;
+};
+struct SetFraming {
+    int capture = 0;
+    Framing framing;
+};
 struct SetPasses {
     QList<CapturePass> passes;
 };
 
-using Edit =
-    std::variant<SetName, SetDestroyDay, SetLooks, SetPolicy, SetWatchWords, SetLanguages, PutCapture, TakeCapture,
-                 SetCaptureName, MoveCapture, SetPicture, SetJoins, SetWords, SetRuling, PutFinding, TakeFinding,
-                 SetSameIdentity, SetOwnIdentity, PutHand, TakeHand, SetHand, SetPasses>;
+using Edit = std::variant<SetName, SetDestroyDay, SetLooks, SetPolicy, SetWatchWords, SetLanguages, PutCapture,
+                          TakeCapture, SetCaptureName, MoveCapture, SetPicture, SetJoins, SetWords, SetRuling,
+                          PutFinding, TakeFinding, SetSameIdentity, SetOwnIdentity, PutHand, TakeHand, SetHand, PutMark,
+                          TakeMark, SetMark, SetFraming, SetPasses>;
 
 struct Change {
     QString name; ///< follows "Undo": "covering a finding"

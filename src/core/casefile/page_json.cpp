@@ -1,6 +1,6 @@
 #include "casefile/page_json.h"
 
-#include "casefile/qt_json.h"
+#include "base/qt_json.h"
 
 using Json = nlohmann::json;
 

@@ -3,10 +3,7 @@
 #include "base/sentence.h"
 
 namespace eyelid {
-namespace {
-
-// The same capture under ids that are free in `into`.
-Capture renumbered(Capture capture, CaseState& into) {
+Capture copyOf(Capture capture, CaseState& into) {
     capture.id = into.nextCapture++;
     std::map<int, Ruling> rulings;
     std::map<int, int> now; // ids, by what they were
@@ -22,11 +19,18 @@ Capture renumbered(Capture capture, CaseState& into) {
         rulings[now[finding]] = ruling;
     }
     capture.rulings = std::move(rulings);
-    for (HandCover& hand : capture.hands) hand.id = into.nextId++;
+    const auto renumber = [&](int& id) {
+        const int before = std::exchange(id, into.nextId++);
+        now[before] = id;
+    };
+    for (HandCover& hand : capture.hands) renumber(hand.id);
+    for (Mark& mark : capture.marks) renumber(mark.id);
+    for (Mark& mark : capture.marks) {
+        std::erase_if(mark.holds, [&](const MarkHold& hold) { return !now.contains(hold.id); });
+        for (MarkHold& hold : mark.holds) hold.id = now[hold.id];
+    }
     return capture;
 }
-
-} // namespace
 
 Change takingIn(CaseState& into, const CaseState& from, const QList<int>& captures) {
     Change change{Tr::tr("taking in %n capture(s)", nullptr, int(captures.size())), {}};
@@ -34,7 +38,7 @@ Change takingIn(CaseState& into, const CaseState& from, const QList<int>& captur
     qsizetype at = into.captures.size();
     for (const Capture& theirs : from.captures) {
         if (!captures.contains(theirs.id)) continue;
-        const Capture ours = renumbered(theirs, into);
+        const Capture ours = copyOf(theirs, into);
         for (CapturePass pass : from.passes) {
             if (pass.capture != theirs.id) continue;
             pass.capture = ours.id;

@@ -1,6 +1,7 @@
 #include "checking/check.h"
 
 #include "base/sentence.h"
+#include "checking/in_file.h"
 #include "checking/uncovered_page.h"
 #include "picture/container.h"
 #include "picture/geometry.h"
@@ -39,16 +40,16 @@ bool differWithin(const QImage& one, const QImage& other, const QRect& r) {
 
 // By the rule of no influence the file must be, to the pixel, what comes of a capture whose hidden places are blank.
 // That is stricter than looking for likeness, and has no threshold to get wrong.
-void comparePixels(const QImage& file, const CheckRequest& request, std::vector<Leak>& leaks) {
-    const QImage expected = render(blindCopy(*request.capture, request.covers), request.covers);
+void comparePixels(const QImage& file, const CheckRequest& request, const InFile& inFile, std::vector<Leak>& leaks) {
+    const QImage expected = render(blindCopy(*request.capture, request.covers), inFile.edits());
     bool underCovers = false;
     for (const Cover& cover : request.covers) {
-        const QRegion region = cover.region & expected.rect();
+        const QRegion region = inFile.geometry().mapped(cover.region) & expected.rect();
         if (std::none_of(region.begin(), region.end(), [&](const QRect& r) { return differWithin(file, expected, r); }))
             continue;
         underCovers = true;
         leaks.push_back({Leak::Sort::Cover,
-                         region.boundingRect(),
+                         QRectF(cover.bounds()),
                          Tr::tr("A cover does not look as one that knows nothing of what it hides: something "
                                 "shows through it or lies on it."),
                          {}});
@@ -94,8 +95,8 @@ void inspectFile(const QByteArray& bytes, std::vector<Leak>& leaks) {
 // One frame's search: what can be read on it that is neither covered nor kept.
 class Search {
 public:
-    Search(const CheckRequest& request, const Finder& finder, std::vector<Leak>& leaks)
-        : m_request(request), m_finder(finder), m_leaks(leaks) {}
+    Search(const CheckRequest& request, const InFile& inFile, const Finder& finder, std::vector<Leak>& leaks)
+        : m_request(request), m_inFile(inFile), m_finder(finder), m_leaks(leaks) {}
 
     /// `page`: of so many of the file, 0 where it has but one.
     void search(const Page& read, int page, bool stretched) {
@@ -118,12 +119,11 @@ public:
     }
 
     // What nobody has decided about yet is known to be there, whether or not it is found again.
-    void addOpen() {
-        const QRegion hidden = hiddenBy(m_request.covers);
-        for (const Item& item : m_request.decided.items) {
+    void addOpen(const QRect& frame) {
+        for (const Item& item : m_inFile.items()) {
             const Finding& f = item.finding;
             const bool shown = std::any_of(f.boxes.begin(), f.boxes.end(), [&](const QRectF& box) {
-                return !QRegion(grownOutwards(box, 0) & m_request.capture->rect()).subtracted(hidden).isEmpty();
+                return !QRegion(grownOutwards(box, 0) & frame).subtracted(m_inFile.hidden()).isEmpty();
             });
             if (item.decision == Decision::Open && shown) add(Leak::Sort::Found, f, sentenceFor(f));
         }
@@ -135,12 +135,14 @@ private:
         return sentence(seen ? Tr::tr("%1 can be seen: it %2.") : Tr::tr("%1 can be read: it %2."), kindTitle(f.kind),
                         f.reason);
     }
-    void add(Leak::Sort sort, const Finding& f, const QString& sentence) {
-        if (!kept(f) && !reported(f)) m_leaks.push_back({sort, f.boxes.front(), sentence, f});
+    void add(Leak::Sort sort, const Finding& inFile, const QString& sentence) {
+        if (kept(inFile)) return;
+        const Finding f = m_inFile.onCapture(inFile);
+        if (!reported(f)) m_leaks.push_back({sort, f.boxes.front(), sentence, f});
     }
     bool kept(const Finding& f) const {
         std::vector<QRect> places;
-        for (const Item& item : m_request.decided.items) {
+        for (const Item& item : m_inFile.items()) {
             if (item.decision != Decision::Keep) continue;
             if (sameValue(item.finding, f)) return true;
             for (const QRectF& box : item.finding.boxes)
@@ -161,23 +163,40 @@ private:
         });
     }
     const CheckRequest& m_request;
+    const InFile& m_inFile;
     const Finder& m_finder;
     std::vector<Leak>& m_leaks;
 };
 
+// A code that was drawn to be read must say what it should.
+void readBackCodes(const Page& page, const InFile& inFile, std::vector<Leak>& leaks) {
+    for (const Mark& mark : inFile.edits().marks) {
+        if (mark.kind != MarkKind::Code) continue;
+        const bool read = std::any_of(page.codes.begin(), page.codes.end(),
+                                      [&](const Code& code) { return code.content == mark.text; });
+        if (!read)
+            leaks.push_back({Leak::Sort::Structure,
+                             boundsOf(mark),
+                             Tr::tr("A code that was drawn cannot be read back as its text: make it larger, or its "
+                                    "text shorter."),
+                             {}});
+    }
+}
+
 // Reading is done twice over: as it is, and once more for what is too faint for a first look.
-Result<Done> searchFrame(const QImage& picture, int number, const CheckRequest& request, Reader& reader,
-                         const Finder& finder, std::vector<Leak>& leaks, Progress& progress) {
-    Search search(request, finder, leaks);
+Result<Done> searchFrame(const QImage& picture, int number, const CheckRequest& request, const InFile& inFile,
+                         Reader& reader, const Finder& finder, std::vector<Leak>& leaks, Progress& progress) {
+    Search search(request, inFile, finder, leaks);
     for (const bool faint : {false, true}) {
         auto page = reader.read(picture, {.languages = request.languages, .faint = faint}, progress);
         if (!page) return page.error();
         progress.setDoing(Tr::tr("Searching what was read"));
-        takeOutCovered(*page, rectsOf(hiddenBy(request.covers)));
-        putBlocks(*page, request.decided.items);
+        if (!faint) readBackCodes(*page, inFile, leaks);
+        takeOutCovered(*page, rectsOf(inFile.hidden()));
+        putBlocks(*page, inFile.items());
         search.search(*page, number, faint);
     }
-    if (request.capture) search.addOpen();
+    if (request.capture) search.addOpen(picture.rect());
     return Done{};
 }
 
@@ -246,21 +265,22 @@ Result<CheckReport> checkBytes(const QByteArray& bytes, const CheckRequest& requ
     if (!frames) return broken(frames.error().sentence);
     if (request.capture && frames->count() != 1) return broken(Tr::tr("The file holds several pictures."));
     QImage last;
+    const InFile inFile(request.decided, request.covers, request.capture ? request.capture->size() : QSize());
     for (int i = 0; i < frames->count(); ++i) {
         if (progress.cancelled()) return Error{Error::Kind::Cancelled, Tr::tr("The check was stopped.")};
         auto picture = frames->next();
         if (!picture) return broken(picture.error().sentence);
         if (i == 0) report.size = picture->size();
-        if (request.capture && picture->size() != request.capture->size())
+        if (request.capture && picture->size() != inFile.geometry().size)
             return broken(Tr::tr("The picture is not of the size it was written in."));
         if (request.capture) {
-            comparePixels(*picture, request, leaks);
+            comparePixels(*picture, request, inFile, leaks);
             compareSizes(request, leaks);
         }
         // Many frames of a GIF are as the one before.
         if (*picture == last) continue;
         const int number = frames->count() > 1 ? i + 1 : 0;
-        if (auto searched = searchFrame(*picture, number, request, reader, finder, leaks, progress); !searched)
+        if (auto searched = searchFrame(*picture, number, request, inFile, reader, finder, leaks, progress); !searched)
             return searched.error();
         if (frames->count() > 1) last = std::move(*picture);
     }

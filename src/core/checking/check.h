@@ -28,7 +28,8 @@ struct Leak {
         Name,         ///< the file's name holds something sensitive
     };
     Sort sort = Sort::Structure;
-    QRectF place;     ///< device pixels; null where it concerns the whole file
+    QRectF place; ///< on the capture, or of a file of unknown origin in it, device pixels; null where it concerns the
+                  ///< whole file
     QString sentence; ///< says what is wrong without repeating the value, or the file's name
     Finding finding;  ///< what was found, where something was; its value is for the officer's screen, never for a log
 };
@@ -50,7 +51,7 @@ struct CheckRequest {
     QString languages = QStringLiteral("eng");
     QString name;                       ///< what the file is named after, as it is to leave; empty: not looked at
     const QImage* capture = nullptr;    ///< the unsanitised picture, to compare covers with
-    std::vector<Cover> covers;          ///< as drawn
+    std::vector<Cover> covers;          ///< as drawn; framing and marks are those of `decided`
     Decided decided;                    ///< about this capture
     std::vector<Finding> coveredValues; ///< of the whole case, those covered by hand included
 };

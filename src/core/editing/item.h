@@ -2,6 +2,8 @@
 #pragma once
 
 #include "editing/cover.h"
+#include "editing/framing.h"
+#include "editing/mark.h"
 #include "editing/stand_in.h"
 #include "finding/finding.h"
 #include "reading/page.h"
@@ -26,6 +28,7 @@ struct Item {
     QString by;             ///< the officer who decided; as the note
     bool byHand = false;    ///< an officer's own finding
     bool underHand = false; ///< covered because covers drawn by hand hide all of it
+    bool cutAway = false;   ///< likewise, because the framing shows nothing of it
     int identity = 0;       ///< the same number for the same value throughout the case, from 1; 0 where there is none
 };
 
@@ -36,6 +39,8 @@ struct Decided {
     int evenWidth = 0; ///< of the policy: covers are widened to a multiple of this many pixels
     bool marksReplaced = false, labelsTellGround = false; ///< of the policy
     std::shared_ptr<const StandInSource> standIns;        ///< null: what would be a stand-in is a label
+    Framing framing;
+    std::vector<Mark> marks; ///< from back to front
 };
 
 /// All that covers drawn by hand take in.

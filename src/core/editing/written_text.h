@@ -2,12 +2,12 @@
 // no setting of the desk, thread or process changes a pixel.
 #pragma once
 
+#include "editing/type_weight.h"
+
 #include <opencv2/core/mat.hpp>
 #include <QString>
 
 namespace eyelid {
-
-enum class TypeWeight { Regular, SemiBold, Bold };
 
 /// How wide a text is at so many pixels an em.
 double widthOfText(const QString& text, double pixels, TypeWeight weight = TypeWeight::Regular);

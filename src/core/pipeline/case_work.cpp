@@ -80,11 +80,25 @@ void CaseWork::addLeaksOfReasons(const CheckRequest& request, std::vector<Leak>&
             leaks.push_back(std::move(leak));
 }
 
+// What is written on marks is searched as letters, not only as far as it can be read off the picture.
+void CaseWork::addLeaksOfMarks(const CheckRequest& request, const std::vector<Mark>& marks,
+                               std::vector<Leak>& leaks) const {
+    for (const Mark& mark : marks)
+        for (const QString& text : {mark.text, mark.unit})
+            for (Leak& leak :
+                 eyelid::checkText(text, sentence(Tr::tr("What is written on a mark (%1)"), markTitle(mark.kind)),
+                                   request, m_finder)) {
+                leak.sort = Leak::Sort::Found;
+                leak.place = boundsOf(mark);
+                leaks.push_back(std::move(leak));
+            }
+}
+
 Result<CheckedPicture> CaseWork::make(const Making& making, const Search& search, Reader& reader,
                                       Progress& progress) const {
     progress.setDoing(sentence(Tr::tr("Making %1"), making.fileName));
-    const std::vector<Cover> covers = coversOf(making.decided, making.picture->size());
-    auto png = sanitisedPng(*making.picture, covers);
+    const Edits edits = editsOf(making.decided, making.picture->size());
+    auto png = sanitisedPng(*making.picture, edits);
     if (!png) return png.error();
     CheckRequest request;
     request.policy = search.policy.get();
@@ -92,14 +106,15 @@ Result<CheckedPicture> CaseWork::make(const Making& making, const Search& search
     request.languages = search.languages;
     request.name = making.caseName;
     request.capture = making.picture;
-    request.covers = covers;
+    request.covers = edits.covers;
     request.decided = making.decided;
     request.coveredValues = making.coveredValues;
     auto report = checkBytes(*png, request, reader, m_finder, progress);
     if (!report) return report.error();
     addLeaksOfReasons(request, report->leaks);
-    return CheckedPicture{making.capture,         {making.fileName, *png}, sha256(*png),
-                          making.picture->size(), making.decided,          std::move(report->leaks)};
+    addLeaksOfMarks(request, edits.marks, report->leaks);
+    return CheckedPicture{making.capture, {making.fileName, *png}, sha256(*png), report->size, making.picture->size(),
+                          making.decided, std::move(report->leaks)};
 }
 
 std::vector<Leak> CaseWork::checkText(const QString& text, const QString& what,
@@ -191,7 +206,8 @@ std::optional<Work> nextWork(const CaseState& state) {
 QByteArray logOf(const std::vector<CheckedPicture>& pictures, const CaseState& state, const QByteArray& secret) {
     LogInput log{state.terms.policy.get(), state.terms.languages, secret, {}, twoOfficersAgree(state)};
     for (const CheckedPicture& picture : pictures) {
-        LogEntry entry{picture.artifact.fileName, picture.size, picture.sha256, picture.decided, {}, {}};
+        LogEntry entry{
+            picture.artifact.fileName, picture.size, picture.captureSize, picture.sha256, picture.decided, {}, {}};
         for (const Leak& leak : picture.leaks) {
             const auto pass = std::find_if(state.passes.cbegin(), state.passes.cend(), [&](const CapturePass& p) {
                 return p.capture == picture.capture && sameLeak(p.leak, leak);

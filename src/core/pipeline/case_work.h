@@ -25,7 +25,8 @@ struct CheckedPicture {
     int capture = 0;
     Artifact artifact; ///< in memory: it may still show what is open
     QString sha256;
-    QSize size;
+    QSize size;        ///< of the file
+    QSize captureSize; ///< of the capture, which `decided` is about
     Decided decided;
     std::vector<Leak> leaks;
 };
@@ -65,6 +66,7 @@ public:
 
 private:
     void addLeaksOfReasons(const CheckRequest& request, std::vector<Leak>& leaks) const;
+    void addLeaksOfMarks(const CheckRequest& request, const std::vector<Mark>& marks, std::vector<Leak>& leaks) const;
     Finder m_finder;
 };
 

@@ -114,22 +114,34 @@ std::vector<QRect> drawnOver(const std::vector<QRect>& places, const CoverLook& 
     return boxes;
 }
 
+// Where boxes of the capture are in the released picture; those that were cut away are in none.
+std::vector<QRect> shownBoxes(const std::vector<QRect>& boxes, const LogEntry& entry) {
+    if (entry.decided.framing.isPlain()) return boxes;
+    const FramedGeometry geometry = geometryOf(entry.decided.framing, entry.capture);
+    std::vector<QRect> shown;
+    for (const QRect& box : boxes)
+        if (const QRect there = geometry.mapped(QRectF(box)).toAlignedRect(); !there.isEmpty()) shown.push_back(there);
+    return shown;
+}
+
 Json itemsJson(const LogEntry& entry, const LogInput& input) {
-    const auto covers = coversOf(entry.decided, entry.size);
-    const QRegion byHand = handRegion(entry.decided, entry.size);
+    const auto covers = coversOf(entry.decided, entry.capture);
+    const QRegion byHand = handRegion(entry.decided, entry.capture);
     std::vector<Row> rows;
     for (const Item& item : entry.decided.items) {
-        const auto own = coverRects(item.finding, entry.size, entry.decided.evenWidth);
+        const auto own = coverRects(item.finding, entry.capture, entry.decided.evenWidth);
         // What was found under a cover drawn by hand is the cover's secret.
         if (std::all_of(own.begin(), own.end(),
                         [&](const QRect& r) { return QRegion(r).subtracted(byHand).isEmpty(); }))
             continue;
-        const auto boxes = item.decision == Decision::Cover ? drawnOver(own, item.look, covers) : own;
+        const auto boxes =
+            shownBoxes(item.decision == Decision::Cover ? drawnOver(own, item.look, covers) : own, entry);
         if (!boxes.empty()) rows.push_back(itemRow(item, boxes, input.secret));
     }
     for (const HandCover& hand : entry.decided.hands) {
-        const QRect bounds = handRegion(hand, entry.size, entry.decided.evenWidth).boundingRect();
-        for (const QRect& place : drawnOver({bounds}, hand.look, covers)) rows.push_back(handRow(hand, place));
+        const QRect bounds = handRegion(hand, entry.capture, entry.decided.evenWidth).boundingRect();
+        for (const QRect& place : shownBoxes(drawnOver({bounds}, hand.look, covers), entry))
+            rows.push_back(handRow(hand, place));
     }
     std::stable_sort(rows.begin(), rows.end(), [](const Row& a, const Row& b) {
         return a.place.top() != b.place.top() ? a.place.top() < b.place.top() : a.place.left() < b.place.left();
@@ -140,10 +152,27 @@ Json itemsJson(const LogEntry& entry, const LogInput& input) {
     return items;
 }
 
+// What was done to the picture besides covering, in words.
+Json framingJson(const Framing& framing) {
+    Json done = Json::array();
+    const std::pair<bool, const char*> all[] = {{!framing.crop.isNull(), "cropped"},
+                                                {framing.angle != 0, "straightened"},
+                                                {framing.quarters != 0, "turned"},
+                                                {framing.mirrored, "mirrored"},
+                                                {framing.edge != Framing::Edge::None, "edge"},
+                                                {!framing.canvas.isNull(), "canvas"},
+                                                {framing.resize.by != Resize::By::No, "resized"},
+                                                {framing.border > 0 || framing.corner > 0, "border"},
+                                                {framing.shadow > 0, "shadow"}};
+    for (const auto& [is, name] : all)
+        if (is) done.push_back(name);
+    return done;
+}
+
 } // namespace
 
-Result<QByteArray> sanitisedPng(const QImage& capture, const std::vector<Cover>& covers) {
-    QByteArray png = encodePng(render(capture, covers));
+Result<QByteArray> sanitisedPng(const QImage& capture, const Edits& edits) {
+    QByteArray png = encodePng(render(capture, edits));
     if (png.isEmpty())
         return Error{Error::Kind::NotWritable, Tr::tr("The picture could not be made: there is too little memory.")};
     return png;
@@ -171,6 +200,8 @@ QByteArray redactionLog(const LogInput& input) {
         file["width"] = entry.size.width();
         file["height"] = entry.size.height();
         file["sha256"] = text(entry.sha256);
+        if (const Json framing = framingJson(entry.decided.framing); !framing.empty()) file["framing"] = framing;
+        if (!entry.decided.marks.empty()) file["marks"] = entry.decided.marks.size();
         const Json items = itemsJson(entry, input);
         const auto replaced = std::count_if(items.begin(), items.end(), [](const Json& item) {
             return item.value("style", std::string()) == styleName(CoverStyle::StandIn).toStdString();

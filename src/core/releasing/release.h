@@ -3,7 +3,7 @@
 
 #include "base/result.h"
 #include "checking/check.h"
-#include "editing/item.h"
+#include "editing/edits.h"
 
 #include <QByteArray>
 #include <QImage>
@@ -13,8 +13,8 @@
 
 namespace eyelid {
 
-/// The capture with its covers as a PNG. Errors: too little memory.
-Result<QByteArray> sanitisedPng(const QImage& capture, const std::vector<Cover>& covers);
+/// The capture as it is released, as a PNG. Errors: too little memory.
+Result<QByteArray> sanitisedPng(const QImage& capture, const Edits& edits);
 
 /// A picture as it is to leave.
 struct Artifact {
@@ -32,6 +32,7 @@ struct Pass {
 struct LogEntry {
     QString fileName; ///< without its folder
     QSize size;
+    QSize capture; ///< of the capture, which `decided` is about
     QString sha256;
     Decided decided;
     std::vector<Leak> leaks; ///< what the check found and nobody let through

@@ -1,0 +1,77 @@
+#include "checking/in_file.h"
+
+#include "editing/mark_painting.h"
+
+namespace eyelid {
+namespace {
+
+QTransform between(const QRectF& from, const QRectF& to) {
+    return QTransform::fromTranslate(-from.left(), -from.top()) *
+           QTransform::fromScale(to.width() / from.width(), to.height() / from.height()) *
+           QTransform::fromTranslate(to.left(), to.top());
+}
+
+} // namespace
+
+InFile::InFile(const Decided& decided, const std::vector<Cover>& covers, const QSize& capture)
+    : m_items(decided.items), m_hidden(hiddenBy(covers)) {
+    m_edits.covers = covers;
+    if (capture.isEmpty()) return;
+    m_edits.framing = decided.framing;
+    m_edits.marks = editsOf(decided, capture).marks;
+    m_geometry = geometryOf(decided.framing, capture);
+    if (!decided.framing.isPlain()) {
+        m_hidden = m_geometry.mapped(m_hidden);
+        for (Item& item : m_items) {
+            for (QRectF& box : item.finding.boxes) box = m_geometry.toFramed.mapRect(box);
+            item.finding.textHeight *= m_geometry.scale;
+        }
+    }
+    for (const Mark& mark : m_edits.marks) show(mark);
+}
+
+void InFile::show(const Mark& mark) {
+    const bool opaque = mark.kind == MarkKind::Enlarge || mark.kind == MarkKind::Code || mark.kind == MarkKind::Sign ||
+                        (mark.kind == MarkKind::Note && mark.style.ground);
+    if (!opaque) return;
+    QRectF target;
+    if (mark.kind == MarkKind::Enlarge) {
+        target = placeOfEnlarged(mark, m_geometry.toFramed, m_geometry.scale);
+    } else { // upright around its middle, whatever the framing
+        target.setSize(boxOf(mark).size() * m_geometry.scale);
+        target.moveCenter(m_geometry.toFramed.map(boxOf(mark).center()));
+    }
+    const QRect whole = target.toAlignedRect();
+    const QRegion before = m_hidden;
+    m_hidden -= whole;
+    if (mark.kind != MarkKind::Enlarge) return;
+    const QRectF source = m_geometry.toFramed.mapRect(QRectF(mark.points[0], mark.points[1]).normalized());
+    if (source.isEmpty()) return;
+    const QTransform toTarget = between(source, target);
+    m_enlarged.push_back({target, toTarget});
+    // Inside to whole pixels: the rim of an enlarged cover is mixed with what stands beside it.
+    for (const QRect& rect : before& source.toAlignedRect())
+        m_hidden += toTarget.mapRect(QRectF(rect)).toAlignedRect() & whole;
+    for (size_t i = 0, count = m_items.size(); i < count; ++i) {
+        Item again = m_items[i];
+        std::erase_if(again.finding.boxes, [&](const QRectF& one) { return !source.contains(one.center()); });
+        if (again.finding.boxes.empty()) continue;
+        for (QRectF& one : again.finding.boxes) one = toTarget.mapRect(one);
+        again.finding.textHeight *= toTarget.m22();
+        m_items.push_back(std::move(again));
+    }
+}
+
+Finding InFile::onCapture(Finding found) const {
+    for (QRectF& box : found.boxes) {
+        for (auto enlarged = m_enlarged.rbegin(); enlarged != m_enlarged.rend(); ++enlarged)
+            if (enlarged->target.contains(box.center())) {
+                box = enlarged->toTarget.inverted().mapRect(box);
+                break;
+            }
+        if (!m_edits.framing.isPlain()) box = m_geometry.mappedBack(box);
+    }
+    return found;
+}
+
+} // namespace eyelid
