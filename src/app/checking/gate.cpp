@@ -52,6 +52,11 @@ Gate::Gate(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme
     m_read->setToolTip(Tr::tr("Read the captures whose reading was stopped or failed (Ctrl+R)"));
     connect(m_read, &QPushButton::clicked, this, &Gate::readAsked);
     m_read->hide();
+    m_cover = new QPushButton(Tr::tr("Cover them"));
+    m_cover->setObjectName(QStringLiteral("coverUnderMarks"));
+    m_cover->setToolTip(Tr::tr("Cover the open findings that marks lie over"));
+    connect(m_cover, &QPushButton::clicked, this, &Gate::coverAsked);
+    m_cover->hide();
     m_check = new QPushButton(Tr::tr("Check"));
     m_check->setObjectName(QStringLiteral("checkButton"));
     m_check->setToolTip(Tr::tr("Make the pictures as they will leave, read them again and search them (Ctrl+Return)"));
@@ -59,7 +64,7 @@ Gate::Gate(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme
     m_release->setObjectName(QStringLiteral("releaseButton"));
     m_release->setToolTip(Tr::tr("Hand the checked pictures and their log on (Ctrl+Shift+Return)"));
     m_release->setProperty("primary", true);
-    for (QPushButton* b : {m_read, m_check, m_release}) {
+    for (QPushButton* b : {m_cover, m_read, m_check, m_release}) {
         b->setMinimumWidth(96);
         layout->addWidget(b);
     }
@@ -94,6 +99,10 @@ void Gate::setIdle() {
 
 void Gate::setReadable(bool readable) {
     m_read->setVisible(readable);
+}
+
+void Gate::setCoverable(bool coverable) {
+    m_cover->setVisible(coverable);
 }
 
 QString Gate::message() const {

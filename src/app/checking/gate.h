@@ -27,6 +27,8 @@ public:
     void setIdle();
     /// Whether there are captures whose reading was stopped, and may be begun again.
     void setReadable(bool readable);
+    /// Whether marks lie over findings that are open, and may be covered.
+    void setCoverable(bool coverable);
     QPushButton* checkButton() const { return m_check; }
     QPushButton* releaseButton() const { return m_release; }
     QString message() const;
@@ -34,6 +36,7 @@ public:
 signals:
     void cancelAsked();
     void readAsked();
+    void coverAsked();
 
 private:
     const Theme& m_theme;
@@ -41,7 +44,7 @@ private:
     QLabel *m_message, *m_detail;
     QProgressBar* m_progress;
     QToolButton* m_cancel;
-    QPushButton *m_read, *m_check, *m_release;
+    QPushButton *m_cover, *m_read, *m_check, *m_release;
 };
 
 } // namespace eyelid

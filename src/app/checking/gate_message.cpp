@@ -49,6 +49,23 @@ QString whatToDo(const Case& open, const Case::Counts& n, bool failed) {
                   : Tr::tr("All findings are settled. Check the pictures as they will be written.");
 }
 
+// A mark is never a cover: where one lies over a finding, that is said.
+QString underMarks(const Case& open, bool& anyOpen) {
+    for (const Capture& capture : open.captures()) {
+        if (capture.marks.empty()) continue;
+        for (const MarkOver& over : marksOver(open.decided(capture), capture.size)) {
+            int undecided = 0;
+            for (const int id : over.findings) undecided += open.item(id)->decision == Decision::Open;
+            anyOpen = anyOpen || undecided;
+            const QString mark = markTitle(open.mark(over.mark)->kind);
+            if (undecided)
+                return sentence(Tr::tr("%1: lies over %n open finding(s) and hides none of them.", nullptr, undecided),
+                                mark);
+        }
+    }
+    return {};
+}
+
 } // namespace
 
 GateState gateStateOf(const Case& open, const ReleaseFlow& release, const CaseWorker& worker) {
@@ -72,6 +89,7 @@ GateState gateStateOf(const Case& open, const ReleaseFlow& release, const CaseWo
         if (failed || !release.trouble().isEmpty()) state.tone = Gate::Tone::Failed;
         state.detail = release.trouble().isEmpty() ? whatToDo(open, n, failed) : release.trouble();
     }
+    if (const QString under = underMarks(open, state.mayCoverUnder); !under.isEmpty()) state.detail = under;
     const bool halted = std::any_of(open.captures().begin(), open.captures().end(),
                                     [](const Capture& c) { return c.reading == Capture::Reading::Failed; });
     state.mayRead = halted && !worker.busy();

@@ -15,7 +15,8 @@ struct GateState {
     double settled = 0; ///< 0 to 1; never whole while anything is open or still to be read
     QString message, detail;
     Gate::Tone tone = Gate::Tone::Waiting;
-    bool mayRead = false; ///< reading that was stopped may be begun again
+    bool mayCoverUnder = false; ///< marks lie over findings that are open
+    bool mayRead = false;       ///< reading that was stopped may be begun again
     bool mayCheck = false, mayRelease = false;
 };
 

@@ -5,6 +5,7 @@
 #include "casefile/case.h"
 
 #include <QObject>
+#include <vector>
 
 namespace eyelid {
 
@@ -15,8 +16,11 @@ public:
 
     /// 0: none.
     int capture() const { return m_capture; }
-    /// A finding or a cover drawn by hand; 0: none.
+    /// A finding, a cover drawn by hand or a mark; 0: none.
     int item() const { return m_item; }
+    /// Marks that are selected together, item() the last of them; empty where it is none.
+    const std::vector<int>& marks() const { return m_marks; }
+    void selectMarks(const std::vector<int>& marks);
     /// What was selected on another capture is selected no longer.
     void showCapture(int id);
     /// Shows the capture it is on.
@@ -34,6 +38,7 @@ private:
 
     Case& m_case;
     int m_capture = 0, m_item = 0;
+    std::vector<int> m_marks;
 };
 
 } // namespace eyelid

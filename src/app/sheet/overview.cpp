@@ -30,7 +30,7 @@ void Overview::setWanted(bool wanted) {
 }
 
 void Overview::place() {
-    const QSizeF size = m_sheet.pictureSize();
+    const QSizeF size = m_sheet.shownSize();
     const bool more = m_sheet.horizontalScrollBar()->maximum() > 0 || m_sheet.verticalScrollBar()->maximum() > 0;
     setVisible(m_wanted && more && !size.isEmpty());
     if (isHidden()) return;
@@ -43,9 +43,9 @@ void Overview::place() {
 }
 
 QRectF Overview::inView() const {
-    const QSizeF size = m_sheet.pictureSize();
+    const QSizeF size = m_sheet.shownSize();
     const QRectF seen =
-        QRectF(m_sheet.toPicture({0, 0}), m_sheet.toPicture(QPointF(parentWidget()->width(), parentWidget()->height())))
+        QRectF(m_sheet.toShown({0, 0}), m_sheet.toShown(QPointF(parentWidget()->width(), parentWidget()->height())))
             .intersected(QRectF({0, 0}, size));
     return {seen.x() * width() / size.width(), seen.y() * height() / size.height(),
             seen.width() * width() / size.width(), seen.height() * height() / size.height()};
@@ -73,8 +73,8 @@ void Overview::mousePressEvent(QMouseEvent* event) {
 
 void Overview::mouseMoveEvent(QMouseEvent* event) {
     if (!(event->buttons() & Qt::LeftButton)) return;
-    const QSizeF size = m_sheet.pictureSize();
-    m_sheet.centreOn(
+    const QSizeF size = m_sheet.shownSize();
+    m_sheet.centreOnShown(
         {event->position().x() * size.width() / width(), event->position().y() * size.height() / height()});
 }
 

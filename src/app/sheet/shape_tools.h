@@ -19,6 +19,7 @@ public:
     void press(const QPointF& point, const QMouseEvent& event) override;
     void move(const QPointF& point, const QMouseEvent& event) override;
     void release() override {}
+    bool isDragged() const override { return false; }
     bool wantsMoves() const override { return true; }
     void paint(QPainter& painter) const override;
     void drop() override;
@@ -59,6 +60,7 @@ public:
     void press(const QPointF& point, const QMouseEvent& event) override;
     void move(const QPointF& point, const QMouseEvent& event) override;
     void release() override {}
+    bool isDragged() const override { return false; }
     bool doubleClick(const QPointF& point, const QMouseEvent& event) override;
     bool key(const QKeyEvent& event) override;
     bool wantsKey(const QKeyEvent& event) const override;

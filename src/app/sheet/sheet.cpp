@@ -1,12 +1,16 @@
 #include "app/sheet/sheet.h"
 
+#include "app/explain/frame_tool.h"
+#include "app/explain/mark_tool.h"
 #include "app/sheet/overview.h"
 #include "app/window/theme.h"
 #include "base/sentence.h"
+#include "editing/mark_painting.h"
 
 #include <algorithm>
 #include <cmath>
 #include <QApplication>
+#include <QContextMenuEvent>
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QScrollBar>
@@ -65,7 +69,14 @@ void Sheet::setDivided(bool divided) {
 void Sheet::setTool(Tool tool) {
     if (m_tool == tool) return;
     current().drop();
+    const bool frames = m_tool == Tool::Frame || tool == Tool::Frame;
     m_tool = tool;
+    m_keyPoint.reset();
+    m_keyDown = false;
+    if (frames) {
+        refresh();
+        if (m_fitted) fit();
+    }
     viewport()->setCursor(tool == Tool::Select ? Qt::ArrowCursor : Qt::CrossCursor);
     viewport()->update();
     emit toolChanged();
@@ -74,6 +85,8 @@ void Sheet::setTool(Tool tool) {
 void Sheet::makeTools() {
     const auto covers = [this](const CoverShape& shape) { emit shapeDrawn(shape); };
     m_select = std::make_unique<SelectTool>(*this);
+    m_marking = std::make_unique<MarkTool>(*this);
+    m_framing = std::make_unique<FrameTool>(*this);
     m_readAgain = std::make_unique<AreaTool>(*this, [this](const QRect& place) { emit areaToRead(place); });
     auto brush = std::make_unique<BrushTool>(*this, covers);
     m_brush = brush.get();
@@ -91,7 +104,19 @@ void Sheet::makeTools() {
 }
 
 SheetTool& Sheet::current() {
-    return m_tool == Tool::Select ? *m_select : m_tool == Tool::Cover ? *m_covering[size_t(m_form)] : *m_readAgain;
+    switch (m_tool) {
+    case Tool::Select:
+        return *m_select;
+    case Tool::Cover:
+        return *m_covering[size_t(m_form)];
+    case Tool::ReadAgain:
+        return *m_readAgain;
+    case Tool::Mark:
+        return *m_marking;
+    case Tool::Frame:
+        return *m_framing;
+    }
+    return *m_select;
 }
 
 void Sheet::setCoverForm(CoverForm form) {
@@ -142,14 +167,18 @@ QSize Sheet::pictureSize() const {
 }
 
 void Sheet::refresh() {
+    const FramedGeometry before = m_geometry;
     if (const Capture* c = capture()) {
-        m_covers = m_case.covers(*c);
+        m_edits = m_case.edits(*c);
+        m_geometry = geometryOf(shownFraming(), c->size);
         renderAside(*c);
     } else {
-        m_covers.clear();
+        m_edits = {};
+        m_geometry = {};
         m_rendered = {};
     }
-    m_hidden = m_rendered.covers == m_covers ? QRegion() : hiddenBy(m_covers);
+    m_hidden = m_rendered.covers == m_edits.covers ? QRegion() : hiddenBy(m_edits.covers);
+    if (m_fitted && before.size != m_geometry.size && before.size.isValid()) fit();
     updateBars();
     viewport()->update();
     m_overview->place();
@@ -157,19 +186,55 @@ void Sheet::refresh() {
 
 // Only a change of covers needs a new picture; what is asked for while one is made is made after it.
 void Sheet::renderAside(const Capture& capture) {
-    if (m_rendering || (m_rendered.of == capture.picture && m_rendered.covers == m_covers)) return;
+    const Framing framing = shownFraming();
+    if (m_rendering || (m_rendered.of == capture.picture && isRendered())) return;
     m_rendering = true;
-    const TiledPicture known = m_rendered.of == capture.picture ? m_rendered.bare : TiledPicture();
-    m_lane.start([this, known, pictures = m_case.pictures(), id = capture.picture, covers = m_covers] {
-        const QImage bare = pictures->picture(id);
-        Rendered rendered{{}, known.isNull() ? TiledPicture(bare) : known, id, covers};
-        rendered.picture = covers.empty() ? rendered.bare : TiledPicture(eyelid::render(bare, covers));
+    const bool same = m_rendered.of == capture.picture && m_rendered.framing == framing;
+    const TiledPicture known = same ? m_rendered.bare : TiledPicture();
+    m_lane.start([this, known, framing, pictures = m_case.pictures(), id = capture.picture, covers = m_edits.covers] {
+        const QImage whole = pictures->picture(id);
+        Rendered rendered{{}, known, whole, id, covers, framing};
+        if (known.isNull()) rendered.bare = TiledPicture(framed(whole, framing));
+        rendered.picture =
+            covers.empty() ? rendered.bare : TiledPicture(framed(eyelid::render(whole, covers), framing));
         QMetaObject::invokeMethod(this, [this, rendered] {
             m_rendering = false;
             m_rendered = rendered;
             refresh();
         });
     });
+}
+
+// What is cut, and what stands around, is not shown while it is chosen what to cut.
+Framing Sheet::shownFraming() const {
+    const Capture* c = capture();
+    if (!c) return {};
+    if (m_tool != Tool::Frame) return c->framing;
+    Framing whole;
+    whole.quarters = c->framing.quarters;
+    whole.mirrored = c->framing.mirrored;
+    return whole;
+}
+
+void Sheet::setCropRatio(double ratio) {
+    m_cropRatio = ratio;
+    const Capture* c = capture();
+    if (!c || ratio <= 0) return;
+    Framing framing = c->framing;
+    framing.crop = ofRatio(framing.crop.isNull() ? QRect(QPoint(0, 0), c->size) : framing.crop, ratio);
+    frame(framing);
+}
+
+int Sheet::markAt(const QPointF& point) const {
+    const double reach = 4 / pixel(); // view units
+    for (auto mark = m_edits.marks.rbegin(); mark != m_edits.marks.rend(); ++mark)
+        if (isHit(*mark, point, reach)) return mark->id;
+    return 0;
+}
+
+void Sheet::showInstead(std::vector<Mark> marks) {
+    m_instead = std::move(marks);
+    viewport()->update();
 }
 
 int Sheet::itemAt(const QPointF& point) const {
@@ -197,6 +262,10 @@ void Sheet::click(int item) {
 }
 
 void Sheet::mousePressEvent(QMouseEvent* event) {
+    m_keyPoint.reset();
+    if (event->button() == Qt::RightButton && capture() && m_tool == Tool::Select)
+        if (const int mark = markAt(toPicture(event->position())); mark && m_selection.item() != mark)
+            m_selection.select(mark);
     const bool pan = event->button() == Qt::MiddleButton ||
                      (event->button() == Qt::LeftButton && event->modifiers() & Qt::ShiftModifier);
     if (pan) {
@@ -262,6 +331,7 @@ void Sheet::setUnsureShown(bool shown) {
 void Sheet::keyPressEvent(QKeyEvent* event) {
     const int step = 60;
     if (capture() && current().key(*event)) return viewport()->update();
+    if (capture() && m_tool != Tool::Select && moveKeyPoint(*event)) return;
     switch (event->key()) {
     case Qt::Key_Left:
         horizontalScrollBar()->setValue(horizontalScrollBar()->value() - step);
@@ -281,6 +351,10 @@ void Sheet::keyPressEvent(QKeyEvent* event) {
 }
 
 bool Sheet::viewportEvent(QEvent* event) {
+    if (event->type() == QEvent::ContextMenu && !m_selection.marks().empty()) {
+        emit menuAsked(static_cast<QContextMenuEvent*>(event)->globalPos());
+        return true;
+    }
     return zoomByGesture(*event) || QAbstractScrollArea::viewportEvent(event);
 }
 

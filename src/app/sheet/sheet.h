@@ -1,6 +1,7 @@
 // The capture as it will be released, with what is open, covered and kept marked on it.
 #pragma once
 
+#include "app/explain/mark_pen.h"
 #include "app/findings/selection.h"
 #include "app/sheet/shape_tools.h"
 #include "app/sheet/tiled_picture.h"
@@ -12,6 +13,7 @@
 #include <cmath>
 #include <memory>
 #include <QAbstractScrollArea>
+#include <QEvent>
 #include <set>
 
 namespace eyelid {
@@ -26,7 +28,9 @@ public:
     enum class Tool {
         Select, ///< click a finding, sweep words, drag what is selected
         Cover,  ///< in the form that is set
-        ReadAgain
+        ReadAgain,
+        Mark, ///< of the kind the pen has
+        Frame ///< what is shown of the capture, all of which is in view meanwhile
     };
     /// What the tool Cover draws.
     enum class CoverForm { Rectangle, Box, Polygon, Outline, Brush, AllBut, CutOut };
@@ -49,6 +53,8 @@ public:
     void setCoverForm(CoverForm form);
     CoverForm coverForm() const { return m_form; }
     void setBrush(int width); ///< device pixels
+    MarkPen& pen() { return m_pen; }
+    const MarkPen& pen() const { return m_pen; }
     /// Words swept with the pointer, in reading order.
     const std::vector<WordAt>& chosenWords() const { return m_chosen; }
     void chooseWords(std::vector<WordAt> words);
@@ -60,7 +66,7 @@ public:
     /// Places found by a search, in the capture's pixels.
     void setHits(const std::vector<QRectF>& places);
 
-    /// Screen pixels for one pixel of the capture: 1 is actual size.
+    /// Screen pixels for one pixel of what is shown: 1 is actual size.
     double zoom() const { return m_zoom; }
     void setZoom(double zoom, const QPointF& fixed);
     void zoomBy(double factor);
@@ -76,16 +82,42 @@ public:
     /// Where a point of the capture is in the viewport, and back.
     QPointF toView(const QPointF& point) const;
     QPointF toPicture(const QPointF& point) const;
+    /// How the capture lies in what is shown of it.
+    const FramedGeometry& geometry() const { return m_geometry; }
+    QSize shownSize() const { return m_geometry.size; }
+    /// A point of what is shown, from one of the viewport, and the other way round.
+    QPointF toShown(const QPointF& point) const;
+    QPointF shownToView(const QPointF& point) const;
+    void centreOnShown(const QPointF& point);
 
     // For the tools.
-    double pixel() const; ///< view units for one pixel of the capture
+    double pixel() const;             ///< view units for one pixel of the capture
+    double shownPixel() const;        ///< view units for one pixel of what is shown
+    QTransform viewTransform() const; ///< from the capture to the viewport
+    QRectF viewOf(const QRectF& place) const;
+    Case& openCase() { return m_case; }
+    const Case& openCase() const { return m_case; }
+    Selection& selection() { return m_selection; }
+    const Selection& selection() const { return m_selection; }
+    void setCropRatio(double ratio); ///< width for height; 0: as it is drawn
+    double cropRatio() const { return m_cropRatio; }
+    const Capture* shownCapture() const { return capture(); }
+    /// The topmost mark at a point of the capture; 0 where there is none.
+    int markAt(const QPointF& point) const;
+    /// Marks as they are drawn, with held points where they belong.
+    const std::vector<Mark>& drawnMarks() const { return m_edits.marks; }
+    /// Draws others in place of the marks with their ids, as while they are dragged; none ends that.
+    void showInstead(std::vector<Mark> marks);
+    void give(const Mark& mark) { emit markDrawn(mark); }
+    void askText(int mark) { emit textAsked(mark); }
+    void frame(const Framing& framing) { m_case.setFraming(m_selection.capture(), framing); }
     std::optional<Gripped> gripped() const { return Gripped::of(m_case, m_selection.item()); }
     void moveEnds(const LetterSpan& ends) { emit endsMoved(ends); }
     void reshape(int hand, const CoverShape& shape) { m_case.setHandShape(hand, shape); }
     const Page* page() const;
     QSize pictureSize() const; ///< of the capture that is shown; empty where there is none
     /// The capture as it was taken, RGB32; null until it is here.
-    QImage bare() const { return m_rendered.bare.isNull() ? QImage() : m_rendered.bare.whole(); }
+    QImage bare() const { return m_rendered.whole; }
     /// What draws the sides of something to edges of the capture near them.
     EdgeSnap edges() const;
     /// As it will be released, at least so many pixels wide where the capture is; null until it is ready.
@@ -93,7 +125,7 @@ public:
         return m_rendered.picture.isNull() ? QImage() : m_rendered.picture.atLeast(width);
     }
     /// Whether what is shown is drawn with all its covers as they are now.
-    bool isReady() const { return !m_rendering && !m_rendered.picture.isNull() && m_rendered.covers == m_covers; }
+    bool isReady() const { return !m_rendering && !m_rendered.picture.isNull() && isRendered(); }
     bool overviewShown() const;
     void setOverviewShown(bool shown);
     /// The finding or cover at a point of the capture; 0 where there is none.
@@ -106,6 +138,9 @@ signals:
     void pieceCut(QRect place);
     void endsMoved(const eyelid::LetterSpan& ends); ///< of the selected finding
     void areaToRead(QRect place);
+    void markDrawn(const eyelid::Mark& mark);
+    void textAsked(int mark);      ///< of a mark that has one
+    void menuAsked(QPoint global); ///< at the selected mark
     void wordsChosen();
     void toolChanged();
     void zoomChanged();
@@ -132,7 +167,15 @@ private:
     void renderAside(const Capture& capture);
     bool zoomByGesture(QEvent& event);
     void updateBars();
-    QRectF viewOf(const QRectF& place) const { return {toView(place.topLeft()), toView(place.bottomRight())}; }
+    QPointF origin() const;
+    Framing shownFraming() const;
+    bool isRendered() const { return m_rendered.covers == m_edits.covers && m_rendered.framing == shownFraming(); }
+    void drawMarks(QPainter& painter);
+    void drawMarkSelection(QPainter& painter);
+    void drawKeyPoint(QPainter& painter);
+    bool moveKeyPoint(const QKeyEvent& event);
+    void clickAtKeyPoint(const QKeyEvent& event);
+    void sendPointer(QEvent::Type type, const QPointF& at, Qt::KeyboardModifiers modifiers);
     void drawPicture(QPainter& painter, const Capture& capture);
     void drawHits(QPainter& painter);
     void drawWords(QPainter& painter, const Page& page);
@@ -148,7 +191,8 @@ private:
     Case& m_case;
     Selection& m_selection;
     const Theme& m_theme;
-    std::unique_ptr<SheetTool> m_select, m_readAgain;
+    MarkPen m_pen;
+    std::unique_ptr<SheetTool> m_select, m_readAgain, m_marking, m_framing;
     std::array<std::unique_ptr<SheetTool>, 7> m_covering; // by CoverForm
     BrushTool* m_brush = nullptr;                         // one of these
     Tool m_tool = Tool::Select;
@@ -164,13 +208,20 @@ private:
 
     // The picture with its covers is made aside; until it is here, what is not on it yet is painted over.
     struct Rendered {
-        TiledPicture picture, bare;
+        TiledPicture picture, bare; ///< framed
+        QImage whole;               ///< the capture as it was taken
         PictureId of;
         std::vector<Cover> covers;
+        Framing framing;
     };
     Rendered m_rendered;
-    std::vector<Cover> m_covers; ///< of the capture as it is now
-    QRegion m_hidden;            ///< by them, where they are not rendered yet
+    Edits m_edits;             ///< of the capture as it is now
+    FramedGeometry m_geometry; ///< of what is shown
+    QRegion m_hidden;          ///< by covers that are not rendered yet, on the capture
+    std::vector<Mark> m_instead;
+    std::optional<QPointF> m_keyPoint; ///< where keys draw, on the capture
+    bool m_keyDown = false;
+    double m_cropRatio = 0;
     Overview* m_overview;
     bool m_rendering = false;
     Lane m_lane; // renders; ends before the rest goes

@@ -47,6 +47,17 @@ void drawBareNotice(QPainter& painter, int width, const Theme& t) {
     drawNotice(painter, Tr::tr("Bare capture: nothing is covered here"), width, t.brick, t.dark ? t.oat : t.paper);
 }
 
+void drawReadout(QPainter& painter, const QRectF& view, const QPointF& corner, const QString& text, const Theme& t) {
+    QRectF place(corner + QPointF(6, 4), QSizeF(painter.fontMetrics().horizontalAdvance(text) + 12, atTypeSize(20)));
+    place.moveRight(std::min(place.right(), view.right() - 4));
+    place.moveBottom(std::min(place.bottom(), view.bottom() - 4));
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(t.paper);
+    painter.drawRoundedRect(place, 4, 4);
+    painter.setPen(t.ink);
+    painter.drawText(place, Qt::AlignCenter, text);
+}
+
 void drawDividerNotices(QPainter& painter, double at, const Theme& t) {
     const QString taken = Tr::tr("As it was taken"), leaves = Tr::tr("As it will leave");
     const QFontMetrics metrics = painter.fontMetrics();

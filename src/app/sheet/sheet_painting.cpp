@@ -3,6 +3,7 @@
 #include "app/sheet/sheet_notices.h"
 #include "app/window/theme.h"
 #include "base/sentence.h"
+#include "editing/mark_painting.h"
 
 #include <algorithm>
 #include <QPainter>
@@ -53,6 +54,7 @@ void drawOpen(QPainter& painter, const QRectF& r, double f, const Theme& t) {
 
 QString toolNotice(Sheet::Tool tool, Sheet::CoverForm form) {
     if (tool == Sheet::Tool::Select) return {};
+    if (tool == Sheet::Tool::Mark || tool == Sheet::Tool::Frame) return {}; // they say it themselves
     if (tool == Sheet::Tool::ReadAgain) return Tr::tr("Drag over what to read again; Escape ends");
     switch (form) {
     case Sheet::CoverForm::Rectangle:
@@ -100,14 +102,15 @@ void Sheet::drawItems(QPainter& painter, const Capture& capture) {
 // As it will be released. What is covered and not on the rendered picture yet is painted over: nothing that is covered
 // is ever to be seen.
 void Sheet::drawPicture(QPainter& painter, const Capture& capture) {
-    const QRectF target(toView({0, 0}), QSizeF(capture.size) * pixel());
-    const bool ready = m_rendered.of == capture.picture;
+    const QRectF target(shownToView({0, 0}), QSizeF(shownSize()) * shownPixel());
+    const bool ready = m_rendered.of == capture.picture && m_rendered.framing == shownFraming();
     if (ready)
         (m_bare ? m_rendered.bare : m_rendered.picture).draw(painter, target.topLeft(), m_zoom, viewport()->rect());
     else
         painter.fillRect(target, m_theme.paper); // it is here in a moment
     if (!m_bare)
-        for (const QRect& rect : m_hidden) painter.fillRect(viewOf(QRectF(rect)), QColor(solidColour()));
+        for (const QRect& rect : m_hidden)
+            painter.fillRect(viewOf(QRectF(rect)).intersected(target), QColor(solidColour()));
     painter.setPen(QPen(m_theme.hairline, 1));
     painter.setBrush(Qt::NoBrush);
     painter.drawRect(target.adjusted(-0.5, -0.5, 0.5, 0.5));
@@ -128,22 +131,27 @@ void Sheet::paintEvent(QPaintEvent*) {
     if (m_bare) return drawBareNotice(painter, viewport()->width(), m_theme);
     painter.save();
     if (isDivided()) painter.setClipRect(QRectF(dividerAt(), 0, viewport()->width(), viewport()->height()));
+    drawMarks(painter);
     drawHits(painter);
     if (c->page)
         drawWords(painter, *c->page);
     else if (m_unsureShown) // nothing was looked for here
-        painter.fillRect(QRectF(toView({0, 0}), QSizeF(c->size) * pixel()), QBrush(m_theme.clay, Qt::BDiagPattern));
+        painter.fillRect(viewOf(QRectF(QPointF(0, 0), QSizeF(c->size))), QBrush(m_theme.clay, Qt::BDiagPattern));
     drawItems(painter, *c);
     drawGrips(painter);
+    drawMarkSelection(painter);
     painter.restore();
     if (isDivided()) drawDivider(painter, *c);
     current().paint(painter);
-    if (hasFocus()) {
+    drawKeyPoint(painter);
+    // A line around it says that keys are for it; a broad one that a tool draws.
+    if (hasFocus() || m_tool != Tool::Select) {
+        const double width = m_tool == Tool::Select ? 1 : 3;
         painter.setBrush(Qt::NoBrush);
-        painter.setPen(QPen(m_theme.aubergine, 1));
-        painter.drawRect(viewport()->rect().adjusted(0, 0, -1, -1));
+        painter.setPen(QPen(m_theme.aubergine, width));
+        painter.drawRect(QRectF(viewport()->rect()).adjusted(width / 2, width / 2, -width / 2, -width / 2));
     }
-    const QString atWork = toolNotice(m_tool, m_form);
+    const QString own = current().notice(), atWork = own.isEmpty() ? toolNotice(m_tool, m_form) : own;
     drawToolNotice(painter, atWork.isEmpty() && m_unsureShown ? doubts(*c) : atWork, viewport()->width(), m_theme);
 }
 
@@ -203,14 +211,45 @@ void Sheet::drawDivider(QPainter& painter, const Capture& capture) {
     const double at = dividerAt(), height = viewport()->height();
     painter.save();
     painter.setClipRect(QRectF(0, 0, at, height));
-    if (m_rendered.of == capture.picture)
-        m_rendered.bare.draw(painter, toView({0, 0}), m_zoom, QRectF(0, 0, at, height));
+    if (m_rendered.of == capture.picture) m_rendered.bare.draw(painter, origin(), m_zoom, QRectF(0, 0, at, height));
     painter.restore();
     painter.setPen(QPen(m_theme.onBrand, 4));
     painter.drawLine(QPointF(at, 0), QPointF(at, height));
     painter.setPen(QPen(m_theme.aubergine, 2));
     painter.drawLine(QPointF(at, 0), QPointF(at, height));
     drawDividerNotices(painter, at, m_theme);
+}
+
+// As they are released. Nothing that is newly covered is to be seen in what is enlarged.
+void Sheet::drawMarks(QPainter& painter) {
+    const bool ready = isRendered() && !m_rendered.picture.isNull();
+    const QImage picture = ready ? m_rendered.picture.whole() : QImage();
+    const QRectF inner(m_geometry.inner);
+    MarkScene scene{viewTransform(),     pixel(),          ready ? &picture : nullptr,
+                    m_geometry.toFramed, m_geometry.shown, &m_edits.marks};
+    const QRectF view = viewport()->rect();
+    painter.save();
+    painter.setClipRect(QRectF(shownToView(inner.topLeft()), shownToView(inner.bottomRight())), Qt::IntersectClip);
+    for (const Mark& mark : m_edits.marks) {
+        const auto other =
+            std::find_if(m_instead.begin(), m_instead.end(), [&](const Mark& m) { return m.id == mark.id; });
+        const Mark& drawn = other == m_instead.end() ? mark : *other;
+        const double around = 4 * drawn.style.width + 30 * drawn.style.textHeight; // heads, labels, text beside a step
+        if (viewOf(boundsOf(drawn).adjusted(-around, -around, around, around)).intersects(view))
+            paintMark(painter, drawn, scene);
+    }
+    painter.restore();
+}
+
+void Sheet::drawMarkSelection(QPainter& painter) {
+    if (m_tool != Tool::Select && m_tool != Tool::Mark) return;
+    for (const Mark& mark : m_edits.marks) {
+        const auto& chosen = m_selection.marks();
+        if (std::find(chosen.begin(), chosen.end(), mark.id) == chosen.end()) continue;
+        const auto other =
+            std::find_if(m_instead.begin(), m_instead.end(), [&](const Mark& m) { return m.id == mark.id; });
+        paintMarkGrips(painter, *this, other == m_instead.end() ? mark : *other, chosen.size() == 1);
+    }
 }
 
 // Of what is selected, where it can be dragged.

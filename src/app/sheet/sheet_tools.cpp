@@ -1,6 +1,7 @@
 #include "app/sheet/sheet_tools.h"
 
 #include "app/sheet/sheet.h"
+#include "app/sheet/sheet_notices.h"
 #include "app/window/theme.h"
 #include "base/sentence.h"
 
@@ -11,28 +12,16 @@
 
 namespace eyelid {
 namespace {
+
+void drawSize(QPainter& painter, const Sheet& sheet, const QPointF& corner, const QSize& size) {
+    drawReadout(painter, sheet.viewport()->rect(), corner, sentence(Tr::tr("%1 × %2"), size.width(), size.height()),
+                sheet.theme());
+}
+
 constexpr double still = 6;     // view units; clicks nearer than that are at one place
 constexpr int leastDrawn = 3;   // device pixels of a side; what is less was a click
 constexpr double gripReach = 9; // view units around a grip
 constexpr int largeStep = 10;   // device pixels an arrow moves a cover by, with Shift
-} // namespace
-
-namespace {
-
-// On paper, so that it can be read over any capture; within the view.
-void drawSize(QPainter& painter, const Sheet& sheet, const QPointF& corner, const QSize& size) {
-    const QString text = sentence(Tr::tr("%1 × %2"), size.width(), size.height());
-    QRectF place(corner + QPointF(6, 4), QSizeF(painter.fontMetrics().horizontalAdvance(text) + 12, atTypeSize(20)));
-    const QRectF view(sheet.viewport()->rect());
-    place.moveRight(std::min(place.right(), view.right() - 4));
-    place.moveBottom(std::min(place.bottom(), view.bottom() - 4));
-    painter.setPen(Qt::NoPen);
-    painter.setBrush(sheet.theme().paper);
-    painter.drawRoundedRect(place, 4, 4);
-    painter.setPen(sheet.theme().ink);
-    painter.drawText(place, Qt::AlignCenter, text);
-}
-
 } // namespace
 
 std::optional<SelectTool::Drag> SelectTool::gripAt(const QPointF& point) const {
@@ -44,6 +33,7 @@ std::optional<SelectTool::Drag> SelectTool::gripAt(const QPointF& point) const {
 }
 
 Qt::CursorShape SelectTool::cursorAt(const QPointF& point) const {
+    if (const auto cursor = MarkDrag::cursorAt(m_sheet, point)) return *cursor;
     if (const auto drag = gripAt(point)) {
         const Qt::Edges e = drag->grip.edges;
         if (drag->grip.what == Grip::What::Whole) return Qt::SizeAllCursor;
@@ -70,7 +60,7 @@ bool SelectTool::thirdClick(const QPointF& point, const QMouseEvent& event) {
 }
 
 void SelectTool::press(const QPointF& point, const QMouseEvent& event) {
-    if (thirdClick(point, event)) return;
+    if (thirdClick(point, event) || pressMark(point, event)) return;
     m_drag = gripAt(point);
     m_pressed = event.position();
     if (m_drag) return;
@@ -81,7 +71,15 @@ void SelectTool::press(const QPointF& point, const QMouseEvent& event) {
     if (!m_sweepFrom) m_sheet.click(m_pressedItem);
 }
 
+// A mark is taken up by its grips where it is selected, else by what it draws. Where a tint lies over a finding, the
+// finding is meant.
+bool SelectTool::pressMark(const QPointF& point, const QMouseEvent& event) {
+    m_markDrag = MarkDrag::begin(m_sheet, point, event);
+    return m_markDrag.has_value();
+}
+
 void SelectTool::move(const QPointF& point, const QMouseEvent& event) {
+    if (m_markDrag) return m_markDrag->move(point, event);
     if (m_drag) {
         m_drag->to = point;
         m_drag->edges = event.modifiers() & Qt::AltModifier ? EdgeSnap() : m_sheet.edges();
@@ -111,6 +109,7 @@ void SelectTool::endDrag() {
 }
 
 void SelectTool::paint(QPainter& painter) const {
+    if (m_markDrag) m_markDrag->paint(painter);
     if (!m_drag || !m_drag->moved) return;
     const Theme& t = m_sheet.theme();
     QColor wash = t.aubergine;
@@ -132,6 +131,7 @@ void SelectTool::paint(QPainter& painter) const {
 
 // A cover by hand that is selected goes with the arrows; with Control its lower right corner does.
 bool SelectTool::key(const QKeyEvent& event) {
+    if (nudgeMarks(m_sheet, event)) return true;
     const auto gripped = m_sheet.gripped();
     if (!gripped || gripped->isFinding()) return false;
     const int step = event.modifiers() & Qt::ShiftModifier ? largeStep : 1;
@@ -159,6 +159,10 @@ bool SelectTool::key(const QKeyEvent& event) {
 }
 
 void SelectTool::release() {
+    if (m_markDrag) {
+        const MarkDrag drag = *std::exchange(m_markDrag, std::nullopt);
+        return drag.end();
+    }
     if (m_drag) return endDrag();
     if (!m_sweepFrom) return;
     // A press that swept nothing is a click on what lies there.
@@ -168,6 +172,10 @@ void SelectTool::release() {
 }
 
 bool SelectTool::doubleClick(const QPointF& point, const QMouseEvent& event) {
+    if (const int mark = m_sheet.markAt(point); mark && mark == m_sheet.selection().item()) {
+        m_sheet.askText(mark);
+        return true;
+    }
     if (!m_sheet.page()) return true;
     if (const auto word = wordNear(*m_sheet.page(), point)) {
         m_pressed = event.position();
@@ -179,6 +187,7 @@ bool SelectTool::doubleClick(const QPointF& point, const QMouseEvent& event) {
 
 void SelectTool::drop() {
     m_drag.reset();
+    if (std::exchange(m_markDrag, std::nullopt)) m_sheet.showInstead({});
     m_sweepFrom.reset();
     m_sweeping = false;
 }

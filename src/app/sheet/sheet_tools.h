@@ -1,6 +1,7 @@
 // What the pointer does on the sheet: each tool takes the pointer's ways and draws what it is at.
 #pragma once
 
+#include "app/explain/mark_drag.h"
 #include "app/sheet/edge_snap.h"
 #include "app/sheet/grips.h"
 #include "reading/word_picking.h"
@@ -33,6 +34,10 @@ public:
     virtual bool key(const QKeyEvent&) { return false; }
     /// Whether the key is its own now, though it is a command's as well.
     virtual bool wantsKey(const QKeyEvent&) const { return false; }
+    /// Whether it draws from a press to a release; else a click is enough.
+    virtual bool isDragged() const { return true; }
+    /// What it does next, for the sheet to say; empty where another knows.
+    virtual QString notice() const { return {}; }
     /// Whether it is drawn anew where the pointer goes without a button.
     virtual bool wantsMoves() const { return false; }
     virtual void paint(QPainter&) const {}
@@ -70,8 +75,10 @@ private:
     std::optional<Drag> gripAt(const QPointF& point) const;
     void endDrag();
     bool thirdClick(const QPointF& point, const QMouseEvent& event);
+    bool pressMark(const QPointF& point, const QMouseEvent& event);
 
     std::optional<Drag> m_drag;
+    std::optional<MarkDrag> m_markDrag;
     std::optional<WordAt> m_sweepFrom;
     QPointF m_pressed;
     int m_pressedItem = 0;

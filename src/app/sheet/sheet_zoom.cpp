@@ -14,13 +14,17 @@ namespace {
 constexpr int room = 24; // around the capture, view units
 } // namespace
 
-double Sheet::pixel() const {
+double Sheet::shownPixel() const {
     return m_zoom / devicePixelRatioF();
+}
+
+double Sheet::pixel() const {
+    return shownPixel() * m_geometry.scale;
 }
 
 void Sheet::updateBars() {
     const QSizeF size =
-        pictureSize().isEmpty() ? QSizeF() : QSizeF(pictureSize()) * pixel() + QSizeF(2 * room, 2 * room);
+        shownSize().isEmpty() ? QSizeF() : QSizeF(shownSize()) * shownPixel() + QSizeF(2 * room, 2 * room);
     const QSize view = viewport()->size();
     horizontalScrollBar()->setRange(0, std::max(0, int(std::ceil(size.width())) - view.width()));
     verticalScrollBar()->setRange(0, std::max(0, int(std::ceil(size.height())) - view.height()));
@@ -30,26 +34,49 @@ void Sheet::updateBars() {
     verticalScrollBar()->setSingleStep(40);
 }
 
-QPointF Sheet::toView(const QPointF& point) const {
-    const QSizeF size = QSizeF(pictureSize()) * pixel();
+QPointF Sheet::origin() const {
+    const QSizeF size = QSizeF(shownSize()) * shownPixel();
     // A capture smaller than the view stands in its middle.
     const double x0 = std::max(double(room), (viewport()->width() - size.width()) / 2) - horizontalScrollBar()->value();
     const double y0 = std::max(double(room), (viewport()->height() - size.height()) / 2) - verticalScrollBar()->value();
     // On a device pixel, so that pixels of the capture fall on those of the screen where they can.
     const double ratio = devicePixelRatioF();
-    return QPointF(std::round(x0 * ratio), std::round(y0 * ratio)) / ratio + point * pixel();
+    return QPointF(std::round(x0 * ratio), std::round(y0 * ratio)) / ratio;
+}
+
+QPointF Sheet::shownToView(const QPointF& point) const {
+    return origin() + point * shownPixel();
+}
+
+QPointF Sheet::toShown(const QPointF& point) const {
+    return (point - origin()) / shownPixel();
+}
+
+QPointF Sheet::toView(const QPointF& point) const {
+    return shownToView(m_geometry.toFramed.map(point));
 }
 
 QPointF Sheet::toPicture(const QPointF& point) const {
-    return (point - toView({0, 0})) / pixel();
+    return m_geometry.toFramed.inverted().map(toShown(point));
+}
+
+QTransform Sheet::viewTransform() const {
+    const QPointF at = origin();
+    return m_geometry.toFramed * QTransform::fromScale(shownPixel(), shownPixel()) *
+           QTransform::fromTranslate(at.x(), at.y());
+}
+
+QRectF Sheet::viewOf(const QRectF& place) const {
+    const QRectF there = m_geometry.toFramed.mapRect(place);
+    return {shownToView(there.topLeft()), shownToView(there.bottomRight())};
 }
 
 void Sheet::setZoom(double zoom, const QPointF& fixed) {
     zoom = std::clamp(zoom, 0.05, 16.0);
-    const QPointF under = toPicture(fixed);
+    const QPointF under = toShown(fixed);
     m_zoom = zoom;
     updateBars();
-    const QPointF now = toView(under);
+    const QPointF now = shownToView(under);
     horizontalScrollBar()->setValue(horizontalScrollBar()->value() + int(std::lround(now.x() - fixed.x())));
     verticalScrollBar()->setValue(verticalScrollBar()->value() + int(std::lround(now.y() - fixed.y())));
     viewport()->update();
@@ -64,7 +91,7 @@ void Sheet::zoomBy(double factor) {
 
 void Sheet::fit() {
     m_fitted = true;
-    const QSize size = pictureSize();
+    const QSize size = shownSize();
     if (size.isEmpty()) return;
     const QSizeF view = QSizeF(viewport()->size()) - QSizeF(2 * room, 2 * room);
     const double scale = std::min(view.width() / size.width(), view.height() / size.height());
@@ -75,7 +102,7 @@ void Sheet::fit() {
 
 void Sheet::fitWidth() {
     m_fitted = false;
-    const QSize size = pictureSize();
+    const QSize size = shownSize();
     if (size.isEmpty()) return;
     setZoom((viewport()->width() - 2 * room) * devicePixelRatioF() / size.width(), {room, room});
 }
@@ -84,13 +111,18 @@ void Sheet::zoomTo(const QRectF& place) {
     if (place.isEmpty()) return;
     m_fitted = false;
     constexpr double share = 0.5; // of the view, that the place takes
-    const double most = std::min(viewport()->width() / place.width(), viewport()->height() / place.height());
+    const QRectF there = m_geometry.toFramed.mapRect(place);
+    const double most = std::min(viewport()->width() / there.width(), viewport()->height() / there.height());
     setZoom(std::clamp(share * most, 1.0, 6.0) * devicePixelRatioF(), viewport()->rect().center());
     centreOn(place.center());
 }
 
 void Sheet::centreOn(const QPointF& point) {
-    const QPointF off = toView(point) - QRectF(viewport()->rect()).center();
+    centreOnShown(m_geometry.toFramed.map(point));
+}
+
+void Sheet::centreOnShown(const QPointF& point) {
+    const QPointF off = shownToView(point) - QRectF(viewport()->rect()).center();
     horizontalScrollBar()->setValue(horizontalScrollBar()->value() + int(off.x()));
     verticalScrollBar()->setValue(verticalScrollBar()->value() + int(off.y()));
 }
@@ -101,7 +133,7 @@ void Sheet::actualSize() {
 }
 
 void Sheet::reveal(const QRectF& place) {
-    const QRectF there(toView(place.topLeft()), toView(place.bottomRight()));
+    const QRectF there = viewOf(place);
     const QRectF view = QRectF(viewport()->rect()).adjusted(room, room, -room, -room);
     double dx = 0, dy = 0;
     if (there.right() > view.right()) dx = there.right() - view.right();

@@ -21,6 +21,8 @@ QString titleOf(JobStep step) {
         return Tr::tr("Read");
     case JobStep::Decide:
         return Tr::tr("Decide");
+    case JobStep::Explain:
+        return Tr::tr("Explain");
     case JobStep::Release:
         return Tr::tr("Release");
     case JobStep::View:
@@ -111,11 +113,11 @@ QList<FoundCommand> Commands::matching(const QString& words) const {
 
 QMenu* Commands::menu() const {
     auto* all = new QMenu(&m_window);
-    for (const JobStep step : {JobStep::Case, JobStep::Take, JobStep::Read, JobStep::Decide, JobStep::Release,
-                               JobStep::View, JobStep::Help}) {
+    for (const JobStep step : {JobStep::Case, JobStep::Take, JobStep::Read, JobStep::Decide, JobStep::Explain,
+                               JobStep::Release, JobStep::View, JobStep::Help}) {
         QMenu* menu = all->addMenu(titleOf(step));
         for (const Entry& entry : m_entries) {
-            if (entry.step != step) continue;
+            if (entry.step != step || entry.command.notInMenu) continue;
             if (entry.command.startsGroup) menu->addSeparator();
             menu->addAction(entry.action);
         }

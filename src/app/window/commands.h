@@ -17,7 +17,7 @@ namespace eyelid {
 
 struct Theme;
 
-enum class JobStep { Case, Take, Read, Decide, Release, View, Help };
+enum class JobStep { Case, Take, Read, Decide, Explain, Release, View, Help };
 
 struct Command {
     QString id; ///< "undo"; by it the command is found again
@@ -29,6 +29,7 @@ struct Command {
     bool repeats = false;     ///< while its key is held
     QString keyElsewhere;     ///< a key that some views see to themselves, for the menu to show
     QString alsoCalled;       ///< other words for it, by which it is found as well
+    bool notInMenu = false;   ///< found by its words, its keys and the menu of what it is about
     bool startsGroup = false; ///< a line parts it from what stands above it in the menu
 };
 

@@ -6,6 +6,8 @@
 #include "app/cases/strip.h"
 #include "app/checking/gate.h"
 #include "app/checking/gate_message.h"
+#include "app/explain/explain_row.h"
+#include "app/explain/explaining.h"
 #include "app/findings/decide_many.h"
 #include "app/findings/finding_details.h"
 #include "app/findings/findings_panel.h"
@@ -55,6 +57,7 @@ MainWindow::MainWindow(Theme& theme, const Policy& policy, std::unique_ptr<Sourc
     bindCase();
     bindCases();
     bindSheet();
+    bindExplain();
     bindCheck();
     bindTaking();
     restoreSettings();
@@ -121,6 +124,8 @@ QWidget* MainWindow::makeCentre() {
     m_joinsBar = new JoinsBar(m_case, m_selection, m_theme);
     m_keptBar = new KeptBar(m_keeper);
     m_dock = new Dock(*m_sheet, m_do);
+    m_explaining = std::make_unique<Explaining>(m_case, m_selection, *m_sheet);
+    m_explainRow = new ExplainRow(*m_sheet, *m_explaining, m_do);
     m_wordsBar = new WordsBar(m_case, m_selection, *m_sheet);
     m_firstSteps = new FirstSteps(m_case, m_selection, m_worker, m_release);
     connect(m_firstSteps, &FirstSteps::endAsked, this, [this] { openCaseFile({}); });
@@ -132,6 +137,7 @@ QWidget* MainWindow::makeCentre() {
     m_sheets->setChildrenCollapsible(false);
     m_sheets->addWidget(m_sheet);
     column->addWidget(m_sheets, 1);
+    column->addWidget(m_explainRow);
     column->addWidget(m_dock);
     return centre;
 }
@@ -201,6 +207,7 @@ void MainWindow::bindSheet() {
 
 void MainWindow::bindCheck() {
     connect(m_gate, &Gate::cancelAsked, &m_release, &ReleaseFlow::stop);
+    connect(m_gate, &Gate::coverAsked, m_explaining.get(), &Explaining::coverUnder);
     connect(m_gate, &Gate::readAsked, &m_worker, &CaseWorker::readWhatIsNotRead);
     connect(m_gate->checkButton(), &QPushButton::clicked, &m_do[QStringLiteral("check")], &QAction::trigger);
     connect(m_gate->releaseButton(), &QPushButton::clicked, &m_do[QStringLiteral("release")], &QAction::trigger);
@@ -257,6 +264,7 @@ void MainWindow::restoreSettings() {
     m_sheet->setOverviewShown(settings::overviewShown());
     for (QWidget* panel : std::initializer_list<QWidget*>{m_strip, m_findings})
         panel->setVisible(!settings::isFolded(panel->objectName()));
+    m_explainRow->setVisible(settings::explainShown());
     m_middle->restoreState(settings::panelSizes());
     if (restoreGeometry(settings::windowGeometry())) return;
     // What the window manager puts around it must fit on the screen as well.
@@ -401,6 +409,7 @@ void MainWindow::refreshGate() {
     else
         m_gate->setIdle();
     m_gate->setReadable(state.mayRead);
+    m_gate->setCoverable(state.mayCoverUnder);
     m_gate->checkButton()->setEnabled(state.mayCheck);
     m_gate->releaseButton()->setEnabled(state.mayRelease);
     m_do[QStringLiteral("readAll")].setEnabled(state.mayRead);

@@ -34,6 +34,8 @@ class BesideView;
 class CaseHeader;
 class CasesView;
 class Dock;
+class ExplainRow;
+class Explaining;
 class FindingsPanel;
 class FirstSteps;
 class Gate;
@@ -75,6 +77,7 @@ public:
     CaseShelf& shelf() { return m_shelf; }
     CasesView& casesView() { return *m_casesView; }
     const Commands& commands() const { return m_do; }
+    Explaining& explaining() { return *m_explaining; }
 
     /// Takes three windows of the demo desk.
     void addDemoCaptures();
@@ -100,12 +103,15 @@ private:
     void addReadCommands();
     void addDecideCommands();
     void addManyCommands();
+    void addExplainCommands();
+    void addMarkCommands();
     void addReleaseCommands();
     void addViewCommands();
     void layOut();
     QWidget* makeCentre();
     void bindCase();
     void bindSheet();
+    void bindExplain();
     void bindCheck();
     void bindTaking();
     void restoreSettings();
@@ -114,6 +120,15 @@ private:
     void showBeside(bool shown);
     void takeFromDesk();
     void showJoins();
+    void showExplain(bool shown);
+    void beginMark(MarkKind kind);
+    void showFraming();
+    void changeFraming(const std::function<void(Framing&, const Capture&)>& how);
+    void chooseSign();
+    void showMarkMenu(const QPoint& place);
+    void refreshExplain();
+    void cutIntoParts();
+    void putTogether();
     void showShortcuts();
     void showWords();
     void showPolicies();
@@ -175,6 +190,8 @@ private:
     std::unique_ptr<ReviewKeys> m_keys;
     std::unique_ptr<Reviewing> m_reviewing;
     Dock* m_dock;
+    ExplainRow* m_explainRow;
+    std::unique_ptr<Explaining> m_explaining;
     CaseHeader* m_header;
     Strip* m_strip;
     FindingsPanel* m_findings;

@@ -2,6 +2,7 @@
 #include "app/cases/case_header.h"
 #include "app/cases/strip.h"
 #include "app/checking/gate.h"
+#include "app/explain/explaining.h"
 #include "app/findings/decide_many.h"
 #include "app/findings/finding_details.h"
 #include "app/findings/findings_panel.h"
@@ -64,6 +65,8 @@ void MainWindow::addCommands() {
     addTakeCommands();
     addReadCommands();
     addDecideCommands();
+    addExplainCommands();
+    addMarkCommands();
     addReleaseCommands();
     addViewCommands();
 }
@@ -86,8 +89,8 @@ void MainWindow::addCaseCommands() {
               command(
                   "redo", Tr::tr("Redo"), {keys("Ctrl+Shift+Z"), keys("Ctrl+Y")}, [this] { m_case.redo(); }, "redo-2"),
               command(
-                  "remove", Tr::tr("Remove this cover or capture"), {Qt::Key_Delete}, [this] { removeSelected(); },
-                  "trash-2"),
+                  "remove", Tr::tr("Remove this cover, mark or capture"), {Qt::Key_Delete},
+                  [this] { removeSelected(); }, "trash-2"),
               first(command("policies", Tr::tr("Policies…"), {Qt::Key_P}, [this] { showPolicies(); })),
               command("settings", Tr::tr("Settings…"), {keys("Ctrl+,")}, [this] { showSettings(); }),
               first(command("quit", Tr::tr("Quit"), {QKeySequence::Quit}, [this] { close(); }))});
@@ -103,7 +106,8 @@ void MainWindow::addTakeCommands() {
              "bringIn", Tr::tr("Bring in…"), {QKeySequence::Open}, [this] { m_intake.chooseFiles(); }, "image-plus")),
          command(
              "paste", Tr::tr("Bring in from the clipboard"), {QKeySequence::Paste},
-             [this] { m_intake.bringInClipboard(); }, "clipboard-paste"),
+             [this] { m_explaining->canPaste() ? m_explaining->paste() : m_intake.bringInClipboard(); },
+             "clipboard-paste"),
          first(command("join", Tr::tr("Join pictures…"), {keys("Ctrl+J")}, [this] { m_intake.joinChosen(); })),
          command("joins", Tr::tr("Joins of this capture…"), {keys("Ctrl+Shift+J")}, [this] { showJoins(); }),
          first(command("shortcuts", Tr::tr("Shortcuts for taking…"), {}, [this] { showShortcuts(); }))});
@@ -131,7 +135,13 @@ void MainWindow::addReadCommands() {
                                m_sheet->setUnsureShown(!m_sheet->unsureShown());
                                refreshActions();
                            })),
-         first(command("copy", Tr::tr("Copy the chosen words"), {QKeySequence::Copy}, [this] { m_wordsBar->copy(); })),
+         first(command("copy", Tr::tr("Copy the chosen words"), {QKeySequence::Copy},
+                       [this] {
+                           if (m_selection.marks().empty() || m_wordsBar->anyChosen())
+                               m_wordsBar->copy();
+                           else
+                               m_explaining->copy();
+                       })),
          command("watch", Tr::tr("Watch for the chosen words"), {}, [this] { m_wordsBar->watch(); }),
          command("correct", Tr::tr("Correct the chosen word…"), {Qt::Key_F2}, [this] { m_wordsBar->correct(); })});
 }
@@ -285,6 +295,7 @@ void MainWindow::refreshActions() {
         for (const char* id : ids) m_do[QString::fromLatin1(id)].setEnabled(enabled);
     };
     enable({"joins"}, m_joinsBar->hasJoins());
+    refreshExplain();
     enable({"take"}, !m_taker->running());
     enable({"stopTaking"}, m_taker->running());
     const bool kept = !m_keeper.path().isEmpty() && m_keeper.standing() != CaseKeeper::Standing::ReadOnly;
@@ -332,7 +343,9 @@ void MainWindow::refreshActions() {
 
 void MainWindow::removeSelected() {
     const Item* item = m_case.item(m_selection.item());
-    if (m_case.hand(m_selection.item()) || (item && item->byHand))
+    if (!m_selection.marks().empty())
+        m_explaining->remove();
+    else if (m_case.hand(m_selection.item()) || (item && item->byHand))
         m_reviewing->remove();
     else if (m_strip->hasFocus())
         m_case.remove(m_selection.capture());

@@ -24,7 +24,8 @@ constexpr const char *geometryKey = "window/geometry", *themeKey = "theme", *sty
                      *panelsKey = "window/panels", *overviewKey = "sheet/overview", *typeKey = "type",
                      *firstStepsKey = "firstSteps", *caseStyleKey = "newCases/style",
                      *mostDaysKey = "newCases/mostDays", *comesBackKey = "take/comesBack",
-                     *bringInKey = "folders/bringIn", *releaseKey = "folders/release", *policyKey = "policy";
+                     *bringInKey = "folders/bringIn", *releaseKey = "folders/release", *policyKey = "policy",
+                     *keptLooksKey = "looksOfOnesOwn", *explainKey = "window/explain";
 
 constexpr std::pair<ThemeName, const char*> themeNames[] = {
     {ThemeName::Light, "light"}, {ThemeName::Dark, "dark"}, {ThemeName::Contrast, "contrast"}};
@@ -44,6 +45,35 @@ QByteArray windowGeometry() {
 }
 void setWindowGeometry(const QByteArray& geometry) {
     setValue(geometryKey, geometry);
+}
+
+QByteArray markLook(const QString& kind) {
+    return QSettings().value(QStringLiteral("marks/") + kind).toByteArray();
+}
+void setMarkLook(const QString& kind, const QByteArray& look) {
+    QSettings().setValue(QStringLiteral("marks/") + kind, look);
+}
+QStringList keptLooks() {
+    QStringList names;
+    for (const QString& name : value(keptLooksKey).toMap().keys()) names << name;
+    return names;
+}
+QByteArray keptLook(const QString& name) {
+    return value(keptLooksKey).toMap().value(name).toByteArray();
+}
+void setKeptLook(const QString& name, const QByteArray& look) {
+    QVariantMap all = value(keptLooksKey).toMap();
+    if (look.isEmpty())
+        all.remove(name);
+    else
+        all.insert(name, look);
+    setValue(keptLooksKey, all);
+}
+bool explainShown() {
+    return value(explainKey, false).toBool();
+}
+void setExplainShown(bool shown) {
+    setValue(explainKey, shown);
 }
 
 QByteArray panelSizes() {

@@ -11,6 +11,7 @@
 #include <QPolygon>
 #include <QRect>
 #include <QString>
+#include <QStringList>
 
 namespace eyelid::settings {
 
@@ -76,6 +77,17 @@ void setCommandKeys(const QString& command, const std::optional<QList<QKeySequen
 /// Of covers drawn by hand.
 CoverLook handLook();
 void setHandLook(const CoverLook& look);
+
+/// How a kind of mark looks, by the kind's name, as a file of one mark; empty where none was chosen.
+QByteArray markLook(const QString& kind);
+void setMarkLook(const QString& kind, const QByteArray& look);
+/// Looks of one's own, by the names given to them; likewise. An empty one is forgotten.
+QStringList keptLooks();
+QByteArray keptLook(const QString& name);
+void setKeptLook(const QString& name, const QByteArray& look);
+/// Whether the row of tools that explain is open.
+bool explainShown();
+void setExplainShown(bool shown);
 
 /// The region of the desk taken last, device pixels, and its outline where one was drawn; empty where there is none.
 QRect lastRegion();

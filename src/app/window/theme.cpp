@@ -116,7 +116,7 @@ QWidget#gate { border-top: 1px solid @hairline; }
 QWidget#strip, QWidget#findings { background: @paper; }
 QWidget#strip { border-right: 1px solid @hairline; }
 QWidget#findings { border-left: 1px solid @hairline; }
-QWidget#dock { background: @paper; border-top: 1px solid @hairline; }
+QWidget#dock, QWidget#explainRow { background: @paper; border-top: 1px solid @hairline; }
 QWidget#wordsBar { background: @paper; border: 1px solid @aubergine; border-radius: 8px; }
 QWidget#keptBar { background: @oat; border-bottom: 1px solid @aubergine; }
 QWidget#keptBar[failed="true"] { border-bottom: 1px solid @brick; }
