@@ -5,6 +5,7 @@
 #include "base/version.h"
 #include "cli/case_command_line.h"
 #include "cli/commands.h"
+#include "cli/framing_options.h"
 #include "cli/options.h"
 
 #include <CLI/CLI.hpp>
@@ -108,6 +109,13 @@ private:
             m_redact.force = m_force;
             m_redact.folder = qt(m_out);
             m_redact.keyFile = qt(m_key);
+            auto framing = m_framing.framing();
+            if (!framing) return fail(framing.error());
+            auto marks = m_framing.marks();
+            if (!marks) return fail(marks.error());
+            m_redact.framing = *framing;
+            m_redact.marks = *marks;
+            m_redact.small = m_framing.small();
             return runRedact(qt(m_files), m_redact);
         });
         addFindOptions(redact);
@@ -123,6 +131,7 @@ private:
             ->expected(1)
             ->allow_extra_args(false)
             ->take_all();
+        m_framing.addTo(redact);
         redact->add_flag("--no-find", m_noFind, said(Tr::tr("Cover only what --cover names")));
         redact->add_flag(
             "--keep-names", m_redact.keepNames,
@@ -218,6 +227,7 @@ private:
     bool m_sanitised = false, m_noFind = false, m_force = false;
     CaseCommandLine m_case;
     RedactSettings m_redact;
+    FramingOptions m_framing;
     TakeSettings m_take;
     JoinSettings m_join;
     PagesSettings m_pages;

@@ -2,6 +2,8 @@
 // return the exit status.
 #pragma once
 
+#include "editing/framing.h"
+#include "editing/mark.h"
 #include "cli/console.h"
 
 #include <QString>
@@ -16,6 +18,9 @@ struct FindSettings {
 };
 
 struct RedactSettings {
+    Framing framing;
+    std::vector<Mark> marks; ///< on every picture
+    int small = 0;           ///< the longest side of small versions beside them; 0: none
     FindSettings find;
     QString style;        ///< empty: as the policy says
     QString colour;       ///< of solid covers; as the style

@@ -37,14 +37,14 @@ struct InputPicture {
     std::optional<Error> wrong;  ///< with what was asked for: nothing is written then
     Capture capture;             ///< all that is known of it is covered
     std::vector<Finding> hidden; ///< what was found under the covers named, where nothing was to be looked for
-    CheckedPicture checked;
+    CheckedPicture checked, small;
 };
 
 // Everything that is known is covered.
 Decided covered(Capture& capture, const Policy& policy, std::shared_ptr<const StandInSource> standIns = {}) {
     for (const KnownFinding& known : capture.known) capture.rulings[known.id].decision = Decision::Cover;
-    return {itemsOf(capture, policy, {}), capture.hands,           policy.evenWidth,
-            policy.marksReplaced,         policy.labelsTellGround, std::move(standIns)};
+    return {itemsOf(capture, policy, {}), capture.hands,       policy.evenWidth,   policy.marksReplaced,
+            policy.labelsTellGround,      std::move(standIns), capture.framing, capture.marks};
 }
 
 class Redaction {
@@ -149,6 +149,7 @@ private:
                 input.name = name + QStringLiteral(".png");
             }
             taken.insert(input.name);
+            if (m_settings.small) taken.insert(smallName(input.name));
         }
     }
 
@@ -156,7 +157,10 @@ private:
     std::optional<Error> refusal() const {
         QStringList outputs{joinedPath(m_folder, redactionLogName())};
         for (const InputPicture& input : m_pictures)
-            if (input.trouble.isEmpty()) outputs << joinedPath(m_folder, input.name);
+            if (input.trouble.isEmpty()) {
+                outputs << joinedPath(m_folder, input.name);
+                if (m_settings.small) outputs << joinedPath(m_folder, smallName(input.name));
+            }
         if (const QString path = overwritten(outputs, m_files); !path.isEmpty())
             return Error{
                 Error::Kind::Exists,
@@ -198,6 +202,16 @@ private:
         }
         Capture& capture = input.capture;
         capture.size = picture->size();
+        capture.framing = m_settings.framing;
+        capture.marks = m_settings.marks;
+        const QRect crop = m_settings.framing.crop;
+        if (!crop.isNull() && !crop.intersects(QRect(QPoint(0, 0), capture.size))) {
+            input.wrong = Error{Error::Kind::BadInput,
+                                sentence(Tr::tr("--crop %1,%2,%3,%4 lies outside %5, which is %6 x %7 pixels."),
+                                         crop.x(), crop.y(), crop.width(), crop.height(), fileOf(input),
+                                         capture.size.width(), capture.size.height())};
+            return;
+        }
         if (auto wrong = placeCovers(input)) {
             input.wrong = wrong;
             return;
@@ -330,13 +344,32 @@ private:
                 return;
             }
             if (m_settings.look && round < mostRounds && coverLeaks(input.capture, checked->leaks)) continue;
-            m_writing.start(
-                [this, path = joinedPath(m_folder, input.name), bytes = std::move(checked->artifact.bytes)] {
-                    if (auto staged = m_output->stage(path, bytes); !staged) giveUp(staged.error());
-                });
             input.checked = std::move(*checked);
+            stage(input.checked.artifact);
+            if (m_settings.small) makeSmall(input, *picture, reader);
             return;
         }
+    }
+
+    void stage(Artifact& artifact) {
+        m_writing.start(
+            [this, path = joinedPath(m_folder, artifact.fileName), bytes = std::exchange(artifact.bytes, {})] {
+                if (auto staged = m_output->stage(path, bytes); !staged) giveUp(staged.error());
+            });
+    }
+
+    // The same, smaller; checked as the bytes it is.
+    void makeSmall(InputPicture& input, const QImage& picture, Reader& reader) {
+        Decided decided = covered(input.capture, *m_search.policy, m_standIns);
+        decided.framing = smallVersion(decided.framing, picture.size(), m_settings.small);
+        Progress progress;
+        auto checked = m_work.make({0, smallName(input.name), &picture, decided, m_values, {}}, m_checkFor, reader, progress);
+        if (!checked) {
+            input.trouble = checked.error().sentence;
+            return;
+        }
+        input.small = std::move(*checked);
+        stage(input.small.artifact);
     }
 
     // True when there was something to cover.
@@ -373,13 +406,20 @@ private:
         for (const InputPicture& input : m_pictures)
             if (input.trouble.isEmpty()) state.captures.push_back(input.capture);
         numberIdentities(state);
-        std::vector<CheckedPicture> pictures;
+        std::vector<CheckedPicture> pictures, smalls;
         QStringList sums;
         for (const InputPicture& input : m_pictures) {
             if (!input.trouble.isEmpty()) continue;
             sums << input.name + u'\t' + input.checked.sha256;
             pictures.push_back(input.checked);
-            pictures.back().decided = covered(state.captures[qsizetype(pictures.size()) - 1], *m_search.policy);
+            smalls.push_back(input.small);
+            pictures.back().decided = covered(state.captures[qsizetype(sums.size()) - 1], *m_search.policy);
+        }
+        for (qsizetype i = 0; i < state.captures.size() && m_settings.small; ++i) {
+            CheckedPicture small = *std::next(smalls.begin(), i);
+            small.decided = covered(state.captures[i], *m_search.policy);
+            small.decided.framing = smallVersion(small.decided.framing, state.captures[i].size, m_settings.small);
+            pictures.push_back(std::move(small));
         }
         if (pictures.empty()) {
             dropFolder();
@@ -409,7 +449,11 @@ private:
             const size_t count = input.capture.hands.size() + input.capture.known.size();
             say(sentence(Tr::tr("%1: %2 covered, %3 (of %4)"), joinedPath(m_folder, input.name), count, result, from));
             sayLeaks(leaks);
-            if (!leaks.empty() && status == done) status = remains;
+            if (m_settings.small) {
+                say(joinedPath(m_folder, smallName(input.name)));
+                sayLeaks(input.small.leaks);
+            }
+            if ((!leaks.empty() || !input.small.leaks.empty()) && status == done) status = remains;
         }
         if (!nothing) say(joinedPath(m_folder, redactionLogName()));
         return status;

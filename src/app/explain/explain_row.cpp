@@ -94,11 +94,11 @@ QWidget* ExplainRow::makeFraming(const Commands& commands) {
     });
     row->addWidget(m_ratio);
     row->addWidget(m_angle);
-    for (const char* id : {"turnCapture", "mirrorCapture", "cropToContent", "frameMore"}) {
+    for (const auto& [id, icon] : {std::pair("turnCapture", true), std::pair("mirrorCapture", true),
+                                   std::pair("cropToContent", false), std::pair("frameMore", false)}) {
         QAction& action = commands[QLatin1String(id)];
         auto* button = new QToolButton;
         button->setDefaultAction(&action);
-        const bool icon = !action.icon().isNull();
         button->setProperty("flat", icon);
         button->setIconSize({atTypeSize(17), atTypeSize(17)});
         button->setToolButtonStyle(icon ? Qt::ToolButtonIconOnly : Qt::ToolButtonTextOnly);

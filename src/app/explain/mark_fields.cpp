@@ -82,8 +82,6 @@ QIcon swatch(QRgb colour) {
     return picture;
 }
 
-const int none = -1, other = -2; // in place of a colour
-
 } // namespace
 
 MarkFields::MarkFields(Sheet& sheet, Explaining& explaining) : m_sheet(sheet), m_explaining(explaining) {
@@ -108,13 +106,13 @@ MarkFields::MarkFields(Sheet& sheet, Explaining& explaining) : m_sheet(sheet), m
         return box;
     };
     m_form = combo("markForm", Tr::tr("Form of the mark"));
-    m_colour = combo("markColour", Tr::tr("Colour of the mark"));
-    m_ground = combo("markGround", Tr::tr("Ground inside the mark"));
+    m_colour = addColour("markColour", Tr::tr("Colour of the mark"), false,
+                         [](MarkStyle& style, std::optional<QRgb> colour) { style.colour = colour.value_or(style.colour); });
+    m_ground = addColour("markGround", Tr::tr("Ground inside the mark"), true,
+                         [](MarkStyle& style, std::optional<QRgb> colour) { style.ground = colour; });
     m_width = number("markWidth", Tr::tr("Width of its strokes, pixels"), 400);
     m_pattern = combo("markPattern", Tr::tr("Pattern of its line"));
     m_pattern->addItems({Tr::tr("Plain"), Tr::tr("Dashed"), Tr::tr("Dotted")}); // as LinePattern
-    m_heads = combo("markHeads", Tr::tr("Heads of the pointer"));
-    m_heads->addItems({Tr::tr("No head"), Tr::tr("One head"), Tr::tr("Two heads")});
     m_size = number("markSize", Tr::tr("Size of its type, pixels"), 400);
     m_more = new QToolButton;
     m_more->setObjectName(QStringLiteral("markMore"));
@@ -125,10 +123,6 @@ MarkFields::MarkFields(Sheet& sheet, Explaining& explaining) : m_sheet(sheet), m
     m_more->setMenu(m_menu);
     row->addWidget(m_more);
     connect(m_menu, &QMenu::aboutToShow, this, &MarkFields::fillMenu);
-    addColour(*m_colour,
-              [](MarkStyle& style, std::optional<QRgb> colour) { style.colour = colour.value_or(0xff5a2f52); });
-    m_ground->insertItem(0, Tr::tr("No ground"), none);
-    addColour(*m_ground, [](MarkStyle& style, std::optional<QRgb> colour) { style.ground = colour; });
     connect(m_form, &QComboBox::currentIndexChanged, this, [this] {
         const auto form = MarkForm(m_form->currentData().toInt());
         change([form](Mark& mark) {
@@ -145,8 +139,6 @@ MarkFields::MarkFields(Sheet& sheet, Explaining& explaining) : m_sheet(sheet), m
             [this](int size) { change([size](Mark& mark) { mark.style.textHeight = size; }); });
     connect(m_pattern, &QComboBox::currentIndexChanged, this,
             [this](int at) { change([at](Mark& mark) { mark.style.pattern = LinePattern(at); }); });
-    connect(m_heads, &QComboBox::currentIndexChanged, this,
-            [this](int at) { change([at](Mark& mark) { mark.style.heads = at; }); });
     connect(&m_sheet, &Sheet::toolChanged, this, &MarkFields::refresh);
     connect(&m_sheet.pen(), &MarkPen::changed, this, &MarkFields::refresh);
     connect(&m_sheet.selection(), &Selection::itemChanged, this, &MarkFields::refresh);
@@ -154,22 +146,28 @@ MarkFields::MarkFields(Sheet& sheet, Explaining& explaining) : m_sheet(sheet), m
     refresh();
 }
 
-void MarkFields::addColour(QComboBox& box, const std::function<void(MarkStyle&, std::optional<QRgb>)>& set) {
-    for (const NamedColour& named : markColours()) box.addItem(swatch(named.colour), named.title, named.colour);
-    box.addItem(Tr::tr("Other…"), other);
-    connect(&box, &QComboBox::activated, this, [this, &box, set] {
-        const qint64 chosen = box.currentData().toLongLong();
-        std::optional<QRgb> colour;
-        if (chosen == other) {
-            const QColor picked =
-                QColorDialog::getColor(Qt::white, this, Tr::tr("Colour"), QColorDialog::ShowAlphaChannel);
-            if (!picked.isValid()) return refresh();
-            colour = picked.rgba();
-        } else if (chosen != none) {
-            colour = QRgb(chosen);
-        }
+QToolButton* MarkFields::addColour(const char* name, const QString& title, bool orNone, const SetColour& set) {
+    auto* button = new QToolButton;
+    button->setObjectName(QLatin1String(name));
+    button->setAccessibleName(title);
+    button->setToolTip(title);
+    button->setPopupMode(QToolButton::InstantPopup);
+    auto* menu = new QMenu(button);
+    button->setMenu(menu);
+    const auto take = [this, set](std::optional<QRgb> colour) {
         change([&](Mark& mark) { set(mark.style, colour); });
+    };
+    if (orNone)
+        connect(menu->addAction(Tr::tr("None")), &QAction::triggered, this, [take] { take(std::nullopt); });
+    for (const NamedColour& named : markColours())
+        connect(menu->addAction(swatch(named.colour), named.title), &QAction::triggered, this,
+                [take, named] { take(named.colour); });
+    connect(menu->addAction(Tr::tr("Other…")), &QAction::triggered, this, [this, take] {
+        const QColor picked = QColorDialog::getColor(Qt::white, this, Tr::tr("Colour"), QColorDialog::ShowAlphaChannel);
+        if (picked.isValid()) take(picked.rgba());
     });
+    layout()->addWidget(button);
+    return button;
 }
 
 bool MarkFields::isSelected() const {
@@ -208,14 +206,8 @@ void MarkFields::refresh() {
     for (const MarkForm form : forms) m_form->addItem(formTitle(form), int(form));
     m_form->setCurrentIndex(m_form->findData(int(mark->form)));
     m_form->setVisible(!forms.empty());
-    const auto choose = [](QComboBox& box, std::optional<QRgb> colour) {
-        int at = box.findData(colour ? QVariant(*colour) : QVariant(none));
-        if (at < 0) at = box.findData(other);
-        box.setItemIcon(box.findData(other), colour ? swatch(*colour) : QIcon());
-        box.setCurrentIndex(at);
-    };
-    choose(*m_colour, mark->style.colour);
-    choose(*m_ground, mark->style.ground);
+    m_colour->setIcon(swatch(mark->style.colour));
+    m_ground->setIcon(swatch(mark->style.ground.value_or(0)));
     m_colour->setVisible(!isOneOf(kind, {MarkKind::Code, MarkKind::Sign}));
     m_ground->setVisible(isOneOf(kind, {MarkKind::Ring, MarkKind::Note}));
     m_width->setValue(int(std::lround(mark->style.width)));
@@ -224,8 +216,6 @@ void MarkFields::refresh() {
                                                     MarkKind::Measure}));
     m_pattern->setCurrentIndex(int(mark->style.pattern));
     m_pattern->setVisible(isOneOf(kind, {MarkKind::Point, MarkKind::Line, MarkKind::Ring}));
-    m_heads->setCurrentIndex(mark->style.heads);
-    m_heads->setVisible(kind == MarkKind::Point);
     m_size->setValue(int(std::lround(mark->style.textHeight)));
     m_size->setVisible(isOneOf(kind, {MarkKind::Note, MarkKind::Step, MarkKind::Measure}));
     m_filling = false;
@@ -262,6 +252,15 @@ void MarkFields::fillKindMenu(const Mark& mark) {
                 [this, mark] { setKnownLength(mark); });
     if (mark.kind == MarkKind::Sign)
         connect(m_menu->addAction(Tr::tr("Another signature…")), &QAction::triggered, this, &MarkFields::signAsked);
+    if (mark.kind == MarkKind::Point)
+        for (const auto& [heads, title] : {std::pair(0, Tr::tr("No head")), std::pair(1, Tr::tr("One head")),
+                                           std::pair(2, Tr::tr("Two heads"))}) {
+            QAction* action = m_menu->addAction(title);
+            action->setCheckable(true);
+            action->setChecked(mark.style.heads == heads);
+            connect(action, &QAction::triggered, this,
+                    [this, n = heads] { change([n](Mark& m) { m.style.heads = n; }); });
+        }
     if (!m_menu->isEmpty()) m_menu->addSeparator();
 }
 

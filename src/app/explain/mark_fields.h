@@ -31,7 +31,8 @@ private:
     bool isSelected() const;
     void refresh();
     void change(const std::function<void(Mark&)>& how);
-    void addColour(QComboBox& box, const std::function<void(MarkStyle&, std::optional<QRgb>)>& set);
+    using SetColour = std::function<void(MarkStyle&, std::optional<QRgb>)>;
+    QToolButton* addColour(const char* name, const QString& title, bool orNone, const SetColour& set);
     void fillMenu();
     void fillTypeMenu(const Mark& mark);
     void fillKindMenu(const Mark& mark);
@@ -40,7 +41,8 @@ private:
 
     Sheet& m_sheet;
     Explaining& m_explaining;
-    QComboBox *m_form, *m_colour, *m_ground, *m_pattern, *m_heads;
+    QComboBox *m_form, *m_pattern;
+    QToolButton *m_colour, *m_ground;
     QSpinBox *m_width, *m_size;
     QToolButton* m_more;
     QMenu* m_menu;

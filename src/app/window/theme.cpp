@@ -137,6 +137,7 @@ QToolButton:checked { background: @selection; border-color: @aubergine; color: @
 QToolButton[flat="true"] { border: 1px solid transparent; background: transparent; }
 QToolButton[flat="true"]:hover { background: @oat; }
 QToolButton[flat="true"]:checked { background: @selection; border-color: @aubergine; }
+QWidget#explainRow QToolButton { padding: 4px 5px; }
 QToolButton::menu-indicator { image: none; width: 0; }
 QLineEdit, QComboBox, QSpinBox, QDoubleSpinBox, QKeySequenceEdit QLineEdit, QPlainTextEdit { border: 1px solid @hairline; border-radius: 6px; padding: 4px 8px; background: @paper; color: @ink; selection-background-color: @aubergine; selection-color: @onBrand; }
 QLineEdit:focus, QComboBox:focus, QSpinBox:focus, QDoubleSpinBox:focus, QPlainTextEdit:focus { border-color: @aubergine; }

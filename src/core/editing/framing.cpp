@@ -265,6 +265,13 @@ Framing turnedByQuarter(Framing framing) {
     return framing;
 }
 
+Framing smallVersion(Framing framing, const QSize& capture, int longest) {
+    const QSize size = geometryOf(framing, capture).size;
+    if (std::max(size.width(), size.height()) <= longest) return framing;
+    framing.resize = {Resize::By::Longest, double(std::max(1, longest - 2 * (framing.border + framing.shadow)))};
+    return framing;
+}
+
 QRect ofRatio(const QRect& place, double ratio) {
     QSizeF size(place.size());
     if (size.width() > size.height() * ratio)

@@ -70,6 +70,9 @@ QImage framed(const QImage& covered, const Framing& framing);
 /// The same with its crop and everything that changes it moved on by a quarter clockwise.
 Framing turnedByQuarter(Framing framing);
 
+/// The same of a capture, with all that stands around it no larger than so many pixels along its longest side.
+Framing smallVersion(Framing framing, const QSize& capture, int longest);
+
 /// The largest rectangle of a ratio (width for height) around the middle of `place`, within it.
 QRect ofRatio(const QRect& place, double ratio);
 

@@ -223,6 +223,10 @@ QString releaseName(const QString& stem, qsizetype number, qsizetype count) {
     return sentence(Tr::tr("%1-%2.png"), stem, QString::number(number).rightJustified(width, u'0'));
 }
 
+QString smallName(const QString& name) {
+    return name.left(name.lastIndexOf(u'.')) + QStringLiteral("-small.png");
+}
+
 QString overwritten(const QStringList& outputs, const QStringList& inputs) {
     for (const QString& output : outputs)
         for (const QString& input : inputs)

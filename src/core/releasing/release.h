@@ -59,6 +59,9 @@ QString redactionLogName();
 /// "picture-07.png".
 QString releaseName(const QString& stem, qsizetype number, qsizetype count);
 
+/// The name of a small version of a picture: "picture-07-small.png".
+QString smallName(const QString& name);
+
 /// The stem of releases that have no name of their own.
 inline const QString neutralStem = QStringLiteral("picture");
 
