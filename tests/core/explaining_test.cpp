@@ -1,12 +1,17 @@
 // Marks and framing in a case: done, undone, kept, cut away.
 #include "casefile/case.h"
+#include "casefile/own_sign.h"
 #include "casefile/case_json.h"
 #include "casefile/case_summary.h"
+#include "casefile/together.h"
+#include "language/dictionary.h"
 #include "pipeline/case_work.h"
 #include "support/made.h"
 #include "support/random_edits.h"
 
 #include <catch2/catch.hpp>
+#include <QFile>
+#include <QTemporaryDir>
 
 using namespace eyelid;
 
@@ -205,4 +210,99 @@ TEST_CASE("a capture cut into parts is as many captures of one picture, each wit
     CHECK(render(page(), open.edits(*part)).height() == 60);
     open.undo();
     CHECK(open.captures().size() == 1);
+}
+
+TEST_CASE("captures put together are one capture on which all that was decided stands where it stood") {
+    Case open(everything());
+    const int one = open.add(page(), {}), two = open.add(page(), {});
+    found(open, one, {personAt({20, 44, 100, 14})});
+    open.decide(open.items(one)[0].id, Scope::One, Decision::Cover);
+    open.cover(two, {CoverShape(QRect(10, 10, 50, 20))}, {CoverStyle::Solid, 0.5});
+    open.addMark(two, lineFrom(20));
+    Framing framing;
+    framing.crop = QRect(0, 0, 450, 100);
+    open.setFraming(two, framing);
+    TogetherLayout layout;
+    layout.arrange = TogetherLayout::Arrange::Column;
+    const std::vector<Capture> captures{*open.capture(one), *open.capture(two)};
+    const Together whole = together(captures, {page(), page()}, layout);
+    REQUIRE(whole.parts.size() == 2);
+    // Scaled to one width, that of the smaller.
+    CHECK(whole.picture.width() == 450 + 2 * layout.gap);
+    const int id = open.putTogether(whole, Case::ready(whole.picture, nullptr));
+    REQUIRE(open.capture(id));
+    REQUIRE(open.items(id).size() == 1);
+    CHECK(open.items(id)[0].decision == Decision::Cover);
+    CHECK(whole.parts[0].place.contains(open.items(id)[0].finding.boxes[0]));
+    REQUIRE(open.capture(id)->hands.size() == 1);
+    CHECK(whole.parts[1].place.toAlignedRect().contains(open.capture(id)->hands[0].shape.region(whole.picture.size()).boundingRect()));
+    CHECK(open.capture(id)->marks.size() == 3); // the line, and two captions
+    // Found again, it is the same finding.
+    found(open, id, {open.items(id)[0].finding});
+    CHECK(open.items(id).size() == 1);
+    CHECK(open.items(id)[0].decision == Decision::Cover);
+    open.undo();
+    CHECK_FALSE(open.capture(id));
+}
+
+TEST_CASE("captures of any framing and number are put together without one lying on another") {
+    std::mt19937 random(6);
+    for (int round = 0; round < 60; ++round) {
+        std::vector<Capture> captures;
+        std::vector<QImage> pictures;
+        for (size_t i = 0; i < 1 + random() % 5; ++i) {
+            Capture capture;
+            capture.id = int(i) + 1;
+            capture.name = QStringLiteral("Capture");
+            QImage picture(20 + int(random() % 300), 20 + int(random() % 200), QImage::Format_RGB32);
+            picture.fill(Qt::gray);
+            capture.size = picture.size();
+            if (random() % 2) capture.framing = made::randomFraming(capture.size, random);
+            captures.push_back(capture);
+            pictures.push_back(picture);
+        }
+        TogetherLayout layout;
+        layout.arrange = TogetherLayout::Arrange(random() % 3);
+        layout.align = TogetherLayout::Align(random() % 3);
+        layout.sameSize = random() % 2;
+        layout.captions = random() % 2;
+        layout.gap = int(random() % 30);
+        const Together whole = together(captures, pictures, layout);
+        REQUIRE(whole.parts.size() == captures.size());
+        for (size_t i = 0; i < whole.parts.size(); ++i) {
+            REQUIRE(QRectF(whole.picture.rect()).adjusted(-1, -1, 1, 1).contains(whole.parts[i].place));
+            for (size_t j = 0; j < i; ++j)
+                REQUIRE(whole.parts[i].place.intersected(whole.parts[j].place).width() *
+                            whole.parts[i].place.intersected(whole.parts[j].place).height() <=
+                        whole.parts[i].place.height() + whole.parts[i].place.width());
+        }
+    }
+}
+
+TEST_CASE("a signature is kept so that its file alone shows nothing, and one that was altered is not taken") {
+    QTemporaryDir folder;
+    const QByteArray png = "\x89PNG not really, but bytes that must come back";
+    REQUIRE(keepSign(folder.path(), png));
+    CHECK(*keptSign(folder.path()) == png);
+    QFile file(folder.filePath(QStringLiteral("signature")));
+    REQUIRE(file.open(QIODevice::ReadWrite));
+    const QByteArray sealed = file.readAll();
+    CHECK_FALSE(sealed.contains("PNG"));
+    file.seek(sealed.size() - 1);
+    file.write("x");
+    file.close();
+    CHECK_FALSE(keptSign(folder.path()));
+    REQUIRE(forgetSign(folder.path()));
+    CHECK(keptSign(folder.path())->isEmpty());
+}
+
+TEST_CASE("words are looked up where there is a dictionary, and names of things are left alone") {
+    const auto dictionary = Dictionary::of(QStringLiteral("eng"));
+    REQUIRE(dictionary); // packages.txt has one
+    CHECK(dictionary->knows(QStringLiteral("reading")));
+    CHECK_FALSE(dictionary->knows(QStringLiteral("raeding")));
+    CHECK(dictionary->suggestions(QStringLiteral("raeding")).contains(QStringLiteral("reading")));
+    CHECK(dictionary->knows(QStringLiteral("LW-9971621")));
+    CHECK(dictionary->knows(QStringLiteral("XQZK")));
+    CHECK_FALSE(Dictionary::of(QStringLiteral("none")));
 }

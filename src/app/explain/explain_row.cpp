@@ -111,6 +111,7 @@ QWidget* ExplainRow::makeFraming(const Commands& commands) {
 void ExplainRow::refresh() {
     const Capture* capture = m_sheet.shownCapture();
     m_framing->setVisible(m_sheet.tool() == Sheet::Tool::Frame);
+    m_stay->setVisible(m_sheet.tool() != Sheet::Tool::Frame);
     m_stay->setChecked(m_sheet.pen().staysOn());
     const QSignalBlocker quiet(m_angle);
     m_angle->setValue(capture ? capture->framing.angle : 0);

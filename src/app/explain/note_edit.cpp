@@ -17,6 +17,11 @@ namespace {
 
 constexpr double leastWidth = 160; // view units
 
+bool endsWriting(const QKeyEvent& event) {
+    const bool enter = event.key() == Qt::Key_Return || event.key() == Qt::Key_Enter;
+    return event.key() == Qt::Key_Escape || (enter && event.modifiers() & Qt::ControlModifier);
+}
+
 class Spelling final : public QSyntaxHighlighter {
 public:
     Spelling(QTextDocument* text, std::shared_ptr<const Dictionary> dictionary, const QColor& colour)
@@ -86,9 +91,17 @@ void NoteEdit::place() {
                 int(std::clamp(box.top(), 4.0, std::max(4.0, room.height() - height - 4))), int(width), int(height));
 }
 
+// While one writes, the keys that end it are no commands.
+bool NoteEdit::event(QEvent* event) {
+    if (event->type() == QEvent::ShortcutOverride && endsWriting(*static_cast<QKeyEvent*>(event))) {
+        event->accept();
+        return true;
+    }
+    return QPlainTextEdit::event(event);
+}
+
 void NoteEdit::keyPressEvent(QKeyEvent* event) {
-    const bool enter = event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter;
-    if (event->key() == Qt::Key_Escape || (enter && event->modifiers() & Qt::ControlModifier)) {
+    if (endsWriting(*event)) {
         m_sheet.setFocus(); // which ends it
         return;
     }

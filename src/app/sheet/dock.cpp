@@ -23,7 +23,7 @@ Dock::Dock(Sheet& sheet, const Commands& commands) : m_sheet(sheet), m_row(new Q
     setFixedHeight(atTypeSize(46));
     m_row->setContentsMargins(10, 0, 10, 0);
     m_row->setSpacing(4);
-    for (const char* id : {"select", "coverArea", "readAgain"})
+    for (const char* id : {"select", "coverArea", "readAgain", "explain"})
         m_worded.push_back(addTool(commands[QString::fromLatin1(id)], true));
     addSettings();
     addTool(commands[QStringLiteral("zoomOut")], false);

@@ -3,7 +3,9 @@
 #include "app/explain/explaining.h"
 #include "app/explain/frame_view.h"
 #include "app/explain/mark_fields.h"
+#include "app/explain/parts_view.h"
 #include "app/explain/sign_view.h"
+#include "app/explain/together_view.h"
 #include "app/window/main_window.h"
 #include "app/window/settings.h"
 #include "app/window/theme.h"
@@ -160,7 +162,8 @@ void MainWindow::addMarkCommands() {
                  if (!picture.isNull()) f.crop = contentOf(picture);
              });
          })});
-    m_do[QStringLiteral("cropToContent")].setIconText(Tr::tr("To content"));
+    m_do[QStringLiteral("cropToContent")].setIconText(Tr::tr("Trim"));
+    m_do[QStringLiteral("explain")].setIconText(u' ' + Tr::tr("Explain"));
     m_do[QStringLiteral("frameMore")].setIconText(Tr::tr("More…"));
 }
 
@@ -290,7 +293,39 @@ void MainWindow::refreshExplain() {
                           }));
 }
 
-void MainWindow::cutIntoParts() {}
-void MainWindow::putTogether() {}
+void MainWindow::cutIntoParts() {
+    const Capture* capture = m_case.capture(m_selection.capture());
+    if (!capture) return;
+    const int id = capture->id;
+    PartsView view(m_case.pictures()->small(capture->picture), capture->size, m_theme, this);
+    if (view.exec() != QDialog::Accepted) return;
+    if (const int first = m_case.cutIntoParts(id, view.parts())) m_selection.showCapture(first);
+    m_sheet->setFocus();
+}
+
+void MainWindow::putTogether() {
+    TogetherView view(m_case, this);
+    if (view.exec() != QDialog::Accepted) return;
+    std::vector<Capture> captures;
+    for (const int id : view.captures())
+        if (const Capture* capture = m_case.capture(id)) captures.push_back(*capture);
+    struct Made {
+        Together whole;
+        Case::ReadyPicture ready;
+    };
+    auto made = std::make_shared<Made>();
+    m_worker.run(
+        Tr::tr("Putting captures together"),
+        [=, layout = view.layoutChosen(), pictures = m_case.pictures()] {
+            std::vector<QImage> all;
+            for (const Capture& capture : captures) all.push_back(pictures->picture(capture.picture));
+            made->whole = together(captures, all, layout);
+            if (!made->whole.picture.isNull()) made->ready = Case::ready(made->whole.picture, nullptr);
+        },
+        [=, this] {
+            if (const int id = m_case.putTogether(made->whole, made->ready)) m_selection.showCapture(id);
+            m_sheet->setFocus();
+        });
+}
 
 } // namespace eyelid

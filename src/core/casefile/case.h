@@ -3,6 +3,7 @@
 #pragma once
 
 #include "casefile/kept_case.h"
+#include "casefile/together.h"
 #include "editing/edits.h"
 #include "picture/picture_store.h"
 
@@ -142,6 +143,8 @@ public:
     void setFraming(int captureId, const Framing& framing);
     /// As many captures as there are parts, behind this one: the same picture, each framed to its part, with all that
     /// was decided about it. Returns the first one's id.
+    /// A capture put together of others, behind them all; returns its id. `ready`: of its picture.
+    int putTogether(const Together& whole, const ReadyPicture& ready);
     int cutIntoParts(int captureId, const std::vector<QRect>& parts);
     /// A question for a colleague; it keeps the finding open until somebody decides. Empty: none any more.
     void ask(int id, const QString& question);

@@ -1,6 +1,7 @@
 // Marks, framing, and captures cut into parts.
 #include "base/sentence.h"
 #include "casefile/case.h"
+#include "casefile/known_findings.h"
 #include "casefile/taking_in.h"
 
 #include <algorithm>
@@ -125,6 +126,20 @@ int Case::cutIntoParts(int captureId, const std::vector<QRect>& parts) {
     }
     perform(change);
     return first;
+}
+
+int Case::putTogether(const Together& whole, const ReadyPicture& ready) {
+    if (m_readOnly) emit refused();
+    if (m_readOnly || whole.parts.empty() || ready.picture.isNull()) return 0;
+    store(ready);
+    Capture capture = decidedTogether(whole, m_state);
+    capture.id = m_state.nextCapture++;
+    capture.name = sentence(Tr::tr("Capture %1"), capture.id);
+    capture.picture = ready.id;
+    numberIdentities(m_state);
+    perform({Tr::tr("putting %n capture(s) together", nullptr, int(whole.parts.size())),
+             {PutCapture{m_state.captures.size(), capture}}});
+    return capture.id;
 }
 
 } // namespace eyelid
