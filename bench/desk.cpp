@@ -106,6 +106,46 @@ struct Desk {
     }
 };
 
+// 200 marks of every kind but those that show a picture of their own, all in view, and one of them dragged.
+bool dragMark() {
+    Desk desk({3840, 2160}, 40);
+    const MarkKind kinds[] = {MarkKind::Point, MarkKind::Line, MarkKind::Ring,    MarkKind::Draw,   MarkKind::Tint,
+                              MarkKind::Note,  MarkKind::Step, MarkKind::Enlarge, MarkKind::Measure};
+    int last = 0;
+    for (int i = 0; i < 200; ++i) {
+        Mark mark = desk.sheet.pen().begun(kinds[size_t(i) % std::size(kinds)]);
+        const QPointF at(60 + i % 20 * 185, 80 + i / 20 * 205);
+        mark.points = {at, at + QPointF(150, 60)};
+        if (mark.kind == MarkKind::Enlarge) mark.points << at + QPointF(40, 80) << at + QPointF(180, 150);
+        if (mark.kind == MarkKind::Step) mark.points = {at};
+        mark.text = QStringLiteral("What to look at here");
+        last = desk.open.addMark(desk.capture, mark);
+    }
+    Mark line = desk.sheet.pen().begun(MarkKind::Line);
+    line.points = {{600, 500}, {900, 620}};
+    last = desk.open.addMark(desk.capture, line);
+    desk.settle();
+    bool fine = true;
+    for (const auto& [what, zoom] : {std::pair("3840x2160 with 200 marks, all in view, dragging one", 0.0),
+                                     std::pair("3840x2160 with 200 marks at life size, dragging one", 1.0)}) {
+        zoom > 0 ? desk.sheet.setZoom(zoom, {}) : desk.sheet.fit();
+        desk.selection.select(last);
+        desk.sheet.reveal(desk.open.placeOf(last));
+        const QPoint from = desk.sheet.toView(desk.open.placeOf(last).center()).toPoint();
+        QTest::mousePress(desk.sheet.viewport(), Qt::LeftButton, {}, from);
+        fine = report(what, frames(desk.sheet.viewport(), 120,
+                                   [&](int i) {
+                                       const QPointF to = from + QPoint(i / 2, i / 4);
+                                       QMouseEvent move(QEvent::MouseMove, to, desk.sheet.viewport()->mapToGlobal(to),
+                                                        Qt::NoButton, Qt::LeftButton, Qt::NoModifier);
+                                       QApplication::sendEvent(desk.sheet.viewport(), &move);
+                                   })) &&
+               fine;
+        QTest::mouseRelease(desk.sheet.viewport(), Qt::LeftButton, {}, from + QPoint(60, 30));
+    }
+    return fine;
+}
+
 bool scrollList() {
     Case open(*loadPolicy(QStringLiteral("everything")));
     const Theme theme = Theme::light();
@@ -156,6 +196,7 @@ int main(int argc, char** argv) {
     bool fine = true;
     Desk({3840, 2160}, 500).drive("3840x2160 with 500 covers", fine);
     Desk({16384, 16384}, 500).drive("16384x16384 with 500 covers", fine);
+    fine = dragMark() && fine;
     fine = scrollList() && fine;
     return fine ? 0 : 1;
 }

@@ -3,6 +3,7 @@
 #include "app/cases/cases_view.h"
 #include "app/cases/passphrase_view.h"
 #include "app/checking/gate.h"
+#include "app/explain/demo_marks.h"
 #include "app/findings/decide_many.h"
 #include "app/findings/findings_panel.h"
 #include "app/findings/policies_view.h"
@@ -347,10 +348,14 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
     QTest::qWait(400);
     shoot(window, "before-and-after");
     press(sheet, Qt::Key_D);
-    press(sheet, Qt::Key_B);
+    const int explained = window.openCase().captures().back().id;
+    window.selection().showCapture(explained);
+    for (const Mark& mark : demoMarks()) window.openCase().addMark(explained, mark);
+    press(sheet, Qt::Key_M);
+    window.selection().select(window.openCase().capture(explained)->marks.back().id);
     QTest::qWait(400);
-    shoot(window, "side-by-side");
-    press(sheet, Qt::Key_B);
+    shoot(window, "explain");
+    press(sheet, Qt::Key_M);
     {
         settings::setOfficerName(QStringLiteral("R. Abernal"));
         SettingsView view(window.theme(), &window);

@@ -241,5 +241,40 @@
             <numerusform>%1; not looked for: %n kinds</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%1: lies over %n open finding(s) and hides none of them.</source>
+        <translation>
+            <numerusform>%1: lies over an open finding and does not hide it.</numerusform>
+            <numerusform>%1: lies over %n open findings and hides none of them.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n part(s), each a capture of its own; this one stays.</source>
+        <translation>
+            <numerusform>One part: nothing is cut.</numerusform>
+            <numerusform>%n parts, each a capture of its own; this one stays.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>copying %n mark(s)</source>
+        <translation>
+            <numerusform>copying a mark</numerusform>
+            <numerusform>copying %n marks</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>removing %n mark(s)</source>
+        <translation>
+            <numerusform>removing a mark</numerusform>
+            <numerusform>removing %n marks</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>putting %n capture(s) together</source>
+        <translation>
+            <numerusform>putting %n capture together</numerusform>
+            <numerusform>putting %n captures together</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

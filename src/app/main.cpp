@@ -85,7 +85,7 @@ int main(int argc, char** argv) {
         !demo && parser.positionalArguments().isEmpty() && !settings::knowsFirstSteps() && QDir(caseFolder).isEmpty();
     // The demo is in memory alone, and says so when it is left.
     if (demo) {
-        window.addDemoCaptures();
+        window.addExplainedDemo();
     } else if (asked) {
         QObject::connect(&window, &MainWindow::firstStepsEnded, &window, &QWidget::close);
         window.beginFirstSteps();

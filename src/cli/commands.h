@@ -2,9 +2,9 @@
 // return the exit status.
 #pragma once
 
+#include "cli/console.h"
 #include "editing/framing.h"
 #include "editing/mark.h"
-#include "cli/console.h"
 
 #include <QString>
 #include <QStringList>

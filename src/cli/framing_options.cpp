@@ -42,8 +42,9 @@ void FramingOptions::addTo(CLI::App* command) {
     command->add_option("--corner", m_corner, said(Tr::tr("Corners rounded by so many pixels")))->check(within(0, 400));
     command->add_option("--marks", m_marks,
                         said(Tr::tr("Draw the marks of this file (docs/marks.schema.json) on every picture")));
-    command->add_option("--small", m_small,
-                        said(Tr::tr("Beside each picture a small one, its longest side so many pixels")))
+    command
+        ->add_option("--small", m_small,
+                     said(Tr::tr("Beside each picture a small one, its longest side so many pixels")))
         ->check(within(16, 4000));
 }
 

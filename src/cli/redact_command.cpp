@@ -43,8 +43,8 @@ struct InputPicture {
 // Everything that is known is covered.
 Decided covered(Capture& capture, const Policy& policy, std::shared_ptr<const StandInSource> standIns = {}) {
     for (const KnownFinding& known : capture.known) capture.rulings[known.id].decision = Decision::Cover;
-    return {itemsOf(capture, policy, {}), capture.hands,       policy.evenWidth,   policy.marksReplaced,
-            policy.labelsTellGround,      std::move(standIns), capture.framing, capture.marks};
+    return {itemsOf(capture, policy, {}), capture.hands,       policy.evenWidth, policy.marksReplaced,
+            policy.labelsTellGround,      std::move(standIns), capture.framing,  capture.marks};
 }
 
 class Redaction {
@@ -363,7 +363,8 @@ private:
         Decided decided = covered(input.capture, *m_search.policy, m_standIns);
         decided.framing = smallVersion(decided.framing, picture.size(), m_settings.small);
         Progress progress;
-        auto checked = m_work.make({0, smallName(input.name), &picture, decided, m_values, {}}, m_checkFor, reader, progress);
+        auto checked =
+            m_work.make({0, smallName(input.name), &picture, decided, m_values, {}}, m_checkFor, reader, progress);
         if (!checked) {
             input.trouble = checked.error().sentence;
             return;

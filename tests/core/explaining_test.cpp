@@ -1,8 +1,8 @@
 // Marks and framing in a case: done, undone, kept, cut away.
 #include "casefile/case.h"
-#include "casefile/own_sign.h"
 #include "casefile/case_json.h"
 #include "casefile/case_summary.h"
+#include "casefile/own_sign.h"
 #include "casefile/together.h"
 #include "language/dictionary.h"
 #include "pipeline/case_work.h"
@@ -235,7 +235,8 @@ TEST_CASE("captures put together are one capture on which all that was decided s
     CHECK(open.items(id)[0].decision == Decision::Cover);
     CHECK(whole.parts[0].place.contains(open.items(id)[0].finding.boxes[0]));
     REQUIRE(open.capture(id)->hands.size() == 1);
-    CHECK(whole.parts[1].place.toAlignedRect().contains(open.capture(id)->hands[0].shape.region(whole.picture.size()).boundingRect()));
+    CHECK(whole.parts[1].place.toAlignedRect().contains(
+        open.capture(id)->hands[0].shape.region(whole.picture.size()).boundingRect()));
     CHECK(open.capture(id)->marks.size() == 3); // the line, and two captions
     // Found again, it is the same finding.
     found(open, id, {open.items(id)[0].finding});

@@ -3,6 +3,7 @@
 #include "editing/edits_json.h"
 #include "editing/mark_arranging.h"
 #include "editing/mark_painting.h"
+#include "editing/mark_paths.h"
 #include "editing/text_outline.h"
 #include "picture/picture_file.h"
 #include "pipeline/case_work.h"

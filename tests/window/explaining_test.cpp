@@ -11,8 +11,8 @@
 #include "support/made.h"
 #include "support/random_edits.h"
 
-#include <QComboBox>
 #include <QClipboard>
+#include <QComboBox>
 #include <QDir>
 #include <QPainter>
 #include <QSpinBox>
@@ -114,11 +114,10 @@ TEST_CASE("each kind of mark is drawn with the pointer, is in view and selected,
 
 TEST_CASE("marks are drawn with keys alone") {
     ExplainDesk desk;
-    const std::pair<Qt::Key, MarkKind> keys[] = {{Qt::Key_1, MarkKind::Point}, {Qt::Key_2, MarkKind::Line},
-                                                 {Qt::Key_3, MarkKind::Ring},  {Qt::Key_4, MarkKind::Draw},
-                                                 {Qt::Key_5, MarkKind::Tint},  {Qt::Key_6, MarkKind::Note},
-                                                 {Qt::Key_7, MarkKind::Step},  {Qt::Key_8, MarkKind::Enlarge},
-                                                 {Qt::Key_9, MarkKind::Measure}};
+    const std::pair<Qt::Key, MarkKind> keys[] = {
+        {Qt::Key_1, MarkKind::Point}, {Qt::Key_2, MarkKind::Line},    {Qt::Key_3, MarkKind::Ring},
+        {Qt::Key_4, MarkKind::Draw},  {Qt::Key_5, MarkKind::Tint},    {Qt::Key_6, MarkKind::Note},
+        {Qt::Key_7, MarkKind::Step},  {Qt::Key_8, MarkKind::Enlarge}, {Qt::Key_9, MarkKind::Measure}};
     size_t count = 0;
     for (const auto& [key, kind] : keys) {
         desk.press(key);
@@ -283,7 +282,8 @@ TEST_CASE("the look of a kind is remembered, and one of one's own is kept by nam
 
 TEST_CASE("a pointer's end that stands on a cover goes with it") {
     ExplainDesk desk;
-    const int hand = desk.open().cover(desk.capture().id, {CoverShape(QRect(500, 300, 80, 40))}, {CoverStyle::Solid, 0.5});
+    const int hand =
+        desk.open().cover(desk.capture().id, {CoverShape(QRect(500, 300, 80, 40))}, {CoverStyle::Solid, 0.5});
     desk.begin(MarkKind::Point);
     desk.pull({300, 420}, {540, 320});
     REQUIRE(desk.marks().size() == 1);

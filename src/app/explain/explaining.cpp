@@ -7,6 +7,7 @@
 #include "editing/mark_painting.h"
 
 #include <algorithm>
+#include <cmath>
 #include <QClipboard>
 #include <QGuiApplication>
 #include <QInputDialog>
@@ -104,6 +105,12 @@ void Explaining::align(AlignTo to) {
 
 void Explaining::spreadOut(Qt::Orientation along) {
     m_case.setMarks(spread(selected(), along), Tr::tr("spreading marks"));
+}
+
+void Explaining::turn(double degrees) {
+    change(Tr::tr("turning marks"), [degrees](Mark& mark) {
+        if (isBox(mark) && mark.kind != MarkKind::Enlarge) mark.turn = std::remainder(mark.turn + degrees, 360);
+    });
 }
 
 bool Explaining::anyLocked() const {

@@ -29,6 +29,7 @@ public:
     void arrange(bool inFront);
     void align(AlignTo to);
     void spreadOut(Qt::Orientation along);
+    void turn(double degrees); ///< clockwise, of those that are boxes
     void setLocked(bool locked);
     bool anyLocked() const;
     /// The next mark of the capture, or the one before, round the end.

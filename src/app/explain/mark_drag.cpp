@@ -18,6 +18,7 @@ namespace {
 
 constexpr double gripReach = 8; // view units around a grip
 constexpr double gripSize = 7;  // view units
+constexpr double smallBox = 44; // view units of a side, below which its middle has no grip
 constexpr double turnAway = 22; // view units the turning grip is above its box
 constexpr int largeStep = 10;   // device pixels an arrow moves by, with Shift
 
@@ -96,10 +97,40 @@ Mark turnedTo(Mark mark, const QPointF& to, bool even) {
     return mark;
 }
 
+// An angle of an arc, degrees clockwise from three o'clock, at a point of its box before that is turned.
+double arcAngle(const QRectF& box, const QPointF& point) {
+    const QPointF v = point - box.center();
+    return std::atan2(v.y() / std::max(1.0, box.height()), v.x() / std::max(1.0, box.width())) * 180 / std::numbers::pi;
+}
+
+QPointF arcPoint(const QRectF& box, double angle) {
+    const double radians = angle * std::numbers::pi / 180;
+    return box.center() + QPointF(box.width() / 2 * std::cos(radians), box.height() / 2 * std::sin(radians));
+}
+
+Mark withArc(Mark mark, const MarkGrip& grip, const QPointF& to, bool even) {
+    double angle = arcAngle(boxOf(mark), turnOf(mark).inverted().map(to));
+    if (even) angle = std::round(angle / 15) * 15;
+    const double end = mark.arcFrom + mark.arcSpan;
+    const double from = grip.what == MarkGrip::What::ArcStart ? angle : mark.arcFrom;
+    double span = (grip.what == MarkGrip::What::ArcStart ? end : angle) - from;
+    span -= 360 * std::floor(span / 360);
+    mark.arcFrom = from;
+    mark.arcSpan = span < 1 ? 360 : span;
+    return mark;
+}
+
 std::optional<MarkGrip> gripAt(const Sheet& sheet, const Mark& mark, const QPointF& point) {
-    for (const auto& [grip, place] : gripsOf(mark, sheet.pixel()))
-        if ((sheet.toView(place) - sheet.toView(point)).manhattanLength() <= gripReach * 1.4) return grip;
-    return std::nullopt;
+    std::optional<MarkGrip> nearest;
+    double least = gripReach;
+    for (const auto& [grip, place] : gripsOf(mark, sheet.pixel())) {
+        const QPointF off = sheet.toView(place) - sheet.toView(point);
+        const double distance = std::hypot(off.x(), off.y());
+        if (distance > least) continue;
+        least = distance;
+        nearest = grip;
+    }
+    return nearest;
 }
 
 const Mark* drawnMark(const Sheet& sheet, int id) {
@@ -134,8 +165,18 @@ std::vector<std::pair<MarkGrip, QPointF>> gripsOf(const Mark& mark, double pixel
     if (canTurn(mark))
         all.push_back(
             {{MarkGrip::What::Turn, 0, {}}, turn.map(QPointF(box.center().x(), box.top() - turnAway / pixel))});
+    // Of what is small the corners alone: its sides are left to take it up by.
+    const auto isCorner = [](Qt::Edges edges) {
+        return (edges & (Qt::LeftEdge | Qt::RightEdge)) && (edges & (Qt::TopEdge | Qt::BottomEdge));
+    };
+    const bool small = std::min(box.width(), box.height()) * pixel < smallBox;
     for (const Qt::Edges edges : allEdges)
-        all.push_back({{MarkGrip::What::Edges, 0, edges}, turn.map(edgePoint(box, edges))});
+        if (!small || isCorner(edges))
+            all.push_back({{MarkGrip::What::Edges, 0, edges}, turn.map(edgePoint(box, edges))});
+    if (mark.kind == MarkKind::Ring && mark.form == MarkForm::Arc) {
+        all.push_back({{MarkGrip::What::ArcStart, 0, {}}, turn.map(arcPoint(box, mark.arcFrom))});
+        all.push_back({{MarkGrip::What::ArcEnd, 0, {}}, turn.map(arcPoint(box, mark.arcFrom + mark.arcSpan))});
+    }
     if (mark.kind == MarkKind::Enlarge)
         for (const qsizetype corner : {0, 1}) all.push_back({{MarkGrip::What::Point, corner, {}}, mark.points[corner]});
     return all;
@@ -167,6 +208,9 @@ Mark dragged(Mark mark, const MarkGrip& grip, const QPointF& from, const QPointF
         return stretchedBy(std::move(mark), grip.edges, to - from, even);
     case MarkGrip::What::Turn:
         return turnedTo(std::move(mark), to, even);
+    case MarkGrip::What::ArcStart:
+    case MarkGrip::What::ArcEnd:
+        return withArc(std::move(mark), grip, to, even);
     }
     return mark;
 }

@@ -17,7 +17,7 @@ class Sheet;
 
 /// What of a mark is held.
 struct MarkGrip {
-    enum class What { Whole, Point, Edges, Turn };
+    enum class What { Whole, Point, Edges, Turn, ArcStart, ArcEnd };
     What what = What::Whole;
     qsizetype point = 0; ///< of Point
     Qt::Edges edges;     ///< of Edges

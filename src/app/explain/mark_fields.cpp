@@ -106,8 +106,9 @@ MarkFields::MarkFields(Sheet& sheet, Explaining& explaining) : m_sheet(sheet), m
         return box;
     };
     m_form = combo("markForm", Tr::tr("Form of the mark"));
-    m_colour = addColour("markColour", Tr::tr("Colour of the mark"), false,
-                         [](MarkStyle& style, std::optional<QRgb> colour) { style.colour = colour.value_or(style.colour); });
+    m_colour =
+        addColour("markColour", Tr::tr("Colour of the mark"), false,
+                  [](MarkStyle& style, std::optional<QRgb> colour) { style.colour = colour.value_or(style.colour); });
     m_ground = addColour("markGround", Tr::tr("Ground inside the mark"), true,
                          [](MarkStyle& style, std::optional<QRgb> colour) { style.ground = colour; });
     m_width = number("markWidth", Tr::tr("Width of its strokes, pixels"), 400);
@@ -154,11 +155,8 @@ QToolButton* MarkFields::addColour(const char* name, const QString& title, bool 
     button->setPopupMode(QToolButton::InstantPopup);
     auto* menu = new QMenu(button);
     button->setMenu(menu);
-    const auto take = [this, set](std::optional<QRgb> colour) {
-        change([&](Mark& mark) { set(mark.style, colour); });
-    };
-    if (orNone)
-        connect(menu->addAction(Tr::tr("None")), &QAction::triggered, this, [take] { take(std::nullopt); });
+    const auto take = [this, set](std::optional<QRgb> colour) { change([&](Mark& mark) { set(mark.style, colour); }); };
+    if (orNone) connect(menu->addAction(Tr::tr("None")), &QAction::triggered, this, [take] { take(std::nullopt); });
     for (const NamedColour& named : markColours())
         connect(menu->addAction(swatch(named.colour), named.title), &QAction::triggered, this,
                 [take, named] { take(named.colour); });
@@ -247,14 +245,19 @@ void MarkFields::fillKindMenu(const Mark& mark) {
         connect(letters, &QAction::triggered, this,
                 [this](bool on) { change([on](Mark& m) { m.style.letters = on; }); });
     }
-    if (mark.kind == MarkKind::Measure)
+    if (mark.kind == MarkKind::Measure) {
+        QAction* leaves = m_menu->addAction(Tr::tr("Stays as a mark"));
+        leaves->setCheckable(true);
+        leaves->setChecked(m_sheet.pen().leavesMeasures());
+        connect(leaves, &QAction::triggered, this, [this](bool on) { m_sheet.pen().setLeavesMeasures(on); });
         connect(m_menu->addAction(Tr::tr("This length is known…")), &QAction::triggered, this,
                 [this, mark] { setKnownLength(mark); });
+    }
     if (mark.kind == MarkKind::Sign)
         connect(m_menu->addAction(Tr::tr("Another signature…")), &QAction::triggered, this, &MarkFields::signAsked);
     if (mark.kind == MarkKind::Point)
-        for (const auto& [heads, title] : {std::pair(0, Tr::tr("No head")), std::pair(1, Tr::tr("One head")),
-                                           std::pair(2, Tr::tr("Two heads"))}) {
+        for (const auto& [heads, title] :
+             {std::pair(0, Tr::tr("No head")), std::pair(1, Tr::tr("One head")), std::pair(2, Tr::tr("Two heads"))}) {
             QAction* action = m_menu->addAction(title);
             action->setCheckable(true);
             action->setChecked(mark.style.heads == heads);

@@ -21,6 +21,9 @@ public:
     /// Remembered from now on.
     void setForm(MarkKind kind, MarkForm form);
     void setStyle(MarkKind kind, const MarkStyle& style);
+    /// Whether what was measured stays as a mark, or is only shown until the next.
+    bool leavesMeasures() const { return m_leavesMeasures; }
+    void setLeavesMeasures(bool leaves) { m_leavesMeasures = leaves; }
     bool staysOn() const { return m_staysOn; }
     void setStaysOn(bool stays);
 
@@ -48,7 +51,7 @@ private:
     void remember(MarkKind kind);
 
     MarkKind m_kind = MarkKind::Point;
-    bool m_staysOn = false;
+    bool m_staysOn = false, m_leavesMeasures = true;
     std::map<MarkKind, Mark> m_usual; ///< their form and style alone count
 };
 

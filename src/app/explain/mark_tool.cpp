@@ -7,7 +7,9 @@
 #include "app/window/theme.h"
 #include "base/sentence.h"
 #include "editing/mark_painting.h"
+#include "editing/mark_paths.h"
 
+#include <algorithm>
 #include <cmath>
 #include <QApplication>
 #include <QKeyEvent>
@@ -69,6 +71,15 @@ QPointF MarkTool::atEdge(const QPointF& point, const QMouseEvent& event) const {
 void MarkTool::press(const QPointF& point, const QMouseEvent& event) {
     m_pressedAt = event.position();
     m_moved = false;
+    m_shown.reset();
+    m_takesAway =
+        m_sheet.pen().kind() == MarkKind::Draw && (m_sheet.penErases() || event.modifiers() & Qt::AltModifier);
+    if (m_takesAway) {
+        m_down = true;
+        m_from = m_to = point;
+        m_way = {point};
+        return takeAway(point);
+    }
     if (isAngle()) {
         m_corners << point;
         m_to = point;
@@ -82,7 +93,7 @@ void MarkTool::press(const QPointF& point, const QMouseEvent& event) {
     m_down = true;
     m_from = m_to = atEdge(point, event);
     m_way = {point};
-    m_pressures = {event.points().isEmpty() ? 1 : event.points().first().pressure()};
+    m_pressures = {m_sheet.penPressure()};
     m_still.start();
 }
 
@@ -91,11 +102,12 @@ void MarkTool::move(const QPointF& point, const QMouseEvent& event) {
         m_to = point;
         return;
     }
+    if (m_takesAway) return takeAway(point);
     m_to = heldTo(point, event);
     m_moved = m_moved || (event.position() - m_pressedAt).manhattanLength() >= QApplication::startDragDistance();
     if ((point - m_way.last()).manhattanLength() < nextPoint) return;
     m_way << point;
-    m_pressures.push_back(event.points().isEmpty() ? 1 : event.points().first().pressure());
+    m_pressures.push_back(m_sheet.penPressure());
     m_still.restart();
 }
 
@@ -130,20 +142,41 @@ Mark MarkTool::drawn() const {
         return mark;
     }
     const QRectF seen = seenOf(m_sheet);
-    if (m_moved && kind != MarkKind::Step) return drawnTo(mark, m_from, m_to, seen);
+    const bool colour = kind == MarkKind::Measure && mark.form == MarkForm::Colour;
+    if (m_moved && kind != MarkKind::Step && !colour) return drawnTo(mark, m_from, m_to, seen);
     mark = putAt(mark, m_from, seen);
     if (kind == MarkKind::Measure && mark.form == MarkForm::Colour)
-        if (const auto colour = colourAt(m_sheet.bare(), m_from)) mark.text = readoutOf(*colour, std::nullopt);
+        if (const auto at = colourAt(m_sheet.bare(), m_from))
+            mark.text = readoutOf(*at, m_moved ? colourAt(m_sheet.bare(), m_to) : std::nullopt);
     return mark;
 }
 
 void MarkTool::finish(Mark mark) {
     drop();
-    if (isWhole(mark)) m_sheet.give(withHolds(m_sheet, std::move(mark)));
+    if (!isWhole(mark)) return;
+    if (mark.kind == MarkKind::Measure && !m_sheet.pen().leavesMeasures())
+        m_shown = std::move(mark);
+    else
+        m_sheet.give(withHolds(m_sheet, std::move(mark)));
+}
+
+// Strokes the pen goes over with its other end, or with Alt.
+void MarkTool::takeAway(const QPointF& point) {
+    const double reach = 5 / m_sheet.pixel(); // view units
+    for (const Mark& mark : m_sheet.drawnMarks())
+        if (mark.kind == MarkKind::Draw && std::find(m_taken.begin(), m_taken.end(), mark.id) == m_taken.end() &&
+            isHit(mark, point, reach))
+            m_taken.push_back(mark.id);
 }
 
 void MarkTool::release() {
     if (!m_down) return;
+    if (m_takesAway) {
+        const std::vector<int> taken = std::exchange(m_taken, {});
+        drop();
+        if (!taken.empty()) m_sheet.openCase().removeMarks(taken);
+        return;
+    }
     Mark mark = drawn();
     m_down = false;
     if (isFreehand() && m_way.size() < 2) return drop();
@@ -165,7 +198,7 @@ QString MarkTool::notice() const {
     case MarkKind::Ring:
         return Tr::tr("Drag around what matters; Shift makes it even, Escape ends");
     case MarkKind::Draw:
-        return Tr::tr("Draw; hold still at the end for a straight line, Escape ends");
+        return Tr::tr("Draw; hold still at the end for a straight line, Alt takes strokes away, Escape ends");
     case MarkKind::Tint:
         return Tr::tr("Sweep over words to tint them; Escape ends");
     case MarkKind::Note:
@@ -189,6 +222,10 @@ void MarkTool::paint(QPainter& painter) const {
     const MarkKind kind = m_sheet.pen().kind();
     const QPointF beside = m_sheet.toView(m_to) + QPointF(10, 8);
     const QRectF view = m_sheet.viewport()->rect();
+    if (m_shown) {
+        const MarkScene scene{m_sheet.viewTransform(), m_sheet.pixel(), nullptr, {}, {}, nullptr};
+        paintMark(painter, *m_shown, scene);
+    }
     if (!m_corners.isEmpty()) {
         painter.setRenderHint(QPainter::Antialiasing);
         painter.setPen(QPen(m_sheet.theme().aubergine, 2));
@@ -217,7 +254,9 @@ void MarkTool::paint(QPainter& painter) const {
 }
 
 void MarkTool::drop() {
-    m_down = m_moved = false;
+    m_down = m_moved = m_takesAway = false;
+    m_taken.clear();
+    m_shown.reset();
     m_way.clear();
     m_pressures.clear();
     m_corners.clear();

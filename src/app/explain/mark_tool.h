@@ -29,13 +29,17 @@ private:
     Mark drawn() const;
     Mark band() const;
     void finish(Mark mark);
+    void takeAway(const QPointF& point);
 
     bool m_down = false, m_moved = false;
     QPointF m_from, m_to, m_pressedAt; ///< the last in the view
     QPolygonF m_way;
     std::vector<double> m_pressures;
-    QPolygonF m_corners;   ///< of an angle, until it has three
-    QElapsedTimer m_still; ///< since the pen moved last
+    std::vector<int> m_taken; ///< strokes that are taken away
+    bool m_takesAway = false;
+    std::optional<Mark> m_shown; ///< what was measured last, where it leaves no mark
+    QPolygonF m_corners;         ///< of an angle, until it has three
+    QElapsedTimer m_still;       ///< since the pen moved last
 };
 
 } // namespace eyelid

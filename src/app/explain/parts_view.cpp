@@ -17,8 +17,8 @@
 namespace eyelid {
 namespace {
 
-constexpr double onLine = 5;  // view units from a line, in which a click is on it
-constexpr int leastPart = 8;  // device pixels of a side
+constexpr double onLine = 5; // view units from a line, in which a click is on it
+constexpr int leastPart = 8; // device pixels of a side
 
 // Ends and lines, without parts too small to be any.
 std::vector<int> bounds(std::vector<int> lines, int length) {
@@ -75,9 +75,11 @@ void PartsPicture::paintEvent(QPaintEvent*) {
     for (const auto& [colour, width] : {std::pair(m_theme.onBrand, 4.0), std::pair(m_theme.aubergine, 2.0)}) {
         painter.setPen(QPen(colour, width));
         for (const int x : m_across)
-            painter.drawLine(QPointF(place.left() + x * scale, place.top()), QPointF(place.left() + x * scale, place.bottom()));
+            painter.drawLine(QPointF(place.left() + x * scale, place.top()),
+                             QPointF(place.left() + x * scale, place.bottom()));
         for (const int y : m_down)
-            painter.drawLine(QPointF(place.left(), place.top() + y * scale), QPointF(place.right(), place.top() + y * scale));
+            painter.drawLine(QPointF(place.left(), place.top() + y * scale),
+                             QPointF(place.right(), place.top() + y * scale));
     }
 }
 
@@ -87,7 +89,8 @@ void PartsPicture::mousePressEvent(QMouseEvent* event) {
     const bool level = m_direction == Qt::Horizontal;
     std::vector<int>& lines = level ? m_down : m_across;
     const int at = int((level ? event->position().y() - place.top() : event->position().x() - place.left()) / scale);
-    const auto there = std::find_if(lines.begin(), lines.end(), [&](int line) { return std::abs(line - at) * scale <= onLine; });
+    const auto there =
+        std::find_if(lines.begin(), lines.end(), [&](int line) { return std::abs(line - at) * scale <= onLine; });
     if (there != lines.end())
         lines.erase(there);
     else

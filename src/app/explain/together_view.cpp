@@ -49,8 +49,9 @@ TogetherView::TogetherView(const Case& owner, QWidget* parent) : QDialog(parent)
     m_gap->setValue(24);
     m_gap->setSuffix(Tr::tr(" px"));
     m_ground = new QComboBox;
-    for (const auto& [title, colour] : {std::pair(Tr::tr("White"), QRgb(0xffffffff)), std::pair(Tr::tr("Oat"), QRgb(0xfff6f2ea)),
-                                        std::pair(Tr::tr("Ink"), QRgb(0xff2c2530))})
+    for (const auto& [title, colour] :
+         {std::pair(Tr::tr("White"), QRgb(0xffffffff)), std::pair(Tr::tr("Oat"), QRgb(0xfff6f2ea)),
+          std::pair(Tr::tr("Ink"), QRgb(0xff2c2530))})
         m_ground->addItem(title, colour);
     m_sameSize = new QCheckBox(Tr::tr("Scaled to one size"));
     m_sameSize->setChecked(true);
@@ -72,7 +73,8 @@ TogetherView::TogetherView(const Case& owner, QWidget* parent) : QDialog(parent)
     m_preview->setAccessibleName(Tr::tr("How they will stand"));
     row->addWidget(m_preview, 1);
     column->addLayout(row);
-    auto* hint = new QLabel(Tr::tr("A capture of its own: what was found and decided stands on it and can be changed."));
+    auto* hint =
+        new QLabel(Tr::tr("A capture of its own: what was found and decided stands on it and can be changed."));
     hint->setWordWrap(true);
     hint->setProperty("role", QStringLiteral("faint"));
     column->addWidget(hint);
@@ -87,7 +89,8 @@ TogetherView::TogetherView(const Case& owner, QWidget* parent) : QDialog(parent)
     };
     connect(m_list, &QListWidget::itemChanged, this, refreshAll);
     connect(m_list->model(), &QAbstractItemModel::rowsMoved, this, refreshAll);
-    for (QComboBox* box : {m_arrange, m_align, m_ground}) connect(box, &QComboBox::currentIndexChanged, this, refreshAll);
+    for (QComboBox* box : {m_arrange, m_align, m_ground})
+        connect(box, &QComboBox::currentIndexChanged, this, refreshAll);
     connect(m_gap, &QSpinBox::valueChanged, this, refreshAll);
     for (QCheckBox* box : {m_sameSize, m_captions, m_numbers}) connect(box, &QCheckBox::toggled, this, refreshAll);
     refreshAll();
@@ -136,9 +139,9 @@ void TogetherView::refresh() {
     TogetherLayout layout = layoutChosen();
     layout.gap = layout.gap / 4;
     const Together whole = together(all, cards, layout);
-    m_preview->setPixmap(whole.picture.isNull()
-                             ? QPixmap()
-                             : QPixmap::fromImage(whole.picture.scaled(previewSize, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
+    m_preview->setPixmap(whole.picture.isNull() ? QPixmap()
+                                                : QPixmap::fromImage(whole.picture.scaled(
+                                                      previewSize, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
 }
 
 } // namespace eyelid

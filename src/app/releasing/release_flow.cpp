@@ -24,7 +24,9 @@ ReleaseFlow::ReleaseFlow(Case& owner, CaseWorker& worker, const Theme& theme, QW
 }
 
 ReleaseFlow::Check ReleaseFlow::standing() const {
-    if (m_case.captures().isEmpty() || m_checkedRevision != m_case.revision() || m_worker.busy()) return Check::NotRun;
+    if (m_case.captures().isEmpty() || m_checkedRevision != m_case.revision() || m_worker.busy() ||
+        m_checkedSmall != settings::smallVersions())
+        return Check::NotRun;
     return blocking() > 0 ? Check::Failed : Check::Passed;
 }
 
@@ -74,8 +76,15 @@ void ReleaseFlow::begin() {
     for (qsizetype i = 0; i < m_case.captures().size(); ++i) {
         const Capture& capture = m_case.captures()[i];
         all.push_back({capture.id, files[i], m_case.picture(capture), m_case.decided(capture)});
+        if (const int side = settings::smallVersions()) {
+            ToCheck small = all.back();
+            small.fileName = smallName(small.fileName);
+            small.decided.framing = smallVersion(small.decided.framing, capture.size, side);
+            all.push_back(std::move(small));
+        }
     }
     m_checkedRevision = m_case.revision();
+    m_checkedSmall = settings::smallVersions();
     m_worker.check(std::move(all));
 }
 
@@ -107,7 +116,7 @@ void ReleaseFlow::onIdle() {
 }
 
 void ReleaseFlow::release() {
-    if (m_checkedRevision != m_case.revision()) {
+    if (m_checkedRevision != m_case.revision() || m_checkedSmall != settings::smallVersions()) {
         m_releaseWanted = true;
         begin();
     } else if (blocking() > 0) {

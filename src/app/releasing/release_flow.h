@@ -68,6 +68,7 @@ private:
     QPointer<ReleaseView> m_view;
     std::vector<CheckedPicture> m_pictures;
     int m_checkedRevision = -1, m_releasedRevision = -1;
+    int m_checkedSmall = 0; ///< settings::smallVersions() as it was checked
     enum class Step { Idle, WaitToCheck, Checking, WaitToRelease } m_step = Step::Idle;
     bool m_releaseWanted = false; ///< once the check has passed
     QString m_trouble;

@@ -6,6 +6,7 @@
 #include "app/window/theme.h"
 #include "base/sentence.h"
 #include "editing/mark_painting.h"
+#include "editing/mark_paths.h"
 
 #include <algorithm>
 #include <cmath>
@@ -14,6 +15,7 @@
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QScrollBar>
+#include <QTabletEvent>
 
 namespace eyelid {
 Sheet::Sheet(Case& owner, Selection& selection, const Theme& theme, QWidget* parent)
@@ -167,6 +169,7 @@ QSize Sheet::pictureSize() const {
 }
 
 void Sheet::refresh() {
+    m_backdrop = {};
     const FramedGeometry before = m_geometry;
     if (const Capture* c = capture()) {
         m_edits = m_case.edits(*c);
@@ -233,6 +236,7 @@ int Sheet::markAt(const QPointF& point) const {
 }
 
 void Sheet::showInstead(std::vector<Mark> marks) {
+    if (m_instead.empty() || marks.empty()) m_backdrop = {};
     m_instead = std::move(marks);
     viewport()->update();
 }
@@ -350,7 +354,19 @@ void Sheet::keyPressEvent(QKeyEvent* event) {
     }
 }
 
+// What a tablet's pen does comes as the pointer's doing after this.
+void Sheet::followPen(const QEvent& event) {
+    if (event.type() != QEvent::TabletPress && event.type() != QEvent::TabletMove &&
+        event.type() != QEvent::TabletRelease)
+        return;
+    const auto& pen = static_cast<const QTabletEvent&>(event);
+    const bool ends = event.type() == QEvent::TabletRelease;
+    m_penPressure = ends ? 1 : pen.pressure();
+    m_penErases = !ends && pen.pointerType() == QPointingDevice::PointerType::Eraser;
+}
+
 bool Sheet::viewportEvent(QEvent* event) {
+    followPen(*event);
     if (event->type() == QEvent::ContextMenu && !m_selection.marks().empty()) {
         emit menuAsked(static_cast<QContextMenuEvent*>(event)->globalPos());
         return true;
@@ -378,12 +394,14 @@ void Sheet::focusOutEvent(QFocusEvent* event) {
 }
 
 void Sheet::resizeEvent(QResizeEvent*) {
+    m_backdrop = {};
     if (m_fitted) fit();
     updateBars();
     m_overview->place();
 }
 
 void Sheet::scrollContentsBy(int, int) {
+    m_backdrop = {};
     viewport()->update();
     m_overview->update();
 }

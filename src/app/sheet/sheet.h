@@ -7,6 +7,7 @@
 #include "app/sheet/tiled_picture.h"
 #include "base/workers.h"
 #include "casefile/case.h"
+#include "editing/mark_painting.h"
 #include "reading/word_picking.h"
 
 #include <array>
@@ -14,6 +15,7 @@
 #include <memory>
 #include <QAbstractScrollArea>
 #include <QEvent>
+#include <QPixmap>
 #include <set>
 
 namespace eyelid {
@@ -99,6 +101,9 @@ public:
     const Case& openCase() const { return m_case; }
     Selection& selection() { return m_selection; }
     const Selection& selection() const { return m_selection; }
+    /// How hard a pen presses now, 0 to 1, and whether it is its other end; 1 and false without a tablet.
+    double penPressure() const { return m_penPressure; }
+    bool penErases() const { return m_penErases; }
     void setCropRatio(double ratio); ///< width for height; 0: as it is drawn
     double cropRatio() const { return m_cropRatio; }
     const Capture* shownCapture() const { return capture(); }
@@ -171,6 +176,10 @@ private:
     Framing shownFraming() const;
     bool isRendered() const { return m_rendered.covers == m_edits.covers && m_rendered.framing == shownFraming(); }
     void drawMarks(QPainter& painter);
+    void drawDragged(QPainter& painter);
+    MarkScene markScene(const QImage& picture) const;
+    const Mark* insteadOf(int mark) const;
+    void paintScene(QPainter& painter, const Capture& capture);
     void drawMarkSelection(QPainter& painter);
     void drawKeyPoint(QPainter& painter);
     bool moveKeyPoint(const QKeyEvent& event);
@@ -219,9 +228,14 @@ private:
     FramedGeometry m_geometry; ///< of what is shown
     QRegion m_hidden;          ///< by covers that are not rendered yet, on the capture
     std::vector<Mark> m_instead;
+    mutable OutlineCache m_outlines;
+    QPixmap m_backdrop;                ///< the view without the marks that are dragged, while they are
     std::optional<QPointF> m_keyPoint; ///< where keys draw, on the capture
     bool m_keyDown = false;
     double m_cropRatio = 0;
+    double m_penPressure = 1;
+    bool m_penErases = false;
+    void followPen(const QEvent& event);
     Overview* m_overview;
     bool m_rendering = false;
     Lane m_lane; // renders; ends before the rest goes

@@ -122,25 +122,50 @@ void Sheet::drawHits(QPainter& painter) {
     for (const QRectF& hit : m_hits) painter.fillRect(viewOf(hit).adjusted(-1, -1, 1, 1), wash);
 }
 
-void Sheet::paintEvent(QPaintEvent*) {
-    QPainter painter(viewport());
+// All but what is held, and what the tool that is on draws.
+void Sheet::paintScene(QPainter& painter, const Capture& capture) {
     painter.fillRect(viewport()->rect(), m_theme.oat);
-    const Capture* c = capture();
-    if (!c) return drawNoCaptures(painter, viewport()->rect(), font(), m_theme);
-    drawPicture(painter, *c);
-    if (m_bare) return drawBareNotice(painter, viewport()->width(), m_theme);
+    drawPicture(painter, capture);
     painter.save();
     if (isDivided()) painter.setClipRect(QRectF(dividerAt(), 0, viewport()->width(), viewport()->height()));
     drawMarks(painter);
     drawHits(painter);
-    if (c->page)
-        drawWords(painter, *c->page);
+    if (capture.page)
+        drawWords(painter, *capture.page);
     else if (m_unsureShown) // nothing was looked for here
-        painter.fillRect(viewOf(QRectF(QPointF(0, 0), QSizeF(c->size))), QBrush(m_theme.clay, Qt::BDiagPattern));
-    drawItems(painter, *c);
+        painter.fillRect(viewOf(QRectF(QPointF(0, 0), QSizeF(capture.size))), QBrush(m_theme.clay, Qt::BDiagPattern));
+    drawItems(painter, capture);
+    painter.restore();
+}
+
+void Sheet::paintEvent(QPaintEvent*) {
+    QPainter painter(viewport());
+    const Capture* c = capture();
+    if (!c) {
+        painter.fillRect(viewport()->rect(), m_theme.oat);
+        return drawNoCaptures(painter, viewport()->rect(), font(), m_theme);
+    }
+    if (m_bare) {
+        painter.fillRect(viewport()->rect(), m_theme.oat);
+        drawPicture(painter, *c);
+        return drawBareNotice(painter, viewport()->width(), m_theme);
+    }
+    if (m_instead.empty()) {
+        paintScene(painter, *c);
+    } else {
+        // While marks are dragged all else stays as it is.
+        if (m_backdrop.isNull()) {
+            m_backdrop = QPixmap(viewport()->size() * devicePixelRatioF());
+            m_backdrop.setDevicePixelRatio(devicePixelRatioF());
+            QPainter behind(&m_backdrop);
+            behind.setFont(painter.font());
+            paintScene(behind, *c);
+        }
+        painter.drawPixmap(0, 0, m_backdrop);
+        drawDragged(painter);
+    }
     drawGrips(painter);
     drawMarkSelection(painter);
-    painter.restore();
     if (isDivided()) drawDivider(painter, *c);
     current().paint(painter);
     drawKeyPoint(painter);
@@ -220,35 +245,49 @@ void Sheet::drawDivider(QPainter& painter, const Capture& capture) {
     drawDividerNotices(painter, at, m_theme);
 }
 
-// As they are released. Nothing that is newly covered is to be seen in what is enlarged.
+MarkScene Sheet::markScene(const QImage& picture) const {
+    return {viewTransform(), pixel(),    picture.isNull() ? nullptr : &picture, m_geometry.toFramed, m_geometry.shown,
+            &m_edits.marks,  &m_outlines};
+}
+
+const Mark* Sheet::insteadOf(int mark) const {
+    const auto other = std::find_if(m_instead.begin(), m_instead.end(), [&](const Mark& m) { return m.id == mark; });
+    return other == m_instead.end() ? nullptr : &*other;
+}
+
+// As they are released, but for those that are dragged. Nothing that is newly covered is to be seen in what is
+// enlarged.
 void Sheet::drawMarks(QPainter& painter) {
-    const bool ready = isRendered() && !m_rendered.picture.isNull();
-    const QImage picture = ready ? m_rendered.picture.whole() : QImage();
-    const QRectF inner(m_geometry.inner);
-    MarkScene scene{viewTransform(),     pixel(),          ready ? &picture : nullptr,
-                    m_geometry.toFramed, m_geometry.shown, &m_edits.marks};
-    const QRectF view = viewport()->rect();
+    const QImage picture = isRendered() && !m_rendered.picture.isNull() ? m_rendered.picture.whole() : QImage();
+    const MarkScene scene = markScene(picture);
+    const QRectF inner(m_geometry.inner), view = viewport()->rect();
     painter.save();
     painter.setClipRect(QRectF(shownToView(inner.topLeft()), shownToView(inner.bottomRight())), Qt::IntersectClip);
     for (const Mark& mark : m_edits.marks) {
-        const auto other =
-            std::find_if(m_instead.begin(), m_instead.end(), [&](const Mark& m) { return m.id == mark.id; });
-        const Mark& drawn = other == m_instead.end() ? mark : *other;
-        const double around = 4 * drawn.style.width + 30 * drawn.style.textHeight; // heads, labels, text beside a step
-        if (viewOf(boundsOf(drawn).adjusted(-around, -around, around, around)).intersects(view))
-            paintMark(painter, drawn, scene);
+        const double around = 4 * mark.style.width + 30 * mark.style.textHeight; // heads, labels, text beside a step
+        if (!insteadOf(mark.id) && viewOf(boundsOf(mark).adjusted(-around, -around, around, around)).intersects(view))
+            paintMark(painter, mark, scene);
     }
+    painter.restore();
+}
+
+void Sheet::drawDragged(QPainter& painter) {
+    const QImage picture = isRendered() && !m_rendered.picture.isNull() ? m_rendered.picture.whole() : QImage();
+    const MarkScene scene = markScene(picture);
+    const QRectF inner(m_geometry.inner);
+    painter.save();
+    painter.setClipRect(QRectF(shownToView(inner.topLeft()), shownToView(inner.bottomRight())), Qt::IntersectClip);
+    for (const Mark& mark : m_instead) paintMark(painter, mark, scene);
     painter.restore();
 }
 
 void Sheet::drawMarkSelection(QPainter& painter) {
     if (m_tool != Tool::Select && m_tool != Tool::Mark) return;
+    const auto& chosen = m_selection.marks();
     for (const Mark& mark : m_edits.marks) {
-        const auto& chosen = m_selection.marks();
         if (std::find(chosen.begin(), chosen.end(), mark.id) == chosen.end()) continue;
-        const auto other =
-            std::find_if(m_instead.begin(), m_instead.end(), [&](const Mark& m) { return m.id == mark.id; });
-        paintMarkGrips(painter, *this, other == m_instead.end() ? mark : *other, chosen.size() == 1);
+        const Mark* other = insteadOf(mark.id);
+        paintMarkGrips(painter, *this, other ? *other : mark, chosen.size() == 1);
     }
 }
 

@@ -75,6 +75,7 @@ void Sheet::setZoom(double zoom, const QPointF& fixed) {
     zoom = std::clamp(zoom, 0.05, 16.0);
     const QPointF under = toShown(fixed);
     m_zoom = zoom;
+    m_backdrop = {};
     updateBars();
     const QPointF now = shownToView(under);
     horizontalScrollBar()->setValue(horizontalScrollBar()->value() + int(std::lround(now.x() - fixed.x())));

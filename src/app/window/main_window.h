@@ -81,6 +81,8 @@ public:
 
     /// Takes three windows of the demo desk.
     void addDemoCaptures();
+    /// The same, the first of them with marks that explain it.
+    void addExplainedDemo();
     /// Shows the main job on the demo's captures, step by step. To be called before keepCases(): nothing of it is kept.
     void beginFirstSteps();
 

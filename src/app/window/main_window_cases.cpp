@@ -4,6 +4,7 @@
 #include "app/cases/destroy_day_view.h"
 #include "app/cases/passphrase_view.h"
 #include "app/checking/gate.h"
+#include "app/explain/demo_marks.h"
 #include "app/window/confirm.h"
 #include "app/window/first_steps.h"
 #include "app/window/main_window.h"
@@ -175,6 +176,16 @@ void MainWindow::openElsewhere(const QString& path) {
 
 void MainWindow::startProgram(const QStringList& arguments) {
     QProcess::startDetached(QCoreApplication::applicationFilePath(), arguments);
+}
+
+void MainWindow::addExplainedDemo() {
+    connect(
+        &m_intake, &Intake::added, this,
+        [this](int id) {
+            for (const Mark& mark : demoMarks()) m_case.addMark(id, mark);
+        },
+        Qt::SingleShotConnection);
+    addDemoCaptures();
 }
 
 void MainWindow::addDemoCaptures() {

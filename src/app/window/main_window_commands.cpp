@@ -369,6 +369,7 @@ void MainWindow::showSettings() {
         m_sheet->setOverviewShown(settings::overviewShown());
         m_dock->setLook(settings::handLook());
         refreshActions();
+        refreshGate();
     });
     connect(&view, &SettingsView::keysAsked, this, &MainWindow::showKeys);
     connect(&view, &SettingsView::shortcutsAsked, this, &MainWindow::showShortcuts);

@@ -138,6 +138,8 @@ void MainWindow::addMarkCommands() {
          hidden("marksToBack", Tr::tr("To the back"), "Ctrl+[", [this] { m_explaining->arrange(false); }),
          hidden("lockMarks", Tr::tr("Lock, or unlock"), "Ctrl+L",
                 [this] { m_explaining->setLocked(!m_explaining->anyLocked()); }),
+         hidden("turnMarkLeft", Tr::tr("Turn the mark to the left"), "[", [this] { m_explaining->turn(-15); }),
+         hidden("turnMarkRight", Tr::tr("Turn the mark to the right"), "]", [this] { m_explaining->turn(15); }),
          hidden("stepEarlier", Tr::tr("Count the step earlier"), "Ctrl+Up", [this] { m_explaining->moveStep(-1); }),
          hidden("stepLater", Tr::tr("Count the step later"), "Ctrl+Down", [this] { m_explaining->moveStep(1); }),
          hidden("alignLeft", Tr::tr("Align at the left"), "", align(AlignTo::Left)),
@@ -283,7 +285,8 @@ void MainWindow::refreshExplain() {
     const auto any = [&](auto is) { return std::any_of(marks.begin(), marks.end(), is); };
     enable({"nextMark", "previousMark"}, capture && !capture->marks.empty());
     enable({"copySteps"}, capture && !stepsAsText(capture->marks).isEmpty());
-    enable({"duplicateMarks", "marksToFront", "marksToBack", "lockMarks"}, !marks.empty());
+    enable({"duplicateMarks", "marksToFront", "marksToBack", "lockMarks", "turnMarkLeft", "turnMarkRight"},
+           !marks.empty());
     enable({"alignLeft", "alignMiddle", "alignRight", "alignTop", "alignCentre", "alignBottom"}, marks.size() > 1);
     enable({"spreadAcross", "spreadDown"}, marks.size() > 2);
     enable({"stepEarlier", "stepLater"}, any([](const Mark& m) { return m.kind == MarkKind::Step; }));

@@ -25,7 +25,7 @@ constexpr const char *geometryKey = "window/geometry", *themeKey = "theme", *sty
                      *firstStepsKey = "firstSteps", *caseStyleKey = "newCases/style",
                      *mostDaysKey = "newCases/mostDays", *comesBackKey = "take/comesBack",
                      *bringInKey = "folders/bringIn", *releaseKey = "folders/release", *policyKey = "policy",
-                     *keptLooksKey = "looksOfOnesOwn", *explainKey = "window/explain";
+                     *keptLooksKey = "looksOfOnesOwn", *explainKey = "window/explain", *smallKey = "release/small";
 
 constexpr std::pair<ThemeName, const char*> themeNames[] = {
     {ThemeName::Light, "light"}, {ThemeName::Dark, "dark"}, {ThemeName::Contrast, "contrast"}};
@@ -68,6 +68,12 @@ void setKeptLook(const QString& name, const QByteArray& look) {
     else
         all.insert(name, look);
     setValue(keptLooksKey, all);
+}
+int smallVersions() {
+    return std::clamp(value(smallKey, 0).toInt(), 0, 4000);
+}
+void setSmallVersions(int side) {
+    setValue(smallKey, side);
 }
 bool explainShown() {
     return value(explainKey, false).toBool();

@@ -85,6 +85,9 @@ void setMarkLook(const QString& kind, const QByteArray& look);
 QStringList keptLooks();
 QByteArray keptLook(const QString& name);
 void setKeptLook(const QString& name, const QByteArray& look);
+/// The longest side of small versions that are released beside the pictures; 0: none.
+int smallVersions();
+void setSmallVersions(int side);
 /// Whether the row of tools that explain is open.
 bool explainShown();
 void setExplainShown(bool shown);

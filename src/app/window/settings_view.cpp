@@ -169,6 +169,16 @@ void SettingsView::addCases() {
     days->setSuffix(Tr::tr(" days"));
     days->setToolTip(Tr::tr("Fewer days than the policy gives, for new cases; never more."));
     connect(days, &QSpinBox::valueChanged, this, [](int value) { settings::setMostDays(value); });
+    QSpinBox* small = addNumber(Tr::tr("Small versions beside pictures"), Tr::tr("release thumbnails size"), 0, 4000,
+                                settings::smallVersions());
+    small->setObjectName(QStringLiteral("smallVersions"));
+    small->setSpecialValueText(Tr::tr("None"));
+    small->setSuffix(Tr::tr(" px at the longest side"));
+    small->setToolTip(Tr::tr("Each released picture has a small one beside it, checked as the pictures are."));
+    connect(small, &QSpinBox::valueChanged, this, [this](int value) {
+        settings::setSmallVersions(value);
+        emit changed();
+    });
     addFolder(Tr::tr("Releases go to"), Tr::tr("folder save export"), settings::releaseFolder,
               settings::setReleaseFolder);
     addFolder(Tr::tr("Pictures come from"), Tr::tr("folder bring in open import"), settings::bringInFolder,

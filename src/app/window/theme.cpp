@@ -138,6 +138,7 @@ QToolButton[flat="true"] { border: 1px solid transparent; background: transparen
 QToolButton[flat="true"]:hover { background: @oat; }
 QToolButton[flat="true"]:checked { background: @selection; border-color: @aubergine; }
 QWidget#explainRow QToolButton { padding: 4px 5px; }
+QWidget#dock QToolButton { padding: 5px 6px; }
 QToolButton::menu-indicator { image: none; width: 0; }
 QLineEdit, QComboBox, QSpinBox, QDoubleSpinBox, QKeySequenceEdit QLineEdit, QPlainTextEdit { border: 1px solid @hairline; border-radius: 6px; padding: 4px 8px; background: @paper; color: @ink; selection-background-color: @aubergine; selection-color: @onBrand; }
 QLineEdit:focus, QComboBox:focus, QSpinBox:focus, QDoubleSpinBox:focus, QPlainTextEdit:focus { border-color: @aubergine; }
@@ -145,8 +146,8 @@ QComboBox::drop-down { border: none; width: 22px; }
 QComboBox::down-arrow { image: url(:/eyelid/icons/chevron-down-@name.svg); width: 14px; height: 14px; }
 QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button { width: 0; }
 QCheckBox { spacing: 7px; }
-QCheckBox::indicator { width: 15px; height: 15px; border: 1px solid @faint; border-radius: 4px; background: @paper; }
-QCheckBox::indicator:checked { background: @aubergine; border-color: @aubergine; image: url(:/eyelid/icons/check-@name.svg); }
+QCheckBox::indicator, QListWidget::indicator { width: 15px; height: 15px; border: 1px solid @faint; border-radius: 4px; background: @paper; }
+QCheckBox::indicator:checked, QListWidget::indicator:checked { background: @aubergine; border-color: @aubergine; image: url(:/eyelid/icons/check-@name.svg); }
 QCheckBox::indicator:focus, QCheckBox::indicator:hover { border-color: @aubergine; }
 QCheckBox::indicator:disabled { border-color: @hairline; }
 QCheckBox::indicator:checked:disabled { background: @hairline; }

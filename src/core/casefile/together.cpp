@@ -148,7 +148,8 @@ void addDecided(const Capture& from, const TogetherPart& part, CaseState& state,
 
 } // namespace
 
-Together together(const std::vector<Capture>& captures, const std::vector<QImage>& pictures, const TogetherLayout& layout) {
+Together together(const std::vector<Capture>& captures, const std::vector<QImage>& pictures,
+                  const TogetherLayout& layout) {
     std::vector<Piece> pieces;
     for (size_t i = 0; i < captures.size() && i < pictures.size(); ++i)
         if (!pictures[i].isNull())
@@ -179,7 +180,8 @@ Together together(const std::vector<Capture>& captures, const std::vector<QImage
         const QImage picture = framed(piece.picture, scaling);
         const QPoint at = places[i].topLeft().toPoint();
         painter.drawImage(at, picture);
-        const double sx = double(picture.width()) / piece.picture.width(), sy = double(picture.height()) / piece.picture.height();
+        const double sx = double(picture.width()) / piece.picture.width(),
+                     sy = double(picture.height()) / piece.picture.height();
         const QTransform toPlace = QTransform::fromScale(sx, sy) * QTransform::fromTranslate(at.x(), at.y());
         whole.parts.push_back({piece.capture->id, piece.geometry.toFramed * toPlace,
                                toPlace.mapRect(QRectF(piece.geometry.shown)), piece.geometry.scale * piece.scale});

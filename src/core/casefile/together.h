@@ -11,10 +11,10 @@ struct TogetherLayout {
     enum class Align { Start, Middle, End };
     Arrange arrange = Arrange::Row;
     Align align = Align::Start;
-    bool sameSize = true;  ///< in a row of one height, in a column of one width: that of the smallest
-    int gap = 24;          ///< between them and around, device pixels
-    bool captions = true;  ///< their names above them, as notes
-    bool numbers = false;  ///< their places before the names
+    bool sameSize = true; ///< in a row of one height, in a column of one width: that of the smallest
+    int gap = 24;         ///< between them and around, device pixels
+    bool captions = true; ///< their names above them, as notes
+    bool numbers = false; ///< their places before the names
     QRgb ground = 0xffffffff;
     bool operator==(const TogetherLayout&) const = default;
 };
@@ -33,9 +33,10 @@ struct Together {
     std::vector<Mark> captions;
 };
 
-/// Time: that of scaling the pictures. `pictures` as they were taken, in the order of `captures`, RGB32; one that is null
-/// is left out. No larger than largestFramed along a side.
-Together together(const std::vector<Capture>& captures, const std::vector<QImage>& pictures, const TogetherLayout& layout);
+/// Time: that of scaling the pictures. `pictures` as they were taken, in the order of `captures`, RGB32; one that is
+/// null is left out. No larger than largestFramed along a side.
+Together together(const std::vector<Capture>& captures, const std::vector<QImage>& pictures,
+                  const TogetherLayout& layout);
 
 /// What stands on the parts, brought to the whole, under ids from `state`'s counters. Its picture, name and id are for
 /// the caller to set.

@@ -1,6 +1,7 @@
 #include "editing/edits.h"
 
 #include "editing/mark_painting.h"
+#include "editing/mark_paths.h"
 #include "picture/picture_file.h"
 
 #include <algorithm>

@@ -57,7 +57,7 @@ enum class TextAlign { Start, Middle, End };
 
 /// How a mark looks. Each kind uses what it has a use for.
 struct MarkStyle {
-    QRgb colour = 0xff2e6b57; ///< not the covers': a mark is to be taken for none
+    QRgb colour = 0xff2e6b57;   ///< not the covers': a mark is to be taken for none
     std::optional<QRgb> ground; ///< inside of a ring, behind a note; may be translucent
     double width = 4;           ///< of strokes, and of a freehand tint
     LinePattern pattern = LinePattern::Plain;

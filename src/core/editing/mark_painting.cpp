@@ -1,5 +1,6 @@
 #include "editing/mark_painting.h"
 
+#include "editing/mark_paths.h"
 #include "editing/text_outline.h"
 
 #include <algorithm>
@@ -70,21 +71,6 @@ void strokeWithRim(QPainter& painter, const QPainterPath& path, const MarkStyle&
     painter.strokePath(path, penOf(style, width));
 }
 
-// The way of a Point's shaft; the direction it ends in leads its head.
-QPainterPath shaftOf(const Mark& mark, const QPolygonF& p) {
-    QPainterPath path(p[0]);
-    if (mark.form == MarkForm::Bent) {
-        path.lineTo(p[2]);
-        path.lineTo(p[1]);
-    } else if (mark.form == MarkForm::Curved) {
-        // Through the third point in its middle.
-        path.quadTo(2 * p[2] - (p[0] + p[1]) / 2, p[1]);
-    } else {
-        path.lineTo(p[1]);
-    }
-    return path;
-}
-
 // Two lashes swept back from the tip.
 void addHead(QPainterPath& path, const QPointF& tip, const QPointF& direction, double width) {
     const double length = 3.2 * width + 6;
@@ -119,23 +105,6 @@ void paintPoint(QPainter& painter, const Mark& mark, const MarkScene& scene) {
     painter.drawEllipse(p[0], 1.1 * width, 1.1 * width);
 }
 
-QPainterPath ringPath(const Mark& mark, const QRectF& box, double scale, bool mirrored) {
-    QPainterPath path;
-    if (mark.form == MarkForm::Ellipse) {
-        path.addEllipse(box);
-    } else if (mark.form == MarkForm::Arc) {
-        // Qt counts anticlockwise.
-        const double from = mirrored ? mark.arcFrom : -mark.arcFrom, span = mirrored ? mark.arcSpan : -mark.arcSpan;
-        path.arcMoveTo(box, from);
-        path.arcTo(box, from, span);
-    } else {
-        const double corner =
-            mark.form == MarkForm::Rounded ? std::min({10 * scale, box.width() / 3, box.height() / 3}) : 0;
-        path.addRoundedRect(box, corner, corner);
-    }
-    return path;
-}
-
 void paintRing(QPainter& painter, const Mark& mark, const MarkScene& scene) {
     const PlacedBox box = placed(boxOf(mark), mark.turn, scene, false);
     const bool mirrored = scene.toTarget.determinant() < 0;
@@ -144,19 +113,10 @@ void paintRing(QPainter& painter, const Mark& mark, const MarkScene& scene) {
     strokeWithRim(painter, path, mark.style, mark.style.width * scene.scale);
 }
 
-// Through the middles between points, so that no corner shows.
-QPainterPath smooth(const QPolygonF& points) {
-    QPainterPath path(points[0]);
-    if (points.size() == 1) path.lineTo(points[0] + QPointF(0.01, 0));
-    for (qsizetype i = 1; i + 1 < points.size(); ++i) path.quadTo(points[i], (points[i] + points[i + 1]) / 2);
-    if (points.size() > 1) path.lineTo(points.last());
-    return path;
-}
-
 void paintDraw(QPainter& painter, const Mark& mark, const MarkScene& scene) {
     const QPolygonF p = scene.toTarget.map(mark.points);
     const double width = mark.style.width * scene.scale;
-    if (mark.pressures.empty()) return strokeWithRim(painter, smooth(p), mark.style, width);
+    if (mark.pressures.empty()) return strokeWithRim(painter, smoothWay(p), mark.style, width);
     painter.setPen(Qt::NoPen);
     painter.setBrush(QColor::fromRgba(mark.style.colour));
     QPainterPath body;
@@ -180,7 +140,7 @@ void paintTint(QPainter& painter, const Mark& mark, const MarkScene& scene) {
     if (mark.form == MarkForm::Freehand) {
         QPen pen(QColor::fromRgb(mark.style.colour), mark.style.width * scene.scale, Qt::SolidLine, Qt::FlatCap,
                  Qt::RoundJoin);
-        painter.strokePath(smooth(scene.toTarget.map(mark.points)), pen);
+        painter.strokePath(smoothWay(scene.toTarget.map(mark.points)), pen);
         return;
     }
     // All bands at once: where two touch they are no darker.
@@ -208,12 +168,18 @@ TextSetting settingOf(const MarkStyle& style, double pixels) {
     return setting;
 }
 
+TextOutline outlined(const QString& text, const TextSetting& setting, const MarkScene& scene) {
+    return scene.outlines ? scene.outlines->of(text, setting) : outlineOf(text, setting);
+}
+
 // Laid out at the size it has on the capture, so that lines break the same wherever it is shown, then scaled.
-void drawTextIn(QPainter& painter, const QString& text, const MarkStyle& style, const QRectF& place, double scale,
-                QRgb colour) {
+void drawTextIn(QPainter& painter, const QString& text, const MarkStyle& style, const QRectF& place,
+                const MarkScene& scene, QRgb colour) {
     TextSetting setting = settingOf(style, style.textHeight);
-    setting.width = place.width() / scale;
-    const TextOutline outline = outlineOf(text, setting);
+    const double scale = scene.scale;
+    // Of the box as it is on the capture, so that its lines break the same however large it is shown.
+    setting.width = std::round(8 * place.width() / scale) / 8;
+    const TextOutline outline = outlined(text, setting, scene);
     const QTransform there = QTransform::fromScale(scale, scale) * QTransform::fromTranslate(place.left(), place.top());
     painter.fillPath(there.map(outline.path), QColor::fromRgba(colour));
 }
@@ -241,7 +207,7 @@ void paintNote(QPainter& painter, const Mark& mark, const MarkScene& scene) {
         painter.drawRoundedRect(rect, 0.25 * em, 0.25 * em);
     }
     const double padding = notePadding * em;
-    drawTextIn(painter, mark.text, mark.style, rect.adjusted(padding, padding, -padding, -padding), scene.scale,
+    drawTextIn(painter, mark.text, mark.style, rect.adjusted(padding, padding, -padding, -padding), scene,
                mark.style.colour);
     painter.restore();
 }
@@ -254,7 +220,7 @@ void paintStep(QPainter& painter, const Mark& mark, const MarkScene& scene) {
     TextSetting setting = settingOf(mark.style, mark.style.textHeight);
     setting.weight = TypeWeight::Bold;
     setting.width = 0;
-    const TextOutline number = outlineOf(label, setting);
+    const TextOutline number = outlined(label, setting, scene);
     const double half = std::max(0.82 * em, (number.size.width() / 2) * scene.scale + 0.4 * em);
     painter.save();
     painter.translate(middle);
@@ -275,7 +241,7 @@ void paintStep(QPainter& painter, const Mark& mark, const MarkScene& scene) {
     if (!mark.text.isEmpty()) {
         TextSetting beside = settingOf(mark.style, mark.style.textHeight);
         beside.middle = 0;
-        const TextOutline text = outlineOf(mark.text, beside);
+        const TextOutline text = outlined(mark.text, beside, scene);
         const double s = scene.scale;
         const QRectF chip(half + 0.35 * em, -text.size.height() * s / 2 - 0.2 * em, text.size.width() * s + 0.7 * em,
                           text.size.height() * s + 0.4 * em);
@@ -365,13 +331,14 @@ void paintEnlarge(QPainter& painter, const Mark& mark, const MarkScene& scene) {
 }
 
 // A label on paper around a point.
-void drawLabel(QPainter& painter, const QString& text, const QPointF& middle, const Mark& mark, double scale,
+void drawLabel(QPainter& painter, const QString& text, const QPointF& middle, const Mark& mark, const MarkScene& scene,
                std::optional<QRgb> swatch = {}) {
+    const double scale = scene.scale;
     const double em = mark.style.textHeight * scale;
     TextSetting setting = settingOf(mark.style, mark.style.textHeight);
     setting.middle = 0;
     setting.width = 0;
-    const TextOutline outline = outlineOf(text, setting);
+    const TextOutline outline = outlined(text, setting, scene);
     const double lead = swatch ? 1.5 * em : 0;
     QRectF chip(QPointF(0, 0),
                 QSizeF(outline.size.width() * scale + 0.7 * em + lead, outline.size.height() * scale + 0.3 * em));
@@ -407,7 +374,7 @@ void paintMeasure(QPainter& painter, const Mark& mark, const MarkScene& scene) {
         painter.setBrush(Qt::NoBrush);
         painter.drawEllipse(a, 3 * width + 2, 3 * width + 2);
         const QColor swatch(mark.text.section(u' ', 0, 0));
-        drawLabel(painter, mark.text, a + QPointF(0, -1.6 * em), mark, scene.scale,
+        drawLabel(painter, mark.text, a + QPointF(0, -1.6 * em), mark, scene,
                   swatch.isValid() ? std::optional(swatch.rgb()) : std::nullopt);
         return;
     }
@@ -443,7 +410,7 @@ void paintMeasure(QPainter& painter, const Mark& mark, const MarkScene& scene) {
     MarkStyle plain = mark.style;
     plain.pattern = LinePattern::Plain;
     strokeWithRim(painter, lines, plain, width);
-    drawLabel(painter, measured(mark), label, mark, scene.scale);
+    drawLabel(painter, measured(mark), label, mark, scene);
 }
 
 void paintSign(QPainter& painter, const Mark& mark, const MarkScene& scene) {
@@ -459,7 +426,7 @@ void paintSign(QPainter& painter, const Mark& mark, const MarkScene& scene) {
     if (!mark.text.isEmpty())
         drawTextIn(painter, mark.text, mark.style,
                    QRectF(box.rect().bottomLeft(), QSizeF(box.size.width(), 2 * mark.style.textHeight * scene.scale)),
-                   scene.scale, mark.style.colour);
+                   scene, mark.style.colour);
     painter.restore();
 }
 
@@ -482,37 +449,6 @@ void paintCode(QPainter& painter, const Mark& mark, const MarkScene& scene) {
     painter.setRenderHint(QPainter::Antialiasing, mark.turn != 0);
     painter.fillPath(dark, Qt::black);
     painter.restore();
-}
-
-QPainterPath strokeOf(const QPainterPath& path, double width) {
-    QPainterPathStroker stroker;
-    stroker.setCapStyle(Qt::RoundCap);
-    stroker.setWidth(width);
-    return stroker.createStroke(path);
-}
-
-// The shape of what is drawn, on the capture, for the pointer to hit.
-QPainterPath lineOf(const Mark& mark) {
-    switch (mark.kind) {
-    case MarkKind::Point:
-        return shaftOf(mark, mark.points);
-    case MarkKind::Draw:
-    case MarkKind::Tint:
-        return smooth(mark.points);
-    case MarkKind::Measure: {
-        QPainterPath path;
-        if (mark.form == MarkForm::Sides)
-            path.addRect(QRectF(mark.points[0], mark.points[1]).normalized());
-        else
-            path.addPolygon(mark.points);
-        return path;
-    }
-    default: {
-        QPainterPath path;
-        path.addPolygon(mark.points);
-        return path;
-    }
-    }
 }
 
 } // namespace
@@ -567,34 +503,6 @@ QRectF placeOfEnlarged(const Mark& enlarge, const QTransform& toTarget, double s
     const bool onItsSide = std::abs(toTarget.m12()) > std::abs(toTarget.m11());
     const QSizeF size = (onItsSide ? box.size().transposed() : box.size()) * scale;
     return {toTarget.map(box.center()) - QPointF(size.width(), size.height()) / 2, size};
-}
-
-bool isHit(const Mark& mark, const QPointF& point, double reach) {
-    if (mark.kind == MarkKind::Step) return boundsOf(mark).adjusted(-reach, -reach, reach, reach).contains(point);
-    if (mark.kind == MarkKind::Tint && mark.form == MarkForm::Words) {
-        for (qsizetype i = 0; i + 1 < mark.points.size(); i += 2)
-            if (QRectF(mark.points[i], mark.points[i + 1])
-                    .normalized()
-                    .adjusted(-reach, -reach, reach, reach)
-                    .contains(point))
-                return true;
-        return false;
-    }
-    if (!isBox(mark)) return strokeOf(lineOf(mark), mark.style.width + 2 * reach).contains(point);
-    const QRectF box = boxOf(mark);
-    const QPointF there =
-        (QTransform::fromTranslate(-box.center().x(), -box.center().y()) * QTransform().rotate(-mark.turn)).map(point);
-    const QRectF upright(-box.width() / 2, -box.height() / 2, box.width(), box.height());
-    if (mark.kind == MarkKind::Ring && !mark.style.ground)
-        return strokeOf(ringPath(mark, upright, 1, false), mark.style.width + 2 * reach).contains(there);
-    if (upright.adjusted(-reach, -reach, reach, reach).contains(there)) return true;
-    if (mark.kind == MarkKind::Note && mark.points.size() > 2) {
-        QPainterPath pointer(box.center());
-        pointer.lineTo(mark.points[2]);
-        return strokeOf(pointer, mark.style.width + 2 * reach).contains(point);
-    }
-    return mark.kind == MarkKind::Enlarge &&
-           QRectF(mark.points[0], mark.points[1]).normalized().adjusted(-reach, -reach, reach, reach).contains(point);
 }
 
 double heightOfNote(const Mark& note) {

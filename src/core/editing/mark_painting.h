@@ -3,6 +3,7 @@
 #pragma once
 
 #include "editing/mark.h"
+#include "editing/text_outline.h"
 
 #include <QImage>
 #include <QPainter>
@@ -18,6 +19,7 @@ struct MarkScene {
     QTransform captureToPicture;            ///< from the capture's pixels to those of `picture`
     QRect shown;                            ///< what of `picture` shows the capture
     const std::vector<Mark>* all = nullptr; ///< of the capture: steps count among them
+    OutlineCache* outlines = nullptr;       ///< null: each is made anew
 };
 
 /// `mark` is whole (isWhole). Text, codes and signs stand upright and unmirrored whatever the framing; what clings to
@@ -27,9 +29,6 @@ void paintMark(QPainter& painter, const Mark& mark, const MarkScene& scene);
 /// Where an Enlarge is drawn: upright around its middle, its sides changed about where the picture is turned on its
 /// side.
 QRectF placeOfEnlarged(const Mark& enlarge, const QTransform& toTarget, double scale);
-
-/// Whether a point of the capture is on what a mark draws, or so near to it.
-bool isHit(const Mark& mark, const QPointF& point, double reach);
 
 /// Of a Note: how high its box must be for its text, as wide as it is.
 double heightOfNote(const Mark& note);

@@ -222,4 +222,18 @@ TextOutline outlineOf(const QString& text, const TextSetting& setting) {
     return outline;
 }
 
+const TextOutline& OutlineCache::of(const QString& text, const TextSetting& setting) {
+    constexpr qsizetype most = 2000;
+    if (m_outlines.size() > most) m_outlines.clear();
+    const QString key = QStringLiteral("%1 %2 %3 %4 %5 ")
+                            .arg(setting.pixels)
+                            .arg(int(setting.weight))
+                            .arg(setting.monospaced)
+                            .arg(setting.width)
+                            .arg(setting.middle) +
+                        text;
+    const auto there = m_outlines.constFind(key);
+    return there != m_outlines.constEnd() ? *there : *m_outlines.insert(key, outlineOf(text, setting));
+}
+
 } // namespace eyelid

@@ -5,6 +5,7 @@
 
 #include "editing/type_weight.h"
 
+#include <QHash>
 #include <QPainterPath>
 #include <QSizeF>
 #include <QString>
@@ -25,5 +26,14 @@ struct TextOutline {
 };
 
 TextOutline outlineOf(const QString& text, const TextSetting& setting);
+
+/// Outlines that were made before, for those who draw the same text again and again. For one thread.
+class OutlineCache {
+public:
+    const TextOutline& of(const QString& text, const TextSetting& setting);
+
+private:
+    QHash<QString, TextOutline> m_outlines; ///< by the text and its setting
+};
 
 } // namespace eyelid
