@@ -354,7 +354,7 @@ TEST_CASE("the handbook is at hand, names no key that is not there, and is searc
         titles->setCurrentRow(i);
         CHECK(text->toPlainText().startsWith(titles->item(i)->text()));
     }
-    QFile keys(QStringLiteral(":/eyelid/handbook/7-keys.md"));
+    QFile keys(QStringLiteral(":/eyelid/handbook/8-keys.md"));
     REQUIRE(keys.open(QIODevice::ReadOnly));
     int named = 0;
     for (const QString& line : QString::fromUtf8(keys.readAll()).split(u'\n')) {
