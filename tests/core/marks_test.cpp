@@ -391,3 +391,16 @@ TEST_CASE("several marks are put in line and at equal distances; locked ones sta
     marks[1].locked = true;
     CHECK(boundsOf(spread(marks, Qt::Horizontal)[1]).left() == 100);
 }
+
+TEST_CASE("a mark that would take forever to draw is none") {
+    Mark line = markOf(MarkKind::Line, {{0, 0}, {100, 0}});
+    CHECK(isWhole(line));
+    line.style.width = 1e-6;
+    CHECK_FALSE(isWhole(line));
+    line.style.width = 2;
+    line.text = QString(20000, u'x');
+    CHECK_FALSE(isWhole(line));
+    line.text.clear();
+    line.points = QPolygonF(QList<QPointF>(200000, QPointF(1, 1)));
+    CHECK_FALSE(isWhole(line));
+}

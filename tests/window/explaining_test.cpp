@@ -463,3 +463,109 @@ TEST_CASE("a capture is cut into parts, and captures are put together, by their 
     CHECK(desk.open().captures()[4].size.width() > 900);
     desk.waitUntilRead();
 }
+
+TEST_CASE("what is being written is on its mark when the window is left") {
+    ExplainDesk desk;
+    desk.begin(MarkKind::Note);
+    desk.click({500, 420});
+    auto* edit = desk.sheet().findChild<NoteEdit*>();
+    REQUIRE(edit);
+    QTest::keyClicks(edit, QStringLiteral("Half a sentence"));
+    desk.window.close();
+    REQUIRE(desk.marks().size() == 1);
+    CHECK(desk.marks()[0].text == QStringLiteral("Half a sentence"));
+}
+
+TEST_CASE("while a tool draws, arrows are its own and change no finding") {
+    Desk desk;
+    desk.window.addDemoCaptures();
+    desk.waitUntilRead();
+    desk.press(Qt::Key_J);
+    const int selected = desk.window.selection().item();
+    const QString before = desk.selected()->finding.text;
+    desk.press(Qt::Key_2);
+    desk.press(Qt::Key_Left, Qt::ControlModifier);
+    desk.press(Qt::Key_Return);
+    desk.press(Qt::Key_Down, Qt::ControlModifier | Qt::ShiftModifier);
+    desk.press(Qt::Key_Right);
+    desk.press(Qt::Key_Return);
+    REQUIRE(desk.open().item(selected));
+    CHECK(desk.open().item(selected)->finding.text == before);
+    CHECK(desk.open().captures()[0].marks.size() + desk.open().captures()[1].marks.size() +
+              desk.open().captures()[2].marks.size() ==
+          1);
+}
+
+TEST_CASE("with Alt strokes are taken away in one step, and other marks stay") {
+    ExplainDesk desk;
+    desk.begin(MarkKind::Line);
+    desk.pull({300, 300}, {420, 300});
+    for (const double y : {330.0, 360.0}) {
+        desk.begin(MarkKind::Draw);
+        desk.pull({300, y}, {420, y});
+    }
+    REQUIRE(desk.marks().size() == 3);
+    desk.begin(MarkKind::Draw);
+    QWidget* view = desk.sheet().viewport();
+    const auto at = [&](double y) { return desk.sheet().toView({360, y}).toPoint(); };
+    QTest::mousePress(view, Qt::LeftButton, Qt::AltModifier, at(290));
+    for (double y = 292; y < 375; y += 2) {
+        QMouseEvent move(QEvent::MouseMove, at(y), view->mapToGlobal(at(y)), Qt::NoButton, Qt::LeftButton,
+                         Qt::AltModifier);
+        QApplication::sendEvent(view, &move);
+    }
+    QTest::mouseRelease(view, Qt::LeftButton, Qt::AltModifier, at(375));
+    REQUIRE(desk.marks().size() == 1);
+    CHECK(desk.marks()[0].kind == MarkKind::Line);
+    desk.open().undo();
+    CHECK(desk.marks().size() == 3);
+}
+
+TEST_CASE("a measure goes to edges, counts in a unit once a length is known, and need not stay") {
+    ExplainDesk desk;
+    desk.sheet().pen().setForm(MarkKind::Measure, MarkForm::Across);
+    desk.begin(MarkKind::Measure);
+    desk.pull({203, 180}, {496, 181});
+    REQUIRE(desk.marks().size() == 1);
+    CHECK(measured(desk.marks()[0]) == QStringLiteral("300 px"));
+    desk.sheet().pen().unitsPerPixel = 0.1;
+    desk.sheet().pen().unit = QStringLiteral("mm");
+    desk.begin(MarkKind::Measure);
+    desk.pull({203, 190}, {496, 191});
+    CHECK(measured(desk.marks().back()) == QStringLiteral("30 mm"));
+    desk.sheet().pen().setLeavesMeasures(false);
+    desk.begin(MarkKind::Measure);
+    desk.pull({203, 170}, {496, 171});
+    CHECK(desk.marks().size() == 2);
+}
+
+TEST_CASE("an arc is drawn out by its ends") {
+    Mark arc;
+    arc.kind = MarkKind::Ring;
+    arc.form = MarkForm::Arc;
+    arc.points = {{0, 0}, {100, 60}};
+    arc.arcFrom = 0;
+    arc.arcSpan = 180;
+    const Mark longer = dragged(arc, {MarkGrip::What::ArcEnd, 0, {}}, {}, {50, -80}, false);
+    CHECK(longer.arcFrom == 0);
+    CHECK(longer.arcSpan == Approx(270));
+    const Mark shorter = dragged(arc, {MarkGrip::What::ArcStart, 0, {}}, {}, {50, 100}, false);
+    CHECK(shorter.arcFrom == Approx(90));
+    CHECK(shorter.arcSpan == Approx(90));
+}
+
+TEST_CASE("small versions leave beside the pictures, checked as they are") {
+    settings::setSmallVersions(0);
+    ExplainDesk desk;
+    desk.command("check").trigger();
+    REQUIRE(until([&] { return desk.window.releaseFlow().standing() == ReleaseFlow::Check::Passed; }));
+    settings::setSmallVersions(320);
+    CHECK(desk.window.releaseFlow().standing() == ReleaseFlow::Check::NotRun);
+    const QTemporaryDir folder;
+    const QStringList paths = desk.release(folder.filePath(QStringLiteral("out")));
+    REQUIRE(paths.size() == 3);
+    CHECK(paths[1].endsWith(QStringLiteral("-small.png")));
+    QFile small(paths[1]);
+    REQUIRE(small.open(QIODevice::ReadOnly));
+    CHECK(decodePicture(small.readAll(), paths[1])->width() == 320);
+}

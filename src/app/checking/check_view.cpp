@@ -21,8 +21,9 @@ PictureBeside::PictureBeside(const Theme& theme, QWidget* parent) : QWidget(pare
     setAccessibleName(Tr::tr("Capture and released picture side by side"));
 }
 
-void PictureBeside::setPictures(const QImage& capture, const QImage& released) {
+void PictureBeside::setPictures(const QImage& capture, const QImage& released, const QTransform& toReleased) {
     m_capture = capture;
+    m_toReleased = toReleased;
     m_released = released;
     update();
 }
@@ -57,7 +58,8 @@ void PictureBeside::paintEvent(QPaintEvent*) {
         p.setPen(QPen(t.hairline, 1));
         p.setBrush(Qt::NoBrush);
         p.drawRect(target);
-        const auto placed = [&](const QRectF& r) {
+        const auto placed = [&](const QRectF& place) {
+            const QRectF r = side ? m_toReleased.mapRect(place) : place;
             return QRectF(target.topLeft() + r.topLeft() * scale, r.size() * scale).adjusted(-3, -3, 3, 3);
         };
         if (side)
@@ -223,7 +225,8 @@ void CheckView::showRow(int listRow) {
     const PictureId id = capture ? capture->picture : PictureId();
     if (m_shownCapture != id || m_shownBytes != picture.artifact.bytes) {
         auto released = decodePicture(picture.artifact.bytes, picture.artifact.fileName);
-        m_pictures->setPictures(capture ? m_case.picture(*capture) : QImage(), released ? *released : QImage());
+        m_pictures->setPictures(capture ? m_case.picture(*capture) : QImage(), released ? *released : QImage(),
+                                geometryOf(picture.decided.framing, picture.captureSize).toFramed);
         m_shownCapture = id;
         m_shownBytes = picture.artifact.bytes;
     }

@@ -5,6 +5,7 @@
 #include "casefile/case.h"
 
 #include <optional>
+#include <QTransform>
 #include <QWidget>
 
 class QLabel;
@@ -20,7 +21,8 @@ class PictureBeside final : public QWidget {
     Q_OBJECT
 public:
     explicit PictureBeside(const Theme& theme, QWidget* parent = nullptr);
-    void setPictures(const QImage& capture, const QImage& released);
+    /// `toReleased`: from the capture's pixels to those of the released picture.
+    void setPictures(const QImage& capture, const QImage& released, const QTransform& toReleased);
     void setLeaks(const std::vector<Leak>& leaks);
     void setFocusPlace(const QRectF& place);
     QSize sizeHint() const override { return {800, 420}; }
@@ -33,6 +35,7 @@ private:
     QImage m_capture, m_released;
     std::vector<Leak> m_leaks;
     QRectF m_place;
+    QTransform m_toReleased;
 };
 
 class CheckView final : public QWidget {

@@ -89,7 +89,8 @@ GateState gateStateOf(const Case& open, const ReleaseFlow& release, const CaseWo
         if (failed || !release.trouble().isEmpty()) state.tone = Gate::Tone::Failed;
         state.detail = release.trouble().isEmpty() ? whatToDo(open, n, failed) : release.trouble();
     }
-    if (const QString under = underMarks(open, state.mayCoverUnder); !under.isEmpty()) state.detail = under;
+    // Not while something runs, when this is asked for many times a second.
+    if (const QString under = worker.busy() ? QString() : underMarks(open, state.mayCoverUnder); !under.isEmpty()) state.detail = under;
     const bool halted = std::any_of(open.captures().begin(), open.captures().end(),
                                     [](const Capture& c) { return c.reading == Capture::Reading::Failed; });
     state.mayRead = halted && !worker.busy();

@@ -53,11 +53,15 @@ void Explaining::add(const Mark& mark) {
         m_writing =
             new NoteEdit(m_sheet, put, Dictionary::of(m_case.terms().languages), [=, this](const Mark& written) {
                 if (!written.text.trimmed().isEmpty())
-                    if (const int id = m_case.addMark(capture, written)) reveal(id);
+                    if (const int id = m_case.addMark(capture, written); id && capture == m_selection.capture()) reveal(id);
             });
         return;
     }
     if (const int id = m_case.addMark(capture, put)) reveal(id);
+}
+
+void Explaining::finishWriting() {
+    if (m_writing) m_writing->end();
 }
 
 void Explaining::write(int id) {

@@ -24,6 +24,8 @@ public:
     /// Where the text of a mark is written.
     void write(int mark);
     bool isWriting() const { return !m_writing.isNull(); }
+    /// What is being written is on its mark, as before the case is left.
+    void finishWriting();
     void remove();
     void duplicate();
     void arrange(bool inFront);

@@ -189,6 +189,10 @@ bool MarkTool::key(const QKeyEvent& event) {
     return true;
 }
 
+bool MarkTool::wantsKey(const QKeyEvent& event) const {
+    return event.key() == Qt::Key_Backspace && !m_corners.isEmpty();
+}
+
 QString MarkTool::notice() const {
     switch (m_sheet.pen().kind()) {
     case MarkKind::Point:

@@ -14,6 +14,7 @@ public:
     void move(const QPointF& point, const QMouseEvent& event) override;
     void release() override;
     bool key(const QKeyEvent& event) override;
+    bool wantsKey(const QKeyEvent& event) const override;
     bool isDragged() const override;
     bool wantsMoves() const override { return true; }
     QString notice() const override;

@@ -19,6 +19,8 @@ public:
     NoteEdit(Sheet& sheet, Mark mark, std::shared_ptr<const Dictionary> dictionary,
              std::function<void(const Mark&)> written);
     const Mark& mark() const { return m_mark; }
+    /// Ends writing now; nothing happens where it has ended.
+    void end();
 
 protected:
     bool event(QEvent* event) override;
@@ -28,7 +30,6 @@ protected:
 
 private:
     void place();
-    void end();
 
     Sheet& m_sheet;
     Mark m_mark;

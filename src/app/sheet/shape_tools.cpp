@@ -159,7 +159,7 @@ void BrushTool::release() {
 }
 
 void BrushTool::paint(QPainter& painter) const {
-    const double width = m_width * (m_sheet.toView({1, 0}).x() - m_sheet.toView({0, 0}).x());
+    const double width = m_width * m_sheet.pixel();
     painter.setRenderHint(QPainter::Antialiasing);
     QColor wash = m_sheet.theme().aubergine;
     wash.setAlpha(120);

@@ -375,7 +375,8 @@ bool Sheet::viewportEvent(QEvent* event) {
 }
 
 bool Sheet::event(QEvent* event) {
-    if (event->type() == QEvent::ShortcutOverride && capture() && current().wantsKey(*static_cast<QKeyEvent*>(event))) {
+    if (event->type() == QEvent::ShortcutOverride && capture() &&
+        (current().wantsKey(*static_cast<QKeyEvent*>(event)) || isForKeyPoint(*static_cast<QKeyEvent*>(event)))) {
         event->accept();
         return true;
     }

@@ -183,6 +183,7 @@ private:
     void drawMarkSelection(QPainter& painter);
     void drawKeyPoint(QPainter& painter);
     bool moveKeyPoint(const QKeyEvent& event);
+    bool isForKeyPoint(const QKeyEvent& event) const;
     void clickAtKeyPoint(const QKeyEvent& event);
     void sendPointer(QEvent::Type type, const QPointF& at, Qt::KeyboardModifiers modifiers);
     void drawPicture(QPainter& painter, const Capture& capture);

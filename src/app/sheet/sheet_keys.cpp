@@ -42,6 +42,11 @@ void Sheet::sendPointer(QEvent::Type type, const QPointF& at, Qt::KeyboardModifi
         current().release();
 }
 
+// While a tool is on, arrows move its cross, whatever else they are keys of.
+bool Sheet::isForKeyPoint(const QKeyEvent& event) const {
+    return m_tool != Tool::Select && !directionOf(event.key()).isNull() && !(event.modifiers() & Qt::AltModifier);
+}
+
 // True where the key was one of these.
 bool Sheet::moveKeyPoint(const QKeyEvent& event) {
     const QPointF direction = directionOf(event.key());

@@ -226,8 +226,9 @@ void Sheet::drawUnsure(QPainter& painter, const Page& page) {
     for (const TextLine& line : page.lines)
         for (const Word& word : line.words) {
             if (word.confidence >= unsureBelow) continue;
-            const double y = toView({0, line.box.bottom()}).y() + 2;
-            painter.drawLine(QPointF(toView(word.box.topLeft()).x(), y), QPointF(toView(word.box.topRight()).x(), y));
+            const QRectF there = viewOf(QRectF(QPointF(word.box.left(), line.box.top()),
+                                               QPointF(word.box.right(), line.box.bottom())));
+            painter.drawLine(there.bottomLeft() + QPointF(0, 2), there.bottomRight() + QPointF(0, 2));
         }
 }
 

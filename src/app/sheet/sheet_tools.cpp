@@ -116,9 +116,7 @@ void SelectTool::paint(QPainter& painter) const {
     wash.setAlpha(70);
     painter.setPen(QPen(t.aubergine, 1.5));
     painter.setBrush(wash);
-    const auto inView = [this](const QRectF& r) {
-        return QRectF(m_sheet.toView(r.topLeft()), m_sheet.toView(r.bottomRight()));
-    };
+    const auto inView = [this](const QRectF& r) { return m_sheet.viewOf(r); };
     if (m_drag->gripped.isFinding()) {
         for (const QRectF& box : m_drag->gripped.boxesOf(m_drag->gripped.endsFor(m_drag->grip, m_drag->to)))
             painter.drawRect(inView(box));
@@ -225,7 +223,7 @@ void AreaTool::paint(QPainter& painter) const {
     if (!m_dragging) return;
     const Theme& t = m_sheet.theme();
     const QRect place = area();
-    const QRectF r(m_sheet.toView(place.topLeft()), m_sheet.toView(QPointF(place.bottomRight()) + QPointF(1, 1)));
+    const QRectF r = m_sheet.viewOf(QRectF(place));
     QColor wash = t.aubergine;
     wash.setAlpha(90);
     painter.fillRect(r, wash);

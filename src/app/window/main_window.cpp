@@ -428,6 +428,7 @@ void MainWindow::dropEvent(QDropEvent* event) {
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
+    m_explaining->finishWriting();
     if (!mayLeave()) {
         event->ignore();
         return;

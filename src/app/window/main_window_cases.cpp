@@ -5,6 +5,7 @@
 #include "app/cases/passphrase_view.h"
 #include "app/checking/gate.h"
 #include "app/explain/demo_marks.h"
+#include "app/explain/explaining.h"
 #include "app/window/confirm.h"
 #include "app/window/first_steps.h"
 #include "app/window/main_window.h"
@@ -124,6 +125,7 @@ void MainWindow::openCaseFile(const QString& path) {
     if (!path.isEmpty() && path == m_keeper.path()) return showSheet();
     if (m_intake.busy() || m_taker->running())
         return showTrouble(Tr::tr("Pictures are still coming into this case; wait for them, or stop taking, first."));
+    m_explaining->finishWriting();
     if (!mayLeave()) return;
     m_leavingFor = path;
     if (m_worker.busy())

@@ -49,7 +49,6 @@ void InFile::show(const Mark& mark) {
     if (source.isEmpty()) return;
     const QTransform toTarget = between(source, target);
     m_enlarged.push_back({target, toTarget});
-    // Inside to whole pixels: the rim of an enlarged cover is mixed with what stands beside it.
     for (const QRect& rect : before& source.toAlignedRect())
         m_hidden += toTarget.mapRect(QRectF(rect)).toAlignedRect() & whole;
     for (size_t i = 0, count = m_items.size(); i < count; ++i) {

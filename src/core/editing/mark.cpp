@@ -39,6 +39,9 @@ template <typename Enum, size_t n> std::optional<Enum> valueIn(const Named<Enum>
     return std::nullopt;
 }
 
+// Whatever comes from a file is drawn in a moment.
+constexpr qsizetype mostPoints = 100000, mostLetters = 10000, mostBytes = 8'000'000;
+constexpr double leastWidth = 0.25; // device pixels
 constexpr double farthest = 200000; // device pixels from a corner of the capture; nobody draws farther
 
 qsizetype fewestPoints(const Mark& mark) {
@@ -138,7 +141,8 @@ std::vector<MarkForm> formsOf(MarkKind kind) {
 }
 
 bool isWhole(const Mark& mark) {
-    if (mark.points.size() < fewestPoints(mark)) return false;
+    if (mark.points.size() < fewestPoints(mark) || mark.points.size() > mostPoints) return false;
+    if (mark.text.size() > mostLetters || mark.unit.size() > mostLetters || mark.picture.size() > mostBytes) return false;
     if (mark.kind == MarkKind::Tint && mark.form == MarkForm::Words && mark.points.size() % 2) return false;
     if (!mark.pressures.empty() && qsizetype(mark.pressures.size()) != mark.points.size()) return false;
     const auto sane = [](double v) { return std::isfinite(v) && std::abs(v) <= farthest; };
@@ -147,7 +151,7 @@ bool isWhole(const Mark& mark) {
     const MarkStyle& s = mark.style;
     for (const double v : {s.width, s.textHeight, mark.turn, mark.arcFrom, mark.arcSpan, mark.unitsPerPixel})
         if (!sane(v)) return false;
-    return s.width > 0 && s.width <= 1000 && s.textHeight >= 1 && s.textHeight <= 2000 && s.heads >= 0 && s.heads <= 2;
+    return s.width >= leastWidth && s.width <= 1000 && s.textHeight >= 1 && s.textHeight <= 2000 && s.heads >= 0 && s.heads <= 2;
 }
 
 bool isBox(const Mark& mark) {
