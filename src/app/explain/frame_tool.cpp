@@ -90,7 +90,7 @@ QRect FrameTool::drawn() const {
         if (m_edges & Qt::TopEdge) now.setTop(std::min(now.top() + by.y(), now.bottom() - leastCrop));
         if (m_edges & Qt::BottomEdge) now.setBottom(std::max(now.bottom() + by.y(), now.top() + leastCrop));
     }
-    if (m_snaps) now = m_sheet.edges().snapped(now, sides);
+    if (m_snaps) now = m_sheet.coveredEdges().snapped(now, sides);
     now = now.intersected(all);
     return m_sheet.cropRatio() > 0 ? ofRatio(now, m_sheet.cropRatio()) : now;
 }
@@ -124,7 +124,7 @@ void FrameTool::release() {
 }
 
 bool FrameTool::doubleClick(const QPointF& point, const QMouseEvent&) {
-    const QImage picture = m_sheet.bare();
+    const QImage picture = m_sheet.covered();
     if (picture.isNull()) return true;
     const QPoint at(int(std::floor(point.x())), int(std::floor(point.y())));
     m_lane.start([this, picture, at] {

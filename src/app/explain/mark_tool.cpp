@@ -60,7 +60,7 @@ QPointF MarkTool::atEdge(const QPointF& point, const QMouseEvent& event) const {
     if (form == MarkForm::Colour) return point;
     constexpr int around = 12; // device pixels of an edge that are looked at
     const QPoint at(int(std::lround(point.x())), int(std::lround(point.y())));
-    const QRect snapped = m_sheet.edges().snapped(QRect(at - QPoint(around, around), QSize(around, around)),
+    const QRect snapped = m_sheet.coveredEdges().snapped(QRect(at - QPoint(around, around), QSize(around, around)),
                                                   Qt::RightEdge | Qt::BottomEdge);
     QPointF to = point;
     if (form != MarkForm::Down) to.setX(snapped.right() + 1);
@@ -146,8 +146,8 @@ Mark MarkTool::drawn() const {
     if (m_moved && kind != MarkKind::Step && !colour) return drawnTo(mark, m_from, m_to, seen);
     mark = putAt(mark, m_from, seen);
     if (kind == MarkKind::Measure && mark.form == MarkForm::Colour)
-        if (const auto at = colourAt(m_sheet.bare(), m_from))
-            mark.text = readoutOf(*at, m_moved ? colourAt(m_sheet.bare(), m_to) : std::nullopt);
+        if (const auto at = colourAt(m_sheet.covered(), m_from))
+            mark.text = readoutOf(*at, m_moved ? colourAt(m_sheet.covered(), m_to) : std::nullopt);
     return mark;
 }
 
@@ -238,8 +238,8 @@ void MarkTool::paint(QPainter& painter) const {
                              i + 1 < m_corners.size() ? m_sheet.toView(m_corners[i + 1]) : m_sheet.toView(m_to));
     }
     if (kind == MarkKind::Measure && m_sheet.pen().form(kind) == MarkForm::Colour) {
-        const auto other = m_down ? colourAt(m_sheet.bare(), m_from) : std::nullopt;
-        if (const auto colour = colourAt(m_sheet.bare(), m_to))
+        const auto other = m_down ? colourAt(m_sheet.covered(), m_from) : std::nullopt;
+        if (const auto colour = colourAt(m_sheet.covered(), m_to))
             drawReadout(painter, view, beside, readoutOf(*colour, other), m_sheet.theme());
         return;
     }

@@ -149,10 +149,10 @@ const Page* Sheet::page() const {
     return c ? c->page.get() : nullptr;
 }
 
-EdgeSnap Sheet::edges() const {
+EdgeSnap Sheet::edgesOf(const QImage& picture) const {
     constexpr double reach = 6; // view units
     constexpr int most = 12;    // device pixels
-    return {bare(), std::clamp(int(std::lround(reach / pixel())), 1, most)};
+    return {picture, std::clamp(int(std::lround(reach / pixel())), 1, most)};
 }
 
 bool Sheet::overviewShown() const {
@@ -180,7 +180,8 @@ void Sheet::refresh() {
         m_geometry = {};
         m_rendered = {};
     }
-    m_hidden = m_rendered.covers == m_edits.covers ? QRegion() : hiddenBy(m_edits.covers);
+    m_coverRegion = hiddenBy(m_edits.covers);
+    m_hidden = m_rendered.covers == m_edits.covers ? QRegion() : m_coverRegion;
     if (m_fitted && before.size != m_geometry.size && before.size.isValid()) fit();
     updateBars();
     viewport()->update();
@@ -196,10 +197,9 @@ void Sheet::renderAside(const Capture& capture) {
     const TiledPicture known = same ? m_rendered.bare : TiledPicture();
     m_lane.start([this, known, framing, pictures = m_case.pictures(), id = capture.picture, covers = m_edits.covers] {
         const QImage whole = pictures->picture(id);
-        Rendered rendered{{}, known, whole, id, covers, framing};
+        Rendered rendered{{}, known, whole, covers.empty() ? whole : eyelid::render(whole, covers), id, covers, framing};
         if (known.isNull()) rendered.bare = TiledPicture(framed(whole, framing));
-        rendered.picture =
-            covers.empty() ? rendered.bare : TiledPicture(framed(eyelid::render(whole, covers), framing));
+        rendered.picture = covers.empty() ? rendered.bare : TiledPicture(framed(rendered.covered, framing));
         QMetaObject::invokeMethod(this, [this, rendered] {
             m_rendering = false;
             m_rendered = rendered;

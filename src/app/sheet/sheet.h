@@ -123,8 +123,12 @@ public:
     QSize pictureSize() const; ///< of the capture that is shown; empty where there is none
     /// The capture as it was taken, RGB32; null until it is here.
     QImage bare() const { return m_rendered.whole; }
+    /// The capture with its covers as they are now, not framed, RGB32: what marks and framing are made from. Null until it
+    /// is here.
+    QImage covered() const { return isRendered() ? m_rendered.covered : QImage(); }
     /// What draws the sides of something to edges of the capture near them.
-    EdgeSnap edges() const;
+    EdgeSnap edges() const { return edgesOf(bare()); }
+    EdgeSnap coveredEdges() const { return edgesOf(covered()); }
     /// As it will be released, at least so many pixels wide where the capture is; null until it is ready.
     QImage smaller(int width) const {
         return m_rendered.picture.isNull() ? QImage() : m_rendered.picture.atLeast(width);
@@ -173,6 +177,7 @@ private:
     bool zoomByGesture(QEvent& event);
     void updateBars();
     QPointF origin() const;
+    EdgeSnap edgesOf(const QImage& picture) const;
     Framing shownFraming() const;
     bool isRendered() const { return m_rendered.covers == m_edits.covers && m_rendered.framing == shownFraming(); }
     void drawMarks(QPainter& painter);
@@ -219,7 +224,7 @@ private:
     // The picture with its covers is made aside; until it is here, what is not on it yet is painted over.
     struct Rendered {
         TiledPicture picture, bare; ///< framed
-        QImage whole;               ///< the capture as it was taken
+        QImage whole, covered;      ///< the capture as it was taken, and with its covers
         PictureId of;
         std::vector<Cover> covers;
         Framing framing;
@@ -227,6 +232,7 @@ private:
     Rendered m_rendered;
     Edits m_edits;             ///< of the capture as it is now
     FramedGeometry m_geometry; ///< of what is shown
+    QRegion m_coverRegion;     ///< all that covers hide
     QRegion m_hidden;          ///< by covers that are not rendered yet, on the capture
     std::vector<Mark> m_instead;
     mutable OutlineCache m_outlines;

@@ -159,7 +159,7 @@ void MainWindow::addMarkCommands() {
              [this] { changeFraming([](Framing& f, const Capture&) { f.mirrored = !f.mirrored; }); },
              "flip-horizontal-2"),
          hidden("cropToContent", Tr::tr("Crop to the content"), "", [this] {
-             const QImage picture = m_sheet->bare();
+             const QImage picture = m_sheet->covered();
              changeFraming([&](Framing& f, const Capture&) {
                  if (!picture.isNull()) f.crop = contentOf(picture);
              });

@@ -28,10 +28,12 @@ Edits editsOf(const Decided& decided, const QSize& capture) {
     return edits;
 }
 
-void drawMarks(QImage& picture, const std::vector<Mark>& marks, const FramedGeometry& geometry) {
+void drawMarks(QImage& picture, const Edits& edits, const FramedGeometry& geometry) {
+    const std::vector<Mark>& marks = edits.marks;
     if (marks.empty()) return;
     const QImage unmarked = picture.copy();
-    MarkScene scene{geometry.toFramed, geometry.scale, &unmarked, geometry.toFramed, geometry.shown, &marks};
+    MarkScene scene{geometry.toFramed, geometry.scale, &unmarked, geometry.toFramed, geometry.shown, &marks,
+                    hiddenBy(edits.covers)};
     QPainter painter(&picture);
     painter.setClipRect(geometry.inner);
     for (const Mark& mark : marks) paintMark(painter, mark, scene);
@@ -39,7 +41,7 @@ void drawMarks(QImage& picture, const std::vector<Mark>& marks, const FramedGeom
 
 QImage render(const QImage& capture, const Edits& edits) {
     QImage picture = framed(render(capture, edits.covers), edits.framing);
-    drawMarks(picture, edits.marks, geometryOf(edits.framing, capture.size()));
+    drawMarks(picture, edits, geometryOf(edits.framing, capture.size()));
     return picture;
 }
 

@@ -21,8 +21,8 @@ Edits editsOf(const Decided& decided, const QSize& capture);
 /// The picture as it is released. RGB32.
 QImage render(const QImage& capture, const Edits& edits);
 
-/// Draws marks on a picture that is framed already.
-void drawMarks(QImage& framedPicture, const std::vector<Mark>& marks, const FramedGeometry& geometry);
+/// Draws the marks on a picture that is framed already.
+void drawMarks(QImage& framedPicture, const Edits& edits, const FramedGeometry& geometry);
 
 /// Where a thing of a capture is drawn, by its id: a cover's bounds, or those of a finding that is shown. Null where it
 /// is neither. Never what a cover hides: the bounds are the cover's.

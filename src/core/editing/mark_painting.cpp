@@ -133,7 +133,24 @@ void paintDraw(QPainter& painter, const Mark& mark, const MarkScene& scene) {
     painter.drawPath(body);
 }
 
+// All of a place but the covers.
+QRegion besideCovers(const QRectF& place, const MarkScene& scene) {
+    QRegion open(place.toAlignedRect());
+    for (const QRect& cover : scene.covers) {
+        const QPolygonF there = scene.toTarget.map(QPolygonF(QRectF(cover)));
+        open -= there.boundingRect().toAlignedRect();
+    }
+    return open;
+}
+
+// Clings to words: where it lay on a cover it would tell how wide they are.
 void paintTint(QPainter& painter, const Mark& mark, const MarkScene& scene) {
+    const double around = mark.style.width * scene.scale;
+    if (!scene.covers.isEmpty())
+        painter.setClipRegion(besideCovers(scene.toTarget.map(mark.points).boundingRect().adjusted(-around, -around,
+                                                                                                    around, around),
+                                           scene),
+                              Qt::IntersectClip);
     painter.setCompositionMode(QPainter::CompositionMode_Multiply);
     painter.setPen(Qt::NoPen);
     painter.setBrush(QColor::fromRgb(mark.style.colour));

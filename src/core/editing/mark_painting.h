@@ -19,6 +19,7 @@ struct MarkScene {
     QTransform captureToPicture;            ///< from the capture's pixels to those of `picture`
     QRect shown;                            ///< what of `picture` shows the capture
     const std::vector<Mark>* all = nullptr; ///< of the capture: steps count among them
+    QRegion covers;                   ///< of the capture: a tint ends at them, so that it tells nothing of what they hide
     OutlineCache* outlines = nullptr;       ///< null: each is made anew
 };
 
