@@ -404,3 +404,16 @@ TEST_CASE("a mark that would take forever to draw is none") {
     line.points = QPolygonF(QList<QPointF>(200000, QPointF(1, 1)));
     CHECK_FALSE(isWhole(line));
 }
+
+TEST_CASE("a tint that was swept over words tells nothing of them once they are covered") {
+    const QImage capture = page();
+    Edits narrow, wide;
+    narrow.covers = wide.covers = {{QRect(100, 40, 200, 24), {CoverStyle::Solid, 0.5}}};
+    // The words under the cover are shorter in one than in the other.
+    narrow.marks = {markOf(MarkKind::Tint, {{110, 42}, {180, 60}})};
+    wide.marks = {markOf(MarkKind::Tint, {{110, 42}, {290, 60}})};
+    CHECK(render(capture, narrow) == render(capture, wide));
+    wide.framing.quarters = narrow.framing.quarters = 1;
+    wide.framing.mirrored = narrow.framing.mirrored = true;
+    CHECK(render(capture, narrow) == render(capture, wide));
+}

@@ -569,3 +569,26 @@ TEST_CASE("small versions leave beside the pictures, checked as they are") {
     REQUIRE(small.open(QIODevice::ReadOnly));
     CHECK(decodePicture(small.readAll(), paths[1])->width() == 320);
 }
+
+TEST_CASE("what is measured, trimmed and taken to edges is what will be released, not what covers hide") {
+    ExplainDesk desk;
+    QImage other = screen();
+    {
+        QPainter painter(&other);
+        painter.fillRect(QRect(500, 300, 200, 100), QColor(0x12, 0x90, 0x34));
+        painter.fillRect(QRect(540, 320, 60, 40), QColor(0xff, 0, 0));
+    }
+    desk.window.intake().add(other, QStringLiteral("made"));
+    REQUIRE(until([&] { return desk.open().captures().size() == 2; }));
+    const int id = desk.open().captures()[1].id;
+    desk.window.selection().showCapture(id);
+    desk.open().cover(id, {CoverShape(QRect(500, 300, 200, 100))}, {CoverStyle::Solid, 0.5, CoverColour::Ground});
+    REQUIRE(until([&] { return desk.sheet().isReady(); }));
+    desk.sheet().pen().setForm(MarkKind::Measure, MarkForm::Colour);
+    desk.begin(MarkKind::Measure);
+    desk.click({560, 340}); // red, under the cover
+    REQUIRE(desk.open().capture(id)->marks.size() == 1);
+    CHECK(desk.open().capture(id)->marks[0].text.startsWith(QStringLiteral("#f4f4f4")));
+    desk.command("cropToContent").trigger();
+    CHECK(desk.open().capture(id)->framing.crop == QRect(200, 150, 300, 60));
+}

@@ -248,7 +248,7 @@ void Sheet::drawDivider(QPainter& painter, const Capture& capture) {
 
 MarkScene Sheet::markScene(const QImage& picture) const {
     return {viewTransform(), pixel(),    picture.isNull() ? nullptr : &picture, m_geometry.toFramed, m_geometry.shown,
-            &m_edits.marks,  &m_outlines};
+            &m_edits.marks,  m_coverRegion,  &m_outlines};
 }
 
 const Mark* Sheet::insteadOf(int mark) const {
