@@ -224,6 +224,8 @@ TEST_CASE("captures put together are one capture on which all that was decided s
     open.setFraming(two, framing);
     TogetherLayout layout;
     layout.arrange = TogetherLayout::Arrange::Column;
+    CHECK_FALSE(layout.captions); // names of captures stay in the case, unless somebody wants them to leave
+    layout.captions = true;
     const std::vector<Capture> captures{*open.capture(one), *open.capture(two)};
     const Together whole = together(captures, {page(), page()}, layout);
     REQUIRE(whole.parts.size() == 2);

@@ -2,8 +2,10 @@
 #pragma once
 
 #include "casefile/case.h"
+#include "editing/edits_json.h"
 #include "pipeline/case_work.h"
 #include "support/made.h"
+#include "support/random_edits.h"
 
 #include <catch2/catch.hpp>
 #include <functional>
@@ -92,6 +94,11 @@ inline QString seen(const Case& open) {
                        .arg(place.width());
         }
     }
+    for (const Capture& capture : open.captures())
+        all << QString::fromUtf8(marksToJson(capture.marks))
+            << QStringLiteral("framed %1 %2")
+                   .arg(geometryOf(capture.framing, capture.size).size.width())
+                   .arg(capture.framing.crop.left());
     for (const CapturePass& pass : open.state().passes) all << pass.reason;
     for (const SecondLook& look : open.state().looks)
         all << look.officer << QString::fromLatin1(look.decisions.toHex());
@@ -113,7 +120,7 @@ public:
 
     void step() {
         const Capture* capture = any();
-        switch (m_random() % 24) {
+        switch (m_random() % 28) {
         case 0:
             return withItem([&](int id) { m_open.decide(id, Scope(m_random() % 4), Decision(m_random() % 3)); });
         case 1:
@@ -189,6 +196,22 @@ public:
                 withItem(
                     [&](int as) { m_random() % 2 ? m_open.setSameIdentity(id, as) : m_open.setOtherIdentity(id); });
             });
+        case 23:
+            if (capture) m_open.addMark(capture->id, made::randomMark(0, capture->size, m_random));
+            return;
+        case 24:
+            if (!capture || capture->marks.empty()) return;
+            m_random() % 2 ? m_open.setMarks({translated(capture->marks.back(), {3, 4})}, QStringLiteral("moving"))
+                           : m_open.arrangeMarks({capture->marks.front().id}, true);
+            return;
+        case 25:
+            if (!capture || capture->marks.empty()) return;
+            m_random() % 2 ? m_open.removeMarks({capture->marks.front().id})
+                           : void(m_open.duplicateMarks({capture->marks.back().id}));
+            return;
+        case 26:
+            if (capture) m_open.setFraming(capture->id, made::randomFraming(capture->size, m_random));
+            return;
         default:
             return m_random() % 2 ? m_open.undo() : m_open.setName(QStringLiteral("case %1").arg(m_random() % 10));
         }

@@ -56,8 +56,9 @@ TogetherView::TogetherView(const Case& owner, QWidget* parent) : QDialog(parent)
     m_sameSize = new QCheckBox(Tr::tr("Scaled to one size"));
     m_sameSize->setChecked(true);
     m_captions = new QCheckBox(Tr::tr("Their names above them"));
-    m_captions->setChecked(true);
+    m_captions->setToolTip(Tr::tr("Then the captures' names leave with the picture."));
     m_numbers = new QCheckBox(Tr::tr("Numbered"));
+    m_numbers->setChecked(true);
     form->addRow(m_list);
     form->addRow(Tr::tr("Arranged"), m_arrange);
     form->addRow(Tr::tr("Aligned"), m_align);
