@@ -26,7 +26,7 @@ namespace {
 // A screen that shows nothing anybody would cover.
 QImage screen(const QSize& size = {900, 600}) {
     QImage picture(size, QImage::Format_RGB32);
-    picture.fill(QColor(0xf4, 0xf4, 0xf4));
+    picture.fill(QColor(0xea, 0xea, 0xea));
     QPainter painter(&picture);
     painter.fillRect(QRect(200, 150, 300, 60), Qt::white);
     painter.setPen(Qt::black);
@@ -465,15 +465,21 @@ TEST_CASE("a capture is cut into parts, and captures are put together, by their 
 }
 
 TEST_CASE("what is being written is on its mark when the window is left") {
-    ExplainDesk desk;
-    desk.begin(MarkKind::Note);
-    desk.click({500, 420});
-    auto* edit = desk.sheet().findChild<NoteEdit*>();
+    const Kept kept;
+    Desk desk;
+    kept.in(desk);
+    desk.window.casesView().hide();
+    work(desk);
+    desk.press(Qt::Key_6);
+    desk.press(Qt::Key_Up);
+    desk.press(Qt::Key_Return);
+    desk.press(Qt::Key_Return);
+    auto* edit = desk.window.sheet().findChild<NoteEdit*>();
     REQUIRE(edit);
     QTest::keyClicks(edit, QStringLiteral("Half a sentence"));
     desk.window.close();
-    REQUIRE(desk.marks().size() == 1);
-    CHECK(desk.marks()[0].text == QStringLiteral("Half a sentence"));
+    REQUIRE(desk.open().captures()[0].marks.size() == 1);
+    CHECK(desk.open().captures()[0].marks[0].text == QStringLiteral("Half a sentence"));
 }
 
 TEST_CASE("while a tool draws, arrows are its own and change no finding") {
@@ -487,7 +493,7 @@ TEST_CASE("while a tool draws, arrows are its own and change no finding") {
     desk.press(Qt::Key_Left, Qt::ControlModifier);
     desk.press(Qt::Key_Return);
     desk.press(Qt::Key_Down, Qt::ControlModifier | Qt::ShiftModifier);
-    desk.press(Qt::Key_Right);
+    for (int i = 0; i < 3; ++i) desk.press(Qt::Key_Right);
     desk.press(Qt::Key_Return);
     REQUIRE(desk.open().item(selected));
     CHECK(desk.open().item(selected)->finding.text == before);
@@ -588,7 +594,7 @@ TEST_CASE("what is measured, trimmed and taken to edges is what will be released
     desk.begin(MarkKind::Measure);
     desk.click({560, 340}); // red, under the cover
     REQUIRE(desk.open().capture(id)->marks.size() == 1);
-    CHECK(desk.open().capture(id)->marks[0].text.startsWith(QStringLiteral("#f4f4f4")));
+    CHECK(desk.open().capture(id)->marks[0].text.startsWith(QStringLiteral("#eaeaea")));
     desk.command("cropToContent").trigger();
     CHECK(desk.open().capture(id)->framing.crop == QRect(200, 150, 300, 60));
 }

@@ -90,7 +90,8 @@ GateState gateStateOf(const Case& open, const ReleaseFlow& release, const CaseWo
         state.detail = release.trouble().isEmpty() ? whatToDo(open, n, failed) : release.trouble();
     }
     // Not while something runs, when this is asked for many times a second.
-    if (const QString under = worker.busy() ? QString() : underMarks(open, state.mayCoverUnder); !under.isEmpty()) state.detail = under;
+    if (const QString under = worker.busy() ? QString() : underMarks(open, state.mayCoverUnder); !under.isEmpty())
+        state.detail = under;
     const bool halted = std::any_of(open.captures().begin(), open.captures().end(),
                                     [](const Capture& c) { return c.reading == Capture::Reading::Failed; });
     state.mayRead = halted && !worker.busy();

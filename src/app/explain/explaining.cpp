@@ -53,7 +53,8 @@ void Explaining::add(const Mark& mark) {
         m_writing =
             new NoteEdit(m_sheet, put, Dictionary::of(m_case.terms().languages), [=, this](const Mark& written) {
                 if (!written.text.trimmed().isEmpty())
-                    if (const int id = m_case.addMark(capture, written); id && capture == m_selection.capture()) reveal(id);
+                    if (const int id = m_case.addMark(capture, written); id && capture == m_selection.capture())
+                        reveal(id);
             });
         return;
     }

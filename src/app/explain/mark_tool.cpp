@@ -61,7 +61,7 @@ QPointF MarkTool::atEdge(const QPointF& point, const QMouseEvent& event) const {
     constexpr int around = 12; // device pixels of an edge that are looked at
     const QPoint at(int(std::lround(point.x())), int(std::lround(point.y())));
     const QRect snapped = m_sheet.coveredEdges().snapped(QRect(at - QPoint(around, around), QSize(around, around)),
-                                                  Qt::RightEdge | Qt::BottomEdge);
+                                                         Qt::RightEdge | Qt::BottomEdge);
     QPointF to = point;
     if (form != MarkForm::Down) to.setX(snapped.right() + 1);
     if (form != MarkForm::Across) to.setY(snapped.bottom() + 1);

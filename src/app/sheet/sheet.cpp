@@ -149,6 +149,11 @@ const Page* Sheet::page() const {
     return c ? c->page.get() : nullptr;
 }
 
+QImage Sheet::covered() const {
+    const Capture* c = capture();
+    return c && m_rendered.of == c->picture && m_rendered.covers == m_edits.covers ? m_rendered.covered : QImage();
+}
+
 EdgeSnap Sheet::edgesOf(const QImage& picture) const {
     constexpr double reach = 6; // view units
     constexpr int most = 12;    // device pixels
@@ -197,7 +202,8 @@ void Sheet::renderAside(const Capture& capture) {
     const TiledPicture known = same ? m_rendered.bare : TiledPicture();
     m_lane.start([this, known, framing, pictures = m_case.pictures(), id = capture.picture, covers = m_edits.covers] {
         const QImage whole = pictures->picture(id);
-        Rendered rendered{{}, known, whole, covers.empty() ? whole : eyelid::render(whole, covers), id, covers, framing};
+        Rendered rendered{{}, known,  whole,  covers.empty() ? whole : eyelid::render(whole, covers),
+                          id, covers, framing};
         if (known.isNull()) rendered.bare = TiledPicture(framed(whole, framing));
         rendered.picture = covers.empty() ? rendered.bare : TiledPicture(framed(rendered.covered, framing));
         QMetaObject::invokeMethod(this, [this, rendered] {

@@ -123,9 +123,9 @@ public:
     QSize pictureSize() const; ///< of the capture that is shown; empty where there is none
     /// The capture as it was taken, RGB32; null until it is here.
     QImage bare() const { return m_rendered.whole; }
-    /// The capture with its covers as they are now, not framed, RGB32: what marks and framing are made from. Null until it
-    /// is here.
-    QImage covered() const { return isRendered() ? m_rendered.covered : QImage(); }
+    /// The capture with its covers as they are now, not framed, RGB32: what marks and framing are made from. Null until
+    /// it is here.
+    QImage covered() const;
     /// What draws the sides of something to edges of the capture near them.
     EdgeSnap edges() const { return edgesOf(bare()); }
     EdgeSnap coveredEdges() const { return edgesOf(covered()); }

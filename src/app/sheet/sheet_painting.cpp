@@ -226,8 +226,8 @@ void Sheet::drawUnsure(QPainter& painter, const Page& page) {
     for (const TextLine& line : page.lines)
         for (const Word& word : line.words) {
             if (word.confidence >= unsureBelow) continue;
-            const QRectF there = viewOf(QRectF(QPointF(word.box.left(), line.box.top()),
-                                               QPointF(word.box.right(), line.box.bottom())));
+            const QRectF there =
+                viewOf(QRectF(QPointF(word.box.left(), line.box.top()), QPointF(word.box.right(), line.box.bottom())));
             painter.drawLine(there.bottomLeft() + QPointF(0, 2), there.bottomRight() + QPointF(0, 2));
         }
 }
@@ -247,8 +247,9 @@ void Sheet::drawDivider(QPainter& painter, const Capture& capture) {
 }
 
 MarkScene Sheet::markScene(const QImage& picture) const {
-    return {viewTransform(), pixel(),    picture.isNull() ? nullptr : &picture, m_geometry.toFramed, m_geometry.shown,
-            &m_edits.marks,  m_coverRegion,  &m_outlines};
+    return {viewTransform(),     pixel(),          picture.isNull() ? nullptr : &picture,
+            m_geometry.toFramed, m_geometry.shown, &m_edits.marks,
+            m_coverRegion,       &m_outlines};
 }
 
 const Mark* Sheet::insteadOf(int mark) const {

@@ -11,10 +11,10 @@ struct TogetherLayout {
     enum class Align { Start, Middle, End };
     Arrange arrange = Arrange::Row;
     Align align = Align::Start;
-    bool sameSize = true; ///< in a row of one height, in a column of one width: that of the smallest
-    int gap = 24;         ///< between them and around, device pixels
+    bool sameSize = true;  ///< in a row of one height, in a column of one width: that of the smallest
+    int gap = 24;          ///< between them and around, device pixels
     bool captions = false; ///< their names above them, as notes; else names of captures stay in the case
-    bool numbers = false; ///< their places before the names
+    bool numbers = false;  ///< their places before the names
     QRgb ground = 0xffffffff;
     bool operator==(const TogetherLayout&) const = default;
 };

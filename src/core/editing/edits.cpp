@@ -32,7 +32,7 @@ void drawMarks(QImage& picture, const Edits& edits, const FramedGeometry& geomet
     const std::vector<Mark>& marks = edits.marks;
     if (marks.empty()) return;
     const QImage unmarked = picture.copy();
-    MarkScene scene{geometry.toFramed, geometry.scale, &unmarked, geometry.toFramed, geometry.shown, &marks,
+    MarkScene scene{geometry.toFramed,     geometry.scale, &unmarked, geometry.toFramed, geometry.shown, &marks,
                     hiddenBy(edits.covers)};
     QPainter painter(&picture);
     painter.setClipRect(geometry.inner);

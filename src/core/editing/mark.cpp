@@ -142,7 +142,8 @@ std::vector<MarkForm> formsOf(MarkKind kind) {
 
 bool isWhole(const Mark& mark) {
     if (mark.points.size() < fewestPoints(mark) || mark.points.size() > mostPoints) return false;
-    if (mark.text.size() > mostLetters || mark.unit.size() > mostLetters || mark.picture.size() > mostBytes) return false;
+    if (mark.text.size() > mostLetters || mark.unit.size() > mostLetters || mark.picture.size() > mostBytes)
+        return false;
     if (mark.kind == MarkKind::Tint && mark.form == MarkForm::Words && mark.points.size() % 2) return false;
     if (!mark.pressures.empty() && qsizetype(mark.pressures.size()) != mark.points.size()) return false;
     const auto sane = [](double v) { return std::isfinite(v) && std::abs(v) <= farthest; };
@@ -151,7 +152,8 @@ bool isWhole(const Mark& mark) {
     const MarkStyle& s = mark.style;
     for (const double v : {s.width, s.textHeight, mark.turn, mark.arcFrom, mark.arcSpan, mark.unitsPerPixel})
         if (!sane(v)) return false;
-    return s.width >= leastWidth && s.width <= 1000 && s.textHeight >= 1 && s.textHeight <= 2000 && s.heads >= 0 && s.heads <= 2;
+    return s.width >= leastWidth && s.width <= 1000 && s.textHeight >= 1 && s.textHeight <= 2000 && s.heads >= 0 &&
+           s.heads <= 2;
 }
 
 bool isBox(const Mark& mark) {

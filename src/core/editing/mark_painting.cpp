@@ -147,10 +147,10 @@ QRegion besideCovers(const QRectF& place, const MarkScene& scene) {
 void paintTint(QPainter& painter, const Mark& mark, const MarkScene& scene) {
     const double around = mark.style.width * scene.scale;
     if (!scene.covers.isEmpty())
-        painter.setClipRegion(besideCovers(scene.toTarget.map(mark.points).boundingRect().adjusted(-around, -around,
-                                                                                                    around, around),
-                                           scene),
-                              Qt::IntersectClip);
+        painter.setClipRegion(
+            besideCovers(scene.toTarget.map(mark.points).boundingRect().adjusted(-around, -around, around, around),
+                         scene),
+            Qt::IntersectClip);
     painter.setCompositionMode(QPainter::CompositionMode_Multiply);
     painter.setPen(Qt::NoPen);
     painter.setBrush(QColor::fromRgb(mark.style.colour));

@@ -19,8 +19,8 @@ struct MarkScene {
     QTransform captureToPicture;            ///< from the capture's pixels to those of `picture`
     QRect shown;                            ///< what of `picture` shows the capture
     const std::vector<Mark>* all = nullptr; ///< of the capture: steps count among them
-    QRegion covers;                   ///< of the capture: a tint ends at them, so that it tells nothing of what they hide
-    OutlineCache* outlines = nullptr;       ///< null: each is made anew
+    QRegion covers; ///< of the capture: a tint ends at them, so that it tells nothing of what they hide
+    OutlineCache* outlines = nullptr; ///< null: each is made anew
 };
 
 /// `mark` is whole (isWhole). Text, codes and signs stand upright and unmirrored whatever the framing; what clings to
