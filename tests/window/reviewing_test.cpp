@@ -346,7 +346,7 @@ TEST_CASE("the handbook is at hand, names no key that is not there, and is searc
     REQUIRE((view && view->isVisible()));
     auto* titles = view->findChild<QListWidget*>();
     auto* text = view->findChild<QTextBrowser*>();
-    REQUIRE(titles->count() == 8);
+    REQUIRE(titles->count() == 9);
     QSet<QString> there{QStringLiteral("Space"), QStringLiteral("Tab"), QStringLiteral("Shift+Tab")};
     for (const FoundCommand& command : desk.window.commands().matching({}))
         for (const QKeySequence& keys : command.action->shortcuts()) there << keys.toString(QKeySequence::PortableText);

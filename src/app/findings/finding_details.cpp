@@ -151,6 +151,7 @@ QString FindingDetails::placeOf(const Item& item) const {
     const auto at = std::find(same.begin(), same.end(), item.id) - same.begin();
     const QString place = same.size() > 1 ? sentence(Tr::tr("Place %1 of %2, on %3"), at + 1, same.size(), capture)
                                           : sentence(Tr::tr("On %1"), capture);
+    if (item.cutAway) return sentence(Tr::tr("%1 · cut away by the crop"), place);
     if (item.underHand) return sentence(Tr::tr("%1 · under a cover drawn by hand"), place);
     if (item.by.isEmpty()) return place;
     return item.question.isEmpty()
