@@ -417,3 +417,27 @@ TEST_CASE("a tint that was swept over words tells nothing of them once they are 
     wide.framing.mirrored = narrow.framing.mirrored = true;
     CHECK(render(capture, narrow) == render(capture, wide));
 }
+
+TEST_CASE("what one enlargement shows is not looked for where another shows what lies beneath it") {
+    Decided decided;
+    decided.hands = {handOver(1, QRect(500, 20, 100, 30))};
+    // The first shows the cover, drawn over words; the second shows those words, not the first.
+    decided.marks = {markOf(MarkKind::Enlarge, {{500, 20}, {600, 50}, {10, 60}, {150, 102}}),
+                     markOf(MarkKind::Enlarge, {{10, 60}, {150, 102}, {400, 60}, {680, 140}})};
+    decided.marks[1].id = 101;
+    const InFile inFile(decided, coversOf(decided, page().size()), page().size());
+    CHECK(inFile.hidden().contains(QPoint(80, 80)));
+    CHECK_FALSE(inFile.hidden().contains(QPoint(540, 100)));
+}
+
+TEST_CASE("a mark that is turned is looked at where it is drawn, also on a cover") {
+    Decided decided;
+    decided.hands = {handOver(1, QRect(100, 0, 300, 140))};
+    Mark sign = markOf(MarkKind::Sign, {{150, 60}, {350, 80}});
+    sign.turn = 90;
+    decided.marks = {sign};
+    const InFile inFile(decided, coversOf(decided, page().size()), page().size());
+    CHECK_FALSE(inFile.hidden().contains(QPoint(250, 10)));
+    CHECK_FALSE(inFile.hidden().contains(QPoint(250, 130)));
+    CHECK(inFile.hidden().contains(QPoint(150, 70)));
+}

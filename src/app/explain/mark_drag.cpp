@@ -22,12 +22,6 @@ constexpr double smallBox = 44; // view units of a side, below which its middle 
 constexpr double turnAway = 22; // view units the turning grip is above its box
 constexpr int largeStep = 10;   // device pixels an arrow moves by, with Shift
 
-QTransform turnOf(const Mark& mark) {
-    const QPointF middle = boxOf(mark).center();
-    return QTransform::fromTranslate(-middle.x(), -middle.y()) * QTransform().rotate(mark.turn) *
-           QTransform::fromTranslate(middle.x(), middle.y());
-}
-
 bool canTurn(const Mark& mark) {
     return isBox(mark) && mark.kind != MarkKind::Enlarge;
 }

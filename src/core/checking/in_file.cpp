@@ -27,6 +27,8 @@ InFile::InFile(const Decided& decided, const std::vector<Cover>& covers, const Q
             item.finding.textHeight *= m_geometry.scale;
         }
     }
+    m_ownItems = m_items.size();
+    m_covers = m_hidden;
     for (const Mark& mark : m_edits.marks) show(mark);
 }
 
@@ -37,21 +39,23 @@ void InFile::show(const Mark& mark) {
     QRectF target;
     if (mark.kind == MarkKind::Enlarge) {
         target = placeOfEnlarged(mark, m_geometry.toFramed, m_geometry.scale);
-    } else { // upright around its middle, whatever the framing
-        target.setSize(boxOf(mark).size() * m_geometry.scale);
+    } else { // as it is turned itself, around its middle, whatever the framing
+        target.setSize(turnOf(mark).mapRect(boxOf(mark)).size() * m_geometry.scale);
         target.moveCenter(m_geometry.toFramed.map(boxOf(mark).center()));
     }
-    const QRect whole = target.toAlignedRect();
-    const QRegion before = m_hidden;
-    m_hidden -= whole;
-    if (mark.kind != MarkKind::Enlarge) return;
+    m_hidden -= target.toAlignedRect();
+    if (mark.kind == MarkKind::Enlarge) showEnlarged(mark, target);
+}
+
+// What is enlarged is the picture without marks: its own covers and findings, not those another enlargement shows.
+void InFile::showEnlarged(const Mark& mark, const QRectF& target) {
     const QRectF source = m_geometry.toFramed.mapRect(QRectF(mark.points[0], mark.points[1]).normalized());
     if (source.isEmpty()) return;
     const QTransform toTarget = between(source, target);
     m_enlarged.push_back({target, toTarget});
-    for (const QRect& rect : before& source.toAlignedRect())
-        m_hidden += toTarget.mapRect(QRectF(rect)).toAlignedRect() & whole;
-    for (size_t i = 0, count = m_items.size(); i < count; ++i) {
+    for (const QRect& rect : m_covers& source.toAlignedRect())
+        m_hidden += toTarget.mapRect(QRectF(rect)).toAlignedRect() & target.toAlignedRect();
+    for (size_t i = 0; i < m_ownItems; ++i) {
         Item again = m_items[i];
         std::erase_if(again.finding.boxes, [&](const QRectF& one) { return !source.contains(one.center()); });
         if (again.finding.boxes.empty()) continue;

@@ -22,10 +22,13 @@ public:
 
 private:
     void show(const Mark& mark);
+    void showEnlarged(const Mark& mark, const QRectF& target);
 
     Edits m_edits;
     FramedGeometry m_geometry;
     std::vector<Item> m_items;
+    size_t m_ownItems = 0; ///< the first of them; behind them those that are enlarged
+    QRegion m_covers;      ///< in the file, whatever lies on them
     QRegion m_hidden;
     struct Enlarged {
         QRectF target;       ///< in the file

@@ -5,7 +5,6 @@
 #include <algorithm>
 #include <cmath>
 #include <numbers>
-#include <QTransform>
 
 namespace eyelid {
 namespace {
@@ -180,14 +179,16 @@ void setBox(Mark& mark, const QRectF& box) {
     mark.points[first + 1] = box.bottomRight();
 }
 
+QTransform turnOf(const Mark& mark) {
+    const QPointF middle = boxOf(mark).center();
+    return QTransform::fromTranslate(-middle.x(), -middle.y()) * QTransform().rotate(mark.turn) *
+           QTransform::fromTranslate(middle.x(), middle.y());
+}
+
 QRectF boundsOf(const Mark& mark) {
     QRectF bounds;
     if (isBox(mark)) {
-        const QRectF box = boxOf(mark);
-        const QTransform turned = QTransform::fromTranslate(-box.center().x(), -box.center().y()) *
-                                  QTransform().rotate(mark.turn) *
-                                  QTransform::fromTranslate(box.center().x(), box.center().y());
-        bounds = turned.mapRect(box);
+        bounds = turnOf(mark).mapRect(boxOf(mark));
         if (mark.kind == MarkKind::Enlarge) bounds = bounds.united(rectOf(mark.points[0], mark.points[1]));
         if (mark.kind == MarkKind::Note && mark.points.size() > 2)
             bounds = bounds.united(QRectF(mark.points[2], QSizeF(1, 1)));
@@ -202,13 +203,6 @@ QRectF boundsOf(const Mark& mark) {
 
 Mark translated(Mark mark, const QPointF& by) {
     mark.points.translate(by);
-    return mark;
-}
-
-Mark stretched(Mark mark, const QRectF& from, const QRectF& to) {
-    const double sx = from.width() > 0 ? to.width() / from.width() : 1;
-    const double sy = from.height() > 0 ? to.height() / from.height() : 1;
-    for (QPointF& p : mark.points) p = {to.left() + (p.x() - from.left()) * sx, to.top() + (p.y() - from.top()) * sy};
     return mark;
 }
 

@@ -25,6 +25,7 @@
 #include <QRectF>
 #include <QRgb>
 #include <QString>
+#include <QTransform>
 #include <vector>
 
 namespace eyelid {
@@ -114,12 +115,12 @@ bool isBox(const Mark& mark);
 /// The first of its boxes: of a box mark the one that is drawn, not yet turned.
 QRectF boxOf(const Mark& mark);
 void setBox(Mark& mark, const QRectF& box);
+/// Turns that box about its middle, as the mark is turned.
+QTransform turnOf(const Mark& mark);
 /// All it draws, but for the width of strokes.
 QRectF boundsOf(const Mark& mark);
 
 Mark translated(Mark mark, const QPointF& by);
-/// Its bounds brought to others; strokes and type stay as they are.
-Mark stretched(Mark mark, const QRectF& from, const QRectF& to);
 
 /// What stands at a held point: the bounds of a thing of the case; null where there is none.
 using PlaceOf = std::function<QRectF(int id)>;
