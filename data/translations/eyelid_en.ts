@@ -276,5 +276,12 @@
             <numerusform>putting %n captures together</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%1: lies over %n kept finding(s) and hides none of them.</source>
+        <translation>
+            <numerusform>%1: lies over a kept finding and does not hide it.</numerusform>
+            <numerusform>%1: lies over %n kept findings and hides none of them.</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

@@ -49,21 +49,26 @@ QString whatToDo(const Case& open, const Case::Counts& n, bool failed) {
                   : Tr::tr("All findings are settled. Check the pictures as they will be written.");
 }
 
-// A mark is never a cover: where one lies over a finding, that is said.
+// A mark is never a cover: where one lies over what can be seen, that is said, of what is open first.
 QString underMarks(const Case& open, bool& anyOpen) {
+    QString ofKept;
     for (const Capture& capture : open.captures()) {
         if (capture.marks.empty()) continue;
         for (const MarkOver& over : marksOver(open.decided(capture), capture.size)) {
-            int undecided = 0;
-            for (const int id : over.findings) undecided += open.item(id)->decision == Decision::Open;
-            anyOpen = anyOpen || undecided;
+            const int undecided = int(std::count_if(over.findings.begin(), over.findings.end(),
+                                                    [&](int id) { return open.item(id)->decision == Decision::Open; }));
+            const int kept = int(over.findings.size()) - undecided;
             const QString mark = markTitle(open.mark(over.mark)->kind);
+            anyOpen = anyOpen || undecided > 0;
             if (undecided)
                 return sentence(Tr::tr("%1: lies over %n open finding(s) and hides none of them.", nullptr, undecided),
                                 mark);
+            if (kept && ofKept.isEmpty())
+                ofKept =
+                    sentence(Tr::tr("%1: lies over %n kept finding(s) and hides none of them.", nullptr, kept), mark);
         }
     }
-    return {};
+    return ofKept;
 }
 
 } // namespace

@@ -21,7 +21,7 @@ Mark markOf(MarkKind kind, QPolygonF points, QRgb colour = MarkStyle().colour) {
 } // namespace
 
 std::vector<Mark> demoMarks() {
-    constexpr QRgb brick = 0xffa63a32;
+    using markColours::brick;
     std::vector<Mark> marks;
     marks.push_back(markOf(MarkKind::Tint, {{303, 87}, {418, 105}}));
     Mark ring = markOf(MarkKind::Ring, {{297, 231}, {392, 265}}, brick);

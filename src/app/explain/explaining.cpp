@@ -18,11 +18,6 @@ namespace {
 
 const QString marksType = QStringLiteral("application/x-eyelid-marks");
 
-bool isWritten(const Mark& mark) {
-    return mark.kind == MarkKind::Note || mark.kind == MarkKind::Step || mark.kind == MarkKind::Sign ||
-           mark.kind == MarkKind::Code;
-}
-
 } // namespace
 
 Explaining::Explaining(Case& owner, Selection& selection, Sheet& sheet)
@@ -67,7 +62,7 @@ void Explaining::finishWriting() {
 
 void Explaining::write(int id) {
     const Mark* mark = m_case.mark(id);
-    if (!mark || mark->locked || !isWritten(*mark) || m_case.isReadOnly()) return;
+    if (!mark || mark->locked || !hasText(mark->kind) || m_case.isReadOnly()) return;
     m_writing = new NoteEdit(m_sheet, *mark, Dictionary::of(m_case.terms().languages), [this, id](const Mark& written) {
         if (written.kind == MarkKind::Note && written.text.trimmed().isEmpty()) return m_case.removeMarks({id});
         if (written.kind == MarkKind::Code && codeModules(written.text).empty())

@@ -73,9 +73,12 @@ QSpinBox* FrameView::number(const QString& name, int most, int value) {
 QComboBox* FrameView::colour(const char* name, QRgb value) {
     auto* box = new QComboBox;
     box->setObjectName(QLatin1String(name));
-    const std::pair<QString, QRgb> all[] = {{Tr::tr("White"), 0xffffffff},     {Tr::tr("Paper"), 0xfffffdf9},
-                                            {Tr::tr("Oat"), 0xfff6f2ea},       {Tr::tr("Ink"), 0xff2c2530},
-                                            {Tr::tr("Aubergine"), 0xff5a2f52}, {Tr::tr("Grey"), 0xff808080},
+    const std::pair<QString, QRgb> all[] = {{Tr::tr("White"), 0xffffffff},
+                                            {Tr::tr("Paper"), markColours::paper},
+                                            {Tr::tr("Oat"), markColours::oat},
+                                            {Tr::tr("Ink"), markColours::ink},
+                                            {Tr::tr("Aubergine"), markColours::aubergine},
+                                            {Tr::tr("Grey"), 0xff808080},
                                             {Tr::tr("Black"), 0xff000000}};
     for (const auto& [title, rgb] : all) box->addItem(title, rgb);
     if (box->findData(value) < 0) box->addItem(QColor(value).name(), value);

@@ -266,14 +266,17 @@ void paintMarkGrips(QPainter& painter, const Sheet& sheet, const Mark& mark, boo
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setBrush(Qt::NoBrush);
     const QRectF bounds = sheet.viewOf(boundsOf(mark)).adjusted(-5, -5, 5, 5);
+    const auto grips = gripsOf(mark, sheet.pixel());
+    // The beads at a line's ends say enough of it.
+    const bool outlined = !alone || grips.empty() || isBox(mark);
     for (const auto& [colour, width] : {std::pair(t.onBrand, 3.0), std::pair(t.aubergine, 1.2)}) {
         QPen pen(colour, width);
         if (mark.locked) pen.setDashPattern({3, 3});
         painter.setPen(pen);
-        painter.drawRoundedRect(bounds, 4, 4);
+        if (outlined) painter.drawRoundedRect(bounds, 4, 4);
     }
     if (alone)
-        for (const auto& [grip, place] : gripsOf(mark, sheet.pixel())) {
+        for (const auto& [grip, place] : grips) {
             const QPointF at = sheet.toView(place);
             painter.setPen(QPen(t.aubergine, 1.2));
             painter.setBrush(grip.what == MarkGrip::What::Turn ? t.aubergine : t.onBrand);

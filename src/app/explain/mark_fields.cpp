@@ -25,10 +25,10 @@ struct NamedColour {
     QRgb colour;
 };
 
-// The window's own, but for the signal colour: that says "open" and nothing else.
-std::vector<NamedColour> markColours() {
-    return {{Tr::tr("Aubergine"), 0xff5a2f52}, {Tr::tr("Pine"), 0xff2e6b57},  {Tr::tr("Brick"), 0xffa63a32},
-            {Tr::tr("Ink"), 0xff2c2530},       {Tr::tr("Paper"), 0xfffffdf9}, {Tr::tr("Sun"), 0xffffe27a}};
+std::vector<NamedColour> namedColours() {
+    return {{Tr::tr("Aubergine"), markColours::aubergine}, {Tr::tr("Pine"), markColours::pine},
+            {Tr::tr("Brick"), markColours::brick},         {Tr::tr("Ink"), markColours::ink},
+            {Tr::tr("Paper"), markColours::paper},         {Tr::tr("Sun"), markColours::sun}};
 }
 
 QString formTitle(MarkForm form) {
@@ -157,7 +157,7 @@ QToolButton* MarkFields::addColour(const char* name, const QString& title, bool 
     button->setMenu(menu);
     const auto take = [this, set](std::optional<QRgb> colour) { change([&](Mark& mark) { set(mark.style, colour); }); };
     if (orNone) connect(menu->addAction(Tr::tr("None")), &QAction::triggered, this, [take] { take(std::nullopt); });
-    for (const NamedColour& named : markColours())
+    for (const NamedColour& named : namedColours())
         connect(menu->addAction(swatch(named.colour), named.title), &QAction::triggered, this,
                 [take, named] { take(named.colour); });
     connect(menu->addAction(Tr::tr("Other…")), &QAction::triggered, this, [this, take] {
@@ -235,7 +235,7 @@ void MarkFields::fillKindMenu(const Mark& mark) {
         pointer->setChecked(mark.points.size() > 2);
         connect(pointer, &QAction::triggered, &m_explaining, &Explaining::togglePointer);
     }
-    if (isSelected() && isOneOf(mark.kind, {MarkKind::Note, MarkKind::Step, MarkKind::Code, MarkKind::Sign}))
+    if (isSelected() && hasText(mark.kind))
         connect(m_menu->addAction(Tr::tr("Write its text…")), &QAction::triggered, this,
                 [this, id = mark.id] { m_explaining.write(id); });
     if (mark.kind == MarkKind::Step) {

@@ -6,8 +6,6 @@
 namespace eyelid {
 namespace {
 
-constexpr QRgb paper = 0xfffffdf9, sun = 0xffffe27a;
-
 // A style as a file of one mark: as it stands everywhere else.
 QByteArray written(MarkStyle style, MarkKind kind, MarkForm form) {
     Mark sample;
@@ -29,11 +27,11 @@ MarkStyle MarkPen::usualStyle(MarkKind kind) {
     MarkStyle style;
     switch (kind) {
     case MarkKind::Tint:
-        style.colour = sun;
+        style.colour = markColours::sun;
         style.width = 24;
         break;
     case MarkKind::Note:
-        style.ground = paper;
+        style.ground = markColours::paper;
         style.width = 3;
         style.textHeight = 18;
         break;
@@ -48,7 +46,7 @@ MarkStyle MarkPen::usualStyle(MarkKind kind) {
         style.textHeight = 15;
         break;
     case MarkKind::Sign:
-        style.colour = 0xff2c2530;
+        style.colour = markColours::ink;
         style.textHeight = 14;
         break;
     default:

@@ -62,9 +62,9 @@ NoteEdit::NoteEdit(Sheet& sheet, Mark mark, std::shared_ptr<const Dictionary> di
     type.setWeight(m_mark.style.weight == TypeWeight::Regular ? QFont::Normal : QFont::DemiBold);
     setFont(type);
     // In the colours it is drawn in: what one writes is what one gets.
-    const QColor ground =
-        QColor::fromRgb(m_mark.kind == MarkKind::Note ? m_mark.style.ground.value_or(0xfffffdf9) : 0xfffffdf9);
-    const QColor ink = QColor::fromRgb(m_mark.kind == MarkKind::Note ? m_mark.style.colour : 0xff2c2530);
+    const QColor ground = QColor::fromRgb(
+        m_mark.kind == MarkKind::Note ? m_mark.style.ground.value_or(markColours::paper) : markColours::paper);
+    const QColor ink = QColor::fromRgb(m_mark.kind == MarkKind::Note ? m_mark.style.colour : markColours::ink);
     setStyleSheet(
         QStringLiteral("QPlainTextEdit { background: %1; color: %2; border: 2px solid %3; border-radius: 4px; "
                        "font-size: %4px; }")

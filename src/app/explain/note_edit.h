@@ -18,7 +18,6 @@ public:
     /// `written` is called once, with the mark as it is then, when the field is left or Ctrl+Enter ends it.
     NoteEdit(Sheet& sheet, Mark mark, std::shared_ptr<const Dictionary> dictionary,
              std::function<void(const Mark&)> written);
-    const Mark& mark() const { return m_mark; }
     /// Ends writing now; nothing happens where it has ended.
     void end();
 

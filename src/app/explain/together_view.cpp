@@ -50,8 +50,8 @@ TogetherView::TogetherView(const Case& owner, QWidget* parent) : QDialog(parent)
     m_gap->setSuffix(Tr::tr(" px"));
     m_ground = new QComboBox;
     for (const auto& [title, colour] :
-         {std::pair(Tr::tr("White"), QRgb(0xffffffff)), std::pair(Tr::tr("Oat"), QRgb(0xfff6f2ea)),
-          std::pair(Tr::tr("Ink"), QRgb(0xff2c2530))})
+         {std::pair(Tr::tr("White"), QRgb(0xffffffff)), std::pair(Tr::tr("Oat"), QRgb(markColours::oat)),
+          std::pair(Tr::tr("Ink"), QRgb(markColours::ink))})
         m_ground->addItem(title, colour);
     m_sameSize = new QCheckBox(Tr::tr("Scaled to one size"));
     m_sameSize->setChecked(true);

@@ -182,7 +182,7 @@ private:
     bool isRendered() const { return m_rendered.covers == m_edits.covers && m_rendered.framing == shownFraming(); }
     void drawMarks(QPainter& painter);
     void drawDragged(QPainter& painter);
-    MarkScene markScene(const QImage& picture) const;
+    void paintMarks(QPainter& painter, const std::vector<const Mark*>& marks);
     const Mark* insteadOf(int mark) const;
     void paintScene(QPainter& painter, const Capture& capture);
     void drawMarkSelection(QPainter& painter);
@@ -235,7 +235,7 @@ private:
     QRegion m_coverRegion;     ///< all that covers hide
     QRegion m_hidden;          ///< by covers that are not rendered yet, on the capture
     std::vector<Mark> m_instead;
-    mutable OutlineCache m_outlines;
+    OutlineCache m_outlines;
     QPixmap m_backdrop;                ///< the view without the marks that are dragged, while they are
     std::optional<QPointF> m_keyPoint; ///< where keys draw, on the capture
     bool m_keyDown = false;

@@ -246,41 +246,40 @@ void Sheet::drawDivider(QPainter& painter, const Capture& capture) {
     drawDividerNotices(painter, at, m_theme);
 }
 
-MarkScene Sheet::markScene(const QImage& picture) const {
-    return {viewTransform(),     pixel(),          picture.isNull() ? nullptr : &picture,
-            m_geometry.toFramed, m_geometry.shown, &m_edits.marks,
-            m_coverRegion,       &m_outlines};
-}
-
 const Mark* Sheet::insteadOf(int mark) const {
     const auto other = std::find_if(m_instead.begin(), m_instead.end(), [&](const Mark& m) { return m.id == mark; });
     return other == m_instead.end() ? nullptr : &*other;
 }
 
-// As they are released, but for those that are dragged. Nothing that is newly covered is to be seen in what is
-// enlarged.
-void Sheet::drawMarks(QPainter& painter) {
+// As they are released. Nothing that is newly covered is to be seen in what is enlarged.
+void Sheet::paintMarks(QPainter& painter, const std::vector<const Mark*>& marks) {
     const QImage picture = isRendered() && !m_rendered.picture.isNull() ? m_rendered.picture.whole() : QImage();
-    const MarkScene scene = markScene(picture);
-    const QRectF inner(m_geometry.inner), view = viewport()->rect();
-    painter.save();
-    painter.setClipRect(QRectF(shownToView(inner.topLeft()), shownToView(inner.bottomRight())), Qt::IntersectClip);
-    for (const Mark& mark : m_edits.marks) {
-        const double around = 4 * mark.style.width + 30 * mark.style.textHeight; // heads, labels, text beside a step
-        if (!insteadOf(mark.id) && viewOf(boundsOf(mark).adjusted(-around, -around, around, around)).intersects(view))
-            paintMark(painter, mark, scene);
-    }
-    painter.restore();
-}
-
-void Sheet::drawDragged(QPainter& painter) {
-    const QImage picture = isRendered() && !m_rendered.picture.isNull() ? m_rendered.picture.whole() : QImage();
-    const MarkScene scene = markScene(picture);
+    const MarkScene scene{viewTransform(),     pixel(),          picture.isNull() ? nullptr : &picture,
+                          m_geometry.toFramed, m_geometry.shown, &m_edits.marks,
+                          m_coverRegion,       &m_outlines};
     const QRectF inner(m_geometry.inner);
     painter.save();
     painter.setClipRect(QRectF(shownToView(inner.topLeft()), shownToView(inner.bottomRight())), Qt::IntersectClip);
-    for (const Mark& mark : m_instead) paintMark(painter, mark, scene);
+    for (const Mark* mark : marks) paintMark(painter, *mark, scene);
     painter.restore();
+}
+
+// Those in view, but for those that are dragged.
+void Sheet::drawMarks(QPainter& painter) {
+    const QRectF view = viewport()->rect();
+    std::vector<const Mark*> seen;
+    for (const Mark& mark : m_edits.marks) {
+        const double around = 4 * mark.style.width + 30 * mark.style.textHeight; // heads, labels, text beside a step
+        if (!insteadOf(mark.id) && viewOf(boundsOf(mark).adjusted(-around, -around, around, around)).intersects(view))
+            seen.push_back(&mark);
+    }
+    paintMarks(painter, seen);
+}
+
+void Sheet::drawDragged(QPainter& painter) {
+    std::vector<const Mark*> dragged;
+    for (const Mark& mark : m_instead) dragged.push_back(&mark);
+    paintMarks(painter, dragged);
 }
 
 void Sheet::drawMarkSelection(QPainter& painter) {

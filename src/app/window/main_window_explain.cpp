@@ -290,10 +290,7 @@ void MainWindow::refreshExplain() {
     enable({"alignLeft", "alignMiddle", "alignRight", "alignTop", "alignCentre", "alignBottom"}, marks.size() > 1);
     enable({"spreadAcross", "spreadDown"}, marks.size() > 2);
     enable({"stepEarlier", "stepLater"}, any([](const Mark& m) { return m.kind == MarkKind::Step; }));
-    enable({"writeMark"}, marks.size() == 1 && any([](const Mark& m) {
-                              return m.kind == MarkKind::Note || m.kind == MarkKind::Step || m.kind == MarkKind::Code ||
-                                     m.kind == MarkKind::Sign;
-                          }));
+    enable({"writeMark"}, marks.size() == 1 && hasText(marks.front().kind));
 }
 
 void MainWindow::cutIntoParts() {

@@ -77,7 +77,7 @@ Mark captionMark(const QString& text, const QRectF& place) {
     note.text = text;
     note.style.textHeight = captionEm;
     note.style.weight = TypeWeight::SemiBold;
-    note.style.colour = 0xff2c2530;
+    note.style.colour = markColours::ink;
     note.points = {place.topLeft() - QPointF(0, captionRoom), place.topLeft() + QPointF(1, 0)};
     note.points[1].setX(place.left() + widthOfNote(note));
     note.points[1].setY(note.points[0].y() + heightOfNote(note));

@@ -3,6 +3,8 @@
 // (docs/architecture.md): it reads covered pixels alone.
 #pragma once
 
+#include "editing/mark_colours.h"
+
 #include <QImage>
 #include <QMargins>
 #include <QRect>
@@ -33,7 +35,7 @@ struct Framing {
     QMargins canvas; ///< more ground around it, device pixels
     Resize resize;
     int border = 0; ///< width, device pixels of the released picture
-    QRgb borderColour = 0xff2c2530;
+    QRgb borderColour = markColours::ink;
     int corner = 0;           ///< radius; likewise
     int shadow = 0;           ///< how far it reaches; likewise. 0: none
     QRgb ground = 0xffffffff; ///< of the canvas, and of whatever an edge, a corner or the turn leaves

@@ -121,6 +121,10 @@ QString markTitle(MarkKind kind) {
     return {};
 }
 
+bool hasText(MarkKind kind) {
+    return kind == MarkKind::Note || kind == MarkKind::Step || kind == MarkKind::Sign || kind == MarkKind::Code;
+}
+
 std::vector<MarkForm> formsOf(MarkKind kind) {
     switch (kind) {
     case MarkKind::Point:

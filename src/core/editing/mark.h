@@ -16,6 +16,7 @@
 //   Code     two corners of its box
 #pragma once
 
+#include "editing/mark_colours.h"
 #include "editing/type_weight.h"
 
 #include <functional>
@@ -58,9 +59,9 @@ enum class TextAlign { Start, Middle, End };
 
 /// How a mark looks. Each kind uses what it has a use for.
 struct MarkStyle {
-    QRgb colour = 0xff2e6b57;   ///< not the covers': a mark is to be taken for none
-    std::optional<QRgb> ground; ///< inside of a ring, behind a note; may be translucent
-    double width = 4;           ///< of strokes, and of a freehand tint
+    QRgb colour = markColours::pine; ///< not the covers': a mark is to be taken for none
+    std::optional<QRgb> ground;      ///< inside of a ring, behind a note; may be translucent
+    double width = 4;                ///< of strokes, and of a freehand tint
     LinePattern pattern = LinePattern::Plain;
     int heads = 1;          ///< of a Point, 0 to 2; the first at its end
     double textHeight = 20; ///< an em
@@ -104,6 +105,8 @@ std::optional<MarkKind> markKindFromName(const QString& name);
 QString markTitle(MarkKind kind); ///< for people: "Point"
 QString markFormName(MarkForm form);
 std::optional<MarkForm> markFormFromName(const QString& name);
+/// Whether text can be written on it.
+bool hasText(MarkKind kind);
 /// Those a kind can have, the usual one first; none where it has but one way of being.
 std::vector<MarkForm> formsOf(MarkKind kind);
 

@@ -16,7 +16,7 @@ namespace eyelid {
 namespace {
 
 constexpr double notePadding = 0.45; // of an em, around a note's text
-constexpr QRgb paper = 0xfffffdf9, ink = 0xff2c2530;
+using markColours::ink, markColours::paper;
 constexpr double quietZone = 4; // modules around a code, by its standard
 
 QPointF unit(const QPointF& v) {

@@ -93,12 +93,10 @@ bool isHit(const Mark& mark, const QPointF& point, double reach) {
     }
     if (!isBox(mark)) return strokeOf(lineOf(mark), mark.style.width + 2 * reach).contains(point);
     const QRectF box = boxOf(mark);
-    const QPointF there =
-        (QTransform::fromTranslate(-box.center().x(), -box.center().y()) * QTransform().rotate(-mark.turn)).map(point);
-    const QRectF upright(-box.width() / 2, -box.height() / 2, box.width(), box.height());
+    const QPointF there = turnOf(mark).inverted().map(point);
     if (mark.kind == MarkKind::Ring && !mark.style.ground)
-        return strokeOf(ringPath(mark, upright, 1, false), mark.style.width + 2 * reach).contains(there);
-    if (upright.adjusted(-reach, -reach, reach, reach).contains(there)) return true;
+        return strokeOf(ringPath(mark, box, 1, false), mark.style.width + 2 * reach).contains(there);
+    if (box.adjusted(-reach, -reach, reach, reach).contains(there)) return true;
     if (mark.kind == MarkKind::Note && mark.points.size() > 2) {
         QPainterPath pointer(box.center());
         pointer.lineTo(mark.points[2]);
