@@ -5,6 +5,7 @@
 #include "picture/picture_file.h"
 #include "releasing/digest.h"
 #include "releasing/release.h"
+#include "support/changed_under.h"
 #include "support/made.h"
 
 #include <catch2/catch.hpp>
@@ -41,16 +42,6 @@ Item covered(Kind kind, const QString& text, const QRectF& box, CoverStyle style
     item.decision = Decision::Cover;
     item.look.style = style;
     return item;
-}
-
-// Two captures alike but for what lies under the covers.
-QImage changedUnder(const QImage& capture, const std::vector<Cover>& covers, unsigned seed) {
-    QImage other = capture;
-    const QImage noise = made::noise(capture.size(), seed);
-    for (const QRect& r : hiddenBy(covers) & capture.rect())
-        for (int y = r.top(); y <= r.bottom(); ++y)
-            for (int x = r.left(); x <= r.right(); ++x) other.setPixel(x, y, noise.pixel(x, y));
-    return other;
 }
 
 // A shape of any form within a box.

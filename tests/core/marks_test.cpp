@@ -7,6 +7,7 @@
 #include "editing/text_outline.h"
 #include "picture/picture_file.h"
 #include "pipeline/case_work.h"
+#include "support/changed_under.h"
 #include "support/made.h"
 #include "support/random_edits.h"
 
@@ -16,15 +17,6 @@
 using namespace eyelid;
 
 namespace {
-
-QImage changedUnder(const QImage& capture, const std::vector<Cover>& covers, unsigned seed) {
-    QImage other = capture;
-    const QImage noise = made::noise(capture.size(), seed);
-    for (const QRect& r : hiddenBy(covers) & capture.rect())
-        for (int y = r.top(); y <= r.bottom(); ++y)
-            for (int x = r.left(); x <= r.right(); ++x) other.setPixel(x, y, noise.pixel(x, y));
-    return other;
-}
 
 QImage page() {
     return made::picture({QStringLiteral("Account overview"), QStringLiteral("Ines Hartwell, 01632 960 417"),
@@ -440,4 +432,148 @@ TEST_CASE("a mark that is turned is looked at where it is drawn, also on a cover
     CHECK_FALSE(inFile.hidden().contains(QPoint(250, 10)));
     CHECK_FALSE(inFile.hidden().contains(QPoint(250, 130)));
     CHECK(inFile.hidden().contains(QPoint(150, 70)));
+}
+
+TEST_CASE("each kind draws at its place, in its colour, and nothing far from it") {
+    QImage picture(600, 400, QImage::Format_RGB32);
+    picture.fill(Qt::white);
+    for (const MarkKind kind : allMarkKinds) {
+        if (kind == MarkKind::Sign) continue; // draws its picture
+        const auto forms = formsOf(kind);
+        for (size_t i = 0; i < std::max<size_t>(1, forms.size()); ++i) {
+            Mark mark = markOf(kind, {{200, 150}, {300, 210}, {240, 220}, {320, 230}});
+            if (!forms.empty()) mark.form = forms[i];
+            if (kind == MarkKind::Note || kind == MarkKind::Ring) mark.points.resize(2);
+            mark.text = QStringLiteral("#123456");
+            mark.style.colour = 0xff1040c0;
+            Edits edits;
+            edits.marks = {mark};
+            const QImage drawn = render(picture, edits);
+            int inked = 0, far = 0;
+            for (int y = 0; y < 400; ++y)
+                for (int x = 0; x < 600; ++x) {
+                    const bool other = drawn.pixel(x, y) != picture.pixel(x, y);
+                    inked += other;
+                    far += other && !QRect(60, 60, 500, 280).contains(x, y);
+                }
+            INFO(markKindName(kind).toStdString() << ' ' << i);
+            CHECK(inked > 40);
+            CHECK(far == 0);
+        }
+    }
+}
+
+TEST_CASE("a curved pointer goes through its third point, and has as many heads as it should") {
+    QImage picture(300, 200, QImage::Format_RGB32);
+    picture.fill(Qt::white);
+    Mark pointer = markOf(MarkKind::Point, {{40, 150}, {260, 150}, {150, 60}});
+    pointer.form = MarkForm::Curved;
+    pointer.style.colour = 0xff000000;
+    int before = 0;
+    for (const int heads : {0, 1, 2}) {
+        pointer.style.heads = heads;
+        Edits edits;
+        edits.marks = {pointer};
+        const QImage drawn = render(picture, edits);
+        CHECK(qGray(drawn.pixel(150, 60)) < 60);
+        int ink = 0;
+        for (int y = 0; y < 200; ++y)
+            for (int x = 200; x < 300; ++x) ink += qGray(drawn.pixel(x, y)) < 128;
+        CHECK((heads == 1 ? ink > before : heads == 2 ? ink == before : ink > 0));
+        before = ink;
+    }
+}
+
+TEST_CASE("text, codes and signs stand upright and readable however the capture is turned and mirrored") {
+    for (int quarters = 0; quarters < 4; ++quarters)
+        for (const bool mirrored : {false, true}) {
+            Decided decided;
+            Mark code = markOf(MarkKind::Code, {{400, 10}, {520, 130}});
+            code.text = QStringLiteral("https://larkmoor.example/%1").arg(quarters);
+            decided.marks = {code};
+            decided.framing.quarters = quarters;
+            decided.framing.mirrored = mirrored;
+            INFO(quarters << ' ' << mirrored);
+            CHECK_FALSE(anyLeak(checkedPicture(page(), decided), QStringLiteral("cannot be read back")));
+        }
+}
+
+TEST_CASE("an enlargement shows nothing of what was cut away") {
+    QImage picture(400, 200, QImage::Format_RGB32);
+    picture.fill(Qt::white);
+    for (int y = 0; y < 200; ++y)
+        for (int x = 0; x < 100; ++x) picture.setPixel(x, y, qRgb(0, 160, 0));
+    Edits edits;
+    edits.framing.crop = QRect(100, 0, 300, 200);
+    edits.marks = {markOf(MarkKind::Enlarge, {{60, 20}, {140, 60}, {200, 100}, {360, 180}})};
+    const QImage drawn = render(picture, edits);
+    for (int y = 0; y < drawn.height(); ++y)
+        for (int x = 0; x < drawn.width(); ++x) REQUIRE(drawn.pixel(x, y) != qRgb(0, 160, 0));
+    edits.framing.crop = {};
+    const QImage whole = render(picture, edits);
+    CHECK(whole.pixel(230, 140) == qRgb(0, 160, 0));
+    CHECK(qGreen(whole.pixel(330, 140)) > 240);
+}
+
+TEST_CASE("steps beyond Z have two letters; marks that hold on to one another stay where they are put") {
+    std::vector<Mark> marks;
+    for (int i = 1; i <= 28; ++i) {
+        Mark step = markOf(MarkKind::Step, {{double(i), 1}});
+        step.id = step.rank = i;
+        step.style.letters = true;
+        marks.push_back(step);
+    }
+    CHECK(stepLabel(marks, marks[25]) == QStringLiteral("Z"));
+    CHECK(stepLabel(marks, marks[27]) == QStringLiteral("AB"));
+    Mark one = markOf(MarkKind::Line, {{0, 0}, {10, 10}}), other = markOf(MarkKind::Line, {{50, 50}, {90, 90}});
+    one.id = 1;
+    other.id = 2;
+    one.holds = {{1, 2, {0, 0}}};
+    other.holds = {{0, 1, {1, 1}}};
+    const auto all = followed({one, other}, [](int) { return QRectF(); });
+    CHECK(all[0].points[1] == QPointF(50, 50));
+    CHECK(all[1].points[0] == QPointF(10, 10));
+}
+
+TEST_CASE("lines of a note break to its width, stand where they are aligned, and make it as high as it must be") {
+    Mark note = markOf(MarkKind::Note, {{0, 0}, {200, 30}});
+    note.text = QStringLiteral("One line");
+    const double one = heightOfNote(note);
+    note.text = QStringLiteral("A good deal more than what goes on one line of it");
+    CHECK(heightOfNote(note) > 1.8 * one);
+    CHECK(widthOfNote(note) > 200);
+    TextSetting setting;
+    setting.width = 300;
+    const auto left = [&](double middle) {
+        setting.middle = middle;
+        return outlineOf(QStringLiteral("here"), setting).path.boundingRect().left();
+    };
+    CHECK(left(0) < left(0.5));
+    CHECK(left(0.5) < left(1));
+    setting = {};
+    setting.monospaced = true;
+    CHECK(outlineOf(QStringLiteral("iii"), setting).size.width() ==
+          Approx(outlineOf(QStringLiteral("mmm"), setting).size.width()));
+    OutlineCache cache;
+    CHECK(cache.of(QStringLiteral("here"), setting).path == outlineOf(QStringLiteral("here"), setting).path);
+    CHECK(cache.of(QStringLiteral("here"), setting).size == outlineOf(QStringLiteral("here"), setting).size);
+}
+
+TEST_CASE("a note under a cover's shade, or kept findings under a filled ring, are each told of once") {
+    Decided decided;
+    Item kept;
+    kept.id = 3;
+    kept.finding.kind = Kind::Person;
+    kept.finding.text = QStringLiteral("Ines Hartwell");
+    kept.finding.boxes = {QRectF(20, 44, 100, 14), QRectF(20, 70, 60, 14)};
+    kept.decision = Decision::Keep;
+    decided.items = {kept};
+    Mark ring = markOf(MarkKind::Ring, {{0, 30}, {200, 100}});
+    ring.style.ground = 0x20ffffff;
+    decided.marks = {ring};
+    REQUIRE(marksOver(decided, page().size()).size() == 1);
+    CHECK(marksOver(decided, page().size())[0].findings == std::vector<int>{3});
+    decided.marks[0].form = MarkForm::Arc; // an arc has no inside
+    decided.marks[0].style.ground.reset();
+    CHECK(marksOver(decided, page().size()).empty());
 }

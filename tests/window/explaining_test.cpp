@@ -396,6 +396,7 @@ TEST_CASE("turns, ratio and trimming by their buttons; straightening along a lin
     desk.command("mirrorCapture").trigger();
     CHECK(desk.capture().framing.mirrored);
     desk.command("cropToContent").trigger();
+    REQUIRE(until([&] { return !desk.capture().framing.crop.isNull(); }));
     CHECK(desk.capture().framing.crop == QRect(200, 150, 300, 60));
     desk.open().undo();
     desk.open().undo();
@@ -596,5 +597,6 @@ TEST_CASE("what is measured, trimmed and taken to edges is what will be released
     REQUIRE(desk.open().capture(id)->marks.size() == 1);
     CHECK(desk.open().capture(id)->marks[0].text.startsWith(QStringLiteral("#eaeaea")));
     desk.command("cropToContent").trigger();
+    REQUIRE(until([&] { return !desk.open().capture(id)->framing.crop.isNull(); }));
     CHECK(desk.open().capture(id)->framing.crop == QRect(200, 150, 300, 60));
 }

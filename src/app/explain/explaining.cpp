@@ -45,15 +45,29 @@ void Explaining::add(const Mark& mark) {
     }
     if (mark.kind == MarkKind::Note) {
         // It is there once something is written on it.
-        m_writing =
-            new NoteEdit(m_sheet, put, Dictionary::of(m_case.terms().languages), [=, this](const Mark& written) {
-                if (!written.text.trimmed().isEmpty())
-                    if (const int id = m_case.addMark(capture, written); id && capture == m_selection.capture())
-                        reveal(id);
-            });
+        beginWriting(put, [=, this](const Mark& written) {
+            if (!written.text.trimmed().isEmpty())
+                if (const int id = m_case.addMark(capture, written); id && capture == m_selection.capture()) reveal(id);
+        });
         return;
     }
     if (const int id = m_case.addMark(capture, put)) reveal(id);
+}
+
+// Words are underlined as soon as the dictionary is here.
+void Explaining::beginWriting(const Mark& mark, std::function<void(const Mark&)> written) {
+    finishWriting();
+    m_writing = new NoteEdit(m_sheet, mark, std::move(written));
+    const QString languages = m_case.terms().languages;
+    if (m_dictionaryOf == languages) return m_writing->setDictionary(m_dictionary);
+    m_lane.start([this, languages] {
+        auto dictionary = Dictionary::of(languages);
+        QMetaObject::invokeMethod(this, [this, languages, dictionary] {
+            m_dictionary = dictionary;
+            m_dictionaryOf = languages;
+            if (m_writing) m_writing->setDictionary(dictionary);
+        });
+    });
 }
 
 void Explaining::finishWriting() {
@@ -63,7 +77,7 @@ void Explaining::finishWriting() {
 void Explaining::write(int id) {
     const Mark* mark = m_case.mark(id);
     if (!mark || mark->locked || !hasText(mark->kind) || m_case.isReadOnly()) return;
-    m_writing = new NoteEdit(m_sheet, *mark, Dictionary::of(m_case.terms().languages), [this, id](const Mark& written) {
+    beginWriting(*mark, [this, id](const Mark& written) {
         if (written.kind == MarkKind::Note && written.text.trimmed().isEmpty()) return m_case.removeMarks({id});
         if (written.kind == MarkKind::Code && codeModules(written.text).empty())
             return emit trouble(Tr::tr("This text is too long for a QR code."));

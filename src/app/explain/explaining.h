@@ -2,8 +2,10 @@
 #pragma once
 
 #include "app/findings/selection.h"
+#include "base/workers.h"
 #include "casefile/case.h"
 #include "editing/mark_arranging.h"
+#include "language/dictionary.h"
 
 #include <QObject>
 #include <QPointer>
@@ -17,6 +19,7 @@ class Explaining final : public QObject {
     Q_OBJECT
 public:
     Explaining(Case& owner, Selection& selection, Sheet& sheet);
+    ~Explaining() override { m_lane.finish(); }
 
     /// What a tool drew: it is there, in view and selected; a note is written at once. The tool ends unless it stays
     /// on.
@@ -57,11 +60,15 @@ signals:
 
 private:
     void reveal(int mark);
+    void beginWriting(const Mark& mark, std::function<void(const Mark&)> written);
 
     Case& m_case;
     Selection& m_selection;
     Sheet& m_sheet;
     QPointer<NoteEdit> m_writing;
+    std::shared_ptr<const Dictionary> m_dictionary; ///< null until it is here, or where there is none
+    QString m_dictionaryOf;                         ///< the languages it is of
+    Lane m_lane;                                    ///< reads it: a large file
 };
 
 } // namespace eyelid

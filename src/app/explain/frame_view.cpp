@@ -51,7 +51,7 @@ FrameView::FrameView(Case& owner, int captureId, QWidget* parent) : QDialog(pare
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     connect(buttons->button(QDialogButtonBox::Reset), &QPushButton::clicked, this, [this] {
-        emit changed(Framing());
+        m_whole = true;
         accept();
     });
     form->addRow(buttons);
@@ -151,7 +151,7 @@ void FrameView::addAround(QFormLayout& form, const Framing& now) {
     form.addRow(Tr::tr("Corners, shadow"), inRow({m_corner, m_shadow}));
 }
 
-Framing FrameView::framing() const {
+Framing FrameView::entered() const {
     Framing f = m_before; // its turns stay
     const QRect all(QPoint(0, 0), m_capture);
     const QRect crop = QRect(m_left->value(), m_top->value(), m_width->value(), m_height->value()).intersected(all);
@@ -172,7 +172,7 @@ Framing FrameView::framing() const {
 }
 
 void FrameView::tell() {
-    if (!m_filling) emit changed(framing());
+    if (!m_filling) emit changed(entered());
 }
 
 } // namespace eyelid

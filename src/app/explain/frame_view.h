@@ -17,7 +17,8 @@ class FrameView final : public QDialog {
     Q_OBJECT
 public:
     FrameView(Case& owner, int capture, QWidget* parent);
-    Framing framing() const;
+    /// As it was chosen.
+    Framing framing() const { return m_whole ? Framing() : entered(); }
 
 private:
     QSpinBox* number(const QString& name, int most, int value);
@@ -25,6 +26,7 @@ private:
     void addCrop(QFormLayout& form, const Framing& now, const QSize& size);
     void addSize(QFormLayout& form, const Framing& now);
     void addAround(QFormLayout& form, const Framing& now);
+    Framing entered() const;
     void tell();
 
     Framing m_before;
@@ -33,6 +35,7 @@ private:
     QComboBox *m_resize, *m_edge, *m_borderColour, *m_ground;
     QCheckBox* m_sides[4];
     bool m_filling = true;
+    bool m_whole = false; ///< all of it was asked for, as it was taken
 
 signals:
     void changed(eyelid::Framing framing);

@@ -47,10 +47,8 @@ private:
 
 } // namespace
 
-NoteEdit::NoteEdit(Sheet& sheet, Mark mark, std::shared_ptr<const Dictionary> dictionary,
-                   std::function<void(const Mark&)> written)
-    : QPlainTextEdit(sheet.viewport()), m_sheet(sheet), m_mark(std::move(mark)), m_dictionary(std::move(dictionary)),
-      m_written(std::move(written)) {
+NoteEdit::NoteEdit(Sheet& sheet, Mark mark, std::function<void(const Mark&)> written)
+    : QPlainTextEdit(sheet.viewport()), m_sheet(sheet), m_mark(std::move(mark)), m_written(std::move(written)) {
     setObjectName(QStringLiteral("noteEdit"));
     setAccessibleName(Tr::tr("Text of the mark"));
     setPlaceholderText(Tr::tr("Write; Ctrl+Enter ends"));
@@ -71,12 +69,16 @@ NoteEdit::NoteEdit(Sheet& sheet, Mark mark, std::shared_ptr<const Dictionary> di
             .arg(ground.name(), ink.name(), sheet.theme().aubergine.name())
             .arg(type.pixelSize()));
     setPlainText(m_mark.text);
-    if (m_dictionary) new Spelling(document(), m_dictionary, sheet.theme().brick);
     connect(this, &QPlainTextEdit::textChanged, this, &NoteEdit::place);
     selectAll();
     place();
     show();
     setFocus();
+}
+
+void NoteEdit::setDictionary(const std::shared_ptr<const Dictionary>& dictionary) {
+    m_dictionary = dictionary;
+    if (m_dictionary) new Spelling(document(), m_dictionary, m_sheet.theme().brick);
 }
 
 void NoteEdit::place() {

@@ -16,8 +16,9 @@ class NoteEdit final : public QPlainTextEdit {
     Q_OBJECT
 public:
     /// `written` is called once, with the mark as it is then, when the field is left or Ctrl+Enter ends it.
-    NoteEdit(Sheet& sheet, Mark mark, std::shared_ptr<const Dictionary> dictionary,
-             std::function<void(const Mark&)> written);
+    NoteEdit(Sheet& sheet, Mark mark, std::function<void(const Mark&)> written);
+    /// Null: nothing is underlined.
+    void setDictionary(const std::shared_ptr<const Dictionary>& dictionary);
     /// Ends writing now; nothing happens where it has ended.
     void end();
 

@@ -111,6 +111,14 @@ SignView::SignView(const Theme& theme, const QByteArray& png, QWidget* parent)
     buttons->button(QDialogButtonBox::Ok)->setText(Tr::tr("Use it"));
     QPushButton* file = buttons->addButton(Tr::tr("A picture…"), QDialogButtonBox::ActionRole);
     QPushButton* clear = buttons->addButton(Tr::tr("Anew"), QDialogButtonBox::ActionRole);
+    QPushButton* forget = buttons->addButton(Tr::tr("Forget it"), QDialogButtonBox::DestructiveRole);
+    forget->setObjectName(QStringLiteral("forgetSign"));
+    forget->setToolTip(Tr::tr("Takes it away from your data folder; what is signed already stays so"));
+    forget->setEnabled(!png.isEmpty());
+    connect(forget, &QPushButton::clicked, this, [this] {
+        emit forgetAsked();
+        reject();
+    });
     connect(file, &QPushButton::clicked, this, &SignView::choose);
     connect(clear, &QPushButton::clicked, m_pad, &SignPad::clear);
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);

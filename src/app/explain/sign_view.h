@@ -45,6 +45,9 @@ public:
     QByteArray png() const;
     bool withDate() const;
 
+signals:
+    void forgetAsked(); ///< the kept one is to go
+
 private:
     void choose();
 

@@ -218,7 +218,7 @@ void Sheet::renderAside(const Capture& capture) {
 Framing Sheet::shownFraming() const {
     const Capture* c = capture();
     if (!c) return {};
-    if (m_tool != Tool::Frame) return c->framing;
+    if (m_tool != Tool::Frame) return m_tried.value_or(c->framing);
     Framing whole;
     whole.quarters = c->framing.quarters;
     whole.mirrored = c->framing.mirrored;
@@ -232,6 +232,11 @@ void Sheet::setCropRatio(double ratio) {
     Framing framing = c->framing;
     framing.crop = ofRatio(framing.crop.isNull() ? QRect(QPoint(0, 0), c->size) : framing.crop, ratio);
     frame(framing);
+}
+
+void Sheet::tryFraming(const std::optional<Framing>& framing) {
+    m_tried = framing;
+    refresh();
 }
 
 int Sheet::markAt(const QPointF& point) const {

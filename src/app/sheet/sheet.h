@@ -115,6 +115,8 @@ public:
     void showInstead(std::vector<Mark> marks);
     void give(const Mark& mark) { emit markDrawn(mark); }
     void askText(int mark) { emit textAsked(mark); }
+    /// Shows another framing than the capture has, as while one is chosen by numbers; nothing: its own again.
+    void tryFraming(const std::optional<Framing>& framing);
     void frame(const Framing& framing) { m_case.setFraming(m_selection.capture(), framing); }
     std::optional<Gripped> gripped() const { return Gripped::of(m_case, m_selection.item()); }
     void moveEnds(const LetterSpan& ends) { emit endsMoved(ends); }
@@ -240,6 +242,7 @@ private:
     std::optional<QPointF> m_keyPoint; ///< where keys draw, on the capture
     bool m_keyDown = false;
     double m_cropRatio = 0;
+    std::optional<Framing> m_tried;
     double m_penPressure = 1;
     bool m_penErases = false;
     void followPen(const QEvent& event);

@@ -126,6 +126,7 @@ private:
     void beginMark(MarkKind kind);
     void showFraming();
     void changeFraming(const std::function<void(Framing&, const Capture&)>& how);
+    void cropToContent();
     void chooseSign();
     void showMarkMenu(const QPoint& place);
     void refreshExplain();
@@ -213,7 +214,7 @@ private:
     WordsView* m_wordsView = nullptr;       ///< likewise
     PoliciesView* m_policiesView = nullptr; ///< likewise
     HandbookView* m_handbook = nullptr;     ///< likewise
-    Lane m_aside;                           ///< for other cases than the one that is open
+    Lane m_aside;                           ///< for other cases than the open one, and looking through pictures
 };
 
 } // namespace eyelid

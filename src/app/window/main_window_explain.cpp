@@ -158,12 +158,7 @@ void MainWindow::addMarkCommands() {
              "mirrorCapture", Tr::tr("Mirror left for right"), "",
              [this] { changeFraming([](Framing& f, const Capture&) { f.mirrored = !f.mirrored; }); },
              "flip-horizontal-2"),
-         hidden("cropToContent", Tr::tr("Crop to the content"), "", [this] {
-             const QImage picture = m_sheet->covered();
-             changeFraming([&](Framing& f, const Capture&) {
-                 if (!picture.isNull()) f.crop = contentOf(picture);
-             });
-         })});
+         hidden("cropToContent", Tr::tr("Crop to the content"), "", [this] { cropToContent(); })});
     m_do[QStringLiteral("cropToContent")].setIconText(Tr::tr("Trim"));
     m_do[QStringLiteral("explain")].setIconText(u' ' + Tr::tr("Explain"));
     m_do[QStringLiteral("frameMore")].setIconText(Tr::tr("More…"));
@@ -210,19 +205,28 @@ void MainWindow::changeFraming(const std::function<void(Framing&, const Capture&
     m_case.setFraming(capture->id, framing);
 }
 
-// What is tried is one step, and none where it is left.
+// A large picture takes a while to be looked through.
+void MainWindow::cropToContent() {
+    const int capture = m_selection.capture();
+    m_aside.start([this, capture, picture = m_sheet->covered()] {
+        const QRect content = picture.isNull() ? QRect() : contentOf(picture);
+        QMetaObject::invokeMethod(this, [this, capture, content] {
+            if (capture == m_selection.capture() && !content.isEmpty())
+                changeFraming([content](Framing& f, const Capture&) { f.crop = content; });
+        });
+    });
+}
+
+// What is tried is seen on the sheet, and stands in the case once it is taken.
 void MainWindow::showFraming() {
     const int capture = m_selection.capture();
     if (!m_case.capture(capture)) return;
     m_sheet->setTool(Sheet::Tool::Select);
     FrameView view(m_case, capture, this);
-    const Framing before = m_case.capture(capture)->framing;
-    bool tried = false;
-    connect(&view, &FrameView::changed, this, [&](const Framing& framing) {
-        if (std::exchange(tried, framing != before)) m_case.undo();
-        m_case.setFraming(capture, framing);
-    });
-    if (view.exec() != QDialog::Accepted && tried && m_case.capture(capture)) m_case.undo();
+    connect(&view, &FrameView::changed, m_sheet, &Sheet::tryFraming);
+    const bool taken = view.exec() == QDialog::Accepted;
+    m_sheet->tryFraming(std::nullopt);
+    if (taken) m_case.setFraming(capture, view.framing());
     m_sheet->setFocus();
 }
 
@@ -235,6 +239,10 @@ void MainWindow::chooseSign() {
             showTrouble(kept.error().sentence);
     }
     SignView view(m_theme, pen.sign, this);
+    connect(&view, &SignView::forgetAsked, this, [&] {
+        pen.sign.clear();
+        if (auto gone = forgetSign(dataFolder()); !gone) showTrouble(gone.error().sentence);
+    });
     if (view.exec() != QDialog::Accepted) {
         if (pen.sign.isEmpty()) m_sheet->setTool(Sheet::Tool::Select);
         return;

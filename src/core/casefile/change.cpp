@@ -106,21 +106,10 @@ public:
         return back;
     }
     std::optional<Edit> operator()(const PutFinding& edit) {
-        Capture* capture = m_state.capture(edit.capture);
-        if (!capture || withId(capture->known, edit.finding.id) != capture->known.end()) return std::nullopt;
-        m_touched.decisions.insert(edit.capture);
-        capture->known.insert(capture->known.begin() + long(std::min(edit.at, capture->known.size())), edit.finding);
-        return TakeFinding{edit.capture, edit.finding.id};
+        return put<TakeFinding>(edit.capture, &Capture::known, edit.at, edit.finding);
     }
     std::optional<Edit> operator()(const TakeFinding& edit) {
-        Capture* capture = m_state.capture(edit.capture);
-        if (!capture) return std::nullopt;
-        const auto at = withId(capture->known, edit.finding);
-        if (at == capture->known.end()) return std::nullopt;
-        m_touched.decisions.insert(edit.capture);
-        PutFinding back{edit.capture, size_t(at - capture->known.begin()), *at};
-        capture->known.erase(at);
-        return back;
+        return take<PutFinding>(edit.capture, &Capture::known, edit.finding);
     }
     std::optional<Edit> operator()(const SetSameIdentity& edit) {
         const int before = m_state.identities.setSame(edit.number, edit.lead);
@@ -133,54 +122,22 @@ public:
         return SetOwnIdentity{edit.finding, before};
     }
     std::optional<Edit> operator()(const PutHand& edit) {
-        Capture* capture = m_state.capture(edit.capture);
-        if (!capture || withId(capture->hands, edit.hand.id) != capture->hands.end()) return std::nullopt;
-        m_touched.decisions.insert(edit.capture);
-        capture->hands.insert(capture->hands.begin() + long(std::min(edit.at, capture->hands.size())), edit.hand);
-        return TakeHand{edit.capture, edit.hand.id};
+        return put<TakeHand>(edit.capture, &Capture::hands, edit.at, edit.hand);
     }
     std::optional<Edit> operator()(const TakeHand& edit) {
-        Capture* capture = m_state.capture(edit.capture);
-        if (!capture) return std::nullopt;
-        const auto at = withId(capture->hands, edit.hand);
-        if (at == capture->hands.end()) return std::nullopt;
-        m_touched.decisions.insert(edit.capture);
-        PutHand back{edit.capture, size_t(at - capture->hands.begin()), *at};
-        capture->hands.erase(at);
-        return back;
+        return take<PutHand>(edit.capture, &Capture::hands, edit.hand);
     }
     std::optional<Edit> operator()(const SetHand& edit) {
-        Capture* capture = m_state.capture(edit.capture);
-        if (!capture) return std::nullopt;
-        const auto at = withId(capture->hands, edit.hand.id);
-        if (at == capture->hands.end()) return std::nullopt;
-        m_touched.decisions.insert(edit.capture);
-        return SetHand{edit.capture, std::exchange(*at, edit.hand)};
+        return set<SetHand>(edit.capture, &Capture::hands, edit.hand);
     }
     std::optional<Edit> operator()(const PutMark& edit) {
-        Capture* capture = m_state.capture(edit.capture);
-        if (!capture || withId(capture->marks, edit.mark.id) != capture->marks.end()) return std::nullopt;
-        m_touched.decisions.insert(edit.capture);
-        capture->marks.insert(capture->marks.begin() + long(std::min(edit.at, capture->marks.size())), edit.mark);
-        return TakeMark{edit.capture, edit.mark.id};
+        return put<TakeMark>(edit.capture, &Capture::marks, edit.at, edit.mark);
     }
     std::optional<Edit> operator()(const TakeMark& edit) {
-        Capture* capture = m_state.capture(edit.capture);
-        if (!capture) return std::nullopt;
-        const auto at = withId(capture->marks, edit.mark);
-        if (at == capture->marks.end()) return std::nullopt;
-        m_touched.decisions.insert(edit.capture);
-        PutMark back{edit.capture, size_t(at - capture->marks.begin()), *at};
-        capture->marks.erase(at);
-        return back;
+        return take<PutMark>(edit.capture, &Capture::marks, edit.mark);
     }
     std::optional<Edit> operator()(const SetMark& edit) {
-        Capture* capture = m_state.capture(edit.capture);
-        if (!capture) return std::nullopt;
-        const auto at = withId(capture->marks, edit.mark.id);
-        if (at == capture->marks.end()) return std::nullopt;
-        m_touched.decisions.insert(edit.capture);
-        return SetMark{edit.capture, std::exchange(*at, edit.mark)};
+        return set<SetMark>(edit.capture, &Capture::marks, edit.mark);
     }
     std::optional<Edit> operator()(const SetFraming& edit) {
         Capture* capture = m_state.capture(edit.capture);
@@ -194,6 +151,38 @@ public:
     }
 
 private:
+    // An entry of one of a capture's lists put in, taken out, and made another.
+    template <typename Back, typename Entry>
+    std::optional<Edit> put(int captureId, std::vector<Entry> Capture::*list, size_t at, const Entry& entry) {
+        Capture* capture = m_state.capture(captureId);
+        if (!capture || withId(capture->*list, entry.id) != (capture->*list).end()) return std::nullopt;
+        m_touched.decisions.insert(captureId);
+        auto& all = capture->*list;
+        all.insert(all.begin() + long(std::min(at, all.size())), entry);
+        return Back{captureId, entry.id};
+    }
+    template <typename Back, typename Entry>
+    std::optional<Edit> take(int captureId, std::vector<Entry> Capture::*list, int id) {
+        Capture* capture = m_state.capture(captureId);
+        if (!capture) return std::nullopt;
+        auto& all = capture->*list;
+        const auto at = withId(all, id);
+        if (at == all.end()) return std::nullopt;
+        m_touched.decisions.insert(captureId);
+        Back back{captureId, size_t(at - all.begin()), *at};
+        all.erase(at);
+        return back;
+    }
+    template <typename Back, typename Entry>
+    std::optional<Edit> set(int captureId, std::vector<Entry> Capture::*list, const Entry& entry) {
+        Capture* capture = m_state.capture(captureId);
+        if (!capture) return std::nullopt;
+        const auto at = withId(capture->*list, entry.id);
+        if (at == (capture->*list).end()) return std::nullopt;
+        m_touched.decisions.insert(captureId);
+        return Back{captureId, std::exchange(*at, entry)};
+    }
+
     void renumber() {
         for (Capture& capture : m_state.captures)
             for (KnownFinding& known : capture.known) {

@@ -1,0 +1,18 @@
+// Two captures alike but for what lies under covers.
+#pragma once
+
+#include "editing/cover.h"
+#include "support/made.h"
+
+namespace eyelid {
+
+inline QImage changedUnder(const QImage& capture, const std::vector<Cover>& covers, unsigned seed) {
+    QImage other = capture;
+    const QImage noise = made::noise(capture.size(), seed);
+    for (const QRect& r : hiddenBy(covers) & capture.rect())
+        for (int y = r.top(); y <= r.bottom(); ++y)
+            for (int x = r.left(); x <= r.right(); ++x) other.setPixel(x, y, noise.pixel(x, y));
+    return other;
+}
+
+} // namespace eyelid
