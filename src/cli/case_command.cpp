@@ -5,6 +5,7 @@
 #include "cli/open_case.h"
 #include "cli/shared.h"
 #include "picture/picture_file.h"
+#include "pipeline/release_set.h"
 
 #include <QDir>
 
@@ -45,7 +46,7 @@ nlohmann::ordered_json captureJson(const Case& open, const Capture& capture) {
 }
 
 // Makes and checks every picture; nothing where one cannot be made.
-Result<std::vector<CheckedPicture>> checkedPictures(OpenCase& open) {
+Result<std::vector<CheckedPicture>> checkedPictures(OpenCase& open, const ReleaseForm& form) {
     const auto search = searchFor(open->terms());
     if (!search) return search.error();
     const std::vector<Finding> values = valuesCovered(open->state());
@@ -54,15 +55,37 @@ Result<std::vector<CheckedPicture>> checkedPictures(OpenCase& open) {
         const QImage picture = open->picture(capture);
         if (picture.isNull())
             return Error{Error::Kind::NotReadable, sentence(Tr::tr("The picture of %1 cannot be read."), capture.name)};
-        const Making making{capture.id, releaseName(neutralStem, qsizetype(all.size()) + 1, open->captures().size()),
+        const NameParts parts{open->name(), open->policy().name, QDate::currentDate(), qsizetype(all.size()) + 1,
+                              open->captures().size()};
+        const bool named = form.names.contains(QStringLiteral("{case}"));
+        const Making making{capture.id, nameFrom(form.names.isEmpty() ? neutralNames : form.names, parts),
                             &picture,   open->decided(capture),
-                            values,     {}};
+                            values,     named && all.empty() ? open->name() : QString(),
+                            form};
         Progress progress;
         auto checked = open.work().make(making, *search, open.reader(), progress);
         if (!checked) return checked.error();
         all.push_back(std::move(*checked));
     }
     return all;
+}
+
+Result<std::vector<Artifact>> filesOf(OpenCase& open, std::vector<CheckedPicture> pictures, const QString& folder,
+                                      const ReleaseSettings& settings) {
+    const QString& names = settings.form.names;
+    Assembling assembling;
+    assembling.state = &open->state();
+    assembling.secret = open->secret();
+    assembling.coveredValues = valuesCovered(open->state());
+    assembling.form = settings.form;
+    assembling.wholeName =
+        documentNameFrom(names.isEmpty() ? neutralNames : names,
+                         {open->name(), open->policy().name, QDate::currentDate(), 1, open->captures().size()});
+    assembling.key = ownSigningKey();
+    if (settings.clash == Clash::KeepBoth)
+        assembling.number = numberApart(pictures, assembling,
+                                        [&](const QString& name) { return fileExists(joinedPath(folder, name)); });
+    return assembled(std::move(pictures), assembling, open.work());
 }
 
 int blockingLeaks(const Case& open, const std::vector<CheckedPicture>& pictures) {
@@ -168,7 +191,8 @@ int runCaseDecide(const QString& path, const CaseKeySettings& keys, const CaseDe
     return told(*here, path);
 }
 
-int runCaseRelease(const QString& path, const CaseKeySettings& keys, const QString& folder, bool force) {
+int runCaseRelease(const QString& path, const CaseKeySettings& keys, const QString& folder,
+                   const ReleaseSettings& settings) {
     Opened open = OpenCase::from(path, keys, SealedRows::Access::ReadWrite);
     if (!open) return fail(open.error());
     OpenCase& here = **open;
@@ -188,15 +212,15 @@ int runCaseRelease(const QString& path, const CaseKeySettings& keys, const QStri
             Tr::tr("Nothing was released: a second officer has not agreed to the case as it stands (case agree)."));
         return remains;
     }
-    auto pictures = checkedPictures(here);
+    auto pictures = checkedPictures(here, settings.form);
     if (!pictures) return fail(pictures.error());
     if (const int leaks = blockingLeaks(*here, *pictures); leaks > 0) {
         complain(Tr::tr("Nothing was released: the check found %n leak(s).", nullptr, leaks));
         return remains;
     }
-    std::vector<Artifact> artifacts;
-    for (const CheckedPicture& picture : *pictures) artifacts.push_back(picture.artifact);
-    auto written = writeRelease(folder, artifacts, logOf(*pictures, here->state(), here->secret()), force);
+    auto files = filesOf(here, std::move(*pictures), folder, settings);
+    if (!files) return fail(files.error());
+    auto written = writeRelease(folder, *files, settings.clash == Clash::Replace);
     if (!written) return fail(written.error());
     for (const QString& file : *written) say(file);
     return done;

@@ -101,11 +101,13 @@ void CaseCommandLine::addDecide() {
 }
 
 void CaseCommandLine::addRelease() {
-    CLI::App* release =
-        addOnFile("release", Tr::tr("Check all pictures and write them with their log, if nothing stands in the way"),
-                  [this] { return runCaseRelease(qt(m_file), keys(), qt(m_out), m_force); });
+    CLI::App* release = addOnFile(
+        "release", Tr::tr("Check all pictures and write them with their log, if nothing stands in the way"), [this] {
+            const auto settings = m_release.settings();
+            return settings ? runCaseRelease(qt(m_file), keys(), qt(m_out), *settings) : fail(settings.error());
+        });
     release->add_option("--out", m_out, said(Tr::tr("The folder to write to; made if it is not there")))->required();
-    release->add_flag("--force", m_force, said(Tr::tr("Replace files that are there already")));
+    m_release.addTo(release);
 }
 
 void CaseCommandLine::addTakingOut() {

@@ -3,6 +3,7 @@
 
 #include "cli/case_commands.h"
 #include "cli/options.h"
+#include "cli/release_options.h"
 
 namespace eyelid {
 
@@ -34,7 +35,8 @@ private:
     std::string m_file, m_other, m_out, m_key, m_passphrase, m_otherKey, m_otherPassphrase, m_policy = "everything",
                                                                                             m_format = "text";
     std::string m_kind, m_officer, m_words, m_until, m_reason, m_name;
-    bool m_keep = false, m_reopen = false, m_cover = false, m_force = false, m_destroy = false;
+    ReleaseOptions m_release;
+    bool m_keep = false, m_reopen = false, m_cover = false, m_destroy = false;
     CaseDecision m_decision;
 };
 

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "cli/console.h"
+#include "cli/release_options.h"
 #include "editing/item.h"
 
 #include <QString>
@@ -32,7 +33,8 @@ int runCaseSearch(const QString& folder, const CaseKeySettings& keys, const QStr
 int runCaseShow(const QString& path, const CaseKeySettings& keys, bool json);
 int runCaseDecide(const QString& path, const CaseKeySettings& keys, const CaseDecision& wanted);
 int runCaseAgree(const QString& path, const CaseKeySettings& keys, const QString& officer);
-int runCaseRelease(const QString& path, const CaseKeySettings& keys, const QString& folder, bool force);
+int runCaseRelease(const QString& path, const CaseKeySettings& keys, const QString& folder,
+                   const ReleaseSettings& settings);
 int runCaseTakeOut(const QString& path, const CaseKeySettings& keys, const QString& folder);
 int runCaseBringIn(const QString& folder, const CaseKeySettings& keys, const QString& path);
 int runCaseVerify(const QString& path, const CaseKeySettings& keys);

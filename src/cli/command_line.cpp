@@ -7,6 +7,7 @@
 #include "cli/commands.h"
 #include "cli/framing_options.h"
 #include "cli/options.h"
+#include "cli/release_options.h"
 
 #include <CLI/CLI.hpp>
 #include <cstdlib>
@@ -32,6 +33,7 @@ public:
         addJoin();
         addPages();
         addCheck();
+        addVerify();
         m_case.addTo(m_app, m_commands);
     }
 
@@ -106,7 +108,6 @@ private:
             m_redact.colour = qt(m_colour);
             m_redact.covers = qt(m_covers);
             m_redact.look = !m_noFind;
-            m_redact.force = m_force;
             m_redact.folder = qt(m_out);
             m_redact.keyFile = qt(m_key);
             auto framing = m_framing.framing();
@@ -116,6 +117,9 @@ private:
             m_redact.framing = *framing;
             m_redact.marks = *marks;
             m_redact.small = m_framing.small();
+            auto release = m_release.settings();
+            if (!release) return fail(release.error());
+            m_redact.release = *release;
             return runRedact(qt(m_files), m_redact);
         });
         addFindOptions(redact);
@@ -137,7 +141,7 @@ private:
             "--keep-names", m_redact.keepNames,
             said(Tr::tr("Name the pictures as the files they are made from, unless a name holds what is covered "
                         "(default: picture-01.png and so on)")));
-        addForce(redact, said(Tr::tr("Replace files that are there already")));
+        m_release.addTo(redact);
         redact->add_option("--out", m_out, said(Tr::tr("The folder to write to; made if it is not there")))->required();
         redact->add_option("--key", m_key,
                            said(Tr::tr("The file with the key for the log's digests (default: one of this user's)")));
@@ -218,16 +222,30 @@ private:
         addFiles(check);
     }
 
+    void addVerify() {
+        CLI::App* verify = add("verify", said(Tr::tr("Say whether released files are still what was released")),
+                               [this] { return runVerify(qt(m_files), verifySettings()); });
+        verify->add_option("--key", m_key,
+                           said(Tr::tr("The public key they must be signed by, or a file of it (if not said: whoever "
+                                       "signed is told)")));
+        verify->add_option("--sums", m_sums, said(Tr::tr("A file of checksums that was handed on by another way")));
+        verify->add_option("files", m_files, said(Tr::tr("Files, folders or archives of a release")))->required();
+        add("signing-key", said(Tr::tr("Print the public key of those who must verify your releases")),
+            [] { return runSigningKey(); });
+    }
+    VerifySettings verifySettings() const { return {qt(m_key), qt(m_sums)}; }
+
     CLI::App m_app{said(Tr::tr("Eyelid finds and covers what is personal or confidential on pictures of screens."))};
     std::map<CLI::App*, std::function<int()>> m_commands;
     // As they were given; one command's options are another's no more.
     std::vector<std::string> m_files, m_covers;
     std::string m_lang = "eng", m_policy = "everything", m_watch, m_area, m_readFormat = "text", m_format = "text";
-    std::string m_style, m_colour, m_out, m_key, m_monitor, m_window, m_region, m_chosen, m_password;
+    std::string m_style, m_colour, m_out, m_key, m_monitor, m_window, m_region, m_chosen, m_password, m_sums;
     bool m_sanitised = false, m_noFind = false, m_force = false;
     CaseCommandLine m_case;
     RedactSettings m_redact;
     FramingOptions m_framing;
+    ReleaseOptions m_release;
     TakeSettings m_take;
     JoinSettings m_join;
     PagesSettings m_pages;

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "cli/console.h"
+#include "cli/release_options.h"
 #include "editing/framing.h"
 #include "editing/mark.h"
 
@@ -28,7 +29,7 @@ struct RedactSettings {
     bool markReplaced = false;
     QStringList covers; ///< "x,y,w,h"
     bool look = true;
-    bool force = false;
+    ReleaseSettings release;
     bool keepNames = false; ///< the inputs' own names instead of neutral ones
     QString folder;
     QString keyFile; ///< empty: this user's own
@@ -76,6 +77,15 @@ struct ReadSettings {
 int runRead(const QString& file, const ReadSettings& settings);
 int runFind(const QStringList& files, const FindSettings& settings, bool json);
 int runRedact(const QStringList& files, const RedactSettings& settings);
+struct VerifySettings {
+    QString key;       ///< a public key, or a file of one; empty: one's own
+    QString checksums; ///< a file of checksums handed on by another way; empty: none
+};
+
+/// Tells of each release whether its files are what was released.
+int runVerify(const QStringList& paths, const VerifySettings& settings);
+/// Prints the public half of the key that signs this user's releases.
+int runSigningKey();
 int runCheck(const QStringList& files, const FindSettings& settings);
 
 } // namespace eyelid

@@ -10,6 +10,7 @@
 #include "picture/picture_file.h"
 #include "pipeline/case_work.h"
 #include "pipeline/reading_crew.h"
+#include "pipeline/release_set.h"
 #include "releasing/digest.h"
 #include "releasing/release.h"
 
@@ -32,7 +33,7 @@ struct InputPicture {
     qsizetype input = 0;
     int page = 0, pages = 1;
     QString digest; ///< of the input's bytes, as they were when they were first read
-    QString name;   ///< of the file to be written
+    QString name;   ///< of the file to be written, without its ending
     QString trouble;
     std::optional<Error> wrong;  ///< with what was asked for: nothing is written then
     Capture capture;             ///< all that is known of it is covered
@@ -74,6 +75,7 @@ public:
             m_areas.push_back(*rect);
         }
         if (auto key = readKey(); !key) return fail(key.error());
+        m_signingKey = ownSigningKey();
         openInputs();
         nameOutputs();
         if (auto refused = refusal()) return fail(*refused);
@@ -136,31 +138,65 @@ private:
     }
 
     void nameOutputs() {
-        QSet<QString> taken{redactionLogName()};
+        QSet<QString> taken;
         for (size_t i = 0; i < m_pictures.size(); ++i) {
             InputPicture& input = m_pictures[i];
-            input.name = releaseName(neutralStem, qsizetype(i) + 1, qsizetype(m_pictures.size()));
+            input.name = neutralName(i);
             if (m_settings.keepNames) {
                 QString stem = QFileInfo(fileOf(input)).completeBaseName();
                 if (stem.isEmpty()) stem = neutralStem;
-                QString name = input.pages > 1 ? sentence(QStringLiteral("%1-%2"), stem, input.page + 1) : stem;
-                for (int n = 2; taken.contains(name + QStringLiteral(".png")); ++n)
-                    name = sentence(Tr::tr("%1-%2"), stem, n);
-                input.name = name + QStringLiteral(".png");
+                input.name = input.pages > 1 ? sentence(QStringLiteral("%1-%2"), stem, input.page + 1) : stem;
+                for (int n = 2; taken.contains(input.name); ++n) input.name = sentence(Tr::tr("%1-%2"), stem, n);
             }
-            taken.insert(input.name);
-            if (m_settings.small) taken.insert(smallName(input.name));
+            taken << input.name << smallName(input.name);
         }
+        if (m_settings.release.clash != Clash::KeepBoth) return;
+        const auto there = [this](const QString& name) { return fileExists(joinedPath(m_folder, name)); };
+        while (std::ranges::any_of(outputs(), there)) m_number = std::max(2, m_number + 1);
+    }
+
+    QString neutralName(size_t index) const {
+        const QString& names = m_settings.release.form.names;
+        return nameFrom(names.isEmpty() ? neutralNames : names, partsOf(index));
+    }
+    NameParts partsOf(size_t index) const {
+        return {{}, m_search.policy->name, QDate::currentDate(), qsizetype(index) + 1, qsizetype(m_pictures.size())};
+    }
+
+    // Every name a file of this release can come to have: which ending a picture gets is known when it has been made.
+    QStringList outputs() const {
+        std::vector<CheckedPicture> pictures;
+        QSet<QString> endings{endingOf(pictureEncoding(form()).format)};
+        if (form().mostBytes > 0) endings << endingOf(ReleaseFormat::Jpeg) << endingOf(ReleaseFormat::WebP);
+        for (const InputPicture& input : m_pictures)
+            for (const QString& ending : endings) {
+                if (!input.trouble.isEmpty()) continue;
+                pictures.emplace_back().artifact.fileName = input.name + u'.' + ending;
+                if (m_settings.small) pictures.emplace_back().artifact.fileName = smallName(input.name) + u'.' + ending;
+            }
+        return fileNamesOf(pictures, assembling({}));
+    }
+
+    const ReleaseForm& form() const { return m_settings.release.form; }
+    // Pictures that stand alone are put on the disk one by one, so that memory does not grow with their number.
+    bool standAlone() const { return form().document == DocumentKind::None && !form().zip; }
+
+    Assembling assembling(const QByteArray& secret) const {
+        Assembling assembling;
+        assembling.secret = secret;
+        assembling.coveredValues = m_values;
+        assembling.form = form();
+        const QString& names = form().names;
+        assembling.wholeName = documentNameFrom(names.isEmpty() ? neutralNames : names, partsOf(0));
+        assembling.key = m_signingKey;
+        assembling.number = m_number;
+        return assembling;
     }
 
     // What stops the call before anything is done.
     std::optional<Error> refusal() const {
-        QStringList outputs{joinedPath(m_folder, redactionLogName())};
-        for (const InputPicture& input : m_pictures)
-            if (input.trouble.isEmpty()) {
-                outputs << joinedPath(m_folder, input.name);
-                if (m_settings.small) outputs << joinedPath(m_folder, smallName(input.name));
-            }
+        QStringList outputs;
+        for (const QString& name : this->outputs()) outputs << joinedPath(m_folder, name);
         if (const QString path = overwritten(outputs, m_files); !path.isEmpty())
             return Error{
                 Error::Kind::Exists,
@@ -169,7 +205,7 @@ private:
                         "%1 is there already and is one of the pictures to be read; choose another folder for --out."),
                     path)};
         for (const QString& path : outputs)
-            if (!m_settings.force && fileExists(path))
+            if (m_settings.release.clash != Clash::Replace && fileExists(path))
                 return Error{
                     Error::Kind::Exists,
                     sentence(Tr::tr("%1 is there already; choose another folder, or give --force to replace it."),
@@ -311,7 +347,7 @@ private:
             if (!input.trouble.isEmpty()) continue;
             const QString stem = QFileInfo(input.name).completeBaseName();
             if (m_work.checkText(stem, Tr::tr("The file's name"), m_values, {}, m_search).empty()) continue;
-            input.name = releaseName(neutralStem, qsizetype(i) + 1, qsizetype(m_pictures.size()));
+            input.name = neutralName(i);
             complain(
                 sentence(Tr::tr("The name of %1 holds a value that is covered and is not kept; the picture is %2."),
                          fileOf(input), input.name));
@@ -336,7 +372,7 @@ private:
         // surroundings, finds what the first one missed.
         for (int round = 1;; ++round) {
             const Making making{0,        input.name, &*picture, covered(input.capture, *m_search.policy, m_standIns),
-                                m_values, {}};
+                                m_values, {},         form()};
             Progress progress;
             auto checked = m_work.make(making, m_checkFor, reader, progress);
             if (!checked) {
@@ -346,16 +382,17 @@ private:
             if (m_settings.look && round < mostRounds && coverLeaks(input.capture, checked->leaks)) continue;
             input.checked = std::move(*checked);
             stage(input.checked.artifact);
-            if (m_settings.small) makeSmall(input, *picture, reader);
+            if (m_settings.small && form().document == DocumentKind::None) makeSmall(input, *picture, reader);
             return;
         }
     }
 
     void stage(Artifact& artifact) {
-        m_writing.start(
-            [this, path = joinedPath(m_folder, artifact.fileName), bytes = std::exchange(artifact.bytes, {})] {
-                if (auto staged = m_output->stage(path, bytes); !staged) giveUp(staged.error());
-            });
+        if (!standAlone()) return;
+        const QString name = m_number > 0 ? numbered(artifact.fileName, m_number) : artifact.fileName;
+        m_writing.start([this, path = joinedPath(m_folder, name), bytes = std::exchange(artifact.bytes, {})] {
+            if (auto staged = m_output->stage(path, bytes); !staged) giveUp(staged.error());
+        });
     }
 
     // The same, smaller; checked as the bytes it is.
@@ -363,8 +400,8 @@ private:
         Decided decided = covered(input.capture, *m_search.policy, m_standIns);
         decided.framing = smallVersion(decided.framing, picture.size(), m_settings.small);
         Progress progress;
-        auto checked =
-            m_work.make({0, smallName(input.name), &picture, decided, m_values, {}}, m_checkFor, reader, progress);
+        auto checked = m_work.make({0, smallName(input.name), &picture, decided, m_values, {}, form()}, m_checkFor,
+                                   reader, progress);
         if (!checked) {
             input.trouble = checked.error().sentence;
             return;
@@ -416,7 +453,8 @@ private:
             smalls.push_back(input.small);
             pictures.back().decided = covered(state.captures[qsizetype(sums.size()) - 1], *m_search.policy);
         }
-        for (qsizetype i = 0; i < state.captures.size() && m_settings.small; ++i) {
+        for (qsizetype i = 0; i < state.captures.size() && m_settings.small && form().document == DocumentKind::None;
+             ++i) {
             CheckedPicture small = *std::next(smalls.begin(), i);
             small.decided = covered(state.captures[i], *m_search.policy);
             small.decided.framing = smallVersion(small.decided.framing, state.captures[i].size, m_settings.small);
@@ -426,10 +464,16 @@ private:
             dropFolder();
             return tell(true);
         }
-        const QByteArray log = logOf(pictures, state, secretForRelease(m_key, sums));
-        if (auto staged = m_output->stage(joinedPath(m_folder, redactionLogName()), log); !staged)
-            return failLate(staged.error());
-        if (auto written = m_output->commit(m_settings.force); !written) return failLate(written.error());
+        Assembling from = assembling(secretForRelease(m_key, sums));
+        from.state = &state;
+        auto files = assembled(std::move(pictures), from, m_work);
+        if (!files) return failLate(files.error());
+        for (const Artifact& file : *files)
+            if (auto staged = m_output->stage(joinedPath(m_folder, file.fileName), file.bytes); !staged)
+                return failLate(staged.error());
+        if (auto written = m_output->commit(m_settings.release.clash == Clash::Replace); !written)
+            return failLate(written.error());
+        for (const Artifact& file : *files) m_written << joinedPath(m_folder, file.fileName);
         return tell(false);
     }
 
@@ -448,16 +492,27 @@ private:
                                      ? sentence(Tr::tr("%1, page %2 of %3"), fileOf(input), input.page + 1, input.pages)
                                      : fileOf(input);
             const size_t count = input.capture.hands.size() + input.capture.known.size();
-            say(sentence(Tr::tr("%1: %2 covered, %3 (of %4)"), joinedPath(m_folder, input.name), count, result, from));
+            say(sentence(Tr::tr("%1: %2 covered, %3 (of %4)"), writtenPath(input.checked.artifact), count, result,
+                         from));
+            if (form().mostBytes > 0 && !(input.checked.encoding == pictureEncoding(form())))
+                say(sentence(Tr::tr("  to keep to the size: %1, quality %2"), titleOf(input.checked.encoding.format),
+                             input.checked.encoding.quality));
             sayLeaks(leaks);
-            if (m_settings.small) {
-                say(joinedPath(m_folder, smallName(input.name)));
+            if (!input.small.artifact.fileName.isEmpty()) {
+                say(writtenPath(input.small.artifact));
                 sayLeaks(input.small.leaks);
             }
             if ((!leaks.empty() || !input.small.leaks.empty()) && status == done) status = remains;
         }
-        if (!nothing) say(joinedPath(m_folder, redactionLogName()));
+        if (!nothing)
+            for (const QString& path : m_written) say(path);
         return status;
+    }
+
+    // Where a picture of its own is; one in a document or an archive is named as it would be.
+    QString writtenPath(const Artifact& artifact) const {
+        const QString name = m_number > 0 && standAlone() ? numbered(artifact.fileName, m_number) : artifact.fileName;
+        return standAlone() ? joinedPath(m_folder, name) : name;
     }
 
     const QStringList& m_files;
@@ -468,6 +523,9 @@ private:
     bool m_folderIsOurs = false;
     const CaseWork m_work;
     QByteArray m_key;
+    std::optional<SigningKey> m_signingKey;
+    int m_number = 0;                                ///< behind every name; 0: none
+    QStringList m_written;                           ///< beside the pictures, or in their place
     std::shared_ptr<const StandInSource> m_standIns; ///< made once all is found
     Identities m_identities;                         ///< likewise
     std::vector<QRect> m_areas;

@@ -38,14 +38,31 @@ bool differWithin(const QImage& one, const QImage& other, const QRect& r) {
     return false;
 }
 
-// By the rule of no influence the file must be, to the pixel, what comes of a capture whose hidden places are blank.
-// That is stricter than looking for likeness, and has no threshold to get wrong.
-void comparePixels(const QImage& file, const CheckRequest& request, const InFile& inFile, std::vector<Leak>& leaks) {
-    const QImage expected = render(blindCopy(*request.capture, request.covers), inFile.edits());
+// By the rule of no influence the file must show, to the pixel, what comes of a capture whose hidden places are blank.
+// That is stricter than looking for likeness, and has no threshold to get wrong. What a lossy format makes of it is
+// known as well: the same encoding of the same picture.
+struct Expected {
+    QImage picture;
+    QByteArray bytes; ///< of the whole file; empty where many files show the same
+};
+
+Result<Expected> expectedOf(const CheckRequest& request, const InFile& inFile) {
+    QImage picture = render(blindCopy(*request.capture, request.covers), inFile.edits());
+    if (isLossless(request.encoding)) return Expected{std::move(picture), {}};
+    auto bytes = encodePicture(picture, request.encoding);
+    if (!bytes) return bytes.error();
+    auto shown = decodePicture(*bytes, Tr::tr("The file"));
+    if (!shown) return shown.error();
+    return Expected{std::move(*shown), std::move(*bytes)};
+}
+
+void comparePixels(const QImage& file, const Expected& expected, const CheckRequest& request, const InFile& inFile,
+                   std::vector<Leak>& leaks) {
     bool underCovers = false;
+    const QImage& picture = expected.picture;
     for (const Cover& cover : request.covers) {
-        const QRegion region = inFile.geometry().mapped(cover.region) & expected.rect();
-        if (std::none_of(region.begin(), region.end(), [&](const QRect& r) { return differWithin(file, expected, r); }))
+        const QRegion region = inFile.geometry().mapped(cover.region) & picture.rect();
+        if (std::none_of(region.begin(), region.end(), [&](const QRect& r) { return differWithin(file, picture, r); }))
             continue;
         underCovers = true;
         leaks.push_back({Leak::Sort::Cover,
@@ -54,7 +71,7 @@ void comparePixels(const QImage& file, const CheckRequest& request, const InFile
                                 "shows through it or lies on it."),
                          {}});
     }
-    if (!underCovers && differWithin(file, expected, expected.rect()))
+    if (!underCovers && differWithin(file, picture, picture.rect()))
         leaks.push_back({Leak::Sort::Structure, {}, Tr::tr("The picture is not what was to be written."), {}});
 }
 
@@ -73,6 +90,19 @@ void compareSizes(const CheckRequest& request, std::vector<Leak>& leaks) {
                              region.boundingRect(),
                              Tr::tr("A cover drawn by hand is smaller than it was drawn."),
                              {}});
+}
+
+// The file, its picture and its covers beside what was asked for. An error where that cannot be made.
+Result<Done> compareWithCapture(const QByteArray& bytes, const QImage& file, const CheckRequest& request,
+                                const InFile& inFile, std::vector<Leak>& leaks) {
+    const auto expected = expectedOf(request, inFile);
+    if (!expected) return expected.error();
+    const size_t before = leaks.size();
+    comparePixels(file, *expected, request, inFile, leaks);
+    if (leaks.size() == before && !expected->bytes.isEmpty() && bytes != expected->bytes)
+        leaks.push_back({Leak::Sort::Structure, {}, Tr::tr("The file is not what was to be written."), {}});
+    compareSizes(request, leaks);
+    return Done{};
 }
 
 void inspectFile(const QByteArray& bytes, std::vector<Leak>& leaks) {
@@ -185,7 +215,8 @@ void readBackCodes(const Page& page, const InFile& inFile, std::vector<Leak>& le
 
 // Reading is done twice over: as it is, and once more for what is too faint for a first look.
 Result<Done> searchFrame(const QImage& picture, int number, const CheckRequest& request, const InFile& inFile,
-                         Reader& reader, const Finder& finder, std::vector<Leak>& leaks, Progress& progress) {
+                         Reader& reader, const Finder& finder, CheckReport& report, Progress& progress) {
+    std::vector<Leak>& leaks = report.leaks;
     Search search(request, inFile, finder, leaks);
     for (const bool faint : {false, true}) {
         auto page = reader.read(picture, {.languages = request.languages, .faint = faint}, progress);
@@ -193,6 +224,7 @@ Result<Done> searchFrame(const QImage& picture, int number, const CheckRequest& 
         progress.setDoing(Tr::tr("Searching what was read"));
         if (!faint) readBackCodes(*page, inFile, leaks);
         takeOutCovered(*page, rectsOf(inFile.hidden()));
+        if (!faint && request.capture) report.words = std::make_shared<const Page>(*page);
         putBlocks(*page, inFile.items());
         search.search(*page, number, faint);
     }
@@ -274,13 +306,13 @@ Result<CheckReport> checkBytes(const QByteArray& bytes, const CheckRequest& requ
         if (request.capture && picture->size() != inFile.geometry().size)
             return broken(Tr::tr("The picture is not of the size it was written in."));
         if (request.capture) {
-            comparePixels(*picture, request, inFile, leaks);
-            compareSizes(request, leaks);
+            if (auto compared = compareWithCapture(bytes, *picture, request, inFile, leaks); !compared)
+                return compared.error();
         }
         // Many frames of a GIF are as the one before.
         if (*picture == last) continue;
         const int number = frames->count() > 1 ? i + 1 : 0;
-        if (auto searched = searchFrame(*picture, number, request, inFile, reader, finder, leaks, progress); !searched)
+        if (auto searched = searchFrame(*picture, number, request, inFile, reader, finder, report, progress); !searched)
             return searched.error();
         if (frames->count() > 1) last = std::move(*picture);
     }

@@ -7,8 +7,10 @@
 #include "editing/item.h"
 #include "finding/finder.h"
 #include "finding/finding.h"
+#include "picture/encoders.h"
 #include "reading/reader.h"
 
+#include <memory>
 #include <optional>
 #include <QByteArray>
 #include <QImage>
@@ -41,6 +43,9 @@ std::optional<Leak::Sort> leakSortFromCode(const QString& code);
 struct CheckReport {
     std::vector<Leak> leaks;
     QSize size; ///< of the first frame
+    /// What can still be read on a picture that was compared with its capture, in its own pixels: nothing of what lies
+    /// under covers. Null for others.
+    std::shared_ptr<const Page> words;
     bool clean() const { return leaks.empty(); }
 };
 
@@ -51,6 +56,7 @@ struct CheckRequest {
     QString languages = QStringLiteral("eng");
     QString name;                       ///< what the file is named after, as it is to leave; empty: not looked at
     const QImage* capture = nullptr;    ///< the unsanitised picture, to compare covers with
+    Encoding encoding;                  ///< the file was to be written in; of no meaning without a capture
     std::vector<Cover> covers;          ///< as drawn; framing and marks are those of `decided`
     Decided decided;                    ///< about this capture
     std::vector<Finding> coveredValues; ///< of the whole case, those covered by hand included

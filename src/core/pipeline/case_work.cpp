@@ -15,6 +15,23 @@ namespace {
 // ten findings so sure, nine are right on screens drawn for it (bench/finding.py, "how often a confidence is right").
 constexpr double sureEnoughToCarry = 0.6;
 
+constexpr QSize largestThumbnail(360, 240); // beside its rows in a report
+
+Result<Fitted> encoded(const QImage& picture, const ReleaseForm& form) {
+    const Encoding encoding = pictureEncoding(form);
+    if (form.mostBytes > 0) return encodeWithin(picture, encoding, form.mostBytes);
+    auto bytes = encodePicture(picture, encoding);
+    if (!bytes) return bytes.error();
+    return Fitted{std::move(*bytes), encoding};
+}
+
+QByteArray thumbnailOf(const QImage& picture) {
+    const QSize size = picture.size().scaled(largestThumbnail, Qt::KeepAspectRatio).boundedTo(picture.size());
+    auto png =
+        encodePicture(picture.scaled(size.expandedTo({1, 1}), Qt::IgnoreAspectRatio, Qt::SmoothTransformation), {});
+    return png ? std::move(*png) : QByteArray();
+}
+
 } // namespace
 
 Result<Search> searchFor(const SearchTerms& terms) {
@@ -96,25 +113,37 @@ void CaseWork::addLeaksOfMarks(const CheckRequest& request, const std::vector<Ma
 
 Result<CheckedPicture> CaseWork::make(const Making& making, const Search& search, Reader& reader,
                                       Progress& progress) const {
-    progress.setDoing(sentence(Tr::tr("Making %1"), making.fileName));
+    progress.setDoing(sentence(Tr::tr("Making %1"), making.name));
     const Edits edits = editsOf(making.decided, making.picture->size());
-    auto png = sanitisedPng(*making.picture, edits);
-    if (!png) return png.error();
+    const QImage rendered = render(*making.picture, edits);
+    auto made = encoded(rendered, making.form);
+    if (!made) return made.error();
     CheckRequest request;
     request.policy = search.policy.get();
     request.watch = search.watch.get();
     request.languages = search.languages;
     request.name = making.caseName;
     request.capture = making.picture;
+    request.encoding = made->encoding;
     request.covers = edits.covers;
     request.decided = making.decided;
     request.coveredValues = making.coveredValues;
-    auto report = checkBytes(*png, request, reader, m_finder, progress);
+    auto report = checkBytes(made->bytes, request, reader, m_finder, progress);
     if (!report) return report.error();
     addLeaksOfReasons(request, report->leaks);
     addLeaksOfMarks(request, edits.marks, report->leaks);
-    return CheckedPicture{making.capture, {making.fileName, *png}, sha256(*png), report->size, making.picture->size(),
-                          making.decided, std::move(report->leaks)};
+    CheckedPicture checked;
+    checked.capture = making.capture;
+    checked.artifact = {making.name + u'.' + endingOf(made->encoding.format), made->bytes};
+    checked.sha256 = sha256(made->bytes);
+    checked.size = report->size;
+    checked.captureSize = making.picture->size();
+    checked.decided = making.decided;
+    checked.leaks = std::move(report->leaks);
+    checked.encoding = made->encoding;
+    checked.words = report->words;
+    if (making.form.report) checked.thumbnail = thumbnailOf(rendered);
+    return checked;
 }
 
 std::vector<Leak> CaseWork::checkText(const QString& text, const QString& what,
@@ -126,6 +155,10 @@ std::vector<Leak> CaseWork::checkText(const QString& text, const QString& what,
     request.coveredValues = coveredValues;
     request.decided.items = items;
     return eyelid::checkText(text, what, request, m_finder);
+}
+
+bool CaseWork::isReadable(const QString& text, const std::vector<Finding>& values) const {
+    return !m_finder.readableInText(text, values).empty();
 }
 
 Page sanitisedAsFound(const Page& page, const std::vector<Finding>& findings, const Policy& policy) {
@@ -201,25 +234,6 @@ std::optional<Work> nextWork(const CaseState& state) {
         if (capture.page && (capture.carriedOn != capture.page || !capture.carried.contains(values)))
             return Work{Work::What::Carry, capture.id};
     return std::nullopt;
-}
-
-QByteArray logOf(const std::vector<CheckedPicture>& pictures, const CaseState& state, const QByteArray& secret) {
-    LogInput log{state.terms.policy.get(), state.terms.languages, secret, {}, twoOfficersAgree(state)};
-    for (const CheckedPicture& picture : pictures) {
-        LogEntry entry{
-            picture.artifact.fileName, picture.size, picture.captureSize, picture.sha256, picture.decided, {}, {}};
-        for (const Leak& leak : picture.leaks) {
-            const auto pass = std::find_if(state.passes.cbegin(), state.passes.cend(), [&](const CapturePass& p) {
-                return p.capture == picture.capture && sameLeak(p.leak, leak);
-            });
-            if (pass == state.passes.cend())
-                entry.leaks.push_back(leak);
-            else
-                entry.passes.push_back({leak, pass->reason});
-        }
-        log.entries.push_back(std::move(entry));
-    }
-    return redactionLog(log);
 }
 
 } // namespace eyelid

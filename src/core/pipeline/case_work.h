@@ -13,6 +13,7 @@
 #include "pipeline/search.h"
 #include "reading/reader.h"
 #include "releasing/release.h"
+#include "releasing/release_form.h"
 
 #include <QByteArray>
 #include <QImage>
@@ -29,16 +30,20 @@ struct CheckedPicture {
     QSize captureSize; ///< of the capture, which `decided` is about
     Decided decided;
     std::vector<Leak> leaks;
+    Encoding encoding;                 ///< of the artifact
+    std::shared_ptr<const Page> words; ///< what can still be read on it, in its pixels
+    QByteArray thumbnail;              ///< a PNG of what it shows, small; where the form asks for a report
 };
 
 /// What a picture is made from.
 struct Making {
     int capture = 0;
-    QString fileName;
+    QString name; ///< of the file, without its ending
     const QImage* picture = nullptr;
     Decided decided;
     std::vector<Finding> coveredValues; ///< of the whole case
     QString caseName;                   ///< what the file is named after; empty: not looked at
+    ReleaseForm form;
 };
 
 class CaseWork {
@@ -57,12 +62,16 @@ public:
     /// Carries the values of several captures through all of them; what is found so is theirs then. All have a page.
     void carryThrough(const std::vector<Capture*>& captures, const Search& search) const;
 
-    /// Makes the picture as a PNG and checks these very bytes. Errors: too little memory, cancelled.
+    /// Makes the picture in the form asked for and checks these very bytes. Errors: too little memory; cancelled; a
+    /// form that cannot hold it.
     Result<CheckedPicture> make(const Making& making, const Search& search, Reader& reader, Progress& progress) const;
 
     /// What a text that leaves with the pictures must not say, as checkText() tells it.
     std::vector<Leak> checkText(const QString& text, const QString& what, const std::vector<Finding>& coveredValues,
                                 const std::vector<Item>& items, const Search& search) const;
+
+    /// Whether a text holds one of the values.
+    bool isReadable(const QString& text, const std::vector<Finding>& values) const;
 
 private:
     void addLeaksOfReasons(const CheckRequest& request, std::vector<Leak>& leaks) const;
@@ -95,8 +104,5 @@ struct Work {
     int capture = 0;
 };
 std::optional<Work> nextWork(const CaseState& state);
-
-/// The log of a release.
-QByteArray logOf(const std::vector<CheckedPicture>& pictures, const CaseState& state, const QByteArray& secret);
 
 } // namespace eyelid

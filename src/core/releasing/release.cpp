@@ -171,17 +171,10 @@ Json framingJson(const Framing& framing) {
 
 } // namespace
 
-Result<QByteArray> sanitisedPng(const QImage& capture, const Edits& edits) {
-    QByteArray png = encodePng(render(capture, edits));
-    if (png.isEmpty())
-        return Error{Error::Kind::NotWritable, Tr::tr("The picture could not be made: there is too little memory.")};
-    return png;
-}
-
 QByteArray redactionLog(const LogInput& input) {
     Json root;
     root["format"] = "eyelid redaction log";
-    root["version"] = 2;
+    root["version"] = 3;
     root["program"] = {{"name", "eyelid"}, {"version", versionString}};
     Json policy;
     policy["name"] = text(input.policy->name);
@@ -197,6 +190,7 @@ QByteArray redactionLog(const LogInput& input) {
     for (const LogEntry& entry : input.entries) {
         Json file;
         file["file"] = text(entry.fileName);
+        if (entry.page > 0) file["page"] = entry.page;
         file["width"] = entry.size.width();
         file["height"] = entry.size.height();
         file["sha256"] = text(entry.sha256);
@@ -218,15 +212,6 @@ QString redactionLogName() {
     return QStringLiteral("redaction-log.json");
 }
 
-QString releaseName(const QString& stem, qsizetype number, qsizetype count) {
-    const int width = std::max(2, int(QString::number(count).size()));
-    return sentence(Tr::tr("%1-%2.png"), stem, QString::number(number).rightJustified(width, u'0'));
-}
-
-QString smallName(const QString& name) {
-    return name.left(name.lastIndexOf(u'.')) + QStringLiteral("-small.png");
-}
-
 QString overwritten(const QStringList& outputs, const QStringList& inputs) {
     for (const QString& output : outputs)
         for (const QString& input : inputs)
@@ -234,18 +219,15 @@ QString overwritten(const QStringList& outputs, const QStringList& inputs) {
     return {};
 }
 
-Result<QStringList> writeRelease(const QString& folder, const std::vector<Artifact>& artifacts, const QByteArray& log,
-                                 bool replace) {
+Result<QStringList> writeRelease(const QString& folder, const std::vector<Artifact>& files, bool replace) {
     if (auto made = makeFolder(folder); !made) return made.error();
-    FileSet files;
+    FileSet set;
     QStringList paths;
-    for (const Artifact& artifact : artifacts) {
-        paths << fullPath(joinedPath(folder, artifact.fileName));
-        if (auto staged = files.stage(paths.last(), artifact.bytes); !staged) return staged.error();
+    for (const Artifact& file : files) {
+        paths << fullPath(joinedPath(folder, file.fileName));
+        if (auto staged = set.stage(paths.last(), file.bytes); !staged) return staged.error();
     }
-    paths << fullPath(joinedPath(folder, redactionLogName()));
-    if (auto staged = files.stage(paths.last(), log); !staged) return staged.error();
-    if (auto done = files.commit(replace); !done) return done.error();
+    if (auto done = set.commit(replace); !done) return done.error();
     return paths;
 }
 

@@ -13,10 +13,7 @@
 
 namespace eyelid {
 
-/// The capture as it is released, as a PNG. Errors: too little memory.
-Result<QByteArray> sanitisedPng(const QImage& capture, const Edits& edits);
-
-/// A picture as it is to leave.
+/// A file as it is to leave.
 struct Artifact {
     QString fileName; ///< without its folder
     QByteArray bytes; ///< the very ones that were checked
@@ -37,6 +34,7 @@ struct LogEntry {
     Decided decided;
     std::vector<Leak> leaks; ///< what the check found and nobody let through
     std::vector<Pass> passes;
+    int page = 0; ///< of the document it stands in, from 1; 0: a file of its own
 };
 
 struct LogInput {
@@ -55,22 +53,14 @@ QByteArray redactionLog(const LogInput& input);
 /// The log's name beside the pictures.
 QString redactionLogName();
 
-/// The name of the picture with this number (from 1) of so many, made from a stem that says nothing about anybody:
-/// "picture-07.png".
-QString releaseName(const QString& stem, qsizetype number, qsizetype count);
-
-/// The name of a small version of a picture: "picture-07-small.png".
-QString smallName(const QString& name);
-
-/// The stem of releases that have no name of their own.
-inline const QString neutralStem = QStringLiteral("picture");
-
 /// The first of `outputs` that is one of `inputs`, by whatever links; empty where there is none.
 QString overwritten(const QStringList& outputs, const QStringList& inputs);
 
-/// Writes a log and its pictures to a folder, which is made where it is not there. Returns their full names, the log's
-/// last. All stand or none does, and no picture without its log. Errors: Exists, NotWritable.
-Result<QStringList> writeRelease(const QString& folder, const std::vector<Artifact>& artifacts, const QByteArray& log,
-                                 bool replace);
+/// What is done with files that are there already.
+enum class Clash { Refuse, Replace, KeepBoth };
+
+/// Writes the files of a release to a folder, which is made where it is not there. Returns their full names. All stand
+/// or none does; the last one, the log, stands first: no picture without it. Errors: Exists, NotWritable.
+Result<QStringList> writeRelease(const QString& folder, const std::vector<Artifact>& files, bool replace);
 
 } // namespace eyelid

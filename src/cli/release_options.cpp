@@ -1,0 +1,69 @@
+#include "cli/release_options.h"
+
+#include "cli/console.h"
+#include "releasing/names.h"
+
+namespace eyelid {
+
+void ReleaseOptions::addTo(CLI::App* command) {
+    command->add_option(
+        "--format", m_format,
+        said(sentence(Tr::tr("Of the files: %1 (if not said: png)"), formatCodes().join(QStringLiteral(", ")))));
+    command
+        ->add_option("--quality", m_quality,
+                     said(Tr::tr("Of JPEG and WebP, 1 to 100 (if not said: 90); 0 for a WebP without loss")))
+        ->check(within(0, 100));
+    command->add_option("--max-size", m_mostBytes,
+                        said(Tr::tr("At most so much a picture, like 500k; format and quality give way")));
+    command->add_option(
+        "--names", m_names,
+        said(Tr::tr("What files are called, of the parts {case}, {number}, {count}, {date}, {policy}")));
+    command->add_flag("--words", m_words,
+                      said(Tr::tr("In a PDF or HTML, the words that are still to be seen as text")));
+    command->add_flag("--summary", m_summary, said(Tr::tr("At the end of a PDF or HTML, what was hidden")));
+    command->add_flag("--report", m_report, said(Tr::tr("Beside the log, a report for people")));
+    command->add_flag("--zip", m_zip, said(Tr::tr("All of it in one archive")));
+    auto* force = command->add_flag("--force", m_force, said(Tr::tr("Replace files that are there already")));
+    command->add_flag("--keep-both", m_keepBoth, said(Tr::tr("Number the files, where some are there already")))
+        ->excludes(force);
+}
+
+Result<ReleaseSettings> ReleaseOptions::settings() const {
+    ReleaseSettings settings;
+    ReleaseForm& form = settings.form;
+    if (!m_format.empty())
+        if (auto set = setFormat(form, qt(m_format)); !set) return set.error();
+    if (m_quality >= 0) {
+        if (form.document == DocumentKind::None && !hasQuality(form.encoding.format))
+            return Error{
+                Error::Kind::BadInput,
+                sentence(Tr::tr("--quality is of JPEG, WebP and documents; a %1 has none."), formatTitle(form))};
+        if (form.document != DocumentKind::None) form.encoding.format = ReleaseFormat::Jpeg;
+        if (form.encoding.format == ReleaseFormat::Jpeg && m_quality == 0)
+            return Error{Error::Kind::BadInput, Tr::tr("--quality 0 is of WebP alone; a JPEG loses something always.")};
+        form.encoding.quality = m_quality;
+    }
+    if (!m_mostBytes.empty()) {
+        auto bytes = bytesFrom(qt(m_mostBytes));
+        if (!bytes) return bytes.error();
+        form.mostBytes = *bytes;
+    }
+    form.names = qt(m_names);
+    if (!m_names.empty())
+        if (auto right = checkNames(form.names); !right) return right.error();
+    form.documentWords = m_words;
+    form.documentSummary = m_summary;
+    form.report = m_report;
+    form.zip = m_zip;
+    settings.clash = m_force ? Clash::Replace : m_keepBoth ? Clash::KeepBoth : Clash::Refuse;
+    return settings;
+}
+
+std::optional<SigningKey> ownSigningKey() {
+    auto key = signingKeyFrom(signingKeyFile(), true);
+    if (key) return std::move(*key);
+    complain(sentence(Tr::tr("The log is not signed: %1"), key.error().sentence));
+    return std::nullopt;
+}
+
+} // namespace eyelid

@@ -1,0 +1,37 @@
+#include "picture/encoders.h"
+#include "picture/format_writers.h"
+
+#include <webp/encode.h>
+
+namespace eyelid {
+
+QByteArray writeWebP(const QImage& picture, int quality) {
+    // RGB without alpha, as RGB32 lies in memory: blue first, the fourth byte of no meaning.
+    WebPPicture input;
+    WebPConfig config;
+    if (!WebPPictureInit(&input) || !WebPConfigInit(&config)) return {};
+    if (quality == Encoding::lossless) {
+        config.lossless = 1;
+        config.exact = 1;
+        config.quality = 60; // of effort, not of the picture
+    } else {
+        config.quality = float(quality);
+        config.use_sharp_yuv = 1; // thin coloured letters
+    }
+    input.use_argb = 1;
+    input.width = picture.width();
+    input.height = picture.height();
+    WebPMemoryWriter writer;
+    WebPMemoryWriterInit(&writer);
+    input.writer = WebPMemoryWrite;
+    input.custom_ptr = &writer;
+    const bool written =
+        WebPPictureImportBGRX(&input, picture.constBits(), int(picture.bytesPerLine())) && WebPEncode(&config, &input);
+    QByteArray out;
+    if (written) out = QByteArray(reinterpret_cast<const char*>(writer.mem), qsizetype(writer.size));
+    WebPPictureFree(&input);
+    WebPMemoryWriterClear(&writer);
+    return out;
+}
+
+} // namespace eyelid

@@ -1,0 +1,61 @@
+// What released files are called: names that say nothing about anybody, made from a template of parts.
+//
+//   {case}    the case's name, in small letters, digits and hyphens
+//   {number}  of the picture, from 1, padded so that names sort
+//   {count}   of all pictures
+//   {date}    the day of the release, 2026-11-27
+//   {policy}  the policy's name, as the case's
+#pragma once
+
+#include "base/result.h"
+
+#include <QDate>
+#include <QString>
+#include <QStringList>
+
+namespace eyelid {
+
+struct NameParts {
+    QString caseName;
+    QString policy;
+    QDate date;
+    qsizetype number = 1, count = 1;
+};
+
+/// "{case}-{number}", and where cases have no name.
+inline const QString usualNames = QStringLiteral("{case}-{number}");
+inline const QString neutralNames = QStringLiteral("picture-{number}");
+/// The stem of releases that have no name of their own.
+inline const QString neutralStem = QStringLiteral("picture");
+
+/// Errors: BadInput for a part there is not, a brace left open, a name no file can have.
+Result<Done> checkNames(const QString& names);
+
+/// The name of one picture, without its ending. Where there are several and the template has no number, one is put
+/// behind it. `names` has passed checkNames().
+QString nameFrom(const QString& names, const NameParts& parts);
+/// Of all pictures together: the template without its number.
+QString documentNameFrom(const QString& names, const NameParts& parts);
+
+/// The name of a small version of a picture.
+QString smallName(const QString& name);
+
+/// The same names, all with the same number from 2 behind them ("picture-01 (2).png"), none of which is `taken`.
+template <typename Taken> QStringList numberedApart(const QStringList& fileNames, Taken taken);
+
+/// A file's name with a number before its ending.
+QString numbered(const QString& fileName, int number);
+
+template <typename Taken> QStringList numberedApart(const QStringList& fileNames, Taken taken) {
+    for (int number = 2;; ++number) {
+        QStringList others;
+        bool free = true;
+        for (const QString& name : fileNames) {
+            others << numbered(name, number);
+            free = free && !taken(others.last());
+        }
+        if (free) return others;
+    }
+}
+
+} // namespace eyelid
