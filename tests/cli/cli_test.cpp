@@ -59,7 +59,7 @@ TEST_CASE("redact writes checked pictures and a log that reveals nothing") {
     CHECK_FALSE(log.contains("Hartwell"));
     CHECK_FALSE(log.contains("mail.example"));
     CHECK(nlohmann::json::parse(log.toStdString())["files"].size() == 2);
-    CHECK(QDir(out).entryList(QDir::Files | QDir::Hidden).size() == 3);
+    CHECK(QDir(out).entryList(QDir::Files | QDir::Hidden).size() == 5);
     CHECK(run({QStringLiteral("check"), out + QStringLiteral("/note.png"), out + QStringLiteral("/dark.png")}).status ==
           0);
     CHECK(run({QStringLiteral("check"), data("note.png")}).status == 1);

@@ -33,14 +33,16 @@ TEST_CASE("released pictures have neutral names, and own names only where they h
     const QString out = folder.filePath(QStringLiteral("out"));
     CHECK(run(redact(out, {telling, data("dark.png")})).status == 0);
     CHECK(filesIn(out) == QStringList{QStringLiteral("picture-01.png"), QStringLiteral("picture-02.png"),
-                                      QStringLiteral("redaction-log.json")});
+                                      QStringLiteral("redaction-log.json"),
+                                      QStringLiteral("redaction-log.json.minisig"), QStringLiteral("SHA256SUMS")});
     CHECK_FALSE(bytesOf(out + QStringLiteral("/redaction-log.json")).toLower().contains("hartwell"));
     const QString kept = folder.filePath(QStringLiteral("kept"));
     const CommandResult own = run(redact(kept, {QStringLiteral("--keep-names"), telling, data("dark.png")}));
     CHECK(own.status == 0);
     CHECK(own.err.contains(QStringLiteral("not kept")));
     CHECK(filesIn(kept) == QStringList{QStringLiteral("dark.png"), QStringLiteral("picture-01.png"),
-                                       QStringLiteral("redaction-log.json")});
+                                       QStringLiteral("redaction-log.json"),
+                                       QStringLiteral("redaction-log.json.minisig"), QStringLiteral("SHA256SUMS")});
     CHECK_FALSE(bytesOf(kept + QStringLiteral("/redaction-log.json")).toLower().contains("hartwell"));
 }
 
@@ -187,7 +189,7 @@ TEST_CASE("a full disk leaves what was there, and nothing new") {
     CHECK(full.status == 3);
     CHECK(sentences(full.err) == 1);
     CHECK(bytesOf(out + QStringLiteral("/picture-01.png")) == picture);
-    CHECK(filesIn(out).size() == 2);
+    CHECK(filesIn(out).size() == 4);
 }
 
 TEST_CASE("bare captures and keys are for their owner alone") {
@@ -285,7 +287,7 @@ TEST_CASE("too little of something ends in one sentence with status 3, and leave
             QStringLiteral("ulimit -v %1; \"$cli\" redact --out '%2' '%3'").arg(kilobytes).arg(out, data("note.png")));
         INFO(kilobytes << " " << r.err.toStdString());
         if (r.status == 0) {
-            CHECK(filesIn(out).size() == 2);
+            CHECK(filesIn(out).size() == 4);
             QDir(out).removeRecursively();
             continue;
         }
@@ -358,7 +360,7 @@ TEST_CASE("every page of a file becomes a picture of its own") {
     INFO(r.err.toStdString());
     CHECK(r.status == 0);
     CHECK(r.out.contains(QStringLiteral("page 2 of 2")));
-    CHECK(filesIn(out).size() == 3);
+    CHECK(filesIn(out).size() == 5);
     CHECK(run({QStringLiteral("find"), file}).err.contains(QStringLiteral("only the first")));
 }
 

@@ -240,3 +240,29 @@ TEST_CASE("one way of working serves several threads at once, each with a reader
     CHECK(together == alone);
     CHECK_FALSE(alone[0].isEmpty());
 }
+
+TEST_CASE("a register is a table a spreadsheet reads, and no formula") {
+    const QByteArray csv = registerAsCsv({{QDateTime(QDate(2026, 11, 27), QTime(9, 30), Qt::UTC),
+                                           QStringLiteral("=HYPERLINK(1)"),
+                                           QStringLiteral("folder"),
+                                           QStringLiteral("/out/\"A\", B"),
+                                           {},
+                                           {{QStringLiteral("a.png"), QStringLiteral("00ff")}}}});
+    CHECK(
+        csv.endsWith("\"2026-11-27T09:30:00Z\",\"'=HYPERLINK(1)\",\"folder\",\"/out/\"\"A\"\", B\",\"a.png\",\"00ff\","
+                     "\"\"\r\n"));
+}
+
+TEST_CASE("what has left is kept with the case, and what was withdrawn with its reason") {
+    CaseState state;
+    state.terms.policy = std::make_shared<const Policy>(*loadPolicy(QStringLiteral("everything")));
+    state.releases = {{QDateTime(QDate(2026, 11, 27), QTime(9, 30), Qt::UTC),
+                       QStringLiteral("A. Officer"),
+                       QStringLiteral("folder"),
+                       QStringLiteral("/out"),
+                       QStringLiteral("the wrong month"),
+                       {{QStringLiteral("a.png"), QStringLiteral("00ff")}}}};
+    const auto back = stateFromJson(stateToJson(state));
+    REQUIRE(back);
+    CHECK(back->releases == state.releases);
+}

@@ -179,7 +179,7 @@ TEST_CASE("the first steps are ticked off as they are done, and leave nothing be
     QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return);
     CHECK(steps->done() == 3);
     const QTemporaryDir folder;
-    CHECK(desk.release(folder.filePath(QStringLiteral("out"))).size() == 4);
+    CHECK(desk.release(folder.filePath(QStringLiteral("out"))).size() == 6);
     CHECK(steps->done() == steps->count());
     bool ended = false;
     QObject::connect(&desk.window, &MainWindow::firstStepsEnded, [&] { ended = true; });

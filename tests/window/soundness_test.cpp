@@ -7,7 +7,7 @@
 #include "support/made.h"
 #include "window/desk.h"
 
-#include <QCheckBox>
+#include <QComboBox>
 #include <QDir>
 #include <QDirIterator>
 #include <QLineEdit>
@@ -68,6 +68,12 @@ TEST_CASE("a check with findings open writes nothing to the disk") {
     qputenv("TMPDIR", before);
 }
 
+static void replacing(ReleaseView& view) {
+    auto* clash = view.findChild<QComboBox*>(QStringLiteral("releaseClash"));
+    clash->setCurrentIndex(clash->findData(int(Clash::Replace)));
+    emit clash->activated(clash->currentIndex());
+}
+
 TEST_CASE("a replacement that fails leaves the release that was there") {
     Desk desk;
     QTemporaryDir folder;
@@ -82,7 +88,7 @@ TEST_CASE("a replacement that fails leaves the release that was there") {
     auto* view = desk.window.findChild<ReleaseView*>();
     REQUIRE(view);
     view->findChild<QLineEdit*>(QStringLiteral("releaseFolder"))->setText(folder.path());
-    view->findChild<QCheckBox*>()->setChecked(true);
+    replacing(*view);
     view->findChild<QPushButton*>(QStringLiteral("releaseNow"))->click();
     CHECK(*readFile(picture) == "the release that was there");
     view->reject();
@@ -102,7 +108,7 @@ TEST_CASE("a case's own picture is not overwritten by its release") {
     auto* view = desk.window.findChild<ReleaseView*>();
     REQUIRE(view);
     view->findChild<QLineEdit*>(QStringLiteral("releaseFolder"))->setText(folder.path());
-    view->findChild<QCheckBox*>()->setChecked(true);
+    replacing(*view);
     view->findChild<QPushButton*>(QStringLiteral("releaseNow"))->click();
     CHECK(*readFile(origin) == bytes);
     view->reject();

@@ -105,7 +105,7 @@ TEST_CASE("the whole job: take, read, decide by keyboard, cover by hand, check, 
     QTemporaryDir folder;
     const QStringList paths = desk.release(folder.filePath(QStringLiteral("out")));
     auto* view = desk.window.findChild<ReleaseView*>(QStringLiteral("releaseView"));
-    REQUIRE(paths.size() == 2);
+    REQUIRE(paths.size() == 4); // picture, signature, checksums, log
 
     // The file on the disk, not what is in memory.
     const QByteArray bytes = *readFile(paths[0]);
@@ -129,7 +129,7 @@ TEST_CASE("the whole job: take, read, decide by keyboard, cover by hand, check, 
     CHECK(text.contains(QStringLiteral("larkmoor-water")));
     CHECK_FALSE(text.contains(QStringLiteral("Ashgrove")));
     CHECK_FALSE(text.contains(QStringLiteral("0440532")));
-    const QByteArray log = *readFile(paths[1]);
+    const QByteArray log = *readFile(paths[3]);
     CHECK_FALSE(log.contains("Ashgrove"));
     const auto json = nlohmann::json::parse(log.toStdString());
     CHECK(json["files"][0]["sha256"].get<std::string>().size() == 64);
@@ -146,6 +146,14 @@ TEST_CASE("the whole job: take, read, decide by keyboard, cover by hand, check, 
         return again != nullptr;
     }));
     CHECK(again->folder() == folder.filePath(QStringLiteral("out")));
+    const auto says = [&](const QString& words) {
+        return again->findChild<QListWidget*>(QStringLiteral("releaseFiles"))->item(0)->text().contains(words);
+    };
+    CHECK(says(QStringLiteral("is there already")));
+    auto* clash = again->findChild<QComboBox*>(QStringLiteral("releaseClash"));
+    CHECK(clash->currentData().toInt() == int(Clash::KeepBoth)); // nothing is lost by pressing Return
+    clash->setCurrentIndex(clash->findData(int(Clash::Refuse)));
+    emit clash->activated(clash->currentIndex());
     CHECK_FALSE(again->findChild<QPushButton*>(QStringLiteral("releaseNow"))->isEnabled());
     again->close();
 }

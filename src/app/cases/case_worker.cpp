@@ -114,7 +114,7 @@ void CaseWorker::tryPolicy(int id, const Policy& policy) {
     });
 }
 
-void CaseWorker::check(std::vector<ToCheck> pictures) {
+void CaseWorker::check(std::vector<ToCheck> pictures, const ReleaseForm& form) {
     const auto search = searchFor(m_case.terms());
     if (!search) return emit checkFailed(search.error().sentence, false);
     start([=, this, s = *search, values = valuesCovered(m_case.state()), name = m_case.name(),
@@ -122,8 +122,8 @@ void CaseWorker::check(std::vector<ToCheck> pictures) {
         std::vector<CheckedPicture> done;
         for (const ToCheck& one : all) {
             // The case's name is told of once, though all files bear it.
-            const Making making{one.capture, one.fileName, &one.picture,
-                                one.decided, values,       done.empty() ? name : QString()};
+            const Making making{
+                one.capture, one.name, &one.picture, one.decided, values, done.empty() ? name : QString(), form};
             auto checked = progress.cancelled()
                                ? Result<CheckedPicture>(Error{Error::Kind::Cancelled, Tr::tr("The check was stopped.")})
                                : work().make(making, s, *m_reader, progress);

@@ -17,7 +17,7 @@ namespace eyelid {
 /// A capture to be made as it would leave, and checked.
 struct ToCheck {
     int capture = 0;
-    QString fileName;
+    QString name; ///< of the file, without its ending
     QImage picture;
     Decided decided;
 };
@@ -33,7 +33,7 @@ public:
     /// What a policy would find; answers with tried() unless another is asked for meanwhile.
     void tryPolicy(int capture, const Policy& policy);
     /// Makes the pictures and checks them, in memory; answers with checked() or checkFailed().
-    void check(std::vector<ToCheck> pictures);
+    void check(std::vector<ToCheck> pictures, const ReleaseForm& form);
     /// Any other work, told of as `doing`; `done` runs on the interface thread, unless this worker has gone.
     void run(const QString& doing, std::function<void()> work, std::function<void()> done);
     /// Stops the job that is running, and the reading of captures that wait.
@@ -47,6 +47,8 @@ public:
     double fraction() const;
     /// What a text that is to leave with the pictures must not say, as checkText() tells it.
     std::vector<Leak> checkText(const QString& text, const QString& what);
+    /// The work itself; made when it is first needed, from whichever thread.
+    const CaseWork& work();
 
 signals:
     void busyChanged();
@@ -61,7 +63,6 @@ private:
     void start(std::function<Answer(Progress&)> job);
     void keepUp();
     Answer readNow(int capture, const PictureId& id, const QImage& picture, const Search& search, Progress& progress);
-    const CaseWork& work();
 
     Case& m_case;
     Lane m_lane;                      // one job at a time: a reader uses all cores by itself

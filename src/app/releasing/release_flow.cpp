@@ -2,31 +2,46 @@
 
 #include "app/releasing/release_view.h"
 #include "app/window/settings.h"
+#include "base/files.h"
 #include "base/sentence.h"
-#include "releasing/release.h"
+#include "editing/edits.h"
+#include "pipeline/release_set.h"
+#include "releasing/digest.h"
+#include "releasing/names.h"
 
+#include <QDateTime>
+#include <QDesktopServices>
 #include <QDir>
 #include <QStandardPaths>
+#include <QTimer>
+#include <QUrl>
 
 namespace eyelid {
+namespace {
+
+constexpr int measuringDelay = 300; // milliseconds: of turning a number up, only where it comes to rest
+
+} // namespace
 
 ReleaseFlow::ReleaseFlow(Case& owner, CaseWorker& worker, const Theme& theme, QWidget& window)
-    : m_case(owner), m_worker(worker), m_theme(theme), m_window(window) {
+    : m_case(owner), m_worker(worker), m_theme(theme), m_window(window), m_measuring(new QTimer(this)) {
     connect(&m_worker, &CaseWorker::checked, this, &ReleaseFlow::onChecked);
-    connect(&m_worker, &CaseWorker::checkFailed, this, [this](const QString& sentence, bool cancelled) {
-        m_checkedRevision = -1;
-        m_step = Step::Idle;
-        m_trouble = cancelled ? QString() : sentence;
-        emit changed();
-    });
+    connect(&m_worker, &CaseWorker::checkFailed, this, &ReleaseFlow::onCheckFailed);
     connect(&m_worker, &CaseWorker::busyChanged, this, &ReleaseFlow::onIdle);
     connect(&m_case, &Case::passesChanged, this, &ReleaseFlow::changed);
+    m_measuring->setSingleShot(true);
+    m_measuring->setInterval(measuringDelay);
+    connect(m_measuring, &QTimer::timeout, this, &ReleaseFlow::measure);
+}
+
+ReleaseFlow::Checked ReleaseFlow::now() const {
+    const ReleaseForm form = settings::releaseForm();
+    const int small = form.document == DocumentKind::None ? settings::smallVersions() : 0;
+    return {m_case.revision(), small, pictureEncoding(form), form.mostBytes, nameTemplate(), form.report};
 }
 
 ReleaseFlow::Check ReleaseFlow::standing() const {
-    if (m_case.captures().isEmpty() || m_checkedRevision != m_case.revision() || m_worker.busy() ||
-        m_checkedSmall != settings::smallVersions())
-        return Check::NotRun;
+    if (m_case.captures().isEmpty() || m_worker.busy() || !isChecked()) return Check::NotRun;
     return blocking() > 0 ? Check::Failed : Check::Passed;
 }
 
@@ -51,45 +66,52 @@ QString ReleaseFlow::letPass(int capture, const Leak& leak, const QString& reaso
     return {};
 }
 
+QString ReleaseFlow::nameTemplate() const {
+    const QString names = settings::releaseForm().names;
+    return names.isEmpty() || !checkNames(names) ? usualNames : names;
+}
+
+NameParts ReleaseFlow::partsOf(qsizetype index) const {
+    return {m_case.name(), m_case.policy().name, QDate::currentDate(), index + 1, m_case.captures().size()};
+}
+
 QStringList ReleaseFlow::names() const {
-    QString stem;
-    for (const QChar c : m_case.name().toLower()) stem += c.isLetterOrNumber() ? c : QLatin1Char('-');
-    while (stem.contains(QStringLiteral("--"))) stem.replace(QStringLiteral("--"), QStringLiteral("-"));
-    if (stem.isEmpty()) stem = QStringLiteral("case");
+    const QString ending = u'.' + endingOf(pictureEncoding(settings::releaseForm()).format);
     QStringList names;
-    for (qsizetype i = 0; i < m_case.captures().size(); ++i)
-        names << releaseName(stem, i + 1, m_case.captures().size());
+    for (qsizetype i = 0; i < m_case.captures().size(); ++i) names << nameFrom(nameTemplate(), partsOf(i)) + ending;
     return names;
 }
 
 void ReleaseFlow::check() {
-    m_releaseWanted = false;
+    m_after = After::Nothing;
     begin();
 }
 
 void ReleaseFlow::begin() {
     if (m_step == Step::Checking) return;
+    ++*m_measured;
     m_step = m_worker.busy() ? Step::WaitToCheck : Step::Checking;
     if (m_step == Step::WaitToCheck) return emit changed();
-    const QStringList files = names();
+    m_checked = now();
     std::vector<ToCheck> all;
     for (qsizetype i = 0; i < m_case.captures().size(); ++i) {
         const Capture& capture = m_case.captures()[i];
-        all.push_back({capture.id, files[i], m_case.picture(capture), m_case.decided(capture)});
-        if (const int side = settings::smallVersions()) {
+        all.push_back(
+            {capture.id, nameFrom(nameTemplate(), partsOf(i)), m_case.picture(capture), m_case.decided(capture)});
+        if (m_checked.small > 0) {
             ToCheck small = all.back();
-            small.fileName = smallName(small.fileName);
-            small.decided.framing = smallVersion(small.decided.framing, capture.size, side);
+            small.name = smallName(small.name);
+            small.decided.framing = smallVersion(small.decided.framing, capture.size, m_checked.small);
             all.push_back(std::move(small));
         }
     }
-    m_checkedRevision = m_case.revision();
-    m_checkedSmall = settings::smallVersions();
-    m_worker.check(std::move(all));
+    m_worker.check(std::move(all), settings::releaseForm());
 }
 
 void ReleaseFlow::stop() {
     m_step = Step::Idle;
+    m_after = After::Nothing;
+    ++*m_measured;
     m_worker.cancel();
     emit changed();
 }
@@ -98,26 +120,45 @@ void ReleaseFlow::onChecked(const std::vector<CheckedPicture>& pictures) {
     m_pictures = pictures;
     m_trouble.clear();
     // Changed while it was being checked: the result is of yesterday's pictures.
-    if (m_checkedRevision != m_case.revision()) m_checkedRevision = -1;
-    const bool goOn = m_releaseWanted && blocking() == 0 && m_checkedRevision >= 0;
+    if (!isChecked()) m_checked.revision = -1;
+    const bool passed = blocking() == 0 && isChecked();
     // The worker is busy until this has been heard.
-    m_step = goOn ? Step::WaitToRelease : Step::Idle;
+    m_step = !passed || m_after == After::Nothing ? Step::Idle
+             : m_after == After::Write            ? Step::WaitToWrite
+                                                  : Step::WaitToRelease;
     emit changed();
-    if (!goOn) emit checkToShow();
+    if (passed && m_after != After::Nothing) return;
+    if (m_view) m_view->close();
+    emit checkToShow();
+}
+
+void ReleaseFlow::onCheckFailed(const QString& sentence, bool cancelled) {
+    m_checked.revision = -1;
+    m_step = Step::Idle;
+    m_trouble = cancelled ? QString() : sentence;
+    if (m_view) {
+        if (cancelled)
+            m_view->setWorking({});
+        else
+            m_view->showTrouble(sentence);
+    }
+    emit changed();
 }
 
 void ReleaseFlow::onIdle() {
-    if (!m_worker.busy() && m_step == Step::WaitToCheck) begin();
-    if (!m_worker.busy() && m_step == Step::WaitToRelease) {
-        m_step = Step::Idle;
-        release();
+    if (!m_worker.busy()) {
+        const Step step = m_step;
+        if (step == Step::WaitToCheck) begin();
+        if (step == Step::WaitToRelease || step == Step::WaitToWrite) m_step = Step::Idle;
+        if (step == Step::WaitToRelease) release();
+        if (step == Step::WaitToWrite) write();
     }
     emit changed();
 }
 
 void ReleaseFlow::release() {
-    if (m_checkedRevision != m_case.revision() || m_checkedSmall != settings::smallVersions()) {
-        m_releaseWanted = true;
+    if (!isChecked()) {
+        m_after = After::OpenView;
         begin();
     } else if (blocking() > 0) {
         emit checkToShow();
@@ -130,59 +171,154 @@ void ReleaseFlow::openView() {
     QString usual = settings::releaseFolder();
     if (usual.isEmpty())
         usual = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + QStringLiteral("/Released");
-    QStringList files;
-    for (const CheckedPicture& picture : m_pictures) files << picture.artifact.fileName;
-    files << redactionLogName();
-    m_view =
-        new ReleaseView(files, m_case.folders.release.isEmpty() ? usual : m_case.folders.release, m_theme, &m_window);
+    ReleaseForm form = settings::releaseForm();
+    form.names = nameTemplate();
+    m_view = new ReleaseView(form, settings::releaseClash(),
+                             m_case.folders.release.isEmpty() ? usual : m_case.folders.release, m_theme, &m_window);
     m_view->setAttribute(Qt::WA_DeleteOnClose);
-    connect(m_view, &ReleaseView::releaseAsked, this, &ReleaseFlow::write);
+    connect(m_view, &ReleaseView::releaseAsked, this, &ReleaseFlow::writeOrCheck);
+    connect(m_view, &ReleaseView::formChanged, this, &ReleaseFlow::onFormChanged);
+    connect(m_view, &ReleaseView::stopAsked, this, &ReleaseFlow::stop);
+    connect(m_view, &QDialog::finished, this, [this] { ++*m_measured; });
+    tellFiles();
     m_view->open();
 }
 
-void ReleaseFlow::write() {
+void ReleaseFlow::onFormChanged() {
+    settings::setReleaseForm(m_view->form());
+    settings::setReleaseClash(m_view->clash());
+    tellFiles();
+    emit changed();
+}
+
+// As they were made, where the form is the one that was checked; else as they would be called, their size yet to be
+// found out.
+void ReleaseFlow::tellFiles() {
+    ++*m_measured;
+    if (isChecked()) {
+        qint64 bytes = 0;
+        for (const CheckedPicture& picture : m_pictures) bytes += picture.artifact.bytes.size();
+        return m_view->setFiles(fileNamesOf(m_pictures, assembling()), bytes);
+    }
+    std::vector<CheckedPicture> pictures;
+    for (const QString& name : names()) pictures.emplace_back().artifact.fileName = name;
+    m_view->setFiles(fileNamesOf(pictures, assembling()), 0);
+    m_measuring->start();
+}
+
+// How large the pictures are in the form that is chosen, before they are checked in it.
+void ReleaseFlow::measure() {
+    if (!m_view || isChecked() || m_worker.busy()) return;
+    struct One {
+        QImage picture;
+        Edits edits;
+    };
+    std::vector<One> all;
+    for (const Capture& capture : m_case.captures())
+        all.push_back({m_case.picture(capture), editsOf(m_case.decided(capture), capture.size)});
+    const int counts = ++*m_measured;
+    auto bytes = std::make_shared<qint64>(0);
+    m_worker.run(
+        Tr::tr("Measuring"),
+        [=, this, all = std::move(all), form = settings::releaseForm(), last = m_measured] {
+            for (const One& one : all) {
+                if (*last != counts) return;
+                const QImage picture = render(one.picture, one.edits);
+                const auto made = encodePicture(picture, pictureEncoding(form));
+                if (made) *bytes += made->size();
+            }
+        },
+        [=, this] {
+            if (m_view && *m_measured == counts && !isChecked()) {
+                std::vector<CheckedPicture> pictures;
+                for (const QString& name : names()) pictures.emplace_back().artifact.fileName = name;
+                m_view->setFiles(fileNamesOf(pictures, assembling()), *bytes);
+            }
+        });
+}
+
+// What was checked in another form is checked again before it leaves.
+void ReleaseFlow::writeOrCheck() {
     if (!m_view) return;
-    if (m_checkedRevision != m_case.revision())
+    settings::setReleaseClash(m_view->clash());
+    if (m_checked.revision != m_case.revision())
         return m_view->showTrouble(Tr::tr("The case has changed since it was checked; check it again."));
+    if (isChecked() && !m_worker.busy()) return write();
+    m_view->setWorking(Tr::tr("Checking the pictures in this form…"));
+    m_after = After::Write;
+    begin();
+}
+
+Assembling ReleaseFlow::assembling() const {
+    Assembling from;
+    from.state = &m_case.state();
+    from.secret = m_case.secret();
+    from.form = settings::releaseForm();
+    from.wholeName = documentNameFrom(nameTemplate(), partsOf(0));
+    from.key = SigningKey(); // another when it is written; what files there are is the same
+    return from;
+}
+
+void ReleaseFlow::write() {
+    if (!m_view || !isChecked()) return;
     if (lacksSecondLook(m_case.state()))
         return m_view->showTrouble(Tr::tr("A second officer has not agreed to this case as it stands."));
-    const QString folder = m_view->folder();
-    std::vector<Artifact> artifacts;
-    for (const CheckedPicture& picture : m_pictures) artifacts.push_back(picture.artifact);
     QStringList origins;
     for (const Capture& capture : m_case.captures()) origins << capture.origin;
-    m_view->setWriting(true);
+    m_view->setWorking(Tr::tr("Writing the release…"));
     struct Outcome {
         QString trouble;
         QStringList paths;
+        QList<ReleasedFile> files;
+        QString unsignedBecause;
     };
     auto outcome = std::make_shared<Outcome>();
     const int revision = m_case.revision();
+    const QString folder = m_view->folder();
     m_worker.run(
         Tr::tr("Writing the release"),
-        [=, replace = m_view->mayReplace(), log = logOf(m_pictures, m_case.state(), m_case.secret())] {
+        [=, this, clash = m_view->clash(), from = assembling(), state = m_case.state(),
+         pictures = m_pictures]() mutable {
+            from.state = &state;
+            from.coveredValues = valuesCovered(state);
+            auto key = signingKeyFrom(signingKeyFile(), true);
+            from.key = key ? std::optional<SigningKey>(*key) : std::nullopt;
+            if (!key) outcome->unsignedBecause = key.error().sentence;
+            const auto there = [&](const QString& name) { return fileExists(joinedPath(folder, name)); };
+            if (clash == Clash::KeepBoth) from.number = numberApart(pictures, from, there);
             QStringList outputs;
-            for (const Artifact& artifact : artifacts) outputs << QDir(folder).absoluteFilePath(artifact.fileName);
+            for (const QString& name : fileNamesOf(pictures, from)) outputs << joinedPath(folder, name);
             if (const QString path = overwritten(outputs, origins); !path.isEmpty()) {
                 outcome->trouble = sentence(
                     Tr::tr("%1 is one of this case's own pictures and would be replaced; choose another folder."),
                     path);
                 return;
             }
-            if (auto written = writeRelease(folder, artifacts, log, replace))
-                outcome->paths = *written;
-            else
+            auto files = assembled(std::move(pictures), from, m_worker.work());
+            auto written =
+                files ? writeRelease(folder, *files, clash == Clash::Replace) : Result<QStringList>(files.error());
+            if (!written) {
                 outcome->trouble = written.error().sentence;
+                return;
+            }
+            outcome->paths = *written;
+            for (const Artifact& file : *files) outcome->files.push_back({file.fileName, sha256(file.bytes)});
         },
         [=, this] {
-            if (m_view) m_view->setWriting(false);
             if (!outcome->trouble.isEmpty()) {
                 if (m_view) m_view->showTrouble(outcome->trouble);
                 return;
             }
             m_case.folders.release = folder;
             m_releasedRevision = revision;
-            if (m_view) m_view->showReleased(outcome->paths);
+            m_case.noteRelease({QDateTime::currentDateTimeUtc(),
+                                m_case.officer(),
+                                Tr::tr("folder"),
+                                fullPath(folder),
+                                {},
+                                outcome->files});
+            if (m_view) m_view->showReleased(outcome->paths, outcome->unsignedBecause);
+            if (settings::opensReleased()) QDesktopServices::openUrl(QUrl::fromLocalFile(folder));
             emit released(outcome->paths);
         });
 }

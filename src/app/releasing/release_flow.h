@@ -3,14 +3,21 @@
 
 #include "app/cases/case_worker.h"
 #include "casefile/case.h"
+#include "releasing/names.h"
+#include "releasing/release_form.h"
 
+#include <atomic>
+#include <memory>
 #include <QObject>
 #include <QPointer>
 #include <QStringList>
 
+class QTimer;
+
 namespace eyelid {
 
 struct Theme;
+struct Assembling;
 
 class ReleaseView;
 
@@ -37,10 +44,10 @@ public:
     /// sentence why, or empty.
     QString letPass(int capture, const Leak& leak, const QString& reason);
 
-    /// The names a release gives its pictures, made from the case's name and a number.
+    /// The names a release gives its pictures, as the form says, with their endings.
     QStringList names() const;
     void check();
-    /// Checks first where the case has changed since.
+    /// Checks first where the case, or the form releases are made in, has changed since.
     void release();
     /// A check is running, or is to run as soon as the worker is free.
     bool isChecking() const { return m_step == Step::WaitToCheck || m_step == Step::Checking; }
@@ -55,11 +62,32 @@ signals:
     void released(QStringList paths);
 
 private:
+    /// What a check was made of: another one needs another check.
+    struct Checked {
+        int revision = -1;
+        int small = 0; ///< the longest side of small versions; 0: none
+        Encoding encoding;
+        qint64 mostBytes = 0;
+        QString names;
+        bool report = false;
+        bool operator==(const Checked&) const = default;
+    };
+    Checked now() const;
+    bool isChecked() const { return m_checked == now(); }
+    NameParts partsOf(qsizetype index) const;
+    QString nameTemplate() const;
+
     void begin();
     void onChecked(const std::vector<CheckedPicture>& pictures);
+    void onCheckFailed(const QString& sentence, bool cancelled);
     void onIdle();
     void openView();
+    void onFormChanged();
+    void tellFiles();
+    void measure();
+    void writeOrCheck();
     void write();
+    Assembling assembling() const;
 
     Case& m_case;
     CaseWorker& m_worker;
@@ -67,11 +95,14 @@ private:
     QWidget& m_window;
     QPointer<ReleaseView> m_view;
     std::vector<CheckedPicture> m_pictures;
-    int m_checkedRevision = -1, m_releasedRevision = -1;
-    int m_checkedSmall = 0; ///< settings::smallVersions() as it was checked
-    enum class Step { Idle, WaitToCheck, Checking, WaitToRelease } m_step = Step::Idle;
-    bool m_releaseWanted = false; ///< once the check has passed
+    Checked m_checked;
+    int m_releasedRevision = -1;
+    enum class Step { Idle, WaitToCheck, Checking, WaitToRelease, WaitToWrite } m_step = Step::Idle;
+    /// What follows once a check has passed.
+    enum class After { Nothing, OpenView, Write } m_after = After::Nothing;
     QString m_trouble;
+    QTimer* m_measuring;
+    std::shared_ptr<std::atomic<int>> m_measured = std::make_shared<std::atomic<int>>(0); ///< the last that counts
 };
 
 } // namespace eyelid

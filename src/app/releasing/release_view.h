@@ -1,14 +1,20 @@
-// Where the checked pictures go: says the full names before writing them and after.
+// How the checked pictures leave and where they go: says the full names before writing them and after.
 #pragma once
+
+#include "releasing/release.h"
+#include "releasing/release_form.h"
 
 #include <QDialog>
 #include <QStringList>
 
 class QCheckBox;
+class QComboBox;
+class QGridLayout;
 class QLabel;
 class QLineEdit;
 class QListWidget;
 class QPushButton;
+class QSpinBox;
 
 namespace eyelid {
 
@@ -17,30 +23,54 @@ struct Theme;
 class ReleaseView final : public QDialog {
     Q_OBJECT
 public:
-    ReleaseView(const QStringList& fileNames, const QString& folder, const Theme& theme, QWidget* parent = nullptr);
+    ReleaseView(const ReleaseForm& form, Clash clash, const QString& folder, const Theme& theme,
+                QWidget* parent = nullptr);
+    /// As it is chosen; names that are none are left as they were.
+    ReleaseForm form() const;
+    Clash clash() const;
     QString folder() const;
-    bool mayReplace() const;
-    /// While it is being written, nothing can be asked for.
-    void setWriting(bool writing);
-    /// After writing: what was written, by its full name.
-    void showReleased(const QStringList& paths);
+
+    /// The files a release would write, and how large they are in all; 0: not known yet.
+    void setFiles(const QStringList& names, qint64 bytes);
+    /// What is being done; while it is, nothing can be asked for but to stop. Empty: nothing.
+    void setWorking(const QString& doing);
+    /// After writing: what was written, by its full name, and why its log is not signed; empty where it is.
+    void showReleased(const QStringList& paths, const QString& unsignedBecause);
     /// Why nothing was written.
     void showTrouble(const QString& sentence);
 
 signals:
+    void formChanged();
     void releaseAsked();
+    void stopAsked();
 
 private:
-    void update();
+    QWidget* formatRow(const ReleaseForm& form);
+    QWidget* besideRow(const ReleaseForm& form);
+    QWidget* folderRow(const QString& folder);
+    QWidget* buttonRow();
+    void addRow(const QString& label, QWidget* row);
+    void changeFormat();
+    void changeForm();
+    void refresh();
+    void refreshForm();
+    int refreshList();
+    QString hint(int clashes) const;
 
-    QStringList m_names;
     const Theme& m_theme;
-    QLabel *m_title, *m_hint;
-    QLineEdit* m_folder;
-    QPushButton *m_browse, *m_release, *m_close, *m_openFolder;
-    QCheckBox* m_replace;
-    QListWidget* m_list;
+    QStringList m_files;
+    qint64 m_bytes = 0;
+    QString m_doing;
     bool m_done = false;
+    QWidget* m_choices;
+    QGridLayout* m_rows;
+    QLabel *m_title, *m_hint, *m_qualityLabel = nullptr;
+    QComboBox *m_format = nullptr, *m_clash = nullptr;
+    QSpinBox *m_quality = nullptr, *m_most = nullptr;
+    QLineEdit *m_names = nullptr, *m_folder = nullptr;
+    QCheckBox *m_limit = nullptr, *m_report = nullptr, *m_zip = nullptr, *m_words = nullptr, *m_summary = nullptr;
+    QListWidget* m_list;
+    QPushButton *m_release = nullptr, *m_close = nullptr, *m_openFolder = nullptr;
 };
 
 } // namespace eyelid

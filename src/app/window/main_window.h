@@ -166,6 +166,8 @@ private:
     void findCommand();
     void showHandbook();
     void showSettings();
+    void showRegister();
+    void showVerify(const QStringList& paths);
     void showKeys();
     void startProgram(const QStringList& arguments); ///< in another window
     void nextPanel();

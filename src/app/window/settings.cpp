@@ -25,7 +25,8 @@ constexpr const char *geometryKey = "window/geometry", *themeKey = "theme", *sty
                      *firstStepsKey = "firstSteps", *caseStyleKey = "newCases/style",
                      *mostDaysKey = "newCases/mostDays", *comesBackKey = "take/comesBack",
                      *bringInKey = "folders/bringIn", *releaseKey = "folders/release", *policyKey = "policy",
-                     *keptLooksKey = "looksOfOnesOwn", *explainKey = "window/explain", *smallKey = "release/small";
+                     *keptLooksKey = "looksOfOnesOwn", *explainKey = "window/explain", *smallKey = "release/small",
+                     *formKey = "release/form", *clashKey = "release/clash", *opensKey = "release/opens";
 
 constexpr std::pair<ThemeName, const char*> themeNames[] = {
     {ThemeName::Light, "light"}, {ThemeName::Dark, "dark"}, {ThemeName::Contrast, "contrast"}};
@@ -74,6 +75,25 @@ int smallVersions() {
 }
 void setSmallVersions(int side) {
     setValue(smallKey, side);
+}
+ReleaseForm releaseForm() {
+    return releaseFormFrom(value(formKey).toByteArray());
+}
+void setReleaseForm(const ReleaseForm& form) {
+    setValue(formKey, packed(form));
+}
+Clash releaseClash() {
+    const int kept = value(clashKey, int(Clash::KeepBoth)).toInt();
+    return kept == int(Clash::Replace) ? Clash::Replace : kept == int(Clash::Refuse) ? Clash::Refuse : Clash::KeepBoth;
+}
+void setReleaseClash(Clash clash) {
+    setValue(clashKey, int(clash));
+}
+bool opensReleased() {
+    return value(opensKey, false).toBool();
+}
+void setOpensReleased(bool opens) {
+    setValue(opensKey, opens);
 }
 bool explainShown() {
     return value(explainKey, false).toBool();

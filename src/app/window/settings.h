@@ -4,6 +4,8 @@
 
 #include "app/window/theme.h"
 #include "finding/policy.h"
+#include "releasing/release.h"
+#include "releasing/release_form.h"
 
 #include <optional>
 #include <QByteArray>
@@ -49,6 +51,15 @@ void setPolicyName(const QString& name);
 /// Whether the next open finding comes by itself after a decision.
 bool goesOn();
 void setGoesOn(bool goesOn);
+
+/// How releases are made: the form and what is done with files that are there, as they were chosen last.
+ReleaseForm releaseForm();
+void setReleaseForm(const ReleaseForm& form);
+Clash releaseClash();
+void setReleaseClash(Clash clash);
+/// Whether the folder is opened after a release.
+bool opensReleased();
+void setOpensReleased(bool opens);
 
 /// How findings of new cases are covered; none: as the policy says.
 std::optional<CoverStyle> caseStyle();

@@ -227,6 +227,17 @@ void Case::begin(const QDate& today) {
     emit changed();
 }
 
+void Case::noteRelease(const ReleaseRecord& release) {
+    m_state.releases.push_back(release);
+    emit changed();
+}
+
+void Case::withdrawRelease(qsizetype index, const QString& reason) {
+    if (index < 0 || index >= m_state.releases.size() || reason.trimmed().isEmpty()) return;
+    m_state.releases[index].withdrawn = reason.trimmed();
+    emit changed();
+}
+
 Result<Done> Case::setWatchWords(const QStringList& words) {
     if (auto list = WatchList::make(words, {}); !list) return list.error();
     if (words != m_state.terms.watchWords) perform({Tr::tr("changing the watched words"), {SetWatchWords{words}}});

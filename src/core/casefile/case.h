@@ -166,6 +166,11 @@ public:
     /// The first day of the case, if none is known yet; not undoable.
     void begin(const QDate& today);
 
+    /// What has left; not undoable, as it cannot be called back.
+    void noteRelease(const ReleaseRecord& release);
+    /// A release, by its place in the register, is not to be used any more, for this reason.
+    void withdrawRelease(qsizetype index, const QString& reason);
+
     // What work finds out: not undoable, and ignored where the capture is gone.
     void setReading(int captureId, Capture::Reading state, const QString& trouble = {});
     void setRead(int captureId, PictureReading reading);

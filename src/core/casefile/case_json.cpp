@@ -208,6 +208,30 @@ static void to_json(Json& j, const SecondLook& l) {
 static void from_json(const Json& j, SecondLook& l) {
     l = {j.at("officer").get<QString>(), QByteArray::fromHex(j.at("decisions").get<QString>().toLatin1())};
 }
+static void to_json(Json& j, const ReleasedFile& f) {
+    j = {{"name", f.name}, {"sha256", f.sha256}};
+}
+static void from_json(const Json& j, ReleasedFile& f) {
+    f = {j.at("name").get<QString>(), j.at("sha256").get<QString>()};
+}
+static void to_json(Json& j, const ReleaseRecord& r) {
+    j = {{"when", r.when.toUTC().toString(Qt::ISODate)},
+         {"officer", r.officer},
+         {"way", r.way},
+         {"place", r.place},
+         {"withdrawn", r.withdrawn},
+         {"files", Json::array()}};
+    for (const ReleasedFile& file : r.files) j["files"].push_back(file);
+}
+static void from_json(const Json& j, ReleaseRecord& r) {
+    r = {QDateTime::fromString(j.at("when").get<QString>(), Qt::ISODate),
+         j.at("officer").get<QString>(),
+         j.at("way").get<QString>(),
+         j.at("place").get<QString>(),
+         j.at("withdrawn").get<QString>(),
+         {}};
+    for (const Json& file : j.at("files")) r.files.push_back(file.get<ReleasedFile>());
+}
 static void to_json(Json& j, const std::optional<DestroyDay>& d) {
     j = nullptr;
     if (d) j = {{"day", d->day.toString(Qt::ISODate)}, {"reason", d->reason}};
@@ -387,6 +411,7 @@ CaseState stateFrom(const Json& j) {
     state.begun = QDate::fromString(textOr(j, "begun"), Qt::ISODate);
     if (j.contains("destroy_day")) state.destroyDay = destroyDayFrom(j["destroy_day"]);
     if (j.contains("looks")) state.looks = listFrom<SecondLook>(j["looks"]);
+    if (j.contains("releases")) state.releases = listFrom<ReleaseRecord>(j["releases"]);
     state.terms = {policyFrom(j.at("policy")), j.at("watch_words").get<QStringList>(),
                    j.at("languages").get<QString>()};
     state.captures = listFrom<Capture>(j.at("captures"));
@@ -407,6 +432,7 @@ Json stateJson(const CaseState& state) {
             {"begun", state.begun.toString(Qt::ISODate)},
             {"destroy_day", state.destroyDay},
             {"looks", arrayOf(state.looks)},
+            {"releases", arrayOf(state.releases)},
             {"policy", policyJson(state.terms.policy)},
             {"watch_words", state.terms.watchWords},
             {"languages", state.terms.languages},

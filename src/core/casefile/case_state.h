@@ -6,6 +6,7 @@
 #pragma once
 
 #include "casefile/identities.h"
+#include "casefile/release_register.h"
 #include "checking/check.h"
 #include "editing/item.h"
 #include "finding/policy.h"
@@ -138,6 +139,7 @@ struct CaseState {
     SearchTerms terms;
     QList<Capture> captures;
     QList<CapturePass> passes;
+    QList<ReleaseRecord> releases; ///< in the order they were made; no step that is undone
     Identities identities;
     int nextCapture = 1, nextId = 1;
 

@@ -22,7 +22,7 @@ Error damagedCase();
 /// Of one case; one thread at a time writes, any may read.
 class SealedRows {
 public:
-    static constexpr int formatVersion = 4;
+    static constexpr int formatVersion = 5;
     enum class Access { ReadWrite, ReadOnly };
 
     /// A new file, without a row. Errors: Exists; NotWritable.

@@ -1,0 +1,191 @@
+// Releasing, the register and verifying, driven as an officer drives them.
+#include "app/releasing/register_view.h"
+#include "app/releasing/release_flow.h"
+#include "app/releasing/verify_view.h"
+#include "app/window/settings.h"
+#include "base/files.h"
+#include "picture/container.h"
+#include "support/made.h"
+#include "window/desk.h"
+
+#include <QCheckBox>
+#include <QClipboard>
+#include <QComboBox>
+#include <QDir>
+#include <QInputDialog>
+#include <QLabel>
+#include <QMimeData>
+#include <QPlainTextEdit>
+#include <QSpinBox>
+#include <QTemporaryDir>
+#include <QTreeWidget>
+#include <QtTest/QTest>
+
+using namespace eyelid;
+
+namespace {
+
+struct ReleasingDesk : Desk {
+    QTemporaryDir folder;
+    ReleasingDesk() {
+        for (unsigned i = 0; i < 2; ++i) window.intake().add(made::noise({160, 120}, 3 + i), QStringLiteral("noise"));
+        waitUntilRead();
+    }
+    ReleaseView& openView() {
+        window.releaseFlow().release();
+        ReleaseView* view = nullptr;
+        REQUIRE(until([&] {
+            for (ReleaseView* each : window.findChildren<ReleaseView*>())
+                if (each->isVisible()) view = each;
+            return view != nullptr;
+        }));
+        view->findChild<QLineEdit*>(QStringLiteral("releaseFolder"))->setText(folder.path());
+        return *view;
+    }
+    static void choose(ReleaseView& view, const char* name, const QVariant& data) {
+        auto* combo = view.findChild<QComboBox*>(QLatin1String(name));
+        combo->setCurrentIndex(combo->findData(data));
+        emit combo->activated(combo->currentIndex());
+    }
+    static QStringList listed(ReleaseView& view) {
+        QStringList names;
+        auto* list = view.findChild<QListWidget*>(QStringLiteral("releaseFiles"));
+        for (int i = 0; i < list->count(); ++i) names << list->item(i)->text().section(u'/', -1);
+        return names;
+    }
+    QStringList releaseNow(ReleaseView& view) {
+        QStringList paths;
+        QObject::connect(
+            &window.releaseFlow(), &ReleaseFlow::released, &window, [&](const QStringList& all) { paths = all; },
+            Qt::SingleShotConnection);
+        QTest::mouseClick(view.findChild<QPushButton*>(QStringLiteral("releaseNow")), Qt::LeftButton);
+        REQUIRE(until([&] { return !paths.isEmpty(); }));
+        view.close();
+        return paths;
+    }
+};
+
+QString resultOf(VerifyView& view, const QStringList& paths) {
+    auto* label = view.findChild<QLabel*>(QStringLiteral("verifyResult"));
+    view.verify(paths);
+    REQUIRE(until([&] { return !label->text().contains(QStringLiteral("Reading")); }));
+    return label->text();
+}
+
+} // namespace
+
+TEST_CASE("what a release is made as is chosen before it is written, checked in that form, and remembered") {
+    ReleasingDesk desk;
+    ReleaseView& view = desk.openView();
+    CHECK(desk.listed(view).first().endsWith(QStringLiteral("-01.png")));
+    desk.choose(view, "releaseFormat", QStringLiteral("jpeg"));
+    view.findChild<QSpinBox*>(QStringLiteral("releaseQuality"))->setValue(40);
+    view.findChild<QCheckBox*>(QStringLiteral("releaseReport"))->setChecked(true);
+    view.findChild<QLineEdit*>(QStringLiteral("releaseNames"))->setText(QStringLiteral("for the office {number}"));
+    CHECK(desk.listed(view) ==
+          QStringList{QStringLiteral("for the office 01.jpg"), QStringLiteral("for the office 02.jpg"),
+                      QStringLiteral("redaction-report.html"), QStringLiteral("redaction-log.json.minisig"),
+                      QStringLiteral("SHA256SUMS"), QStringLiteral("redaction-log.json")});
+    CHECK(desk.window.releaseFlow().standing() == ReleaseFlow::Check::NotRun);
+    const QStringList paths = desk.releaseNow(view);
+    CHECK(paths.size() == 6);
+    CHECK(formatOf(*readFile(paths.first())) == PictureFormat::Jpeg);
+    for (const CheckedPicture& picture : desk.window.releaseFlow().pictures())
+        CHECK(picture.encoding == Encoding{ReleaseFormat::Jpeg, 40});
+    ReleaseView& again = desk.openView();
+    CHECK(formatCode(again.form()) == QStringLiteral("jpeg"));
+    CHECK(again.form().names == QStringLiteral("for the office {number}"));
+    CHECK(again.form().report);
+    again.close();
+}
+
+TEST_CASE("all pictures leave in one PDF, and again beside it without touching it") {
+    ReleasingDesk desk;
+    ReleaseView& view = desk.openView();
+    desk.choose(view, "releaseFormat", QStringLiteral("pdf"));
+    view.findChild<QCheckBox*>(QStringLiteral("releaseWords"))->setChecked(true);
+    const QStringList first = desk.releaseNow(view);
+    CHECK(first.size() == 4);
+    const QByteArray pdf = *readFile(first.first());
+    CHECK(pdf.startsWith("%PDF-1.7"));
+    const QStringList second = desk.releaseNow(desk.openView());
+    CHECK(second.first().endsWith(QStringLiteral(" (2).pdf")));
+    CHECK(*readFile(first.first()) == pdf);
+    CHECK(QDir(desk.folder.path()).entryList(QDir::Files).size() == 8);
+}
+
+TEST_CASE("names that are none, and a limit nothing keeps to, are said where they are chosen") {
+    ReleasingDesk desk;
+    ReleaseView& view = desk.openView();
+    auto* now = view.findChild<QPushButton*>(QStringLiteral("releaseNow"));
+    auto* names = view.findChild<QLineEdit*>(QStringLiteral("releaseNames"));
+    names->setText(QStringLiteral("{nobody}"));
+    CHECK_FALSE(now->isEnabled());
+    names->setText(QStringLiteral("{case} {number}"));
+    CHECK(now->isEnabled());
+    // Noise takes more than 5 kB however it is made.
+    view.findChild<QSpinBox*>(QStringLiteral("releaseMost"))->setValue(5);
+    view.findChild<QCheckBox*>(QStringLiteral("releaseLimit"))->setChecked(true);
+    QTest::mouseClick(now, Qt::LeftButton);
+    const auto says = [&](const QString& text) {
+        for (const QLabel* label : view.findChildren<QLabel*>())
+            if (label->text().contains(text)) return true;
+        return false;
+    };
+    REQUIRE(until([&] { return says(QStringLiteral("160 x 120")); }));
+    CHECK(QDir(desk.folder.path()).isEmpty());
+    view.close();
+}
+
+TEST_CASE("a release is noted with where it went, can be withdrawn with a reason, and is kept with the case") {
+    ReleasingDesk desk;
+    const QStringList paths = desk.releaseNow(desk.openView());
+    const QList<ReleaseRecord>& releases = desk.open().state().releases;
+    REQUIRE(releases.size() == 1);
+    CHECK(releases[0].place == desk.folder.path());
+    CHECK(releases[0].officer == desk.open().officer());
+    CHECK(releases[0].files.size() == paths.size());
+    RegisterView view(desk.open(), desk.theme);
+    view.show();
+    auto* tree = view.findChild<QTreeWidget*>(QStringLiteral("registerTree"));
+    CHECK(tree->topLevelItemCount() == 1);
+    CHECK(tree->topLevelItem(0)->childCount() == paths.size());
+    QTimer::singleShot(0, [] {
+        auto* asked = qobject_cast<QInputDialog*>(QApplication::activeModalWidget());
+        if (!asked) return;
+        asked->setTextValue(QStringLiteral("the wrong month"));
+        asked->accept();
+    });
+    view.findChild<QPushButton*>(QStringLiteral("registerWithdraw"))->click();
+    CHECK(releases[0].withdrawn == QStringLiteral("the wrong month"));
+    CHECK(tree->topLevelItem(0)->text(3).contains(QStringLiteral("the wrong month")));
+    CHECK_FALSE(view.findChild<QPushButton*>(QStringLiteral("registerWithdraw"))->isEnabled());
+    // Undo takes back what was decided, never what has left.
+    while (desk.open().history().canUndo()) desk.open().undo();
+    CHECK(desk.open().state().releases.size() == 1);
+}
+
+TEST_CASE("files dropped on the view are verified, and it says which was altered") {
+    ReleasingDesk desk;
+    const QStringList paths = desk.releaseNow(desk.openView());
+    VerifyView view(desk.theme);
+    view.show();
+    CHECK(resultOf(view, {desk.folder.path()}).startsWith(QStringLiteral("Intact")));
+    QTest::mouseClick(view.findChild<QPushButton*>(QStringLiteral("copyKey")), Qt::LeftButton);
+    const QString key = QApplication::clipboard()->text().section(u'\n', 1, 1);
+    view.findChild<QLineEdit*>(QStringLiteral("verifyKey"))->setText(key);
+    CHECK(resultOf(view, {desk.folder.path()}).startsWith(QStringLiteral("Intact")));
+    view.findChild<QLineEdit*>(QStringLiteral("verifyKey"))
+        ->setText(QString::fromLatin1(publicKeyFile(newSigningKey().publicKey())).section(u'\n', 1, 1));
+    CHECK(resultOf(view, {desk.folder.path()}).startsWith(QStringLiteral("Not intact")));
+    view.findChild<QLineEdit*>(QStringLiteral("verifyKey"))->clear();
+    REQUIRE(writeFileWhole(paths.first(), "something else", true));
+    QMimeData dropped;
+    dropped.setUrls({QUrl::fromLocalFile(desk.folder.path())});
+    QDropEvent drop(QPointF(20, 20), Qt::CopyAction, &dropped, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(&view, &drop);
+    auto* label = view.findChild<QLabel*>(QStringLiteral("verifyResult"));
+    REQUIRE(until([&] { return label->text().startsWith(QStringLiteral("Not intact")); }));
+    auto* tree = view.findChild<QTreeWidget*>(QStringLiteral("verifyTree"));
+    CHECK(!tree->findItems(QStringLiteral("altered"), Qt::MatchExactly | Qt::MatchRecursive, 1).isEmpty());
+}
