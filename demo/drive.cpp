@@ -1,13 +1,14 @@
 #include "drive.h"
 
 #include "app/cases/cases_view.h"
-#include "app/cases/passphrase_view.h"
 #include "app/checking/gate.h"
 #include "app/explain/demo_marks.h"
 #include "app/findings/decide_many.h"
 #include "app/findings/findings_panel.h"
 #include "app/findings/policies_view.h"
+#include "app/releasing/register_view.h"
 #include "app/releasing/release_view.h"
+#include "app/releasing/verify_view.h"
 #include "app/sheet/joins_view.h"
 #include "app/sheet/words_view.h"
 #include "app/taking/desk_map.h"
@@ -18,10 +19,13 @@
 #include "app/window/settings.h"
 #include "app/window/settings_view.h"
 #include "app/window/theme.h"
+#include "base/files.h"
+#include "base/sentence.h"
 #include "capture/simulated_desk.h"
 
 #include <functional>
 #include <QApplication>
+#include <QCheckBox>
 #include <QComboBox>
 #include <QDateTime>
 #include <QDir>
@@ -34,6 +38,7 @@
 #include <QTabWidget>
 #include <QTemporaryDir>
 #include <QTimer>
+#include <QTreeWidget>
 #include <QtTest/QTest>
 
 namespace eyelid {
@@ -212,7 +217,67 @@ bool showCases(MainWindow& window, const QString& folder) {
     return waitFor([&] { return !window.shelf().busy() && window.casesView().isVisible(); });
 }
 
-QStringList takeScreenshots(MainWindow& window, const QString& folder) {
+// The release that is about to be made, the register of those before it, and one of them verified that somebody has
+// worked on.
+bool shootReleasing(MainWindow& window, const std::function<void(QWidget&, const char*)>& shoot) {
+    window.commands()[QStringLiteral("release")].trigger();
+    ReleaseView* view = nullptr;
+    if (!waitFor([&] {
+            return (view = window.findChild<ReleaseView*>(QStringLiteral("releaseView"))) != nullptr &&
+                   view->isVisible();
+        }))
+        return false;
+    view->findChild<QLineEdit*>(QStringLiteral("releaseFolder"))->setText(QStringLiteral("/srv/released/burst main"));
+    view->findChild<QCheckBox*>(QStringLiteral("releaseReport"))->setChecked(true);
+    shoot(*view, "release");
+    const QTemporaryDir folder;
+    const QString before = QDir::currentPath();
+    QDir::setCurrent(folder.path()); // so that no path of whoever takes the pictures is on one
+    QStringList paths;
+    QObject::connect(&window.releaseFlow(), &ReleaseFlow::released, view, [&](const QStringList& all) { paths = all; });
+    view->findChild<QLineEdit*>(QStringLiteral("releaseFolder"))
+        ->setText(folder.filePath(QStringLiteral("burst main")));
+    QTest::mouseClick(view->findChild<QPushButton*>(QStringLiteral("releaseNow")), Qt::LeftButton);
+    if (!waitFor([&] { return !paths.isEmpty(); })) return false;
+    view->close();
+    if (!writeFileWhole(paths[1], QByteArray("altered"), true)) return false;
+    {
+        VerifyView verify(window.theme(), &window);
+        verify.show();
+        verify.verify({QStringLiteral("burst main")});
+        if (!waitFor([&] { return verify.findChild<QTreeWidget*>()->topLevelItemCount() > 0; })) return false;
+        shoot(verify, "verify");
+        if (!waitFor([&] { return !window.worker().busy(); })) return false;
+    }
+    QDir::setCurrent(before);
+    // As a register looks after a month.
+    Case released(window.openCase().policy());
+    const QDateTime day(QDate(2026, 11, 3), QTime(10, 12), Qt::UTC);
+    const auto file = [](const char* name, char digit) {
+        return ReleasedFile{QString::fromLatin1(name), QString(64, QLatin1Char(digit))};
+    };
+    released.noteRelease({day,
+                          QStringLiteral("R. Abernal"),
+                          Tr::tr("folder"),
+                          QStringLiteral("/srv/released/burst main"),
+                          Tr::tr("a reading of another month was on it"),
+                          {file("burst-main.pdf", 'a')}});
+    released.noteRelease({day.addDays(2),
+                          QStringLiteral("R. Abernal"),
+                          Tr::tr("folder"),
+                          QStringLiteral("/srv/released/burst main"),
+                          {},
+                          {file("burst-main (2).pdf", 'b'), file("redaction-log (2).json", 'c')}});
+    RegisterView registered(released, window.theme(), &window);
+    registered.show();
+    registered.findChild<QTreeWidget*>()->expandItem(registered.findChild<QTreeWidget*>()->topLevelItem(0));
+    if (!QTest::qWaitForWindowExposed(&registered)) return false;
+    shoot(registered, "register");
+    return true;
+}
+
+QStringList takeScreenshots(MainWindow& window, const QString& wanted) {
+    const QString folder = QDir(wanted).absolutePath();
     QStringList paths;
     const auto shoot = [&](QWidget& widget, const char* name) {
         QTest::qWait(50);
@@ -298,7 +363,6 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
         QTest::mouseMove(view, middle(last, here->page->lines[last].words.size() - 1));
         QTest::mouseRelease(view, Qt::LeftButton, {}, middle(last, here->page->lines[last].words.size() - 1));
         if (!waitFor([&] { return !window.sheet().chosenWords().empty(); })) return {};
-        shoot(window, "words-swept");
         window.sheet().chooseWords({});
         for (int i = 0; i < 2; ++i) press(sheet, Qt::Key_Backtab);
         press(sheet, Qt::Key_W);
@@ -340,6 +404,8 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
     if (!waitFor([&] { return !window.worker().busy() && window.releaseFlow().blocking() == 0; })) return {};
     shoot(window, "check-passed");
     press(&window, Qt::Key_Escape);
+    if (!shootReleasing(window, shoot)) return {};
+    show(window);
     // One of each kind by a stand-in, and what stood there beside it.
     window.selection().showCapture(window.openCase().captures().back().id);
     for (const Item& item : std::vector<Item>(window.openCase().items(window.selection().capture())))
@@ -372,24 +438,6 @@ QStringList takeScreenshots(MainWindow& window, const QString& folder) {
     const QTemporaryDir kept;
     if (!showCases(window, kept.path())) return {};
     shoot(window, "cases");
-    PassphraseView passphrase(&window);
-    passphrase.findChild<QLineEdit*>(QStringLiteral("passphrase"))->setText(QStringLiteral("a heron by the weir"));
-    passphrase.show();
-    if (!QTest::qWaitForWindowExposed(&passphrase)) return {};
-    shoot(passphrase, "passphrase");
-    passphrase.close();
-    Theme light = Theme::light();
-    MainWindow first(light, *loadPolicy(QStringLiteral("everything")), std::make_unique<SimulatedDesk>());
-    first.resize(1280, 800);
-    show(first);
-    first.beginFirstSteps();
-    if (!waitFor([&] {
-            return first.openCase().captures().size() == 3 && first.openCase().counts().unread == 0 &&
-                   !first.worker().busy();
-        }))
-        return {};
-    for (const Qt::Key key : {Qt::Key_J, Qt::Key_C}) press(&first.sheet(), key);
-    shoot(first, "first-steps");
     return paths;
 }
 

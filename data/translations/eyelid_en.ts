@@ -283,5 +283,33 @@
             <numerusform>%1: lies over %n kept findings and hides none of them.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n file(s)</source>
+        <translation>
+            <numerusform>%n file</numerusform>
+            <numerusform>%n files</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n of these files are there already; choose another folder, or what is to be done with them.</source>
+        <translation>
+            <numerusform>One of these files is there already; choose another folder, or what is to be done with it.</numerusform>
+            <numerusform>%n of these files are there already; choose another folder, or what is to be done with them.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n of these files are there already and will be replaced, once the new ones stand.</source>
+        <translation>
+            <numerusform>One of these files is there already and will be replaced, once the new ones stand.</numerusform>
+            <numerusform>%n of these files are there already and will be replaced, once the new ones stand.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n file(s) will be written</source>
+        <translation>
+            <numerusform>%n file will be written</numerusform>
+            <numerusform>%n files will be written</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

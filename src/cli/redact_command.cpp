@@ -88,6 +88,7 @@ public:
             if (input.wrong) return failLate(*input.wrong);
         gather();
         if (m_settings.keepNames) dropTellingNames();
+        refuseTellingTemplate();
         // What the check of one picture still finds may be readable on another that passed before.
         for (int pass = 1; pass == 1 || (pass <= mostRounds && newValues()); ++pass) {
             m_output = std::make_unique<FileSet>();
@@ -353,6 +354,14 @@ private:
                          fileOf(input), input.name));
         }
         if (auto refused = refusal()) giveUp(*refused);
+    }
+
+    // What is written into a template stands in every name.
+    void refuseTellingTemplate() {
+        const QString& names = form().names;
+        if (names.isEmpty() || m_work.checkText(names, Tr::tr("The name"), m_values, {}, m_search).empty()) return;
+        giveUp({Error::Kind::BadInput,
+                Tr::tr("The names asked for hold something sensitive; give --names others, of its parts alone.")});
     }
 
     // Nothing will be written any more: only where no other writes to it.

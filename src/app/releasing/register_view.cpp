@@ -87,11 +87,11 @@ void RegisterView::refresh() {
     const QList<ReleaseRecord>& releases = m_case.state().releases;
     for (qsizetype i = releases.size() - 1; i >= 0; --i) {
         const ReleaseRecord& release = releases[i];
-        auto* item = new QTreeWidgetItem(m_tree, {QLocale().toString(release.when.toLocalTime(), QLocale::ShortFormat),
-                                                  release.officer, release.place,
-                                                  release.withdrawn.isEmpty()
-                                                      ? Tr::tr("%n file(s)", nullptr, int(release.files.size()))
-                                                      : sentence(Tr::tr("withdrawn: %1"), release.withdrawn)});
+        auto* item = new QTreeWidgetItem(
+            m_tree, {QLocale().toString(release.when.toLocalTime(), QStringLiteral("d MMM yyyy, HH:mm")),
+                     release.officer, release.place,
+                     release.withdrawn.isEmpty() ? Tr::tr("%n file(s)", nullptr, int(release.files.size()))
+                                                 : sentence(Tr::tr("withdrawn: %1"), release.withdrawn)});
         item->setData(0, Qt::UserRole, i);
         item->setToolTip(2, release.place);
         item->setToolTip(3, item->text(3));
@@ -105,7 +105,7 @@ void RegisterView::refresh() {
     }
     m_tree->header()->setSectionResizeMode(2, QHeaderView::Stretch);
     m_tree->header()->setStretchLastSection(false);
-    m_tree->setColumnWidth(0, 170);
+    m_tree->setColumnWidth(0, 200);
     m_tree->setColumnWidth(1, 120);
     m_tree->setColumnWidth(3, 220);
     m_empty->setVisible(releases.isEmpty());

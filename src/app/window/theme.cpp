@@ -152,11 +152,15 @@ QCheckBox::indicator:focus, QCheckBox::indicator:hover { border-color: @aubergin
 QCheckBox::indicator:disabled { border-color: @hairline; }
 QCheckBox::indicator:checked:disabled { background: @hairline; }
 QListWidget::item { padding: 3px 2px; border-radius: 4px; }
+QTreeWidget::item { padding: 4px 2px; }
+QTreeWidget::item:selected { background: @selection; color: @ink; }
+QHeaderView, QHeaderView::section { background: @oat; color: @faint; }
+QHeaderView::section { border: none; border-bottom: 1px solid @hairline; padding: 5px 6px; }
 QListWidget::item:selected { background: @selection; color: @ink; }
 QComboBox QAbstractItemView { background: @paper; color: @ink; border: 1px solid @hairline; selection-background-color: @selection; selection-color: @ink; }
 QAbstractScrollArea { border: none; background: @paper; }
-QListView, QListWidget, QTableWidget, QTextBrowser { border: 1px solid transparent; }
-QListView:focus, QListWidget:focus, QTableWidget:focus, QTextBrowser:focus { border: 1px solid @aubergine; }
+QListView, QListWidget, QTableWidget, QTreeWidget, QTextBrowser { border: 1px solid transparent; }
+QListView:focus, QListWidget:focus, QTableWidget:focus, QTreeWidget:focus, QTextBrowser:focus { border: 1px solid @aubergine; }
 QMenu { background: @paper; color: @ink; border: 1px solid @hairline; padding: 4px; }
 QMenu::item { padding: 5px 22px 5px 12px; border-radius: 4px; }
 QMenu::item:selected { background: @selection; }

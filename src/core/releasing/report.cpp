@@ -61,9 +61,9 @@ QString decisionOf(const Json& item) {
 
 QString checkOf(const Json& file) {
     const QString result = textOf(file.value("check", Json::object()), "result");
-    return result == QStringLiteral("clean")      ? Tr::tr("checked clean")
-           : result == QStringLiteral("let pass") ? Tr::tr("checked; remarks were let pass")
-                                                  : Tr::tr("the check failed");
+    return result == QStringLiteral("clean")     ? Tr::tr("checked clean")
+           : result == QLatin1String("let pass") ? Tr::tr("checked; remarks were let pass")
+                                                 : Tr::tr("the check failed");
 }
 
 QStringList passesOf(const Json& file) {
@@ -94,7 +94,7 @@ QString tableOf(const Json& file) {
     QString html = QStringLiteral("<table>\n<tr>");
     for (const QString& heading :
          {Tr::tr("Kind"), Tr::tr("Decision"), Tr::tr("Place (pixels)"), Tr::tr("Reason"), Tr::tr("Ground")})
-        html += QStringLiteral("<th scope=\"col\">") + heading.toHtmlEscaped() + QStringLiteral("</th>");
+        html += QLatin1String("<th scope=\"col\">") + heading.toHtmlEscaped() + QStringLiteral("</th>");
     html += QStringLiteral("</tr>\n");
     for (const Json& item : items)
         html += QStringLiteral("<tr>") + cell(kindOf(item)) + cell(decisionOf(item)) + cell(placesOf(item)) +
