@@ -45,7 +45,7 @@ class Rows:
         self.db = sqlite3.connect(f'file:{path}?mode=ro', uri=True)
         if self.value('PRAGMA application_id') != 0x4579656C:
             sys.exit(f'{path} is no case.')
-        if self.value('PRAGMA user_version') not in (1, 2, 3, 4):
+        if self.value('PRAGMA user_version') not in (1, 2, 3, 4, 5):
             sys.exit(f'{path} is of another version of the format.')
         self.case_id = self.value('SELECT case_id FROM head')
         names = ['how', 'salt', 'rounds', 'memory', 'nonce', 'box']

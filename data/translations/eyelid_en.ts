@@ -311,5 +311,12 @@
             <numerusform>%n files will be written</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>Not intact: %n file(s) are not what was released.</source>
+        <translation>
+            <numerusform>Not intact: one file is not what was released.</numerusform>
+            <numerusform>Not intact: %n files are not what was released.</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

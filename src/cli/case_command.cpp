@@ -57,10 +57,12 @@ Result<std::vector<CheckedPicture>> checkedPictures(OpenCase& open, const Releas
             return Error{Error::Kind::NotReadable, sentence(Tr::tr("The picture of %1 cannot be read."), capture.name)};
         const NameParts parts{open->name(), open->policy().name, QDate::currentDate(), qsizetype(all.size()) + 1,
                               open->captures().size()};
+        // The template as well as what stands in it: both are in every name.
         const bool named = form.names.contains(QStringLiteral("{case}"));
+        const QString telling = named ? open->name() + u'\n' + form.names : form.names;
         const Making making{capture.id, nameFrom(form.names.isEmpty() ? neutralNames : form.names, parts),
                             &picture,   open->decided(capture),
-                            values,     named && all.empty() ? open->name() : QString(),
+                            values,     all.empty() ? telling : QString(),
                             form};
         Progress progress;
         auto checked = open.work().make(making, *search, open.reader(), progress);

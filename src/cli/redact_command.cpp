@@ -87,7 +87,7 @@ public:
         for (const InputPicture& input : m_pictures)
             if (input.wrong) return failLate(*input.wrong);
         gather();
-        if (m_settings.keepNames) dropTellingNames();
+        if (m_settings.keepNames) dropNamesNotKept();
         refuseTellingTemplate();
         // What the check of one picture still finds may be readable on another that passed before.
         for (int pass = 1; pass == 1 || (pass <= mostRounds && newValues()); ++pass) {
@@ -342,16 +342,21 @@ private:
     }
 
     // A name that holds what is covered is not kept.
-    void dropTellingNames() {
+    // Neither is one that logs and archives cannot hold: bytes that are no text, line breaks.
+    void dropNamesNotKept() {
         for (size_t i = 0; i < m_pictures.size(); ++i) {
             InputPicture& input = m_pictures[i];
             if (!input.trouble.isEmpty()) continue;
-            const QString stem = QFileInfo(input.name).completeBaseName();
-            if (m_work.checkText(stem, Tr::tr("The file's name"), m_values, {}, m_search).empty()) continue;
-            input.name = neutralName(i);
-            complain(
-                sentence(Tr::tr("The name of %1 holds a value that is covered and is not kept; the picture is %2."),
-                         fileOf(input), input.name));
+            const bool tells = !m_work.checkText(input.name, Tr::tr("The file's name"), m_values, {}, m_search).empty();
+            if (!tells && checkNames(QString(input.name).remove(u'{').remove(u'}').prepend(u'_'))) continue;
+            const QString neutral = input.name = neutralName(i);
+            const auto taken = [&](const InputPicture& other) { return &other != &input && other.name == input.name; };
+            for (int n = 2; std::ranges::any_of(m_pictures, taken); ++n)
+                input.name = sentence(QStringLiteral("%1-%2"), neutral, n);
+            complain(sentence(
+                tells ? Tr::tr("The name of %1 holds a value that is covered and is not kept; the picture is %2.")
+                      : Tr::tr("The name of %1 is none for everywhere and is not kept; the picture is %2."),
+                fileOf(input), input.name));
         }
         if (auto refused = refusal()) giveUp(*refused);
     }

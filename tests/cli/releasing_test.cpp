@@ -212,3 +212,23 @@ TEST_CASE("the log is what its schema says, whatever was released") {
         CHECK(verdict.isEmpty());
     }
 }
+
+TEST_CASE("a name that holds what is covered is refused, wherever it was written") {
+    QTemporaryDir folder;
+    const QString out = folder.filePath(QStringLiteral("out"));
+    const CommandResult refused =
+        run(redacting(data("note.png"), out, {QStringLiteral("--names"), QStringLiteral("Ines Hartwell {number}")}));
+    INFO(refused.err.toStdString());
+    CHECK(refused.status >= 2);
+    CHECK(sentences(refused.err) == 1);
+    CHECK_FALSE(QDir(out).exists());
+    // The whole of a name that is kept is looked at, also behind a dot; bytes that are no text are kept nowhere.
+    const CommandResult kept =
+        shell(QStringLiteral("cd '%1' && cp '%2' v2.Ines.Hartwell.png && cp '%2' \"$(printf 'we\\377ird')\".png && "
+                             "\"$cli\" redact --keep-names --zip --out kept *.png && \"$cli\" verify kept/*.zip")
+                  .arg(folder.path(), data("note.png")));
+    INFO(kept.out.toStdString() << kept.err.toStdString());
+    CHECK(kept.status == 0);
+    CHECK(kept.err.contains(QStringLiteral("is not kept")));
+    CHECK_FALSE(kept.out.contains(QStringLiteral("Hartwell.png: intact")));
+}

@@ -121,9 +121,10 @@ void CaseWorker::check(std::vector<ToCheck> pictures, const ReleaseForm& form) {
            all = std::move(pictures)](Progress& progress) -> Answer {
         std::vector<CheckedPicture> done;
         for (const ToCheck& one : all) {
-            // The case's name is told of once, though all files bear it.
-            const Making making{
-                one.capture, one.name, &one.picture, one.decided, values, done.empty() ? name : QString(), form};
+            // The case's name and what was written into the template are told of once, though all files bear them.
+            const Making making{one.capture, one.name, &one.picture,
+                                one.decided, values,   done.empty() ? name + u'\n' + form.names : QString(),
+                                form};
             auto checked = progress.cancelled()
                                ? Result<CheckedPicture>(Error{Error::Kind::Cancelled, Tr::tr("The check was stopped.")})
                                : work().make(making, s, *m_reader, progress);

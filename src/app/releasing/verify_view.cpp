@@ -141,6 +141,7 @@ void VerifyView::again() {
 void VerifyView::showFound(const std::vector<VerifiedRelease>& releases, bool keyGiven) {
     m_tree->clear();
     bool allIntact = !releases.empty();
+    int others = 0;
     for (const VerifiedRelease& release : releases) {
         const bool intact = release.isIntact(keyGiven);
         allIntact = allIntact && intact;
@@ -154,6 +155,7 @@ void VerifyView::showFound(const std::vector<VerifiedRelease>& releases, bool ke
         said->setFirstColumnSpanned(true);
         for (const VerifiedFile& file : release.files) {
             const bool good = file.standing == FileStanding::Intact;
+            others += !good;
             auto* line = new QTreeWidgetItem(top, {file.name, standingTitle(file.standing)});
             line->setIcon(0, themedIcon(good ? QStringLiteral("check") : QStringLiteral("x"),
                                         good ? m_theme.pine : m_theme.brick));
@@ -162,8 +164,10 @@ void VerifyView::showFound(const std::vector<VerifiedRelease>& releases, bool ke
     m_tree->expandAll();
     if (allIntact)
         say(Tr::tr("Intact: every file is what was released."), m_theme.pine);
+    else if (others > 0)
+        say(Tr::tr("Not intact: %n file(s) are not what was released.", nullptr, others), m_theme.brick);
     else
-        say(Tr::tr("Not intact, or not known: see what is marked."), m_theme.brick);
+        say(Tr::tr("Not intact: see what is said of the signature and the log."), m_theme.brick);
 }
 
 void VerifyView::say(const QString& text, const QColor& colour) {
