@@ -180,7 +180,7 @@ private:
 
     const ReleaseForm& form() const { return m_settings.release.form; }
     // Pictures that stand alone are put on the disk one by one, so that memory does not grow with their number.
-    bool standAlone() const { return form().document == DocumentKind::None && !form().zip; }
+    bool standAlone() const { return form().document == DocumentKind::None && form().wrapping == Wrapping::None; }
 
     Assembling assembling(const QByteArray& secret) const {
         Assembling assembling;

@@ -22,7 +22,9 @@ void ReleaseOptions::addTo(CLI::App* command) {
                       said(Tr::tr("In a PDF or HTML, the words that are still to be seen as text")));
     command->add_flag("--summary", m_summary, said(Tr::tr("At the end of a PDF or HTML, what was hidden")));
     command->add_flag("--report", m_report, said(Tr::tr("Beside the log, a report for people")));
-    command->add_flag("--zip", m_zip, said(Tr::tr("All of it in one archive")));
+    auto* zip = command->add_flag("--zip", m_zip, said(Tr::tr("All of it in one archive")));
+    command->add_flag("--mail", m_mail, said(Tr::tr("All of it attached to the draft of a mail, an .eml file")))
+        ->excludes(zip);
     auto* force = command->add_flag("--force", m_force, said(Tr::tr("Replace files that are there already")));
     command->add_flag("--keep-both", m_keepBoth, said(Tr::tr("Number the files, where some are there already")))
         ->excludes(force);
@@ -54,7 +56,7 @@ Result<ReleaseSettings> ReleaseOptions::settings() const {
     form.documentWords = m_words;
     form.documentSummary = m_summary;
     form.report = m_report;
-    form.zip = m_zip;
+    form.wrapping = m_zip ? Wrapping::Zip : m_mail ? Wrapping::Mail : Wrapping::None;
     settings.clash = m_force ? Clash::Replace : m_keepBoth ? Clash::KeepBoth : Clash::Refuse;
     return settings;
 }

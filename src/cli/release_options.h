@@ -25,7 +25,8 @@ public:
 private:
     std::string m_format, m_mostBytes, m_names;
     int m_quality = -1;
-    bool m_zip = false, m_report = false, m_words = false, m_summary = false, m_force = false, m_keepBoth = false;
+    bool m_zip = false, m_mail = false, m_report = false, m_words = false, m_summary = false, m_force = false,
+         m_keepBoth = false;
 };
 
 /// The key that signs this user's releases; made on first use. None where it cannot be kept: said on standard error.

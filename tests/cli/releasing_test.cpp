@@ -98,7 +98,7 @@ TEST_CASE("captures that differ only under their covers give the same bytes in e
     REQUIRE(writeFileWhole(other, encodePng(changedUnder(picture, hidden, 3)), false));
     REQUIRE(bytesOf(one) != bytesOf(other));
     for (const QString& format : allFormats)
-        for (const bool zip : {false, true}) {
+        for (const char* wrapping : {"", "--zip", "--mail"}) {
             QStringList options{QStringLiteral("--no-find"),
                                 QStringLiteral("--cover"),
                                 QStringLiteral("20,20,200,60"),
@@ -109,18 +109,20 @@ TEST_CASE("captures that differ only under their covers give the same bytes in e
                                 QStringLiteral("--report"),
                                 QStringLiteral("--words"),
                                 QStringLiteral("--summary")};
-            if (zip) options << QStringLiteral("--zip");
-            const QString first = folder.filePath(format + QStringLiteral("-1%1").arg(zip)),
-                          second = folder.filePath(format + QStringLiteral("-2%1").arg(zip));
+            const bool wrapped = *wrapping;
+            if (wrapped) options << QString::fromLatin1(wrapping);
+            const QString first = folder.filePath(format + QString::fromLatin1(wrapping) + u'1'),
+                          second = folder.filePath(format + QString::fromLatin1(wrapping) + u'2');
             const CommandResult done = run(redacting(one, first, options));
-            INFO(format.toStdString() << zip << done.err.toStdString());
+            INFO(format.toStdString() << wrapping << done.err.toStdString());
             REQUIRE(done.status <= 1);
             REQUIRE(run(redacting(other, second, options)).status == done.status);
             REQUIRE(filesIn(first) == filesIn(second));
-            CHECK(filesIn(first).size() == (zip ? 1 : 5));
+            CHECK(filesIn(first).size() == (wrapped ? 1 : 5));
             for (const QString& name : filesIn(first)) {
                 INFO(name.toStdString());
                 CHECK(bytesOf(first + u'/' + name) == bytesOf(second + u'/' + name));
+                if (wrapped) CHECK(run({QStringLiteral("verify"), first + u'/' + name}).status == 0);
             }
         }
 }

@@ -4,6 +4,7 @@
 #include "releasing/checksums.h"
 #include "releasing/digest.h"
 #include "releasing/document.h"
+#include "releasing/mail_draft.h"
 #include "releasing/names.h"
 #include "releasing/release_form.h"
 #include "releasing/signature.h"
@@ -97,7 +98,8 @@ TEST_CASE("a form is kept and comes back as it was, whatever stands there") {
     form.encoding = {ReleaseFormat::Jpeg, 70};
     form.mostBytes = 500'000;
     form.names = QStringLiteral("{date}-{number}");
-    form.documentWords = form.report = form.zip = true;
+    form.documentWords = form.report = true;
+    form.wrapping = Wrapping::Mail;
     CHECK(releaseFormFrom(packed(form)) == form);
     CHECK(releaseFormFrom({}) == ReleaseForm());
     CHECK(releaseFormFrom("{\"quality\":\"high\"}") == ReleaseForm());
@@ -178,6 +180,29 @@ TEST_CASE("an archive holds the files and no time, and one that leads outside of
     QByteArray outside = *zipOf({{QStringLiteral("aa/bb.txt"), "x"}});
     outside.replace("aa/bb", "../bb");
     CHECK_FALSE(filesOfZip(outside, 1000));
+}
+
+TEST_CASE("a mail draft holds the files, and nobody's name, date or host") {
+    const MailDraft draft{QStringLiteral("Größe of a leak"),
+                          QStringLiteral("See what is attached."),
+                          {{QStringLiteral("a.png"), QByteArray("\x89PNG\0\r\n.\n--", 12)},
+                           {QStringLiteral("größe.json"), "{}"},
+                           {QStringLiteral("SHA256SUMS"), QByteArray(70000, 'x')}}};
+    const auto mail = mailOf(draft);
+    REQUIRE(mail);
+    CHECK(*mail == *mailOf(draft));
+    for (const char* never : {"Date:", "Message-Id", "Message-ID", "From:", "User-Agent", "X-Mailer"})
+        CHECK_FALSE(mail->contains(never));
+    CHECK(mail->contains("X-Unsent: 1"));
+    const auto files = filesOfMail(*mail);
+    REQUIRE(files);
+    REQUIRE(files->size() == 3);
+    for (size_t i = 0; i < 3; ++i) {
+        CHECK((*files)[i].fileName == draft.files[i].fileName);
+        CHECK((*files)[i].bytes == draft.files[i].bytes);
+    }
+    CHECK_FALSE(filesOfMail("no mail"));
+    CHECK_FALSE(filesOfMail({}));
 }
 
 TEST_CASE("checksums are written as sha256sum reads them, odd names as well") {
@@ -341,6 +366,11 @@ TEST_CASE("checksums that came by another way are compared, and what is no relea
     const auto all = verifyReleases({{release.folder.path()}, {}, other});
     REQUIRE(all.size() == 1);
     CHECK_FALSE(all.front().isIntact(false));
+    // Without a name: some file has to have it.
+    for (const char* bytes : {"one", "else"}) {
+        const auto pasted = verifyReleases({{release.folder.path()}, {}, sha256(bytes).toUpper().toLatin1() + "\n"});
+        CHECK(pasted.front().isIntact(false) == (QByteArray(bytes) == "one"));
+    }
     QTemporaryDir empty;
     const auto none = verifyReleases({{empty.path(), empty.filePath(QStringLiteral("nobody.png"))}, {}, {}});
     REQUIRE(none.size() == 2);

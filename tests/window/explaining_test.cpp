@@ -1,7 +1,10 @@
 // Explaining: marks drawn with the pointer and with keys alone, changed, kept, released; what is shown of a capture.
 #include "app/explain/explaining.h"
+#include "app/explain/frame_view.h"
 #include "app/explain/mark_drag.h"
+#include "app/explain/mark_fields.h"
 #include "app/explain/note_edit.h"
+#include "app/explain/sign_view.h"
 #include "app/releasing/release_view.h"
 #include "app/sheet/tiled_picture.h"
 #include "app/window/settings.h"
@@ -599,4 +602,115 @@ TEST_CASE("what is measured, trimmed and taken to edges is what will be released
     desk.command("cropToContent").trigger();
     REQUIRE(until([&] { return !desk.open().capture(id)->framing.crop.isNull(); }));
     CHECK(desk.open().capture(id)->framing.crop == QRect(200, 150, 300, 60));
+}
+
+namespace {
+
+// Does this with the next dialog of a class that opens, which must end it.
+template <typename View> void withNext(const std::function<void(View&)>& act) {
+    auto* poll = new QTimer(qApp);
+    QObject::connect(poll, &QTimer::timeout, poll, [=] {
+        auto* view = qobject_cast<View*>(QApplication::activeModalWidget());
+        if (!view || !view->isVisible()) return;
+        poll->deleteLater();
+        act(*view);
+    });
+    poll->start(20);
+}
+
+} // namespace
+
+TEST_CASE("a framing by numbers is shown while it is tried, one step when it is taken, and nothing when it is not") {
+    ExplainDesk desk;
+    const auto width = [&] { return desk.sheet().shownSize().width(); };
+    const int before = width();
+    bool tried = false;
+    const auto enter = [&](FrameView& view) {
+        view.findChild<QSpinBox*>(QStringLiteral("cropLeft"))->setValue(100);
+        view.findChild<QSpinBox*>(QStringLiteral("cropWidth"))->setValue(400);
+        tried = until([&] { return width() == 400; });
+    };
+    withNext<FrameView>([&](FrameView& view) {
+        enter(view);
+        view.reject();
+    });
+    desk.command("frameMore").trigger();
+    CHECK(tried);
+    CHECK(until([&] { return width() == before; }));
+    CHECK(desk.capture().framing.isPlain());
+    CHECK_FALSE(desk.open().history().canRedo());
+    const QString last = desk.open().history().undoName();
+    withNext<FrameView>([&](FrameView& view) {
+        enter(view);
+        view.accept();
+    });
+    desk.command("frameMore").trigger();
+    CHECK(desk.capture().framing.crop.left() == 100);
+    CHECK(desk.capture().framing.crop.width() == 400);
+    desk.open().undo();
+    CHECK(desk.capture().framing.isPlain());
+    CHECK(desk.open().history().undoName() == last); // it was one step
+}
+
+TEST_CASE("a signature is drawn once, comes by itself the next time, and is forgotten when that is asked for") {
+    ExplainDesk desk;
+    withNext<SignView>([](SignView& view) {
+        auto* pad = view.findChild<SignPad*>();
+        QTest::mousePress(pad, Qt::LeftButton, {}, QPoint(30, 40));
+        for (const QPoint at : {QPoint(60, 30), QPoint(90, 60), QPoint(140, 45)}) QTest::mouseMove(pad, at);
+        QTest::mouseRelease(pad, Qt::LeftButton, {}, QPoint(140, 45));
+        view.accept();
+    });
+    desk.begin(MarkKind::Sign);
+    REQUIRE_FALSE(desk.sheet().pen().sign.isEmpty());
+    {
+        ExplainDesk next;
+        next.begin(MarkKind::Sign); // nothing is asked
+        CHECK(next.sheet().pen().sign == desk.sheet().pen().sign);
+    }
+    bool wasThere = false;
+    withNext<SignView>([&](SignView& view) {
+        wasThere = !view.findChild<SignPad*>()->isEmpty();
+        view.findChild<QPushButton*>(QStringLiteral("forgetSign"))->click();
+    });
+    emit desk.window.findChild<MarkFields*>()->signAsked();
+    CHECK(wasThere);
+    CHECK(desk.sheet().pen().sign.isEmpty());
+}
+
+TEST_CASE("a mark that is locked stays where it is, however it is pulled or pushed") {
+    ExplainDesk desk;
+    Mark ring = desk.sheet().pen().begun(MarkKind::Ring);
+    ring.points = {{300, 300}, {420, 380}};
+    const int id = desk.open().addMark(desk.capture().id, ring);
+    desk.window.selection().select(id);
+    desk.command("lockMarks").trigger();
+    REQUIRE(desk.marks().front().locked);
+    desk.pull({300, 340}, {500, 440});
+    desk.press(Qt::Key_Right);
+    CHECK(desk.marks().front().points[0] == QPointF(300, 300));
+    desk.window.selection().select(id);
+    desk.command("lockMarks").trigger();
+    desk.pull({300, 340}, {340, 340});
+    CHECK(isNear(desk.marks().front().points[0], {340, 300}));
+}
+
+TEST_CASE("several marks that are chosen move together, in one step") {
+    ExplainDesk desk;
+    std::vector<int> ids;
+    for (const double y : {260.0, 420.0}) {
+        Mark ring = desk.sheet().pen().begun(MarkKind::Ring);
+        ring.points = {{300, y}, {420, y + 80}};
+        ids.push_back(desk.open().addMark(desk.capture().id, ring));
+    }
+    desk.click({300, 300});
+    desk.click({300, 460}, Qt::ControlModifier);
+    const auto steps = [&] { return desk.open().history().undoName(); };
+    desk.pull({300, 460}, {360, 480});
+    CHECK(isNear(desk.marks()[0].points[0], {360, 280}));
+    CHECK(isNear(desk.marks()[1].points[0], {360, 440}));
+    CHECK_FALSE(steps().isEmpty());
+    desk.open().undo();
+    CHECK(isNear(desk.marks()[0].points[0], {300, 260}));
+    CHECK(isNear(desk.marks()[1].points[0], {300, 420}));
 }

@@ -182,6 +182,9 @@ TEST_CASE("files dropped on the view are verified, and it says which was altered
     REQUIRE(writeFileWhole(paths.first(), "something else", true));
     QMimeData dropped;
     dropped.setUrls({QUrl::fromLocalFile(desk.folder.path())});
+    QDragEnterEvent enter(QPoint(20, 20), Qt::CopyAction, &dropped, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(&view, &enter);
+    CHECK(enter.isAccepted());
     QDropEvent drop(QPointF(20, 20), Qt::CopyAction, &dropped, Qt::LeftButton, Qt::NoModifier);
     QApplication::sendEvent(&view, &drop);
     auto* tree = view.findChild<QTreeWidget*>(QStringLiteral("verifyTree"));

@@ -318,7 +318,10 @@ void ReleaseFlow::write() {
                                 {},
                                 outcome->files});
             if (m_view) m_view->showReleased(outcome->paths, outcome->unsignedBecause);
-            if (settings::opensReleased()) QDesktopServices::openUrl(QUrl::fromLocalFile(folder));
+            // A draft is opened by the mail program, to be addressed there.
+            const bool draft = settings::releaseForm().wrapping == Wrapping::Mail;
+            if (settings::opensReleased())
+                QDesktopServices::openUrl(QUrl::fromLocalFile(draft ? outcome->paths.first() : folder));
             emit released(outcome->paths);
         });
 }

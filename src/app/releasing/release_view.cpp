@@ -92,10 +92,11 @@ ReleaseView::ReleaseView(const ReleaseForm& form, Clash clash, const QString& fo
     layout->addWidget(m_list, 1);
     layout->addWidget(buttonRow());
     connect(m_format, &QComboBox::activated, this, &ReleaseView::changeFormat);
-    connect(m_clash, &QComboBox::activated, this, &ReleaseView::changeForm);
+    for (QComboBox* choice : {m_clash, m_wrapping})
+        connect(choice, &QComboBox::activated, this, &ReleaseView::changeForm);
     for (QSpinBox* number : {m_quality, m_most})
         connect(number, &QSpinBox::valueChanged, this, &ReleaseView::changeForm);
-    for (QCheckBox* choice : {m_limit, m_report, m_zip, m_words, m_summary})
+    for (QCheckBox* choice : {m_limit, m_report, m_words, m_summary})
         connect(choice, &QCheckBox::toggled, this, &ReleaseView::changeForm);
     connect(m_names, &QLineEdit::textChanged, this, &ReleaseView::changeForm);
     connect(m_folder, &QLineEdit::textChanged, this, &ReleaseView::refresh);
@@ -156,11 +157,18 @@ QWidget* ReleaseView::besideRow(const ReleaseForm& form) {
     auto* row = new QWidget;
     QHBoxLayout* layout = rowLayout(row);
     m_report = box("releaseReport", Tr::tr("Report for people"), form.report);
-    m_zip = box("releaseZip", Tr::tr("All in one archive"), form.zip);
+    m_wrapping = new QComboBox;
+    m_wrapping->setObjectName(QStringLiteral("releaseWrapping"));
+    m_wrapping->setAccessibleName(Tr::tr("As"));
+    m_wrapping->addItem(Tr::tr("As files"), int(Wrapping::None));
+    m_wrapping->addItem(Tr::tr("In one archive"), int(Wrapping::Zip));
+    m_wrapping->addItem(Tr::tr("As a mail draft"), int(Wrapping::Mail));
+    m_wrapping->setCurrentIndex(m_wrapping->findData(int(form.wrapping)));
+    layout->addWidget(m_wrapping);
     m_words = box("releaseWords", Tr::tr("Words as text"), form.documentWords);
     m_words->setToolTip(Tr::tr("What can still be read on the pictures, to be searched and read aloud."));
     m_summary = box("releaseSummary", Tr::tr("What was hidden, at its end"), form.documentSummary);
-    for (QCheckBox* choice : {m_report, m_zip, m_words, m_summary}) layout->addWidget(choice);
+    for (QCheckBox* choice : {m_report, m_words, m_summary}) layout->addWidget(choice);
     layout->addStretch();
     return row;
 }
@@ -223,7 +231,7 @@ ReleaseForm ReleaseView::form() const {
     if (m_limit->isChecked()) form.mostBytes = qint64(m_most->value()) * 1000;
     form.names = m_names->text();
     form.report = m_report->isChecked();
-    form.zip = m_zip->isChecked();
+    form.wrapping = Wrapping(m_wrapping->currentData().toInt());
     form.documentWords = m_words->isChecked();
     form.documentSummary = m_summary->isChecked();
     return form;

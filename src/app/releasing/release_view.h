@@ -65,10 +65,10 @@ private:
     QWidget* m_choices;
     QGridLayout* m_rows;
     QLabel *m_title, *m_hint, *m_qualityLabel = nullptr;
-    QComboBox *m_format = nullptr, *m_clash = nullptr;
+    QComboBox *m_format = nullptr, *m_clash = nullptr, *m_wrapping = nullptr;
     QSpinBox *m_quality = nullptr, *m_most = nullptr;
     QLineEdit *m_names = nullptr, *m_folder = nullptr;
-    QCheckBox *m_limit = nullptr, *m_report = nullptr, *m_zip = nullptr, *m_words = nullptr, *m_summary = nullptr;
+    QCheckBox *m_limit = nullptr, *m_report = nullptr, *m_words = nullptr, *m_summary = nullptr;
     QListWidget* m_list;
     QPushButton *m_release = nullptr, *m_close = nullptr, *m_openFolder = nullptr;
 };

@@ -8,6 +8,8 @@
 namespace eyelid {
 
 QByteArray writePng(const QImage& picture, int quality);
+/// As it comes quickest: for pictures that are kept, not released.
+QByteArray writePlainPng(const QImage& picture);
 QByteArray writeJpeg(const QImage& picture, int quality);
 QByteArray writeWebP(const QImage& picture, int quality);
 QByteArray writeGif(const QImage& picture, int quality);

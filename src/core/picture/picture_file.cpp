@@ -2,10 +2,9 @@
 
 #include "base/sentence.h"
 #include "picture/container.h"
+#include "picture/format_writers.h"
 
-#include <csetjmp>
 #include <optional>
-#include <png.h>
 #include <QBuffer>
 #include <QImageReader>
 #include <QPainter>
@@ -16,12 +15,6 @@ namespace {
 Error bad(const QString& sentence) {
     return Error{Error::Kind::BadInput, sentence};
 }
-
-void appendBytes(png_structp png, png_bytep bytes, png_size_t size) {
-    static_cast<QByteArray*>(png_get_io_ptr(png))->append(reinterpret_cast<const char*>(bytes), qsizetype(size));
-}
-
-void flushNothing(png_structp) {}
 
 } // namespace
 
@@ -135,34 +128,7 @@ QImage flattened(QImage picture) {
 
 QByteArray encodePng(const QImage& picture) {
     const QImage rgb = flattened(picture);
-    QByteArray out;
-    if (rgb.isNull()) return out;
-    std::vector<png_byte> row(size_t(rgb.width()) * 3);
-    png_structp png = png_create_write_struct(PNG_LIBPNG_VER_STRING, nullptr, nullptr, nullptr);
-    png_infop info = png ? png_create_info_struct(png) : nullptr;
-    if (!info || setjmp(png_jmpbuf(png))) {
-        png_destroy_write_struct(&png, &info);
-        return {};
-    }
-    png_set_write_fn(png, &out, appendBytes, flushNothing);
-    png_set_IHDR(png, info, png_uint_32(rgb.width()), png_uint_32(rgb.height()), 8, PNG_COLOR_TYPE_RGB,
-                 PNG_INTERLACE_NONE, PNG_COMPRESSION_TYPE_DEFAULT, PNG_FILTER_TYPE_DEFAULT);
-    png_set_compression_level(png, 6);
-    png_set_filter(png, 0, PNG_FILTER_SUB | PNG_FILTER_UP);
-    png_write_info(png, info);
-    for (int y = 0; y < rgb.height(); ++y) {
-        // One row at a time: a second copy of the picture would be most of the memory a release takes.
-        const auto* from = reinterpret_cast<const QRgb*>(rgb.constScanLine(y));
-        for (size_t x = 0; x < size_t(rgb.width()); ++x) {
-            row[3 * x] = png_byte(qRed(from[x]));
-            row[3 * x + 1] = png_byte(qGreen(from[x]));
-            row[3 * x + 2] = png_byte(qBlue(from[x]));
-        }
-        png_write_row(png, row.data());
-    }
-    png_write_end(png, nullptr);
-    png_destroy_write_struct(&png, &info);
-    return out;
+    return rgb.isNull() ? QByteArray() : writePlainPng(rgb);
 }
 
 } // namespace eyelid

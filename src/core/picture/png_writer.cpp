@@ -66,6 +66,10 @@ QByteArray writeWith(const QImage& picture, const Palette* palette, int filters)
 
 } // namespace
 
+QByteArray writePlainPng(const QImage& picture) {
+    return writeWith(picture, nullptr, PNG_FILTER_SUB | PNG_FILTER_UP);
+}
+
 // Screens are flat and are smallest unfiltered; photographs in them are smallest with the filters libpng chooses among.
 QByteArray writePng(const QImage& picture, int) {
     const auto palette = paletteOf(picture);

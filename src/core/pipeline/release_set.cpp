@@ -6,6 +6,7 @@
 #include "releasing/checksums.h"
 #include "releasing/digest.h"
 #include "releasing/document.h"
+#include "releasing/mail_draft.h"
 #include "releasing/report.h"
 
 #include <algorithm>
@@ -15,6 +16,10 @@ namespace {
 
 QString endingOf(DocumentKind kind) {
     return kind == DocumentKind::Pdf ? QStringLiteral(".pdf") : QStringLiteral(".html");
+}
+
+QString endingOf(Wrapping wrapping) {
+    return wrapping == Wrapping::Zip ? QStringLiteral(".zip") : QStringLiteral(".eml");
 }
 
 class Assembly {
@@ -33,15 +38,21 @@ public:
         }
         addCompanions();
         std::erase_if(m_files, [](const Artifact& file) { return file.bytes.isEmpty(); });
-        if (!m_from.form.zip) return std::move(m_files);
-        auto zip = zipOf(m_files);
-        if (!zip) return zip.error();
-        return std::vector<Artifact>{{named(m_from.wholeName + QStringLiteral(".zip")), std::move(*zip)}};
+        if (m_from.form.wrapping == Wrapping::None) return std::move(m_files);
+        auto whole = m_from.form.wrapping == Wrapping::Zip ? zipOf(m_files) : mailOf(draft());
+        if (!whole) return whole.error();
+        return std::vector<Artifact>{{named(m_from.wholeName + endingOf(m_from.form.wrapping)), std::move(*whole)}};
     }
 
 private:
     // In an archive nothing is there already.
-    QString inner(const QString& name) const { return m_from.form.zip ? name : named(name); }
+    QString inner(const QString& name) const { return m_from.form.wrapping == Wrapping::None ? named(name) : name; }
+    MailDraft draft() const {
+        return {m_from.wholeName,
+                Tr::tr("The pictures attached were sanitised and checked; redaction-log.json says what was hidden and "
+                       "why, SHA256SUMS that nothing was altered since."),
+                m_files};
+    }
     QString named(const QString& name) const { return m_from.number > 0 ? numbered(name, m_from.number) : name; }
 
     void add(Artifact file, const QString& sum) {
@@ -193,13 +204,14 @@ QStringList companionNamesOf(const Assembling& assembling) {
 
 QStringList fileNamesOf(const std::vector<CheckedPicture>& pictures, const Assembling& assembling) {
     QStringList names;
-    if (assembling.form.zip)
-        names << assembling.wholeName + QStringLiteral(".zip");
+    const bool wrapped = assembling.form.wrapping != Wrapping::None;
+    if (wrapped)
+        names << assembling.wholeName + endingOf(assembling.form.wrapping);
     else if (assembling.form.document != DocumentKind::None)
         names << assembling.wholeName + endingOf(assembling.form.document);
     else
         for (const CheckedPicture& picture : pictures) names << picture.artifact.fileName;
-    if (!assembling.form.zip) names << companionNamesOf(assembling);
+    if (!wrapped) names << companionNamesOf(assembling);
     if (assembling.number > 0)
         for (QString& name : names) name = numbered(name, assembling.number);
     return names;

@@ -13,6 +13,12 @@ QByteArray escaped(const QByteArray& name) {
     return out;
 }
 
+constexpr qsizetype digits = 64;
+
+bool isChecksum(const QByteArray& sum) {
+    return sum.size() == digits && QByteArray::fromHex(sum).toHex() == sum;
+}
+
 QByteArray unescaped(const QByteArray& name) {
     QByteArray out;
     for (qsizetype i = 0; i < name.size(); ++i) {
@@ -47,16 +53,22 @@ QString reportChecksumIn(const QByteArray& comment) {
     return comment.startsWith(start) ? QString::fromLatin1(comment.mid(start.size())) : QString();
 }
 
+QStringList namelessChecksumsFrom(const QByteArray& text) {
+    QStringList sums;
+    for (const QByteArray& line : text.split('\n'))
+        if (const QByteArray sum = line.trimmed().toLower(); isChecksum(sum)) sums << QString::fromLatin1(sum);
+    return sums;
+}
+
 std::map<QString, QString> checksumsFrom(const QByteArray& text) {
-    constexpr qsizetype digits = 64;
     std::map<QString, QString> sums;
     for (QByteArray line : text.split('\n')) {
         const bool isEscaped = line.startsWith('\\');
         if (isEscaped) line.remove(0, 1);
         if (line.endsWith('\r')) line.chop(1);
         const QByteArray sum = line.left(digits).toLower();
-        if (sum.size() != digits || QByteArray::fromHex(sum).toHex() != sum) continue;
         QByteArray name = line.mid(digits);
+        if (!isChecksum(sum) || name.trimmed().isEmpty()) continue;
         if (name.startsWith("  ") || name.startsWith(" *")) name.remove(0, 2);
         sums[pathFromBytes(isEscaped ? unescaped(name) : name.trimmed())] = QString::fromLatin1(sum);
     }

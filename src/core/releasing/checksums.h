@@ -5,6 +5,7 @@
 #include <optional>
 #include <QByteArray>
 #include <QString>
+#include <QStringList>
 #include <vector>
 
 namespace eyelid {
@@ -27,5 +28,7 @@ QString reportChecksumIn(const QByteArray& comment);
 /// File names and their SHA-256 in small hexadecimal digits, of such a list or of any text of lines that begin with a
 /// checksum; what is no such line is passed over.
 std::map<QString, QString> checksumsFrom(const QByteArray& text);
+/// Those of lines that hold a checksum and no name, as they are pasted.
+QStringList namelessChecksumsFrom(const QByteArray& text);
 
 } // namespace eyelid

@@ -85,7 +85,7 @@ QByteArray packed(const ReleaseForm& form) {
                                       {"summary", form.documentSummary},
                                       {"names", form.names.toStdString()},
                                       {"report", form.report},
-                                      {"zip", form.zip}};
+                                      {"wrapping", int(form.wrapping)}};
     return QByteArray::fromStdString(json.dump());
 }
 
@@ -103,7 +103,8 @@ ReleaseForm releaseFormFrom(const QByteArray& packed) {
         form.documentSummary = json.value("summary", false);
         form.names = text("names");
         form.report = json.value("report", false);
-        form.zip = json.value("zip", false);
+        if (const int kept = json.value("wrapping", 0); kept == int(Wrapping::Zip) || kept == int(Wrapping::Mail))
+            form.wrapping = Wrapping(kept);
     } catch (const nlohmann::json::exception&) {
         return {};
     }

@@ -13,6 +13,13 @@ namespace eyelid {
 /// All pictures in one file, or each in its own.
 enum class DocumentKind { None, Pdf, Html };
 
+/// Files by themselves, or all of them in one.
+enum class Wrapping {
+    None,
+    Zip,  ///< an archive
+    Mail, ///< attached to a mail that is yet to be addressed
+};
+
 struct ReleaseForm {
     Encoding encoding;    ///< of the pictures, those in a document as well
     qint64 mostBytes = 0; ///< of a picture; 0: no limit
@@ -22,7 +29,7 @@ struct ReleaseForm {
     bool documentSummary = false; ///< its last page says what was hidden
     QString names;                ///< a template (names.h); empty: nameless ones
     bool report = false;          ///< a report for people lies beside the log
-    bool zip = false;             ///< all of it in one archive
+    Wrapping wrapping = Wrapping::None;
     bool operator==(const ReleaseForm&) const = default;
 };
 

@@ -5,6 +5,7 @@
 #include "releasing/archive.h"
 #include "releasing/checksums.h"
 #include "releasing/digest.h"
+#include "releasing/mail_draft.h"
 #include "releasing/release.h"
 #include "releasing/report.h"
 
@@ -20,6 +21,7 @@ namespace eyelid {
 namespace {
 
 constexpr qint64 largestArchive = 4'000'000'000;
+const QString mailEnding = QStringLiteral(".eml");
 const QString logSuffix = QStringLiteral(".json");
 
 // Where files of a release lie: a folder, or an archive. Every file is opened when it is asked for.
@@ -36,17 +38,22 @@ Place folderAt(const QString& path) {
     return place;
 }
 
-Result<Place> archiveAt(const QString& path) {
+bool isWrapped(const QString& path) {
+    return path.endsWith(QStringLiteral(".zip"), Qt::CaseInsensitive) || path.endsWith(mailEnding, Qt::CaseInsensitive);
+}
+
+Result<Place> wrappedAt(const QString& path) {
     auto bytes = readFile(path);
     if (!bytes) return bytes.error();
-    auto files = filesOfZip(*bytes, largestArchive);
+    auto files =
+        path.endsWith(mailEnding, Qt::CaseInsensitive) ? filesOfMail(*bytes) : filesOfZip(*bytes, largestArchive);
     if (!files) return files.error();
     auto held = std::make_shared<std::map<QString, QByteArray>>();
     Place place{path, {}, {}};
     for (Artifact& file : *files) {
         // Two of one name: which of them is meant nobody can say.
         if (held->contains(file.fileName))
-            return Error{Error::Kind::BadInput, sentence(Tr::tr("The archive holds %1 twice."), file.fileName)};
+            return Error{Error::Kind::BadInput, sentence(Tr::tr("%1 is in it twice."), file.fileName)};
         place.files << file.fileName;
         (*held)[file.fileName] = std::move(file.bytes);
     }
@@ -140,6 +147,9 @@ private:
             const auto other = given.find(name);
             if (other != given.end() && other->second != sum) release.files.back().standing = FileStanding::Altered;
         }
+        for (const QString& sum : namelessChecksumsFrom(m_request.checksums))
+            if (std::ranges::none_of(log.sums, [&](const auto& known) { return known.second == sum; }))
+                release.files.push_back({sum, FileStanding::Missing});
         if (const QString list = companionOf(log.name, checksumsName());
             wanted(list) && m_place.files.contains(list) && !agrees(list, log))
             release.files.push_back({list, FileStanding::Altered});
@@ -210,8 +220,8 @@ std::vector<VerifiedRelease> verifyReleases(const VerifyRequest& request) {
             add(folderAt(path), {});
         } else if (!file.exists()) {
             all.push_back(troubled(path, sentence(Tr::tr("There is no %1."), path)));
-        } else if (path.endsWith(QStringLiteral(".zip"), Qt::CaseInsensitive)) {
-            if (auto place = archiveAt(path))
+        } else if (isWrapped(path)) {
+            if (auto place = wrappedAt(path))
                 add(*place, {});
             else
                 all.push_back(troubled(path, place.error().sentence));
