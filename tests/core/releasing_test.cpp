@@ -82,6 +82,8 @@ TEST_CASE("files that would meet others are all numbered alike") {
     const auto taken = [&](const QString& name) { return there.contains(name); };
     CHECK(numberedApart({QStringLiteral("a.png"), QStringLiteral("SHA256SUMS")}, taken) ==
           QStringList{QStringLiteral("a (3).png"), QStringLiteral("SHA256SUMS (3)")});
+    CHECK(numbered(signatureName(QStringLiteral("redaction-log.json")), 2) ==
+          signatureName(QStringLiteral("redaction-log (2).json")));
 }
 
 TEST_CASE("sizes are read as people write them") {

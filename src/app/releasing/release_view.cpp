@@ -53,7 +53,7 @@ ReleaseView::ReleaseView(const ReleaseForm& form, Clash clash, const QString& fo
     : QDialog(parent), m_theme(theme) {
     setObjectName(QStringLiteral("releaseView"));
     setWindowTitle(Tr::tr("Release"));
-    resize(760, 520);
+    resize(840, 520);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 14, 16, 14);
     layout->setSpacing(10);
@@ -128,6 +128,13 @@ QWidget* ReleaseView::formatRow(const ReleaseForm& form) {
                           code);
     }
     m_format->setCurrentIndex(m_format->findData(formatCode(form)));
+    m_wrapping = new QComboBox;
+    m_wrapping->setObjectName(QStringLiteral("releaseWrapping"));
+    m_wrapping->setAccessibleName(Tr::tr("As"));
+    m_wrapping->addItem(Tr::tr("As files"), int(Wrapping::None));
+    m_wrapping->addItem(Tr::tr("In one archive"), int(Wrapping::Zip));
+    m_wrapping->addItem(Tr::tr("As a mail draft"), int(Wrapping::Mail));
+    m_wrapping->setCurrentIndex(m_wrapping->findData(int(form.wrapping)));
     m_qualityLabel = new QLabel(Tr::tr("Quality"));
     m_quality = new QSpinBox;
     m_quality->setObjectName(QStringLiteral("releaseQuality"));
@@ -145,6 +152,7 @@ QWidget* ReleaseView::formatRow(const ReleaseForm& form) {
     m_most->setSuffix(Tr::tr(" kB a picture"));
     m_most->setValue(form.mostBytes > 0 ? int(form.mostBytes / 1000) : 500);
     layout->addWidget(m_format);
+    layout->addWidget(m_wrapping);
     layout->addWidget(m_qualityLabel);
     layout->addWidget(m_quality);
     layout->addStretch();
@@ -157,14 +165,6 @@ QWidget* ReleaseView::besideRow(const ReleaseForm& form) {
     auto* row = new QWidget;
     QHBoxLayout* layout = rowLayout(row);
     m_report = box("releaseReport", Tr::tr("Report for people"), form.report);
-    m_wrapping = new QComboBox;
-    m_wrapping->setObjectName(QStringLiteral("releaseWrapping"));
-    m_wrapping->setAccessibleName(Tr::tr("As"));
-    m_wrapping->addItem(Tr::tr("As files"), int(Wrapping::None));
-    m_wrapping->addItem(Tr::tr("In one archive"), int(Wrapping::Zip));
-    m_wrapping->addItem(Tr::tr("As a mail draft"), int(Wrapping::Mail));
-    m_wrapping->setCurrentIndex(m_wrapping->findData(int(form.wrapping)));
-    layout->addWidget(m_wrapping);
     m_words = box("releaseWords", Tr::tr("Words as text"), form.documentWords);
     m_words->setToolTip(Tr::tr("What can still be read on the pictures, to be searched and read aloud."));
     m_summary = box("releaseSummary", Tr::tr("What was hidden, at its end"), form.documentSummary);
@@ -285,17 +285,19 @@ void ReleaseView::setFiles(const QStringList& names, qint64 bytes) {
     refresh();
 }
 
+// Returns how many would meet a file that is there. Those that are numbered are shown as they will be called.
 int ReleaseView::refreshList() {
     m_list->clear();
-    int clashes = 0;
-    for (const QString& name : m_files) {
+    const auto there = [this](const QString& name) { return QFileInfo::exists(fullName(folder(), name)); };
+    const auto clashes = int(std::count_if(m_files.begin(), m_files.end(), there));
+    const QStringList names = clashes > 0 && clash() == Clash::KeepBoth ? numberedApart(m_files, there) : m_files;
+    for (const QString& name : names) {
         const QString path = fullName(folder(), name);
-        const bool there = QFileInfo::exists(path);
-        clashes += there;
+        const bool meets = there(name);
         m_list->addItem(
-            new QListWidgetItem(themedIcon(there ? QStringLiteral("triangle-alert") : QStringLiteral("send"),
-                                           there ? m_theme.clay : m_theme.faint),
-                                there ? sentence(Tr::tr("%1   (is there already)"), path) : path));
+            new QListWidgetItem(themedIcon(meets ? QStringLiteral("triangle-alert") : QStringLiteral("send"),
+                                           meets ? m_theme.clay : m_theme.faint),
+                                meets ? sentence(Tr::tr("%1   (is there already)"), path) : path));
     }
     return clashes;
 }

@@ -123,7 +123,10 @@ QString smallName(const QString& name) {
     return name + QStringLiteral("-small");
 }
 
+// A signature is called after what it signs.
 QString numbered(const QString& fileName, int number) {
+    static const QString signature = QStringLiteral(".minisig");
+    if (fileName.endsWith(signature)) return numbered(fileName.chopped(signature.size()), number) + signature;
     const qsizetype dot = fileName.lastIndexOf(u'.');
     const qsizetype end = dot > 0 ? dot : fileName.size();
     return fileName.left(end) + QStringLiteral(" (%1)").arg(number) + fileName.mid(end);
