@@ -85,7 +85,7 @@ Result<std::vector<Artifact>> filesOf(OpenCase& open, std::vector<CheckedPicture
                          {open->name(), open->policy().name, QDate::currentDate(), 1, open->captures().size()});
     assembling.key = ownSigningKey();
     if (settings.clash == Clash::KeepBoth)
-        assembling.number = numberApart(pictures, assembling,
+        assembling.number = numberApart(fileNamesOf(pictures, assembling),
                                         [&](const QString& name) { return fileExists(joinedPath(folder, name)); });
     return assembled(std::move(pictures), assembling, open.work());
 }

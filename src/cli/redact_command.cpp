@@ -151,9 +151,9 @@ private:
             }
             taken << input.name << smallName(input.name);
         }
-        if (m_settings.release.clash != Clash::KeepBoth) return;
-        const auto there = [this](const QString& name) { return fileExists(joinedPath(m_folder, name)); };
-        while (std::ranges::any_of(outputs(), there)) m_number = std::max(2, m_number + 1);
+        if (m_settings.release.clash == Clash::KeepBoth)
+            m_number =
+                numberApart(outputs(), [this](const QString& name) { return fileExists(joinedPath(m_folder, name)); });
     }
 
     QString neutralName(size_t index) const {
@@ -403,7 +403,7 @@ private:
 
     void stage(Artifact& artifact) {
         if (!standAlone()) return;
-        const QString name = m_number > 0 ? numbered(artifact.fileName, m_number) : artifact.fileName;
+        const QString name = numbered(artifact.fileName, m_number);
         m_writing.start([this, path = joinedPath(m_folder, name), bytes = std::exchange(artifact.bytes, {})] {
             if (auto staged = m_output->stage(path, bytes); !staged) giveUp(staged.error());
         });
@@ -525,7 +525,7 @@ private:
 
     // Where a picture of its own is; one in a document or an archive is named as it would be.
     QString writtenPath(const Artifact& artifact) const {
-        const QString name = m_number > 0 && standAlone() ? numbered(artifact.fileName, m_number) : artifact.fileName;
+        const QString name = standAlone() ? numbered(artifact.fileName, m_number) : artifact.fileName;
         return standAlone() ? joinedPath(m_folder, name) : name;
     }
 

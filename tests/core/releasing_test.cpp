@@ -80,8 +80,10 @@ TEST_CASE("names are made of parts, sort as the captures do, and are what a file
 TEST_CASE("files that would meet others are all numbered alike") {
     const QSet<QString> there{QStringLiteral("a (2).png")};
     const auto taken = [&](const QString& name) { return there.contains(name); };
-    CHECK(numberedApart({QStringLiteral("a.png"), QStringLiteral("SHA256SUMS")}, taken) ==
-          QStringList{QStringLiteral("a (3).png"), QStringLiteral("SHA256SUMS (3)")});
+    const QStringList files{QStringLiteral("a.png"), QStringLiteral("SHA256SUMS")};
+    CHECK(numberApart(files, taken) == 0); // none of them is there as it is called
+    CHECK(numberApart(files + QStringList{QStringLiteral("a (2).png")}, taken) == 3);
+    CHECK(numbered(files, 3) == QStringList{QStringLiteral("a (3).png"), QStringLiteral("SHA256SUMS (3)")});
     CHECK(numbered(signatureName(QStringLiteral("redaction-log.json")), 2) ==
           signatureName(QStringLiteral("redaction-log (2).json")));
 }
@@ -153,6 +155,49 @@ TEST_CASE("what does not belong in a PDF is told of") {
     CHECK(strange(script));
     // A later revision that takes the place of the first, as editors append it.
     CHECK(strange(pdf + "1 0 obj\n<< >>\nendobj\ntrailer << >>\nstartxref\n0\n%%EOF\n"));
+}
+
+TEST_CASE("a byte changed anywhere in a PDF is noticed") {
+    const QByteArray pdf = written(DocumentKind::Pdf, documentOfThree());
+    const PdfContents whole = takeApartPdf(pdf);
+    const auto same = [&](const PdfContents& other) {
+        return other.besides.isEmpty() && other.texts == whole.texts && other.pages == whole.pages &&
+               std::equal(
+                   other.pictures.begin(), other.pictures.end(), whole.pictures.begin(), whole.pictures.end(),
+                   [](const PdfPicture& a, const PdfPicture& b) { return a.data == b.data && a.size == b.size; });
+    };
+    REQUIRE(same(takeApartPdf(pdf)));
+    std::mt19937 random(19);
+    std::vector<qsizetype> places;
+    for (int i = 0; i < 150; ++i) places.push_back(qsizetype(random() % size_t(pdf.size())));
+    // All of what is behind the last object: the trailer with its two IDs.
+    for (qsizetype at = pdf.lastIndexOf("trailer"); at < pdf.size(); ++at) places.push_back(at);
+    for (const qsizetype at : places) {
+        QByteArray other = pdf;
+        other[at] = char(other[at] ^ 1);
+        INFO(at << " of " << pdf.size() << ": " << pdf.mid(at - 10, 20).toStdString());
+        CHECK_FALSE(same(takeApartPdf(other)));
+    }
+}
+
+TEST_CASE("a document of one picture is a document as well, and long text goes on to a further page") {
+    Document one;
+    one.title = QStringLiteral("one");
+    one.pages = {pageOf(screen(), ReleaseFormat::Png)};
+    for (int i = 0; i < 60; ++i) one.summary << QStringLiteral("Line %1").arg(i);
+    const PdfContents inside = takeApartPdf(written(DocumentKind::Pdf, one));
+    CHECK(inside.besides == QStringList());
+    CHECK(inside.pages == 3);
+    CHECK(inside.texts.join(u' ').contains(QStringLiteral("Line 59")));
+    // More letters than one font holds codes for, and words that stand on their side.
+    QString many;
+    for (char16_t c = 0x100; c < 0x300; ++c) many += QChar(c);
+    Page words = made::PageMaker().line(many).page();
+    words.lines.front().turned = 90;
+    one.pages.front().words = std::make_shared<const Page>(words);
+    const PdfContents wide = takeApartPdf(written(DocumentKind::Pdf, one));
+    CHECK(wide.besides == QStringList());
+    for (const char16_t c : {u'\u0100', u'\u0201', u'\u02ff'}) CHECK(wide.texts.join(QString()).contains(QChar(c)));
 }
 
 TEST_CASE("an HTML page holds the very pictures and needs nothing from anywhere") {
@@ -239,6 +284,35 @@ TEST_CASE("a signature is of this log by this key, and of no other") {
     CHECK(*read == key.publicKey());
     CHECK_FALSE(publicKeyFrom("RWQ"));
     CHECK_FALSE(publicKeyFrom({}));
+}
+
+TEST_CASE("no letter of a signature can be another") {
+    const SigningKey key = newSigningKey();
+    const QByteArray log = "{\"a\":1}", signature = signatureOf(log, "eyelid redaction log", key);
+    const qsizetype from = signature.indexOf('\n') + 1; // the first line is anybody's
+    for (qsizetype at = from; at < signature.size() - 1; ++at) {
+        // Of the last letter before a filling sign some bits stand for nothing.
+        if (signature[at] == '\n' || signature[at] == '=' || signature[at + 1] == '=') continue;
+        QByteArray other = signature;
+        other[at] = other[at] == 'A' ? 'B' : 'A';
+        INFO(at);
+        CHECK(verifySignature(log, other, key.publicKey()).standing != SignatureStanding::Good);
+    }
+}
+
+TEST_CASE("what is damaged is refused or is other files, never a crash") {
+    const std::vector<Artifact> files{{QStringLiteral("a.png"), QByteArray(400, 'x')},
+                                      {QStringLiteral("b.json"), QByteArray("{\"format\":1}")}};
+    std::mt19937 random(7);
+    for (const QByteArray& whole : {*zipOf(files), *mailOf({QStringLiteral("s"), QStringLiteral("t"), files})})
+        for (int i = 0; i < 400; ++i) {
+            QByteArray other = whole;
+            for (int n = 0; n < 3; ++n) other[qsizetype(random() % size_t(other.size()))] = char(random());
+            if (i % 4 == 0) other.truncate(qsizetype(random() % size_t(other.size())));
+            for (const auto& read : {filesOfZip(other, 100'000), filesOfMail(other)})
+                if (read)
+                    for (const Artifact& file : *read) CHECK(file.bytes.size() <= 100'000);
+        }
 }
 
 TEST_CASE("the key that signs is made once, is its owner's alone, and is not used where others can read it") {

@@ -114,15 +114,19 @@ void CaseWorker::tryPolicy(int id, const Policy& policy) {
     });
 }
 
-void CaseWorker::check(std::vector<ToCheck> pictures, const ReleaseForm& form) {
+void CaseWorker::check(std::vector<ToCheck> toCheck, const ReleaseForm& form) {
     const auto search = searchFor(m_case.terms());
     if (!search) return emit checkFailed(search.error().sentence, false);
-    start([=, this, s = *search, values = valuesCovered(m_case.state()), name = m_case.name(),
-           all = std::move(pictures)](Progress& progress) -> Answer {
+    // Pictures are loaded one by one, off the interface thread.
+    start([=, this, s = *search, pictures = m_case.pictures(), values = valuesCovered(m_case.state()),
+           name = m_case.name(), all = std::move(toCheck)](Progress& progress) -> Answer {
         std::vector<CheckedPicture> done;
         for (const ToCheck& one : all) {
+            const QImage picture = pictures->picture(one.picture);
+            if (picture.isNull())
+                return [this] { emit checkFailed(Tr::tr("A capture's picture cannot be read."), false); };
             // The case's name and what was written into the template are told of once, though all files bear them.
-            const Making making{one.capture, one.name, &one.picture,
+            const Making making{one.capture, one.name, &picture,
                                 one.decided, values,   done.empty() ? name + u'\n' + form.names : QString(),
                                 form};
             auto checked = progress.cancelled()

@@ -18,7 +18,7 @@ namespace eyelid {
 struct ToCheck {
     int capture = 0;
     QString name; ///< of the file, without its ending
-    QImage picture;
+    PictureId picture;
     Decided decided;
 };
 
@@ -33,7 +33,7 @@ public:
     /// What a policy would find; answers with tried() unless another is asked for meanwhile.
     void tryPolicy(int capture, const Policy& policy);
     /// Makes the pictures and checks them, in memory; answers with checked() or checkFailed().
-    void check(std::vector<ToCheck> pictures, const ReleaseForm& form);
+    void check(std::vector<ToCheck> toCheck, const ReleaseForm& form);
     /// Any other work, told of as `doing`; `done` runs on the interface thread, unless this worker has gone.
     void run(const QString& doing, std::function<void()> work, std::function<void()> done);
     /// Stops the job that is running, and the reading of captures that wait.

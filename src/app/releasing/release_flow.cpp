@@ -96,8 +96,7 @@ void ReleaseFlow::begin() {
     std::vector<ToCheck> all;
     for (qsizetype i = 0; i < m_case.captures().size(); ++i) {
         const Capture& capture = m_case.captures()[i];
-        all.push_back(
-            {capture.id, nameFrom(nameTemplate(), partsOf(i)), m_case.picture(capture), m_case.decided(capture)});
+        all.push_back({capture.id, nameFrom(nameTemplate(), partsOf(i)), capture.picture, m_case.decided(capture)});
         if (m_checked.small > 0) {
             ToCheck small = all.back();
             small.name = smallName(small.name);
@@ -210,20 +209,21 @@ void ReleaseFlow::tellFiles() {
 void ReleaseFlow::measure() {
     if (!m_view || isChecked() || m_worker.busy()) return;
     struct One {
-        QImage picture;
+        PictureId picture;
         Edits edits;
     };
     std::vector<One> all;
     for (const Capture& capture : m_case.captures())
-        all.push_back({m_case.picture(capture), editsOf(m_case.decided(capture), capture.size)});
+        all.push_back({capture.picture, editsOf(m_case.decided(capture), capture.size)});
     const int counts = ++*m_measured;
     auto bytes = std::make_shared<qint64>(0);
     m_worker.run(
         Tr::tr("Measuring"),
-        [=, this, all = std::move(all), form = settings::releaseForm(), last = m_measured] {
+        [=, this, all = std::move(all), form = settings::releaseForm(), last = m_measured,
+         pictures = m_case.pictures()] {
             for (const One& one : all) {
                 if (*last != counts) return;
-                const QImage picture = render(one.picture, one.edits);
+                const QImage picture = render(pictures->picture(one.picture), one.edits);
                 const auto made = encodePicture(picture, pictureEncoding(form));
                 if (made) *bytes += made->size();
             }
@@ -285,7 +285,7 @@ void ReleaseFlow::write() {
             from.key = key ? std::optional<SigningKey>(*key) : std::nullopt;
             if (!key) outcome->unsignedBecause = key.error().sentence;
             const auto there = [&](const QString& name) { return fileExists(joinedPath(folder, name)); };
-            if (clash == Clash::KeepBoth) from.number = numberApart(pictures, from, there);
+            if (clash == Clash::KeepBoth) from.number = numberApart(fileNamesOf(pictures, from), there);
             QStringList outputs;
             for (const QString& name : fileNamesOf(pictures, from)) outputs << joinedPath(folder, name);
             if (const QString path = overwritten(outputs, origins); !path.isEmpty()) {

@@ -290,7 +290,7 @@ int ReleaseView::refreshList() {
     m_list->clear();
     const auto there = [this](const QString& name) { return QFileInfo::exists(fullName(folder(), name)); };
     const auto clashes = int(std::count_if(m_files.begin(), m_files.end(), there));
-    const QStringList names = clashes > 0 && clash() == Clash::KeepBoth ? numberedApart(m_files, there) : m_files;
+    const QStringList names = clash() == Clash::KeepBoth ? numbered(m_files, numberApart(m_files, there)) : m_files;
     for (const QString& name : names) {
         const QString path = fullName(folder(), name);
         const bool meets = there(name);

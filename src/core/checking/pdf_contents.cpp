@@ -278,6 +278,7 @@ QByteArray rewrittenPdf(const QByteArray& bytes) {
     pdf.setAttemptRecovery(false);
     try {
         pdf.processMemoryFile("document", bytes.constData(), size_t(bytes.size()));
+        pdf.getTrailer().removeKey("/ID"); // made anew from what is in it: nobody's own
         return writtenPdf(pdf);
     } catch (const std::exception&) {
         return {};

@@ -53,7 +53,7 @@ private:
                        "why, SHA256SUMS that nothing was altered since."),
                 m_files};
     }
-    QString named(const QString& name) const { return m_from.number > 0 ? numbered(name, m_from.number) : name; }
+    QString named(const QString& name) const { return numbered(name, m_from.number); }
 
     void add(Artifact file, const QString& sum) {
         m_sums.push_back({file.fileName, sum});
@@ -67,8 +67,11 @@ private:
     void nameFiles() {
         const bool document = m_from.form.document != DocumentKind::None;
         m_documentName = inner(m_from.wholeName + endingOf(m_from.form.document));
-        for (CheckedPicture& picture : m_pictures)
+        int page = 0;
+        for (CheckedPicture& picture : m_pictures) {
+            if (document) picture.page = ++page;
             picture.artifact.fileName = document ? m_documentName : inner(picture.artifact.fileName);
+        }
         m_log = logOf(m_pictures, *m_from.state, m_from.secret);
     }
 
@@ -169,13 +172,10 @@ private:
 
 QByteArray logOf(const std::vector<CheckedPicture>& pictures, const CaseState& state, const QByteArray& secret) {
     LogInput log{state.terms.policy.get(), state.terms.languages, secret, {}, twoOfficersAgree(state)};
-    int page = 0;
     for (const CheckedPicture& picture : pictures) {
         LogEntry entry;
         entry.fileName = picture.artifact.fileName;
-        const bool document =
-            pictures.size() > 1 && pictures.front().artifact.fileName == pictures.back().artifact.fileName;
-        entry.page = document ? ++page : 0;
+        entry.page = picture.page;
         entry.size = picture.size;
         entry.capture = picture.captureSize;
         entry.sha256 = picture.sha256;
@@ -212,9 +212,7 @@ QStringList fileNamesOf(const std::vector<CheckedPicture>& pictures, const Assem
     else
         for (const CheckedPicture& picture : pictures) names << picture.artifact.fileName;
     if (!wrapped) names << companionNamesOf(assembling);
-    if (assembling.number > 0)
-        for (QString& name : names) name = numbered(name, assembling.number);
-    return names;
+    return numbered(names, assembling.number);
 }
 
 Result<std::vector<Artifact>> assembled(std::vector<CheckedPicture> pictures, const Assembling& assembling,

@@ -31,15 +31,6 @@ QStringList fileNamesOf(const std::vector<CheckedPicture>& pictures, const Assem
 /// Of what lies beside the pictures alone.
 QStringList companionNamesOf(const Assembling& assembling);
 
-/// A first number for `Assembling::number` with which no file is one that is `there`; 0 where none is without one.
-template <typename There>
-int numberApart(const std::vector<CheckedPicture>& pictures, Assembling assembling, There there) {
-    for (assembling.number = 0;; assembling.number = std::max(2, assembling.number + 1)) {
-        const QStringList names = fileNamesOf(pictures, assembling);
-        if (std::none_of(names.begin(), names.end(), there)) return assembling.number;
-    }
-}
-
 /// The files in the order they are to be written, the log last; or the one archive of them. Pictures whose bytes are
 /// somewhere else already (empty) are only told of. Every text that leaves is searched for values of the case. Errors:
 /// BadInput where one is found; what documentAs() and zipOf() give.

@@ -126,10 +126,17 @@ QString smallName(const QString& name) {
 // A signature is called after what it signs.
 QString numbered(const QString& fileName, int number) {
     static const QString signature = QStringLiteral(".minisig");
+    if (number == 0) return fileName;
     if (fileName.endsWith(signature)) return numbered(fileName.chopped(signature.size()), number) + signature;
     const qsizetype dot = fileName.lastIndexOf(u'.');
     const qsizetype end = dot > 0 ? dot : fileName.size();
     return fileName.left(end) + QStringLiteral(" (%1)").arg(number) + fileName.mid(end);
+}
+
+QStringList numbered(const QStringList& fileNames, int number) {
+    QStringList names;
+    for (const QString& name : fileNames) names << numbered(name, number);
+    return names;
 }
 
 } // namespace eyelid

@@ -9,6 +9,7 @@
 
 #include "base/result.h"
 
+#include <algorithm>
 #include <QDate>
 #include <QString>
 #include <QStringList>
@@ -40,21 +41,17 @@ QString documentNameFrom(const QString& names, const NameParts& parts);
 /// The name of a small version of a picture.
 QString smallName(const QString& name);
 
-/// The same names, all with the same number from 2 behind them ("picture-01 (2).png"), none of which is `taken`.
-template <typename Taken> QStringList numberedApart(const QStringList& fileNames, Taken taken);
-
-/// A file's name with a number before its ending.
+/// A file's name with a number before its ending: "picture-01 (2).png"; as it is for 0.
 QString numbered(const QString& fileName, int number);
 
-template <typename Taken> QStringList numberedApart(const QStringList& fileNames, Taken taken) {
-    for (int number = 2;; ++number) {
-        QStringList others;
-        bool free = true;
-        for (const QString& name : fileNames) {
-            others << numbered(name, number);
-            free = free && !taken(others.last());
-        }
-        if (free) return others;
+/// The same of several.
+QStringList numbered(const QStringList& fileNames, int number);
+
+/// The number from 2 with which none of the files is one that is `there`; 0 where none is without one.
+template <typename There> int numberApart(const QStringList& fileNames, There there) {
+    for (int number = 0;; number = std::max(2, number + 1)) {
+        const QStringList names = numbered(fileNames, number);
+        if (std::none_of(names.begin(), names.end(), there)) return number;
     }
 }
 
