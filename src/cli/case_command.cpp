@@ -2,6 +2,7 @@
 #include "base/files.h"
 #include "base/sentence.h"
 #include "casefile/case_folder.h"
+#include "casefile/release_note.h"
 #include "cli/open_case.h"
 #include "cli/shared.h"
 #include "picture/picture_file.h"
@@ -72,17 +73,19 @@ Result<std::vector<CheckedPicture>> checkedPictures(OpenCase& open, const Releas
     return all;
 }
 
+QString wholeNameOf(OpenCase& open, const ReleaseForm& form) {
+    return documentNameFrom(form.names.isEmpty() ? neutralNames : form.names,
+                            {open->name(), open->policy().name, QDate::currentDate(), 1, open->captures().size()});
+}
+
 Result<std::vector<Artifact>> filesOf(OpenCase& open, std::vector<CheckedPicture> pictures, const QString& folder,
                                       const ReleaseSettings& settings) {
-    const QString& names = settings.form.names;
     Assembling assembling;
     assembling.state = &open->state();
     assembling.secret = open->secret();
     assembling.coveredValues = valuesCovered(open->state());
     assembling.form = settings.form;
-    assembling.wholeName =
-        documentNameFrom(names.isEmpty() ? neutralNames : names,
-                         {open->name(), open->policy().name, QDate::currentDate(), 1, open->captures().size()});
+    assembling.wholeName = wholeNameOf(open, settings.form);
     assembling.key = ownSigningKey();
     if (settings.clash == Clash::KeepBoth)
         assembling.number = numberApart(fileNamesOf(pictures, assembling),
@@ -225,7 +228,14 @@ int runCaseRelease(const QString& path, const CaseKeySettings& keys, const QStri
     auto written = writeRelease(folder, *files, settings.clash == Clash::Replace);
     if (!written) return fail(written.error());
     for (const QString& file : *written) say(file);
-    return done;
+    std::vector<Handed> handed{{Tr::tr("folder"), {fullPath(folder), *written, {}}}};
+    std::vector<Handed> others;
+    const int status = handOn({*files, *written}, settings, wholeNameOf(here, settings.form), others);
+    handed.insert(handed.end(), others.begin(), others.end());
+    for (const Handed& one : handed)
+        here->noteRelease(releaseNote(*files, one, here->officer(), QDateTime::currentDateTimeUtc()));
+    if (auto kept = here.keep(); !kept) return fail(kept.error());
+    return status;
 }
 
 int runCaseTakeOut(const QString& path, const CaseKeySettings& keys, const QString& folder) {

@@ -8,6 +8,7 @@
 #include "cli/framing_options.h"
 #include "cli/options.h"
 #include "cli/release_options.h"
+#include "cli/ways_command_line.h"
 
 #include <CLI/CLI.hpp>
 #include <cstdlib>
@@ -34,6 +35,7 @@ public:
         addPages();
         addCheck();
         addVerify();
+        m_ways.addTo(m_app, m_commands);
         m_case.addTo(m_app, m_commands);
     }
 
@@ -242,6 +244,7 @@ private:
     std::string m_lang = "eng", m_policy = "everything", m_watch, m_area, m_readFormat = "text", m_format = "text";
     std::string m_style, m_colour, m_out, m_key, m_monitor, m_window, m_region, m_chosen, m_password, m_sums;
     bool m_sanitised = false, m_noFind = false, m_force = false;
+    WaysCommandLine m_ways;
     CaseCommandLine m_case;
     RedactSettings m_redact;
     FramingOptions m_framing;

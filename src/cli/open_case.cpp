@@ -2,24 +2,11 @@
 
 #include "base/files.h"
 #include "base/sentence.h"
+#include "cli/shared.h"
 
 #include <QStandardPaths>
 
 namespace eyelid {
-namespace {
-
-// The first line of a file, "-" being standard input; empty where none is named.
-Result<QByteArray> passphraseFrom(const QString& path) {
-    if (path.isEmpty()) return QByteArray();
-    constexpr qint64 longest = 4096;
-    auto text = readFile(path == QLatin1String("-") ? QStringLiteral("/dev/stdin") : path, longest);
-    if (!text) return text.error();
-    const QByteArray line = text->split('\n').front().trimmed();
-    if (line.isEmpty()) return Error{Error::Kind::BadInput, sentence(Tr::tr("The first line of %1 is empty."), path)};
-    return line;
-}
-
-} // namespace
 
 OwnKeys ownKeys() {
     return {QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + QStringLiteral("/eyelid"),
@@ -27,7 +14,7 @@ OwnKeys ownKeys() {
 }
 
 Result<Opener> openerFrom(const CaseKeySettings& keys) {
-    auto words = passphraseFrom(keys.passphraseFile);
+    auto words = firstLineOf(keys.passphraseFile);
     if (!words) return words.error();
     Opener opener;
     if (keys.keyFile.isEmpty()) {
@@ -44,7 +31,7 @@ Result<Opener> openerFrom(const CaseKeySettings& keys) {
 }
 
 Result<CaseLocks> locksFrom(const CaseKeySettings& keys) {
-    auto words = passphraseFrom(keys.passphraseFile);
+    auto words = firstLineOf(keys.passphraseFile);
     if (!words) return words.error();
     if (keys.keyFile.isEmpty() && !words->isEmpty()) return CaseLocks{.passphrase = *words};
     CaseLocks locks;

@@ -488,7 +488,32 @@ private:
         if (auto written = m_output->commit(m_settings.release.clash == Clash::Replace); !written)
             return failLate(written.error());
         for (const Artifact& file : *files) m_written << joinedPath(m_folder, file.fileName);
-        return tell(false);
+        const int status = tell(false);
+        return status == done ? handOnFrom(*files) : status;
+    }
+
+    // Pictures are on the disk alone: read again for whoever is to have their bytes.
+    int handOnFrom(const std::vector<Artifact>& beside) const {
+        if (m_settings.release.way.isEmpty()) return done;
+        Release release;
+        for (const QString& path : writtenPaths(beside)) {
+            auto bytes = readFile(path);
+            if (!bytes) return fail(bytes.error());
+            release.paths << path;
+            release.files.push_back({QFileInfo(path).fileName(), std::move(*bytes)});
+        }
+        std::vector<Handed> handed;
+        return handOn(release, m_settings.release, assembling({}).wholeName, handed);
+    }
+
+    QStringList writtenPaths(const std::vector<Artifact>& beside) const {
+        QStringList paths;
+        if (standAlone())
+            for (const InputPicture& input : m_pictures)
+                for (const CheckedPicture* picture : {&input.checked, &input.small})
+                    if (!picture->artifact.fileName.isEmpty()) paths << writtenPath(picture->artifact);
+        for (const Artifact& file : beside) paths << joinedPath(m_folder, file.fileName);
+        return paths;
     }
 
     int tell(bool nothing) const {

@@ -28,9 +28,33 @@ void ReleaseOptions::addTo(CLI::App* command) {
     auto* force = command->add_flag("--force", m_force, said(Tr::tr("Replace files that are there already")));
     command->add_flag("--keep-both", m_keepBoth, said(Tr::tr("Number the files, where some are there already")))
         ->excludes(force);
+    auto* way =
+        command->add_option("--way", m_way,
+                            said(Tr::tr("A way that was kept: how it is made and where it goes besides the folder "
+                                        "(ways lists them)")));
+    for (const char* form :
+         {"--format", "--quality", "--max-size", "--names", "--words", "--summary", "--report", "--zip", "--mail"})
+        way->excludes(command->get_option(form));
+}
+
+Result<ReleaseSettings> ReleaseOptions::byWay() const {
+    auto known = keptWays();
+    if (!known) return known.error();
+    const auto way = known->way(qt(m_way));
+    if (!way)
+        return Error{Error::Kind::BadInput,
+                     sentence(Tr::tr("No way is called “%1”; eyelid-cli ways lists those there are."), qt(m_way))};
+    if (way->to.clipboard || way->to.paper || way->to.screen)
+        return Error{
+            Error::Kind::BadInput,
+            sentence(Tr::tr("“%1” goes to the clipboard, to paper or on the screen; that can the window alone."),
+                     way->name)};
+    const Clash clash = m_force ? Clash::Replace : m_keepBoth ? Clash::KeepBoth : way->clash;
+    return ReleaseSettings{way->form, clash, way->name, way->to, std::move(*known)};
 }
 
 Result<ReleaseSettings> ReleaseOptions::settings() const {
+    if (!m_way.empty()) return byWay();
     ReleaseSettings settings;
     ReleaseForm& form = settings.form;
     if (!m_format.empty())
@@ -66,6 +90,23 @@ std::optional<SigningKey> ownSigningKey() {
     if (key) return std::move(*key);
     complain(sentence(Tr::tr("The log is not signed: %1"), key.error().sentence));
     return std::nullopt;
+}
+
+int handOn(const Release& release, const ReleaseSettings& settings, const QString& name, std::vector<Handed>& handed) {
+    HandingOver how{settings.to, settings.known, {}, false, name, QDate::currentDate(), true, keptPassword};
+    how.to.folder = false; // they stand there
+    auto to = destinationsFor(how);
+    if (!to) return fail(to.error());
+    Progress progress;
+    HandedOver over = handOver(release, *to, progress);
+    for (const Handed& one : over.handed) {
+        say(sentence(Tr::tr("%1: %2"), one.destination, one.delivery.place));
+        if (!one.delivery.link.isEmpty()) say(one.delivery.link);
+    }
+    handed = std::move(over.handed);
+    if (!over.trouble) return done;
+    complain(over.trouble->sentence);
+    return unusableInput;
 }
 
 } // namespace eyelid

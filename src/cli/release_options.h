@@ -3,6 +3,7 @@
 
 #include "base/result.h"
 #include "cli/options.h"
+#include "releasing/destinations/handing_over.h"
 #include "releasing/release.h"
 #include "releasing/release_form.h"
 #include "releasing/signature.h"
@@ -14,6 +15,9 @@ namespace eyelid {
 struct ReleaseSettings {
     ReleaseForm form;
     Clash clash = Clash::Refuse;
+    QString way;     ///< it was asked for by; empty: none
+    Destinations to; ///< the folder, and what a way names besides
+    Ways known;
 };
 
 class ReleaseOptions {
@@ -23,7 +27,9 @@ public:
     Result<ReleaseSettings> settings() const;
 
 private:
-    std::string m_format, m_mostBytes, m_names;
+    Result<ReleaseSettings> byWay() const;
+
+    std::string m_format, m_mostBytes, m_names, m_way;
     int m_quality = -1;
     bool m_zip = false, m_mail = false, m_report = false, m_words = false, m_summary = false, m_force = false,
          m_keepBoth = false;
@@ -31,4 +37,9 @@ private:
 
 /// The key that signs this user's releases; made on first use. None where it cannot be kept: said on standard error.
 std::optional<SigningKey> ownSigningKey();
+
+/// Hands over what stands in a folder already to whatever else a way names; what went where is said, and what did not.
+/// Returns the exit status, and the handing over done for a register.
+int handOn(const Release& release, const ReleaseSettings& settings, const QString& name, std::vector<Handed>& handed);
+
 } // namespace eyelid

@@ -1,5 +1,6 @@
 #include "cli/shared.h"
 
+#include "base/files.h"
 #include "base/sentence.h"
 #include "checking/check.h"
 #include "cli/commands.h"
@@ -70,6 +71,16 @@ void sayLeaks(const std::vector<Leak>& leaks) {
         say(QStringLiteral("  ") +
             (leak.place.isNull() ? leak.sentence : sentence(Tr::tr("%1 [at %2,%3]"), leak.sentence, at.x(), at.y())));
     }
+}
+
+Result<QByteArray> firstLineOf(const QString& path) {
+    if (path.isEmpty()) return QByteArray();
+    constexpr qint64 longest = 4096;
+    auto text = readFile(path == QLatin1String("-") ? QStringLiteral("/dev/stdin") : path, longest);
+    if (!text) return text.error();
+    const QByteArray line = text->split('\n').front().trimmed();
+    if (line.isEmpty()) return Error{Error::Kind::BadInput, sentence(Tr::tr("The first line of %1 is empty."), path)};
+    return line;
 }
 
 } // namespace eyelid

@@ -22,6 +22,10 @@ Result<Search> loadSearch(const FindSettings& settings);
 /// A picture file's first frame; where there are more, says so. Errors: as readPicture().
 Result<QImage> readFirst(const QString& file);
 
+/// A secret: the first line of a file, "-" being standard input; empty where none is named. Errors: as readFile();
+/// BadInput for an empty line.
+Result<QByteArray> firstLineOf(const QString& path);
+
 /// "x,y,w,h", in pixels; `option` is named in the error.
 Result<QRect> parseRect(const QString& text, const char* option);
 

@@ -1,0 +1,70 @@
+#undef signals // a word of Qt's, and a name of GLib's
+#include <libsecret/secret.h>
+
+#include "base/key_ring.h"
+#include "base/sentence.h"
+
+#include <QFileInfo>
+#include <sodium.h>
+
+namespace eyelid {
+namespace {
+
+SecretSchema schemaOf(const RingEntry& entry) {
+    SecretSchema schema{};
+    schema.name = entry.schema.constData();
+    schema.flags = SECRET_SCHEMA_NONE;
+    schema.attributes[0] = {"use", SECRET_SCHEMA_ATTRIBUTE_STRING};
+    return schema;
+}
+
+// Without a bus of the session there is no ring, and looking for one would start a bus.
+bool hasBus() {
+    return !qEnvironmentVariableIsEmpty("DBUS_SESSION_BUS_ADDRESS") ||
+           QFileInfo::exists(qEnvironmentVariable("XDG_RUNTIME_DIR") + QStringLiteral("/bus"));
+}
+
+Error noBus() {
+    return {Error::Kind::Missing, Tr::tr("There is no key ring of a desktop here.")};
+}
+
+Error noRing(GError* error) {
+    const QString why = error ? QString::fromUtf8(error->message) : QString();
+    g_clear_error(&error);
+    return {Error::Kind::NotReadable, sentence(Tr::tr("The key ring cannot be used (%1)."), why)};
+}
+
+} // namespace
+
+Result<QByteArray> secretInRing(const RingEntry& entry) {
+    if (!hasBus()) return noBus();
+    const SecretSchema schema = schemaOf(entry);
+    GError* error = nullptr;
+    gchar* held = secret_password_lookup_sync(&schema, nullptr, &error, "use", entry.use.toUtf8().constData(), nullptr);
+    if (error) return noRing(error);
+    if (!held) return Error{Error::Kind::Missing, Tr::tr("There is no such key in the desktop's key ring.")};
+    QByteArray secret(held);
+    secret_password_free(held);
+    return secret;
+}
+
+Result<Done> keepInRing(const RingEntry& entry, const QString& label, QByteArray secret) {
+    if (!hasBus()) return noBus();
+    const SecretSchema schema = schemaOf(entry);
+    GError* error = nullptr;
+    const bool stored =
+        secret_password_store_sync(&schema, SECRET_COLLECTION_DEFAULT, label.toUtf8().constData(), secret.constData(),
+                                   nullptr, &error, "use", entry.use.toUtf8().constData(), nullptr);
+    sodium_memzero(secret.data(), size_t(secret.size()));
+    return stored ? Result<Done>(Done{}) : Result<Done>(noRing(error));
+}
+
+Result<Done> forgetInRing(const RingEntry& entry) {
+    if (!hasBus()) return noBus();
+    const SecretSchema schema = schemaOf(entry);
+    GError* error = nullptr;
+    secret_password_clear_sync(&schema, nullptr, &error, "use", entry.use.toUtf8().constData(), nullptr);
+    return error ? Result<Done>(noRing(error)) : Result<Done>(Done{});
+}
+
+} // namespace eyelid
