@@ -2,8 +2,10 @@
 //
 //   eyelid-portal-stand-in granted|refused|cancelled|silent|nonsense|denied [PICTURE]
 //
-// It answers org.freedesktop.portal.Screenshot and org.freedesktop.portal.GlobalShortcuts on the session bus. "granted"
-// hands out a copy of PICTURE. Keys are pressed by calling Press(id) of org.eyelid.StandIn on the portal's object.
+// It answers org.freedesktop.portal.Screenshot, org.freedesktop.portal.GlobalShortcuts and org.freedesktop.portal.Email
+// on the session bus. "granted" hands out a copy of PICTURE; of a mail it prints the subject, the text and the length
+// of each file attached, as a mail program would show them. Keys are pressed by calling Press(id) of org.eyelid.StandIn
+// on the portal's object.
 #include <cstdio>
 #include <QCoreApplication>
 #include <QDBusArgument>
@@ -11,6 +13,7 @@
 #include <QDBusMessage>
 #include <QDBusMetaType>
 #include <QDBusObjectPath>
+#include <QDBusUnixFileDescriptor>
 #include <QDBusVariant>
 #include <QDBusVirtualObject>
 #include <QDir>
@@ -98,6 +101,8 @@ public:
                 results.insert(QStringLiteral("uri"), 4242);
                 results.insert(QStringLiteral("picture"), QByteArray("\x01\x02", 2));
             }
+        } else if (member == QStringLiteral("ComposeEmail") && code == 0) {
+            showMail(options);
         } else if (member == QStringLiteral("CreateSession")) {
             m_session = portalPath + QStringLiteral("/session/") + sender + QStringLiteral("/one");
             if (m_manner != QStringLiteral("nonsense")) results.insert(QStringLiteral("session_handle"), m_session);
@@ -119,6 +124,19 @@ public:
     }
 
 private:
+    static void showMail(const QVariantMap& mail) {
+        std::printf("subject: %s\n", qPrintable(mail.value(QStringLiteral("subject")).toString()));
+        std::printf("text: %s\n", qPrintable(mail.value(QStringLiteral("body")).toString()));
+        QList<QDBusUnixFileDescriptor> files;
+        mail.value(QStringLiteral("attachment_fds")).value<QDBusArgument>() >> files;
+        for (const QDBusUnixFileDescriptor& each : files) {
+            QFile file;
+            if (file.open(each.fileDescriptor(), QIODevice::ReadOnly))
+                std::printf("file: %lld bytes\n", static_cast<long long>(file.readAll().size()));
+        }
+        std::fflush(stdout);
+    }
+
     QString m_manner, m_picture, m_session = QStringLiteral("/");
 };
 

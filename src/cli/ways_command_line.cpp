@@ -78,7 +78,8 @@ int WaysCommandLine::keepPlace() const {
     if (place.hostKey.startsWith(QStringLiteral("SHA256:"))) place.hostKey = place.hostKey.mid(7);
     if (auto right = checkPlace(place); !right) return fail(right.error());
     if (place.isSftp() && place.hostKey.isEmpty()) {
-        const auto shown = hostKeyOf(place);
+        Progress progress;
+        const auto shown = hostKeyOf(place, progress);
         if (!shown) return fail(shown.error());
         complain(
             sentence(Tr::tr("The server shows the key SHA256:%1. Compare it with what its keeper says, and give it "

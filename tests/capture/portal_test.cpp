@@ -3,6 +3,7 @@
 #include "capture/portal_source.h"
 #include "picture/picture_file.h"
 #include "support/made.h"
+#include "support/portal_bus.h"
 #include "support/run_tests.h"
 
 #include <catch2/catch.hpp>
@@ -10,7 +11,6 @@
 #include <QDir>
 #include <QElapsedTimer>
 #include <QGuiApplication>
-#include <QProcess>
 #include <QRegularExpression>
 #include <QScreen>
 #include <QTemporaryDir>
@@ -24,36 +24,6 @@ int main(int argc, char** argv) {
 }
 
 namespace {
-
-// A bus of its own with a portal of the given manner on it.
-class Bus {
-public:
-    explicit Bus(const QString& manner, const QString& picture = {}) {
-        m_daemon.start(QStringLiteral("dbus-daemon"),
-                       {QStringLiteral("--session"), QStringLiteral("--nofork"), QStringLiteral("--print-address")});
-        REQUIRE(m_daemon.waitForReadyRead(20'000));
-        address = QString::fromUtf8(m_daemon.readLine()).trimmed();
-        if (manner.isEmpty()) return;
-        QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
-        environment.insert(QStringLiteral("DBUS_SESSION_BUS_ADDRESS"), address);
-        environment.insert(QStringLiteral("TMPDIR"), m_folder.path());
-        m_portal.setProcessEnvironment(environment);
-        m_portal.start(QStringLiteral(PORTAL_STAND_IN), {manner, picture});
-        REQUIRE(m_portal.waitForReadyRead(20'000));
-    }
-    ~Bus() {
-        for (QProcess* p : {&m_portal, &m_daemon}) {
-            p->kill();
-            p->waitForFinished();
-        }
-    }
-    QStringList leftFiles() const { return QDir(m_folder.path()).entryList(QDir::Files); }
-    QString address;
-
-private:
-    QTemporaryDir m_folder;
-    QProcess m_daemon, m_portal;
-};
 
 // Runs events until it is so.
 bool until(const std::function<bool()>& condition) {

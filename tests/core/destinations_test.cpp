@@ -39,7 +39,8 @@ void isThere(const Server& server, const QString& name, const Release& release =
 
 DropPlace pinned(const SftpServerHere& server) {
     DropPlace place = server.place();
-    const auto key = hostKeyOf(place);
+    Progress progress;
+    const auto key = hostKeyOf(place, progress);
     REQUIRE(key);
     place.hostKey = *key;
     return place;

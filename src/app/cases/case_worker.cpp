@@ -115,16 +115,35 @@ void CaseWorker::tryPolicy(int id, const Policy& policy) {
 }
 
 void CaseWorker::check(std::vector<ToCheck> toCheck, const ReleaseForm& form) {
+    make(std::move(toCheck), form, [this](Result<std::vector<CheckedPicture>> made) {
+        if (made) return emit checked(*made);
+        emit checkFailed(made.error().sentence, made.error().kind == Error::Kind::Cancelled);
+    });
+}
+
+void CaseWorker::make(std::vector<ToCheck> toCheck, const ReleaseForm& form,
+                      std::function<void(Result<std::vector<CheckedPicture>>)> answer) {
     const auto search = searchFor(m_case.terms());
-    if (!search) return emit checkFailed(search.error().sentence, false);
+    if (!search) return answer(search.error());
+    std::vector<Finding> values = valuesCovered(m_case.state());
+    for (const ToCheck& one : toCheck) {
+        const Capture* capture = m_case.capture(one.capture);
+        std::vector<Item> more = one.decided.items; // covered here, and open in the case
+        std::erase_if(more, [&](const Item& item) {
+            const Item* known = m_case.item(item.id);
+            return !known || known->decision == item.decision;
+        });
+        if (!capture || more.empty()) continue;
+        for (Finding& value : valuesCovered(capture->page.get(), more, {})) values.push_back(std::move(value));
+    }
     // Pictures are loaded one by one, off the interface thread.
-    start([=, this, s = *search, pictures = m_case.pictures(), values = valuesCovered(m_case.state()),
-           name = m_case.name(), all = std::move(toCheck)](Progress& progress) -> Answer {
+    start([=, this, s = *search, pictures = m_case.pictures(), name = m_case.name(),
+           all = std::move(toCheck)](Progress& progress) -> Answer {
         std::vector<CheckedPicture> done;
         for (const ToCheck& one : all) {
             const QImage picture = pictures->picture(one.picture);
             if (picture.isNull())
-                return [this] { emit checkFailed(Tr::tr("A capture's picture cannot be read."), false); };
+                return [=] { answer(Error{Error::Kind::NotReadable, Tr::tr("A capture's picture cannot be read.")}); };
             // The case's name and what was written into the template are told of once, though all files bear them.
             const Making making{one.capture, one.name, &picture,
                                 one.decided, values,   done.empty() ? name + u'\n' + form.names : QString(),
@@ -132,20 +151,17 @@ void CaseWorker::check(std::vector<ToCheck> toCheck, const ReleaseForm& form) {
             auto checked = progress.cancelled()
                                ? Result<CheckedPicture>(Error{Error::Kind::Cancelled, Tr::tr("The check was stopped.")})
                                : work().make(making, s, *m_reader, progress);
-            if (!checked)
-                return [this, error = checked.error()] {
-                    emit checkFailed(error.sentence, error.kind == Error::Kind::Cancelled);
-                };
+            if (!checked) return [=, error = checked.error()] { answer(error); };
             done.push_back(std::move(*checked));
         }
-        return [this, done = std::move(done)] { emit checked(done); };
+        return [=, done = std::move(done)] { answer(done); };
     });
 }
 
-void CaseWorker::run(const QString& doing, std::function<void()> other, std::function<void()> done) {
+void CaseWorker::run(const QString& doing, std::function<void(Progress&)> other, std::function<void()> done) {
     start([doing, other = std::move(other), done = std::move(done)](Progress& progress) {
         progress.setDoing(doing);
-        other();
+        other(progress);
         return done;
     });
 }

@@ -34,8 +34,11 @@ public:
     void tryPolicy(int capture, const Policy& policy);
     /// Makes the pictures and checks them, in memory; answers with checked() or checkFailed().
     void check(std::vector<ToCheck> toCheck, const ReleaseForm& form);
+    /// The same, answered by itself. What is decided of them may be more than the case says, never less.
+    void make(std::vector<ToCheck> toCheck, const ReleaseForm& form,
+              std::function<void(Result<std::vector<CheckedPicture>>)> answer);
     /// Any other work, told of as `doing`; `done` runs on the interface thread, unless this worker has gone.
-    void run(const QString& doing, std::function<void()> work, std::function<void()> done);
+    void run(const QString& doing, std::function<void(Progress&)> work, std::function<void()> done);
     /// Stops the job that is running, and the reading of captures that wait.
     void cancel();
     /// Reading that was stopped, or that failed, begun again.

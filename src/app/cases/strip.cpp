@@ -7,9 +7,11 @@
 #include <QAbstractListModel>
 #include <QApplication>
 #include <QContextMenuEvent>
+#include <QDrag>
 #include <QDropEvent>
 #include <QHash>
 #include <QMenu>
+#include <QMimeData>
 #include <QPainter>
 #include <QStyledItemDelegate>
 
@@ -206,6 +208,19 @@ void Strip::contextMenuEvent(QContextMenuEvent* event) {
     if (chosen == rename) emit renameAsked(id);
     if (chosen == copy) emit copyAsked(id);
     if (chosen == remove) emit removeAsked(id);
+}
+
+// Within the strip it changes places; outside of it it is a sanitised file, made and checked while it is dragged.
+void Strip::startDrag(Qt::DropActions) {
+    const QModelIndex index = currentIndex();
+    if (!index.isValid()) return;
+    QMimeData* held = m_give ? m_give(index.data(captureRole).toInt()) : new QMimeData;
+    const std::unique_ptr<QMimeData> moved(m_model->mimeData({index}));
+    for (const QString& format : moved->formats()) held->setData(format, moved->data(format));
+    auto* drag = new QDrag(this);
+    drag->setMimeData(held);
+    drag->setPixmap(m_model->thumbnail(*m_model->at(index), devicePixelRatioF()));
+    drag->exec(Qt::MoveAction | Qt::CopyAction, Qt::CopyAction);
 }
 
 // The case moves the capture; the view has nothing to take out itself.

@@ -6,7 +6,10 @@
 #include "app/findings/selection.h"
 #include "casefile/case.h"
 
+#include <functional>
 #include <QListView>
+
+class QMimeData;
 
 namespace eyelid {
 
@@ -19,6 +22,8 @@ class Strip final : public QListView {
 public:
     Strip(Case& owner, CaseKeeper& keeper, Selection& selection, const Theme& theme, QWidget* parent = nullptr);
 
+    /// Gives what a capture is when it is dragged out of the window.
+    void giveAway(std::function<QMimeData*(int id)> give) { m_give = std::move(give); }
     /// A capture that was dragged is let go at a point of the view: it goes over or under what lies there.
     void letGo(int id, const QPointF& at);
 
@@ -34,6 +39,7 @@ protected:
     void currentChanged(const QModelIndex& current, const QModelIndex& previous) override;
     void contextMenuEvent(QContextMenuEvent*) override;
     void dropEvent(QDropEvent*) override;
+    void startDrag(Qt::DropActions actions) override;
 
 private:
     void showCurrent();
@@ -41,6 +47,7 @@ private:
     Case& m_case;
     StripModel* m_model;
     Selection& m_selection;
+    std::function<QMimeData*(int)> m_give;
 };
 
 } // namespace eyelid

@@ -1,17 +1,17 @@
 #include "app/releasing/release_flow.h"
 
+#include "app/releasing/release_job.h"
 #include "app/releasing/release_view.h"
 #include "app/window/settings.h"
-#include "base/files.h"
 #include "base/sentence.h"
 #include "editing/edits.h"
-#include "pipeline/release_set.h"
-#include "releasing/digest.h"
+#include "releasing/destinations/command.h"
 #include "releasing/names.h"
 
 #include <QDateTime>
 #include <QDesktopServices>
-#include <QDir>
+#include <QMessageBox>
+#include <QPushButton>
 #include <QStandardPaths>
 #include <QTimer>
 #include <QUrl>
@@ -19,18 +19,38 @@
 namespace eyelid {
 namespace {
 
+constexpr int tellEvery = 200;      // milliseconds: what is being sent
 constexpr int measuringDelay = 300; // milliseconds: of turning a number up, only where it comes to rest
+
+QString noteOn(const ReleaseOutcome& outcome) {
+    const QString written = outcome.paths.isEmpty()
+                                ? Tr::tr("Handed over as it was checked:")
+                                : Tr::tr("Written as they were checked, and read back from the disk:");
+    if (outcome.unsignedBecause.isEmpty()) return written;
+    return sentence(Tr::tr("%1 The log is not signed: %2"), written.chopped(1) + u'.', outcome.unsignedBecause);
+}
+
+// What the window itself does with it.
+QStringList linesOf(const Destinations& to) {
+    QStringList lines;
+    if (to.clipboard) lines << Tr::tr("On the clipboard");
+    if (to.screen) lines << Tr::tr("On the screen");
+    return lines;
+}
 
 } // namespace
 
 ReleaseFlow::ReleaseFlow(Case& owner, CaseWorker& worker, const Theme& theme, QWidget& window)
-    : m_case(owner), m_worker(worker), m_theme(theme), m_window(window), m_measuring(new QTimer(this)) {
+    : m_case(owner), m_worker(worker), m_theme(theme), m_window(window), m_measuring(new QTimer(this)),
+      m_telling(new QTimer(this)) {
     connect(&m_worker, &CaseWorker::checked, this, &ReleaseFlow::onChecked);
     connect(&m_worker, &CaseWorker::checkFailed, this, &ReleaseFlow::onCheckFailed);
     connect(&m_worker, &CaseWorker::busyChanged, this, &ReleaseFlow::onIdle);
     connect(&m_case, &Case::passesChanged, this, &ReleaseFlow::changed);
     m_measuring->setSingleShot(true);
     m_measuring->setInterval(measuringDelay);
+    m_telling->setInterval(tellEvery);
+    connect(m_telling, &QTimer::timeout, this, &ReleaseFlow::tellWriting);
     connect(m_measuring, &QTimer::timeout, this, &ReleaseFlow::measure);
 }
 
@@ -75,10 +95,14 @@ NameParts ReleaseFlow::partsOf(qsizetype index) const {
     return {m_case.name(), m_case.policy().name, QDate::currentDate(), index + 1, m_case.captures().size()};
 }
 
+QString ReleaseFlow::nameOf(qsizetype index) const {
+    return nameFrom(nameTemplate(), partsOf(index));
+}
+
 QStringList ReleaseFlow::names() const {
     const QString ending = u'.' + endingOf(pictureEncoding(settings::releaseForm()).format);
     QStringList names;
-    for (qsizetype i = 0; i < m_case.captures().size(); ++i) names << nameFrom(nameTemplate(), partsOf(i)) + ending;
+    for (qsizetype i = 0; i < m_case.captures().size(); ++i) names << nameOf(i) + ending;
     return names;
 }
 
@@ -96,7 +120,7 @@ void ReleaseFlow::begin() {
     std::vector<ToCheck> all;
     for (qsizetype i = 0; i < m_case.captures().size(); ++i) {
         const Capture& capture = m_case.captures()[i];
-        all.push_back({capture.id, nameFrom(nameTemplate(), partsOf(i)), capture.picture, m_case.decided(capture)});
+        all.push_back({capture.id, nameOf(i), capture.picture, m_case.decided(capture)});
         if (m_checked.small > 0) {
             ToCheck small = all.back();
             small.name = smallName(small.name);
@@ -156,6 +180,11 @@ void ReleaseFlow::onIdle() {
 }
 
 void ReleaseFlow::release() {
+    m_again = false;
+    openWhenChecked();
+}
+
+void ReleaseFlow::openWhenChecked() {
     if (!isChecked()) {
         m_after = After::OpenView;
         begin();
@@ -170,10 +199,10 @@ void ReleaseFlow::openView() {
     QString usual = settings::releaseFolder();
     if (usual.isEmpty())
         usual = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + QStringLiteral("/Released");
-    ReleaseForm form = settings::releaseForm();
-    form.names = nameTemplate();
-    m_view = new ReleaseView(form, settings::releaseClash(),
-                             m_case.folders.release.isEmpty() ? usual : m_case.folders.release, m_theme, &m_window);
+    Way start{settings::lastWay(), settings::releaseForm(), settings::releaseClash(), settings::destinations()};
+    start.form.names = nameTemplate();
+    start.to.folderPath = m_case.folders.release.isEmpty() ? usual : m_case.folders.release;
+    m_view = new ReleaseView(start, m_theme, &m_window);
     m_view->setAttribute(Qt::WA_DeleteOnClose);
     connect(m_view, &ReleaseView::releaseAsked, this, &ReleaseFlow::writeOrCheck);
     connect(m_view, &ReleaseView::formChanged, this, &ReleaseFlow::onFormChanged);
@@ -181,11 +210,21 @@ void ReleaseFlow::openView() {
     connect(m_view, &QDialog::finished, this, [this] { ++*m_measured; });
     tellFiles();
     m_view->open();
+    if (!m_again) return;
+    m_again = false;
+    writeOrCheck();
+}
+
+void ReleaseFlow::releaseAgain() {
+    m_again = true;
+    openWhenChecked();
 }
 
 void ReleaseFlow::onFormChanged() {
     settings::setReleaseForm(m_view->form());
     settings::setReleaseClash(m_view->clash());
+    settings::setDestinations(m_view->destinations());
+    settings::setLastWay(m_view->way().name);
     tellFiles();
     emit changed();
 }
@@ -220,7 +259,7 @@ void ReleaseFlow::measure() {
     m_worker.run(
         Tr::tr("Measuring"),
         [=, this, all = std::move(all), form = settings::releaseForm(), last = m_measured,
-         pictures = m_case.pictures()] {
+         pictures = m_case.pictures()](Progress&) {
             for (const One& one : all) {
                 if (*last != counts) return;
                 const QImage picture = render(pictures->picture(one.picture), one.edits);
@@ -240,13 +279,31 @@ void ReleaseFlow::measure() {
 // What was checked in another form is checked again before it leaves.
 void ReleaseFlow::writeOrCheck() {
     if (!m_view) return;
-    settings::setReleaseClash(m_view->clash());
+    onFormChanged();
+    if (!mayRun(m_view->destinations().command)) return;
     if (m_checked.revision != m_case.revision())
         return m_view->showTrouble(Tr::tr("The case has changed since it was checked; check it again."));
     if (isChecked() && !m_worker.busy()) return write();
     m_view->setWorking(Tr::tr("Checking the pictures in this form…"));
     m_after = After::Write;
     begin();
+}
+
+// A program is shown as it will be run before it is run for the first time.
+bool ReleaseFlow::mayRun(const QStringList& command) {
+    if (command.isEmpty() || settings::knowsCommand(command)) return true;
+    QMessageBox box(
+        QMessageBox::Question, Tr::tr("Run a program"),
+        sentence(Tr::tr("With the released files, this will be run:\n\n%1\n\nIt can do with them whatever you "
+                        "could. Run it from now on?"),
+                 lineOf(command)),
+        QMessageBox::Yes | QMessageBox::No, m_view);
+    box.setObjectName(QStringLiteral("runProgram"));
+    box.button(QMessageBox::Yes)->setText(Tr::tr("Run it"));
+    box.button(QMessageBox::No)->setText(Tr::tr("Not now"));
+    if (box.exec() != QMessageBox::Yes) return false;
+    settings::setKnowsCommand(command);
+    return true;
 }
 
 Assembling ReleaseFlow::assembling() const {
@@ -263,67 +320,57 @@ void ReleaseFlow::write() {
     if (!m_view || !isChecked()) return;
     if (lacksSecondLook(m_case.state()))
         return m_view->showTrouble(Tr::tr("A second officer has not agreed to this case as it stands."));
-    QStringList origins;
-    for (const Capture& capture : m_case.captures()) origins << capture.origin;
+    ReleaseJob job{m_pictures, m_case.state(), assembling(), m_view->destinations(), m_view->folder(), m_view->clash(),
+                   {}};
+    for (const Capture& capture : m_case.captures()) job.origins << capture.origin;
     m_view->setWorking(Tr::tr("Writing the release…"));
-    struct Outcome {
-        QString trouble;
-        QStringList paths;
-        QList<ReleasedFile> files;
-        QString unsignedBecause;
-    };
-    auto outcome = std::make_shared<Outcome>();
+    m_telling->start();
+    auto outcome = std::make_shared<ReleaseOutcome>();
     const int revision = m_case.revision();
-    const QString folder = m_view->folder();
+    const Destinations to = job.to;
     m_worker.run(
         Tr::tr("Writing the release"),
-        [=, this, clash = m_view->clash(), from = assembling(), state = m_case.state(),
-         pictures = m_pictures]() mutable {
-            from.state = &state;
-            from.coveredValues = valuesCovered(state);
-            auto key = signingKeyFrom(signingKeyFile(), true);
-            from.key = key ? std::optional<SigningKey>(*key) : std::nullopt;
-            if (!key) outcome->unsignedBecause = key.error().sentence;
-            const auto there = [&](const QString& name) { return fileExists(joinedPath(folder, name)); };
-            if (clash == Clash::KeepBoth) from.number = numberApart(fileNamesOf(pictures, from), there);
-            QStringList outputs;
-            for (const QString& name : fileNamesOf(pictures, from)) outputs << joinedPath(folder, name);
-            if (const QString path = overwritten(outputs, origins); !path.isEmpty()) {
-                outcome->trouble = sentence(
-                    Tr::tr("%1 is one of this case's own pictures and would be replaced; choose another folder."),
-                    path);
-                return;
-            }
-            auto files = assembled(std::move(pictures), from, m_worker.work());
-            auto written =
-                files ? writeRelease(folder, *files, clash == Clash::Replace) : Result<QStringList>(files.error());
-            if (!written) {
-                outcome->trouble = written.error().sentence;
-                return;
-            }
-            outcome->paths = *written;
-            for (const Artifact& file : *files) outcome->files.push_back({file.fileName, sha256(file.bytes)});
+        [=, this, job = std::move(job)](Progress& progress) mutable {
+            *outcome = carryOut(std::move(job), m_worker.work(), progress);
         },
-        [=, this] {
-            if (!outcome->trouble.isEmpty()) {
-                if (m_view) m_view->showTrouble(outcome->trouble);
-                return;
-            }
-            m_case.folders.release = folder;
-            m_releasedRevision = revision;
-            m_case.noteRelease({QDateTime::currentDateTimeUtc(),
-                                m_case.officer(),
-                                Tr::tr("folder"),
-                                fullPath(folder),
-                                {},
-                                outcome->files});
-            if (m_view) m_view->showReleased(outcome->paths, outcome->unsignedBecause);
-            // A draft is opened by the mail program, to be addressed there.
-            const bool draft = settings::releaseForm().wrapping == Wrapping::Mail;
-            if (settings::opensReleased())
-                QDesktopServices::openUrl(QUrl::fromLocalFile(draft ? outcome->paths.first() : folder));
-            emit released(outcome->paths);
-        });
+        [=, this] { onWritten(*outcome, to, revision); });
+}
+
+void ReleaseFlow::tellWriting() {
+    if (m_view && m_worker.busy() && !m_worker.doing().isEmpty()) m_view->setWorking(m_worker.doing() + u'…');
+}
+
+// What stands is noted, whatever became of the rest.
+void ReleaseFlow::onWritten(const ReleaseOutcome& outcome, const Destinations& to, int revision) {
+    m_telling->stop();
+    note(outcome, to);
+    if (to.folder && !outcome.paths.isEmpty()) m_case.folders.release = to.folderPath;
+    if (outcome.trouble) {
+        if (!m_view) return;
+        const QString stands =
+            linesOf(outcome).isEmpty()
+                ? QString()
+                : u' ' + sentence(Tr::tr("What went before stands: %1."), linesOf(outcome).join(QStringLiteral(", ")));
+        return m_view->showTrouble(outcome.trouble->sentence + stands);
+    }
+    m_releasedRevision = revision;
+    emit handedOver(outcome, to);
+    if (m_view) m_view->showReleased(linesOf(outcome) + linesOf(to), noteOn(outcome));
+    // A draft is opened by the mail program, to be addressed there.
+    const bool draft = settings::releaseForm().wrapping == Wrapping::Mail;
+    if (settings::opensReleased() && to.folder)
+        QDesktopServices::openUrl(QUrl::fromLocalFile(draft ? outcome.paths.first() : to.folderPath));
+    emit released(outcome.paths);
+}
+
+// What goes to paper is noted when it has been printed.
+void ReleaseFlow::note(const ReleaseOutcome& outcome, const Destinations& to) {
+    const QDateTime when = QDateTime::currentDateTimeUtc();
+    for (const Handed& one : outcome.handed)
+        m_case.noteRelease({when, m_case.officer(), one.destination, one.delivery.place, {}, outcome.files});
+    if (outcome.trouble) return;
+    if (to.clipboard) m_case.noteRelease({when, m_case.officer(), Tr::tr("clipboard"), {}, {}, outcome.files});
+    if (to.screen) m_case.noteRelease({when, m_case.officer(), Tr::tr("screen"), {}, {}, outcome.files});
 }
 
 } // namespace eyelid

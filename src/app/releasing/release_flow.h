@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/cases/case_worker.h"
+#include "app/releasing/release_job.h"
 #include "casefile/case.h"
 #include "releasing/names.h"
 #include "releasing/release_form.h"
@@ -17,7 +18,6 @@ class QTimer;
 namespace eyelid {
 
 struct Theme;
-struct Assembling;
 
 class ReleaseView;
 
@@ -46,7 +46,13 @@ public:
 
     /// The names a release gives its pictures, as the form says, with their endings.
     QStringList names() const;
+    /// Of one picture, without its ending.
+    QString nameOf(qsizetype index) const;
+    /// What all names are made from.
+    QString nameTemplate() const;
     void check();
+    /// Releases as it was done last, without asking anything that need not be asked.
+    void releaseAgain();
     /// Checks first where the case, or the form releases are made in, has changed since.
     void release();
     /// A check is running, or is to run as soon as the worker is free.
@@ -60,6 +66,8 @@ signals:
     /// A check has ended that somebody should look at.
     void checkToShow();
     void released(QStringList paths);
+    /// What is left to the window: clipboard, paper, screen, and the link of a drop.
+    void handedOver(ReleaseOutcome outcome, Destinations to);
 
 private:
     /// What a check was made of: another one needs another check.
@@ -75,9 +83,9 @@ private:
     Checked now() const;
     bool isChecked() const { return m_checked == now(); }
     NameParts partsOf(qsizetype index) const;
-    QString nameTemplate() const;
 
     void begin();
+    void openWhenChecked();
     void onChecked(const std::vector<CheckedPicture>& pictures);
     void onCheckFailed(const QString& sentence, bool cancelled);
     void onIdle();
@@ -86,7 +94,11 @@ private:
     void tellFiles();
     void measure();
     void writeOrCheck();
+    bool mayRun(const QStringList& command);
     void write();
+    void tellWriting();
+    void onWritten(const ReleaseOutcome& outcome, const Destinations& to, int revision);
+    void note(const ReleaseOutcome& outcome, const Destinations& to);
     Assembling assembling() const;
 
     Case& m_case;
@@ -101,7 +113,8 @@ private:
     /// What follows once a check has passed.
     enum class After { Nothing, OpenView, Write } m_after = After::Nothing;
     QString m_trouble;
-    QTimer* m_measuring;
+    QTimer *m_measuring, *m_telling;
+    bool m_again = false; ///< the view, once open, releases by itself
     std::shared_ptr<std::atomic<int>> m_measured = std::make_shared<std::atomic<int>>(0); ///< the last that counts
 };
 

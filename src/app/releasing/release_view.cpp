@@ -1,6 +1,7 @@
 #include "app/releasing/release_view.h"
 
-#include "app/window/file_dialogs.h"
+#include "app/releasing/destinations_box.h"
+#include "app/releasing/ways_row.h"
 #include "app/window/settings.h"
 #include "app/window/theme.h"
 #include "base/sentence.h"
@@ -11,7 +12,6 @@
 #include <QComboBox>
 #include <QDesktopServices>
 #include <QDir>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -42,22 +42,27 @@ QCheckBox* box(const char* name, const QString& text, bool checked) {
     return box;
 }
 
+int qualityShown(const ReleaseForm& form) {
+    const bool lossless = form.document != DocumentKind::None && form.encoding.format != ReleaseFormat::Jpeg;
+    return lossless ? Encoding::lossless : form.encoding.quality;
+}
+
 QString fullName(const QString& folder, const QString& name) {
     return QDir(folder).absoluteFilePath(name);
 }
 
 } // namespace
 
-ReleaseView::ReleaseView(const ReleaseForm& form, Clash clash, const QString& folder, const Theme& theme,
-                         QWidget* parent)
-    : QDialog(parent), m_theme(theme) {
+ReleaseView::ReleaseView(const Way& start, const Theme& theme, QWidget* parent) : QDialog(parent), m_theme(theme) {
     setObjectName(QStringLiteral("releaseView"));
     setWindowTitle(Tr::tr("Release"));
-    resize(840, 520);
+    resize(860, 640);
+    const ReleaseForm& form = start.form;
+    m_to = new DestinationsBox(start.to, start.to.folderPath, theme, *this);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 14, 16, 14);
     layout->setSpacing(10);
-    m_title = new QLabel(Tr::tr("Release to a folder"));
+    m_title = new QLabel(Tr::tr("Release"));
     m_title->setProperty("role", QStringLiteral("title"));
     layout->addWidget(m_title);
     m_choices = new QWidget;
@@ -66,6 +71,10 @@ ReleaseView::ReleaseView(const ReleaseForm& form, Clash clash, const QString& fo
     m_rows->setHorizontalSpacing(12);
     m_rows->setVerticalSpacing(8);
     m_rows->setColumnStretch(1, 1);
+    m_ways = new WaysRow([this] { return way(); });
+    connect(m_ways, &WaysRow::chose, this, &ReleaseView::choose);
+    connect(m_ways, &WaysRow::trouble, this, &ReleaseView::showTrouble);
+    addRow(Tr::tr("Way"), m_ways);
     addRow(Tr::tr("Format"), formatRow(form));
     m_names = new QLineEdit(form.names.isEmpty() ? usualNames : form.names);
     m_names->setObjectName(QStringLiteral("releaseNames"));
@@ -73,14 +82,16 @@ ReleaseView::ReleaseView(const ReleaseForm& form, Clash clash, const QString& fo
         Tr::tr("Of the parts {case}, {number}, {count}, {date} and {policy}; the ending comes by itself."));
     addRow(Tr::tr("Names"), m_names);
     addRow(Tr::tr("With them"), besideRow(form));
-    addRow(Tr::tr("Folder"), folderRow(folder));
+    addRow(Tr::tr("To a folder"), m_to->folderRow());
     m_clash = new QComboBox;
     m_clash->setObjectName(QStringLiteral("releaseClash"));
     m_clash->addItem(Tr::tr("Keep both: number the new ones"), int(Clash::KeepBoth));
     m_clash->addItem(Tr::tr("Replace them"), int(Clash::Replace));
     m_clash->addItem(Tr::tr("Do not release"), int(Clash::Refuse));
-    m_clash->setCurrentIndex(m_clash->findData(int(clash)));
+    m_clash->setCurrentIndex(m_clash->findData(int(start.clash)));
     addRow(Tr::tr("Files there already"), m_clash);
+    addRow(Tr::tr("And to"), m_to->alsoRow());
+    addRow(Tr::tr("Drop at"), m_to->dropRow());
     layout->addWidget(m_choices);
     m_hint = new QLabel;
     m_hint->setWordWrap(true);
@@ -99,7 +110,8 @@ ReleaseView::ReleaseView(const ReleaseForm& form, Clash clash, const QString& fo
     for (QCheckBox* choice : {m_limit, m_report, m_words, m_summary})
         connect(choice, &QCheckBox::toggled, this, &ReleaseView::changeForm);
     connect(m_names, &QLineEdit::textChanged, this, &ReleaseView::changeForm);
-    connect(m_folder, &QLineEdit::textChanged, this, &ReleaseView::refresh);
+    connect(m_to, &DestinationsBox::changed, this, &ReleaseView::changeForm);
+    m_ways->showIfSame(start.name);
     refreshForm();
     refresh();
     m_release->setFocus();
@@ -141,8 +153,7 @@ QWidget* ReleaseView::formatRow(const ReleaseForm& form) {
     m_quality->setAccessibleName(Tr::tr("Quality"));
     m_quality->setRange(0, 100);
     m_quality->setSingleStep(5);
-    const bool lossless = form.document != DocumentKind::None && form.encoding.format != ReleaseFormat::Jpeg;
-    m_quality->setValue(lossless ? Encoding::lossless : form.encoding.quality);
+    m_quality->setValue(qualityShown(form));
     m_quality->setSpecialValueText(Tr::tr("Without loss"));
     m_limit = box("releaseLimit", Tr::tr("At most"), form.mostBytes > 0);
     m_most = new QSpinBox;
@@ -173,24 +184,35 @@ QWidget* ReleaseView::besideRow(const ReleaseForm& form) {
     return row;
 }
 
-QWidget* ReleaseView::folderRow(const QString& folder) {
-    auto* row = new QWidget;
-    QHBoxLayout* layout = rowLayout(row);
-    m_folder = new QLineEdit(QDir::toNativeSeparators(folder));
-    m_folder->setObjectName(QStringLiteral("releaseFolder"));
-    m_folder->setAccessibleName(Tr::tr("Folder"));
-    auto* browse = new QPushButton(Tr::tr("Browse…"));
-    layout->addWidget(m_folder, 1);
-    layout->addWidget(browse);
-    QCheckBox* opens = box("opensReleased", Tr::tr("Open it afterwards"), settings::opensReleased());
-    connect(opens, &QCheckBox::toggled, this, [](bool on) { settings::setOpensReleased(on); });
-    layout->addWidget(opens);
-    connect(browse, &QPushButton::clicked, this, [this] {
-        const FileDialogTraces traces;
-        const QString chosen = QFileDialog::getExistingDirectory(this, Tr::tr("Release to"), m_folder->text());
-        if (!chosen.isEmpty()) m_folder->setText(chosen);
-    });
-    return row;
+Way ReleaseView::way() const {
+    return {m_ways->chosen(), form(), clash(), destinations()};
+}
+
+void ReleaseView::choose(const Way& way) {
+    const auto set = [](QComboBox* combo, const QVariant& value) { combo->setCurrentIndex(combo->findData(value)); };
+    {
+        const QSignalBlocker quiet[] = {QSignalBlocker(m_quality), QSignalBlocker(m_limit), QSignalBlocker(m_most),
+                                        QSignalBlocker(m_report),  QSignalBlocker(m_words), QSignalBlocker(m_summary),
+                                        QSignalBlocker(m_names),   QSignalBlocker(m_to)};
+        set(m_format, formatCode(way.form));
+        set(m_wrapping, int(way.form.wrapping));
+        set(m_clash, int(way.clash));
+        m_quality->setMinimum(0);
+        m_quality->setValue(qualityShown(way.form));
+        m_limit->setChecked(way.form.mostBytes > 0);
+        if (way.form.mostBytes > 0) m_most->setValue(int(way.form.mostBytes / 1000));
+        m_report->setChecked(way.form.report);
+        m_words->setChecked(way.form.documentWords);
+        m_summary->setChecked(way.form.documentSummary);
+        m_names->setText(way.form.names.isEmpty() ? usualNames : way.form.names);
+        m_to->setDestinations(way.to);
+    }
+    changeForm();
+    m_ways->showWay(way.name);
+}
+
+Destinations ReleaseView::destinations() const {
+    return m_to->destinations();
 }
 
 QWidget* ReleaseView::buttonRow() {
@@ -242,7 +264,7 @@ Clash ReleaseView::clash() const {
 }
 
 QString ReleaseView::folder() const {
-    return QDir::fromNativeSeparators(m_folder->text().trimmed());
+    return m_to->folder();
 }
 
 // Documents lose nothing unless that is asked for, pictures of the lossy formats as little as is usual.
@@ -257,6 +279,7 @@ void ReleaseView::changeFormat() {
 
 void ReleaseView::changeForm() {
     refreshForm();
+    m_ways->showWay({});
     if (checkNames(m_names->text())) emit formChanged();
     refresh();
 }
@@ -288,11 +311,12 @@ void ReleaseView::setFiles(const QStringList& names, qint64 bytes) {
 // Returns how many would meet a file that is there. Those that are numbered are shown as they will be called.
 int ReleaseView::refreshList() {
     m_list->clear();
-    const auto there = [this](const QString& name) { return QFileInfo::exists(fullName(folder(), name)); };
+    const bool toFolder = destinations().folder;
+    const auto there = [&](const QString& name) { return toFolder && QFileInfo::exists(fullName(folder(), name)); };
     const auto clashes = int(std::count_if(m_files.begin(), m_files.end(), there));
     const QStringList names = clash() == Clash::KeepBoth ? numbered(m_files, numberApart(m_files, there)) : m_files;
     for (const QString& name : names) {
-        const QString path = fullName(folder(), name);
+        const QString path = toFolder ? fullName(folder(), name) : name;
         const bool meets = there(name);
         m_list->addItem(
             new QListWidgetItem(themedIcon(meets ? QStringLiteral("triangle-alert") : QStringLiteral("send"),
@@ -304,7 +328,7 @@ int ReleaseView::refreshList() {
 
 QString ReleaseView::hint(int clashes) const {
     if (const auto right = checkNames(m_names->text()); !right) return right.error().sentence;
-    if (folder().isEmpty()) return Tr::tr("Name a folder.");
+    if (const QString wrong = m_to->trouble(); !wrong.isEmpty()) return wrong;
     if (clashes > 0 && clash() == Clash::Refuse)
         return Tr::tr("%n of these files are there already; choose another folder, or what is to be done with them.",
                       nullptr, clashes);
@@ -315,6 +339,9 @@ QString ReleaseView::hint(int clashes) const {
                                                 QLocale().formattedDataSize(m_bytes, 0, QLocale::DataSizeSIFormat))
                                      : QString();
     const QString files = Tr::tr("%n file(s) will be written", nullptr, int(m_files.size())) + size;
+    if (!destinations().folder)
+        return sentence(Tr::tr("%1, to: %2"), Tr::tr("%n file(s)", nullptr, int(m_files.size())) + size,
+                        titleOf(destinations()));
     return QFileInfo(folder()).isDir() ? sentence(Tr::tr("%1:"), files)
                                        : sentence(Tr::tr("%1; the folder will be made:"), files);
 }
@@ -324,8 +351,8 @@ void ReleaseView::refresh() {
     const int clashes = refreshList();
     const bool idle = m_doing.isEmpty();
     m_choices->setEnabled(idle);
-    m_release->setEnabled(idle && bool(checkNames(m_names->text())) && !folder().isEmpty() && !m_files.isEmpty() &&
-                          (clashes == 0 || clash() != Clash::Refuse));
+    m_release->setEnabled(idle && bool(checkNames(m_names->text())) && m_to->trouble().isEmpty() &&
+                          !m_files.isEmpty() && (clashes == 0 || clash() != Clash::Refuse));
     m_close->setText(idle ? Tr::tr("Not now") : Tr::tr("Stop"));
     m_hint->setText(idle ? hint(clashes) : m_doing);
     m_hint->setStyleSheet({});
@@ -336,24 +363,20 @@ void ReleaseView::setWorking(const QString& doing) {
     refresh();
 }
 
-void ReleaseView::showReleased(const QStringList& paths, const QString& unsignedBecause) {
+void ReleaseView::showReleased(const QStringList& lines, const QString& note) {
     m_done = true;
     m_doing.clear();
     m_title->setText(Tr::tr("Released"));
-    m_hint->setText(unsignedBecause.isEmpty()
-                        ? Tr::tr("Written as they were checked, and read back from the disk:")
-                        : sentence(Tr::tr("Written as they were checked, and read back from the disk. The log is not "
-                                          "signed: %1"),
-                                   unsignedBecause));
+    m_hint->setText(note);
     m_hint->setStyleSheet({});
     m_list->clear();
-    for (const QString& path : paths)
-        m_list->addItem(new QListWidgetItem(themedIcon(QStringLiteral("check"), m_theme.pine), path));
+    for (const QString& line : lines)
+        m_list->addItem(new QListWidgetItem(themedIcon(QStringLiteral("check"), m_theme.pine), line));
     m_choices->hide();
     m_release->hide();
     m_close->setText(Tr::tr("Close"));
     m_close->setDefault(true);
-    m_openFolder->show();
+    m_openFolder->setVisible(destinations().folder);
 }
 
 void ReleaseView::showTrouble(const QString& sentence) {

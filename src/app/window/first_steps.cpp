@@ -15,7 +15,7 @@
 namespace eyelid {
 namespace {
 
-enum { Find, Decide, CoverAll, Check, Release };
+enum Step { Find, Decide, CoverAll, Check, HandOn };
 
 } // namespace
 
@@ -90,7 +90,7 @@ bool FirstSteps::isDone(size_t step) const {
         return n.all() > 0 && n.open == 0 && n.unread == 0;
     case Check:
         return m_release.standing() == ReleaseFlow::Check::Passed;
-    case Release:
+    case HandOn:
         return m_release.isReleased();
     }
     return false;

@@ -12,6 +12,7 @@
 #include "app/findings/finding_details.h"
 #include "app/findings/findings_panel.h"
 #include "app/findings/policies_view.h"
+#include "app/releasing/handing_out.h"
 #include "app/sheet/beside_view.h"
 #include "app/sheet/dock.h"
 #include "app/sheet/joins_bar.h"
@@ -60,6 +61,7 @@ MainWindow::MainWindow(Theme& theme, const Policy& policy, std::unique_ptr<Sourc
     bindExplain();
     bindCheck();
     bindTaking();
+    bindRelease();
     restoreSettings();
     m_do.refreshIcons(m_theme);
     refreshGate();
@@ -403,7 +405,7 @@ void MainWindow::showTrouble(const QString& sentence) {
 void MainWindow::refreshGate() {
     const GateState state = gateStateOf(m_case, m_release, m_worker);
     m_gate->setSettled(state.settled);
-    m_gate->setMessage(state.message, state.detail, state.tone);
+    m_gate->setMessage(state.message, m_noteText.isEmpty() ? state.detail : m_noteText, state.tone);
     if (m_worker.busy())
         m_gate->setBusy(m_worker.doing(), m_worker.fraction());
     else
@@ -415,10 +417,12 @@ void MainWindow::refreshGate() {
     m_do[QStringLiteral("readAll")].setEnabled(state.mayRead);
     m_do[QStringLiteral("check")].setEnabled(state.mayCheck);
     m_do[QStringLiteral("release")].setEnabled(state.mayRelease);
+    m_do[QStringLiteral("releaseAgain")].setEnabled(state.mayRelease);
     m_do[QStringLiteral("stop")].setEnabled(m_worker.busy());
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->source()) return; // of this window: on its way out
     if (event->mimeData()->hasUrls() || event->mimeData()->hasImage()) event->acceptProposedAction();
 }
 

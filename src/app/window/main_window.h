@@ -40,6 +40,7 @@ class FindingsPanel;
 class FirstSteps;
 class Gate;
 class HandbookView;
+class HandingOut;
 class JoinsBar;
 class KeptBar;
 class PoliciesView;
@@ -78,6 +79,8 @@ public:
     CasesView& casesView() { return *m_casesView; }
     const Commands& commands() const { return m_do; }
     Explaining& explaining() { return *m_explaining; }
+    HandingOut& handingOut() { return *m_handingOut; }
+    Strip& strip() { return *m_strip; }
 
     /// Takes three windows of the demo desk.
     void addDemoCaptures();
@@ -116,6 +119,7 @@ private:
     void bindExplain();
     void bindCheck();
     void bindTaking();
+    void bindRelease();
     void restoreSettings();
 
     void showSheet();
@@ -167,6 +171,9 @@ private:
     void showHandbook();
     void showSettings();
     void showRegister();
+    void showPaper();
+    void handOut(const ReleaseOutcome& outcome, const Destinations& to);
+    void tell(const QString& sentence); ///< for a while, beside what stands in the way
     void showVerify(const QStringList& paths);
     void showKeys();
     void startProgram(const QStringList& arguments); ///< in another window
@@ -206,7 +213,9 @@ private:
     JoinsBar* m_joinsBar;
     KeptBar* m_keptBar;
     FirstSteps* m_firstSteps;
-    QTimer* m_ticker;
+    QTimer *m_ticker, *m_note;
+    QString m_noteText; ///< told for a while
+    std::unique_ptr<HandingOut> m_handingOut;
     CasesView* m_casesView;
     std::optional<QString> m_leavingFor;    ///< a case to be opened, or none, as soon as nothing runs
     QString m_toThrowAway;                  ///< the open case, once it has been left

@@ -6,8 +6,6 @@
 #include "app/findings/decide_many.h"
 #include "app/findings/finding_details.h"
 #include "app/findings/findings_panel.h"
-#include "app/releasing/register_view.h"
-#include "app/releasing/verify_view.h"
 #include "app/sheet/beside_view.h"
 #include "app/sheet/dock.h"
 #include "app/sheet/joins_bar.h"
@@ -226,34 +224,6 @@ void MainWindow::addManyCommands() {
          command("another", Tr::tr("This is another person or thing"), {}, [this] { m_reviewing->sayAnother(); }),
          command("coverOnAll", Tr::tr("Cover this place on all captures"), {},
                  [this] { m_case.coverOnAll(m_selection.item()); })});
-}
-
-void MainWindow::addReleaseCommands() {
-    m_do.add(JobStep::Release,
-             {command(
-                  "check", Tr::tr("Check"), {keys("Ctrl+Return")}, [this] { m_release.check(); }, "shield-check"),
-              called(command(
-                         "release", Tr::tr("Release…"), {keys("Ctrl+Shift+Return")}, [this] { m_release.release(); },
-                         "send"),
-                     Tr::tr("save export hand on")),
-              called(command(
-                         "register", Tr::tr("Releases of this case…"), {}, [this] { showRegister(); }, "list-ordered"),
-                     Tr::tr("register history withdrawn csv")),
-              called(command(
-                         "verify", Tr::tr("Verify files…"), {}, [this] { showVerify({}); }, "signature"),
-                     Tr::tr("checksum signature altered key intact"))});
-}
-
-void MainWindow::showVerify(const QStringList& paths) {
-    VerifyView view(m_theme, this);
-    if (!paths.isEmpty()) view.verify(paths);
-    view.exec();
-}
-
-void MainWindow::showRegister() {
-    RegisterView view(m_case, m_theme, this);
-    connect(&view, &RegisterView::verifyAsked, this, [this](const QString& place) { showVerify({place}); });
-    view.exec();
 }
 
 void MainWindow::addViewCommands() {

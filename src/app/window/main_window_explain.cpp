@@ -324,7 +324,7 @@ void MainWindow::putTogether() {
     auto made = std::make_shared<Made>();
     m_worker.run(
         Tr::tr("Putting captures together"),
-        [=, layout = view.layoutChosen(), pictures = m_case.pictures()] {
+        [=, layout = view.layoutChosen(), pictures = m_case.pictures()](Progress&) {
             std::vector<QImage> all;
             for (const Capture& capture : captures) all.push_back(pictures->picture(capture.picture));
             made->whole = together(captures, all, layout);

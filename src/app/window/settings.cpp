@@ -2,6 +2,7 @@
 
 #include "base/account.h"
 #include "finding/policy.h"
+#include "releasing/destinations/command.h"
 
 #include <algorithm>
 #include <QSettings>
@@ -26,7 +27,9 @@ constexpr const char *geometryKey = "window/geometry", *themeKey = "theme", *sty
                      *mostDaysKey = "newCases/mostDays", *comesBackKey = "take/comesBack",
                      *bringInKey = "folders/bringIn", *releaseKey = "folders/release", *policyKey = "policy",
                      *keptLooksKey = "looksOfOnesOwn", *explainKey = "window/explain", *smallKey = "release/small",
-                     *formKey = "release/form", *clashKey = "release/clash", *opensKey = "release/opens";
+                     *formKey = "release/form", *clashKey = "release/clash", *opensKey = "release/opens",
+                     *clipboardKey = "release/clipboardSeconds", *wayKey = "release/way",
+                     *destinationsKey = "release/destinations", *commandsKey = "release/commands";
 
 constexpr std::pair<ThemeName, const char*> themeNames[] = {
     {ThemeName::Light, "light"}, {ThemeName::Dark, "dark"}, {ThemeName::Contrast, "contrast"}};
@@ -268,6 +271,39 @@ void setTakeKeys(const QString& kind, const QKeySequence& keys) {
 
 void forgetFolders() {
     for (const char* key : {"release/folder", "bringIn/folder", "words/folder"}) QSettings().remove(QLatin1String(key));
+}
+
+int clipboardSeconds() {
+    constexpr int usual = 90;
+    return std::clamp(value(clipboardKey, usual).toInt(), 0, 3600);
+}
+void setClipboardSeconds(int seconds) {
+    setValue(clipboardKey, seconds);
+}
+Destinations destinations() {
+    const auto kept = waysFrom(value(destinationsKey).toByteArray());
+    if (!kept || kept->ways.isEmpty()) return {};
+    Destinations to = kept->ways.first().to;
+    to.folderPath.clear(); // of a case: kept there
+    return to;
+}
+void setDestinations(const Destinations& to) {
+    Way way{QStringLiteral("last"), {}, Clash::KeepBoth, to};
+    way.to.folderPath.clear();
+    setValue(destinationsKey, packed(Ways{{way}, {}}));
+}
+QString lastWay() {
+    return value(wayKey).toString();
+}
+void setLastWay(const QString& name) {
+    setValue(wayKey, name);
+}
+bool knowsCommand(const QStringList& command) {
+    return value(commandsKey).toStringList().contains(lineOf(command));
+}
+void setKnowsCommand(const QStringList& command) {
+    QStringList known = value(commandsKey).toStringList();
+    if (!known.contains(lineOf(command))) setValue(commandsKey, known << lineOf(command));
 }
 
 } // namespace eyelid::settings

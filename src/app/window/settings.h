@@ -4,6 +4,7 @@
 
 #include "app/window/theme.h"
 #include "finding/policy.h"
+#include "releasing/destinations/ways.h"
 #include "releasing/release.h"
 #include "releasing/release_form.h"
 
@@ -60,6 +61,19 @@ void setReleaseClash(Clash clash);
 /// Whether the folder is opened after a release.
 bool opensReleased();
 void setOpensReleased(bool opens);
+
+/// After how many seconds what was copied is taken back from the clipboard; 0: it stays.
+int clipboardSeconds();
+void setClipboardSeconds(int seconds);
+/// Where releases went last, besides a folder.
+Destinations destinations();
+void setDestinations(const Destinations& to);
+/// The way chosen last, by its name; empty: none.
+QString lastWay();
+void setLastWay(const QString& name);
+/// Whether this command of the user's own has been looked at and allowed to be run.
+bool knowsCommand(const QStringList& command);
+void setKnowsCommand(const QStringList& command);
 
 /// How findings of new cases are covered; none: as the policy says.
 std::optional<CoverStyle> caseStyle();

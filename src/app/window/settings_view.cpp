@@ -179,6 +179,12 @@ void SettingsView::addCases() {
         settings::setSmallVersions(value);
         emit changed();
     });
+    QSpinBox* clipboard = addNumber(Tr::tr("Copies stay on the clipboard"), Tr::tr("release copy take back clear"), 0,
+                                    3600, settings::clipboardSeconds());
+    clipboard->setObjectName(QStringLiteral("clipboardSeconds"));
+    clipboard->setSpecialValueText(Tr::tr("Until something else is copied"));
+    clipboard->setSuffix(Tr::tr(" seconds"));
+    connect(clipboard, &QSpinBox::valueChanged, this, [](int value) { settings::setClipboardSeconds(value); });
     addFolder(Tr::tr("Releases go to"), Tr::tr("folder save export"), settings::releaseFolder,
               settings::setReleaseFolder);
     addFolder(Tr::tr("Pictures come from"), Tr::tr("folder bring in open import"), settings::bringInFolder,

@@ -29,7 +29,7 @@ std::unique_ptr<Destination> toDrop(Dropping dropping);
 QString hiddenDropName(const Release& release);
 
 /// The key an SFTP server shows, as SHA-256 in base64: to be compared with what its keeper says, and pinned. Nothing is
-/// sent. Errors: NotWritable.
-Result<QString> hostKeyOf(const DropPlace& place);
+/// sent. Errors: NotWritable, Cancelled.
+Result<QString> hostKeyOf(const DropPlace& place, Progress& progress);
 
 } // namespace eyelid

@@ -75,15 +75,15 @@ std::unique_ptr<DropServer> sftpServer(const DropPlace& place, const QString& pa
     return std::make_unique<SftpServer>(place, password, progress);
 }
 
-Result<QString> hostKeyOf(const DropPlace& place) {
-    Progress progress;
+Result<QString> hostKeyOf(const DropPlace& place, Progress& progress) {
     DropPlace unpinned = place;
     unpinned.hostKey.clear();
     Transfer transfer(unpinned, {}, progress);
     transfer.begin({});
     const CURLcode code = transfer.perform(); // ends where the key is shown: none is pinned
     if (!transfer.shownHostKey().isEmpty()) return transfer.shownHostKey();
-    return Error{Error::Kind::NotWritable, transfer.answerTo(code).sentence};
+    return Error{progress.cancelled() ? Error::Kind::Cancelled : Error::Kind::NotWritable,
+                 transfer.answerTo(code).sentence};
 }
 
 } // namespace eyelid

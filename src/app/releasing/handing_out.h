@@ -1,0 +1,70 @@
+// One capture out of the window at once: onto the clipboard, the screen, or dragged into another program. What is open
+// is hidden as well as what is covered, and the picture is checked as the bytes it is before anybody gets it.
+#pragma once
+
+#include "app/cases/case_worker.h"
+#include "casefile/case.h"
+#include "picture/encoders.h"
+
+#include <functional>
+#include <memory>
+#include <QObject>
+#include <QPointer>
+#include <QTemporaryDir>
+
+class QMimeData;
+class QTimer;
+
+namespace eyelid {
+
+struct Theme;
+
+class PinnedPicture;
+class ReleaseFlow;
+
+class HandingOut final : public QObject {
+    Q_OBJECT
+public:
+    HandingOut(Case& owner, CaseWorker& worker, const ReleaseFlow& flow, const Theme& theme, QWidget& window);
+    ~HandingOut() override;
+
+    enum class As {
+        Picture,  ///< and as HTML, for programs that take that
+        File,     ///< of a folder that is gone with the program
+        Markdown, ///< with the picture in it
+        Words,    ///< that are still to be read
+    };
+    void copy(int capture, As as);
+    void pin(int capture);
+    /// For a drag: the file is made and checked when whoever it is dropped on asks for it.
+    QMimeData* toDrag(int capture);
+    /// Of pictures that have been checked: onto the clipboard, as files too where they stand somewhere.
+    void copyChecked(const std::vector<CheckedPicture>& pictures, const QStringList& paths);
+    void pinChecked(const std::vector<CheckedPicture>& pictures);
+    const QList<QPointer<PinnedPicture>>& pinned() const { return m_pinned; }
+    /// Takes back what was copied, if it is still there.
+    void takeBack();
+
+signals:
+    void told(QString sentence);
+    void trouble(QString sentence);
+
+private:
+    using Answer = std::function<void(Result<CheckedPicture>)>;
+    void make(int capture, const Answer& answer);
+    void offer(QMimeData* held, const QString& what);
+    /// In the case's register.
+    void note(const CheckedPicture& picture, const QString& way);
+    Result<QString> asFile(const CheckedPicture& picture);
+
+    Case& m_case;
+    CaseWorker& m_worker;
+    const ReleaseFlow& m_flow;
+    const Theme& m_theme;
+    QWidget& m_window;
+    std::unique_ptr<QTemporaryDir> m_files; ///< made when first needed; holds sanitised pictures alone
+    QTimer* m_takingBack;
+    QList<QPointer<PinnedPicture>> m_pinned;
+};
+
+} // namespace eyelid

@@ -1,0 +1,124 @@
+// The main window's commands that hand on, and what they open.
+#include "app/cases/strip.h"
+#include "app/checking/gate.h"
+#include "app/releasing/handing_out.h"
+#include "app/releasing/paper_view.h"
+#include "app/releasing/register_view.h"
+#include "app/releasing/verify_view.h"
+#include "app/window/main_window.h"
+#include "app/window/theme.h"
+#include "base/sentence.h"
+
+#include <QClipboard>
+#include <QGuiApplication>
+#include <QTimer>
+
+namespace eyelid {
+namespace {
+
+constexpr int noteShown = 8000; // milliseconds: long enough to be read twice
+
+Command command(const char* id, const QString& text, const char* keys, std::function<void()> run, const QString& words,
+                const char* icon = "") {
+    Command made{QLatin1String(id), text, QLatin1String(icon), {}, std::move(run)};
+    if (*keys) made.keys = {QKeySequence(QLatin1String(keys))};
+    made.alsoCalled = words;
+    return made;
+}
+
+Command first(Command command) {
+    command.startsGroup = true;
+    return command;
+}
+
+} // namespace
+
+void MainWindow::addReleaseCommands() {
+    using As = HandingOut::As;
+    const auto copy = [this](As as) { return [this, as] { m_handingOut->copy(m_selection.capture(), as); }; };
+    m_do.add(JobStep::Release,
+             {command(
+                  "check", Tr::tr("Check"), "Ctrl+Return", [this] { m_release.check(); }, {}, "shield-check"),
+              command(
+                  "release", Tr::tr("Release…"), "Ctrl+Shift+Return", [this] { m_release.release(); },
+                  Tr::tr("save export hand on print mail upload"), "send"),
+              command(
+                  "releaseAgain", Tr::tr("Release as last time"), "Ctrl+Alt+Return",
+                  [this] { m_release.releaseAgain(); }, Tr::tr("way again repeat"), "repeat"),
+              first(command("copyPicture", Tr::tr("Copy this capture, sanitised"), "Ctrl+Shift+C", copy(As::Picture),
+                            Tr::tr("clipboard picture paste"))),
+              command("copyFile", Tr::tr("Copy it as a file"), "", copy(As::File), Tr::tr("clipboard")),
+              command("copyMarkdown", Tr::tr("Copy it as Markdown"), "", copy(As::Markdown),
+                      Tr::tr("clipboard wiki snippet")),
+              command("copyWords", Tr::tr("Copy the words that are still to be read"), "", copy(As::Words),
+                      Tr::tr("clipboard text")),
+              command(
+                  "pin", Tr::tr("Pin it on the screen, sanitised"), "Ctrl+Shift+P",
+                  [this] { m_handingOut->pin(m_selection.capture()); }, Tr::tr("stay above top float")),
+              first(command(
+                  "register", Tr::tr("Releases of this case…"), "", [this] { showRegister(); },
+                  Tr::tr("register history withdrawn csv"), "list-ordered")),
+              command(
+                  "verify", Tr::tr("Verify files…"), "", [this] { showVerify({}); },
+                  Tr::tr("checksum signature altered key intact"), "signature")});
+}
+
+void MainWindow::bindRelease() {
+    m_handingOut = std::make_unique<HandingOut>(m_case, m_worker, m_release, m_theme, *this);
+    m_note = new QTimer(this);
+    m_note->setSingleShot(true);
+    m_note->setInterval(noteShown);
+    connect(m_note, &QTimer::timeout, this, [this] { tell({}); });
+    connect(m_handingOut.get(), &HandingOut::told, this, &MainWindow::tell);
+    connect(m_handingOut.get(), &HandingOut::trouble, this, &MainWindow::showTrouble);
+    connect(&m_release, &ReleaseFlow::handedOver, this, &MainWindow::handOut);
+    m_strip->giveAway([this](int capture) { return m_handingOut->toDrag(capture); });
+}
+
+void MainWindow::tell(const QString& sentence) {
+    m_noteText = sentence;
+    if (sentence.isEmpty())
+        m_note->stop();
+    else
+        m_note->start();
+    refreshGate();
+}
+
+void MainWindow::handOut(const ReleaseOutcome& outcome, const Destinations& to) {
+    if (to.clipboard)
+        m_handingOut->copyChecked(m_release.pictures(), outcome.paths);
+    else if (!outcome.link.isEmpty())
+        QGuiApplication::clipboard()->setText(outcome.link);
+    if (to.screen) m_handingOut->pinChecked(m_release.pictures());
+    if (to.paper) showPaper();
+}
+
+void MainWindow::showPaper() {
+    std::vector<PaperPicture> pictures;
+    QList<ReleasedFile> files;
+    for (const CheckedPicture& picture : m_release.pictures()) {
+        pictures.push_back({QImage::fromData(picture.artifact.bytes), picture.artifact.fileName});
+        files.push_back({picture.artifact.fileName, picture.sha256});
+    }
+    auto* view = new PaperView(std::move(pictures), m_release.nameOf(0), m_theme, this);
+    view->setAttribute(Qt::WA_DeleteOnClose);
+    connect(view, &PaperView::printed, this, [this, files](const QString& printer) {
+        m_case.noteRelease({QDateTime::currentDateTimeUtc(), m_case.officer(), Tr::tr("paper"), printer, {}, files});
+        tell(sentence(Tr::tr("Sent to the printer %1."), printer));
+    });
+    view->open();
+}
+
+void MainWindow::showVerify(const QStringList& paths) {
+    VerifyView view(m_theme, this);
+    if (!paths.isEmpty()) view.verify(paths);
+    view.exec();
+}
+
+void MainWindow::showRegister() {
+    RegisterView view(m_case, m_theme, this);
+    connect(&view, &RegisterView::verifyAsked, this, [this](const QString& place) { showVerify({place}); });
+    view.exec();
+}
+
+} // namespace eyelid
