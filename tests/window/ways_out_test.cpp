@@ -186,7 +186,8 @@ TEST_CASE(
     desk.addNoise();
     ReleaseView& view = desk.openView();
     for (const char* to : {"toClipboard", "toScreen"}) desk.tick(view, to);
-    const QString copied = desk.out.filePath(QStringLiteral("copied"));
+    QTemporaryDir elsewhere;
+    const QString copied = elsewhere.filePath(QStringLiteral("copied"));
     view.findChild<QLineEdit*>(QStringLiteral("runCommand"))->setText(QStringLiteral("cp -r {folder} ") + copied);
     bool asked = false;
     QTimer answer;
