@@ -55,7 +55,7 @@
     <message numerus="yes">
         <source>%n page(s)</source>
         <translation>
-            <numerusform>%n page</numerusform>
+            <numerusform>One page</numerusform>
             <numerusform>%n pages</numerusform>
         </translation>
     </message>
@@ -316,6 +316,20 @@
         <translation>
             <numerusform>Not intact: one file is not what was released.</numerusform>
             <numerusform>Not intact: %n files are not what was released.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>It is taken back from the clipboard in %n second(s).</source>
+        <translation>
+            <numerusform>It is taken back from the clipboard in one second.</numerusform>
+            <numerusform>It is taken back from the clipboard in %n seconds.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n a page</source>
+        <translation>
+            <numerusform>%n a page</numerusform>
+            <numerusform>%n a page</numerusform>
         </translation>
     </message>
 </context>

@@ -163,6 +163,16 @@ TEST_CASE("Tab goes through the captures and then on to the next field") {
     CHECK(desk.window.selection().capture() == captures[1].id);
 }
 
+TEST_CASE("no two commands come with the same keys") {
+    Desk desk;
+    const Commands& all = desk.window.commands();
+    for (const FoundCommand& found : all.matching({}))
+        for (const QKeySequence& keys : found.action->shortcuts()) {
+            INFO(found.line().toStdString());
+            CHECK_FALSE(all.withKeys(keys, all.idOf(found.action)));
+        }
+}
+
 TEST_CASE("the first steps are ticked off as they are done, and leave nothing behind") {
     Desk desk;
     desk.window.beginFirstSteps();

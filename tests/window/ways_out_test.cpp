@@ -34,7 +34,10 @@ namespace {
 struct OwnData {
     QTemporaryDir folder;
     const QByteArray before = qgetenv("XDG_DATA_HOME");
-    OwnData() { qputenv("XDG_DATA_HOME", folder.path().toUtf8()); }
+    OwnData() {
+        qputenv("XDG_DATA_HOME", folder.path().toUtf8());
+        QFile::remove(waysFile()); // where tests' data is elsewhere
+    }
     ~OwnData() { qputenv("XDG_DATA_HOME", before); }
 };
 

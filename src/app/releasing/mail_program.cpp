@@ -29,7 +29,7 @@ public:
         progress.setDoing(Tr::tr("Waiting for the mail program"));
         auto answered = askPortal(bus, release.paths);
         if (!answered) return answered.error();
-        return Delivery{Tr::tr("mail draft"), release.paths, {}};
+        return Delivery{Tr::tr("a draft in the mail program"), release.paths, {}};
     }
 
 private:

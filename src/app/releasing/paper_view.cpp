@@ -9,6 +9,7 @@
 #include <QLabel>
 #include <QPrintDialog>
 #include <QPrinter>
+#include <QPrinterInfo>
 #include <QPrintPreviewWidget>
 #include <QPushButton>
 #include <QVBoxLayout>
@@ -69,6 +70,7 @@ QWidget* PaperView::choices() {
     m_captions = new QCheckBox(Tr::tr("Names and page numbers"));
     m_captions->setChecked(true);
     m_landscape = new QCheckBox(Tr::tr("Landscape"));
+    m_landscape->setChecked(!m_pictures.empty() && m_pictures[0].picture.width() > m_pictures[0].picture.height());
     for (QWidget* one : std::initializer_list<QWidget*>{m_size, m_perPage, m_captions, m_landscape})
         layout->addWidget(one);
     layout->addStretch();
@@ -95,8 +97,15 @@ void PaperView::choosePrinter() {
     if (dialog.exec() == QDialog::Accepted) print();
 }
 
+// Qt does not tell what becomes of a job: a queue that is gone or stopped is seen before.
+bool PaperView::isPrinterThere() const {
+    if (!m_printer->outputFileName().isEmpty()) return true;
+    const QPrinterInfo printer = QPrinterInfo::printerInfo(m_printer->printerName());
+    return !printer.isNull() && printer.state() != QPrinter::Error && printer.state() != QPrinter::Aborted;
+}
+
 void PaperView::print() {
-    if (printPictures(*m_printer, m_pictures, layoutChosen())) {
+    if (isPrinterThere() && printPictures(*m_printer, m_pictures, layoutChosen())) {
         const QString name =
             m_printer->outputFileName().isEmpty() ? m_printer->printerName() : m_printer->outputFileName();
         emit printed(name);

@@ -33,6 +33,7 @@ private:
     QWidget* choices();
     void choosePrinter();
     void changeLayout();
+    bool isPrinterThere() const;
 
     const Theme& m_theme;
     const std::vector<PaperPicture> m_pictures;

@@ -43,8 +43,9 @@ PlacesView::PlacesView(const Theme& theme, QWidget* parent) : QDialog(parent), m
     auto known = keptWays();
     m_readable = bool(known);
     if (known) m_known = std::move(*known);
-    connect(m_list, &QListWidget::currentRowChanged, this,
-            [this](int row) { showPlace(row >= 0 && row < m_known.places.size() ? m_known.places[row] : DropPlace{}); });
+    connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) {
+        showPlace(row >= 0 && row < m_known.places.size() ? m_known.places[row] : DropPlace{});
+    });
     fill(m_known.places.isEmpty() ? QString() : m_known.places.first().name);
     if (!m_readable) say(known.error().sentence, m_theme.brick);
 }

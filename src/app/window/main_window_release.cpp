@@ -45,7 +45,7 @@ void MainWindow::addReleaseCommands() {
               command(
                   "releaseAgain", Tr::tr("Release as last time"), "Ctrl+Alt+Return",
                   [this] { m_release.releaseAgain(); }, Tr::tr("way again repeat"), "repeat"),
-              first(command("copyPicture", Tr::tr("Copy this capture, sanitised"), "Ctrl+Shift+C", copy(As::Picture),
+              first(command("copyPicture", Tr::tr("Copy this capture, sanitised"), "Ctrl+Alt+C", copy(As::Picture),
                             Tr::tr("clipboard picture paste"))),
               command("copyFile", Tr::tr("Copy it as a file"), "", copy(As::File), Tr::tr("clipboard")),
               command("copyMarkdown", Tr::tr("Copy it as Markdown"), "", copy(As::Markdown),
@@ -53,7 +53,7 @@ void MainWindow::addReleaseCommands() {
               command("copyWords", Tr::tr("Copy the words that are still to be read"), "", copy(As::Words),
                       Tr::tr("clipboard text")),
               command(
-                  "pin", Tr::tr("Pin it on the screen, sanitised"), "Ctrl+Shift+P",
+                  "pin", Tr::tr("Pin it on the screen, sanitised"), "Ctrl+Alt+P",
                   [this] { m_handingOut->pin(m_selection.capture()); }, Tr::tr("stay above top float")),
               first(command(
                   "register", Tr::tr("Releases of this case…"), "", [this] { showRegister(); },

@@ -26,7 +26,7 @@ public:
                 sentence(Tr::tr("No mail program took the draft; release as a mail draft in a file instead, and "
                                 "open that. (%1)"),
                          started.error().sentence)};
-        return Delivery{Tr::tr("mail draft"), release.paths, {}};
+        return Delivery{Tr::tr("a draft in the mail program"), release.paths, {}};
     }
 
 private:
