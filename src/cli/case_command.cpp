@@ -168,6 +168,13 @@ int runCaseShow(const QString& path, const CaseKeySettings& keys, bool json) {
     return done;
 }
 
+int runCaseRegister(const QString& path, const CaseKeySettings& keys) {
+    Opened open = OpenCase::from(path, keys, SealedRows::Access::ReadOnly);
+    if (!open) return fail(open.error());
+    print(QString::fromUtf8(registerAsCsv((**open)->state().releases)));
+    return done;
+}
+
 int runCaseDecide(const QString& path, const CaseKeySettings& keys, const CaseDecision& wanted) {
     std::optional<Kind> kind;
     if (!wanted.kind.isEmpty()) {

@@ -71,6 +71,8 @@ void CaseCommandLine::addLooking() {
                 [this] { return runCaseSearch(folder(), keys(), qt(m_words)); })
         ->add_option("--words", m_words, said(Tr::tr("The text, in capitals or not")))
         ->required();
+    addOnFile("register", Tr::tr("Print what of it has been released, when, by whom and where to, as a table (CSV)"),
+              [this] { return runCaseRegister(qt(m_file), keys()); });
     addOnFile("show", Tr::tr("Print captures, findings and decisions"),
               [this] { return runCaseShow(qt(m_file), keys(), m_format == "json"); })
         ->add_option("--format", m_format, said(Tr::tr("text or json")))

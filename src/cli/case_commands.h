@@ -31,6 +31,7 @@ int runCaseRename(const QString& path, const CaseKeySettings& keys, const QStrin
 int runCaseList(const QString& folder, const CaseKeySettings& keys);
 int runCaseSearch(const QString& folder, const CaseKeySettings& keys, const QString& words);
 int runCaseShow(const QString& path, const CaseKeySettings& keys, bool json);
+int runCaseRegister(const QString& path, const CaseKeySettings& keys);
 int runCaseDecide(const QString& path, const CaseKeySettings& keys, const CaseDecision& wanted);
 int runCaseAgree(const QString& path, const CaseKeySettings& keys, const QString& officer);
 int runCaseRelease(const QString& path, const CaseKeySettings& keys, const QString& folder,
