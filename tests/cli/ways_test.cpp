@@ -107,6 +107,29 @@ TEST_CASE("a case released by a way has each destination in its register, and wh
     CHECK(places.size() == 4); // folder, two drops, one command
 }
 
+TEST_CASE("the stand-in for a server takes a drop as a server does") {
+    QTemporaryDir home, served;
+    QProcess standIn;
+    standIn.start(QStringLiteral("/usr/bin/python3"), {QStringLiteral(EYELID_DEMO "/drop_stand_in.py"), served.path()});
+    REQUIRE(standIn.waitForReadyRead(20'000));
+    const QString address = QString::fromUtf8(standIn.readLine()).trimmed();
+    const QString own = home.filePath(QStringLiteral("data"));
+    REQUIRE(run({QStringLiteral("place"), QStringLiteral("Stand-in"), address}, own).status == 0);
+    REQUIRE(run({QStringLiteral("way"), QStringLiteral("Try"), QStringLiteral("--drop"), QStringLiteral("Stand-in"),
+                 QStringLiteral("--keep-both")},
+                own)
+                .status == 0);
+    for (int i = 0; i < 2; ++i)
+        REQUIRE(run({QStringLiteral("redact"), data("note.png"), QStringLiteral("--out"),
+                     home.filePath(QStringLiteral("out")), QStringLiteral("--way"), QStringLiteral("Try")},
+                    own)
+                    .status == 0);
+    CHECK(QDir(served.path()).entryList(QDir::Dirs | QDir::Hidden | QDir::NoDotAndDotDot, QDir::Name) ==
+          QStringList{QStringLiteral("picture"), QStringLiteral("picture (2)")});
+    standIn.kill();
+    standIn.waitForFinished();
+}
+
 TEST_CASE("what is wrong with a way or a place is said in one sentence before anything is released") {
     const Office office;
     const auto refuses = [&](const QStringList& arguments, const char* word) {
