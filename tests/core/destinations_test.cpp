@@ -225,7 +225,7 @@ TEST_CASE("ways and places are kept as they are, and a file that is none is refu
     Way way{QStringLiteral("Supplier"), {}, Clash::Replace, {}};
     REQUIRE(setFormat(way.form, QStringLiteral("pdf")));
     way.form.documentWords = true;
-    way.to = {false, QStringLiteral("/tmp/x"), QStringLiteral("Store"), true, {QStringLiteral("cp")}, true, true, true};
+    way.to = {false, {}, QStringLiteral("Store"), true, {QStringLiteral("cp")}, true, true, true};
     ways.put(way);
     ways.put(Way{QStringLiteral("Ünïcode"), {}, Clash::Refuse, {}});
     ways.put(DropPlace{QStringLiteral("Store"),
@@ -239,7 +239,10 @@ TEST_CASE("ways and places are kept as they are, and a file that is none is refu
     const auto again = waysFrom(packed(ways));
     REQUIRE(again);
     CHECK(*again == ways);
-    ways.put(Way{QStringLiteral("Supplier"), {}, Clash::Refuse, {}});
+    Way somebody{QStringLiteral("Supplier"), {}, Clash::Refuse, {}};
+    somebody.to.folderPath = QStringLiteral("/home/wren-oakley");
+    ways.put(somebody);
+    CHECK_FALSE(packed(ways).contains("oakley"));
     CHECK(ways.ways.size() == 2);
     CHECK(ways.way(QStringLiteral("Supplier"))->clash == Clash::Refuse);
     for (const char* none : {"", "[]", "{}", "{\"format\":\"eyelid ways\",\"ways\":[{\"name\":3}]}", "{\"format\":3}"})

@@ -149,6 +149,21 @@ TEST_CASE("a capture that has not been read is not handed out") {
     CHECK(QGuiApplication::clipboard()->text() == QStringLiteral("before"));
 }
 
+TEST_CASE("nothing is handed out past the second officer a policy asks for") {
+    OneSecret desk;
+    Policy policy = desk.open().policy();
+    policy.secondLook = true;
+    desk.open().setPolicy(policy);
+    desk.waitUntilRead();
+    const std::unique_ptr<QMimeData> dragged(desk.window.handingOut().toDrag(desk.open().captures()[0].id));
+    CHECK(dragged->urls().isEmpty());
+    CHECK(desk.open().state().releases.isEmpty());
+    auto* box = desk.window.findChild<QMessageBox*>(QStringLiteral("trouble"));
+    REQUIRE(box);
+    CHECK(box->text().contains(QStringLiteral("second officer")));
+    box->close();
+}
+
 TEST_CASE("dragged out of the strip a capture is a sanitised file, and back into the window it is nothing") {
     OneSecret desk;
     const std::unique_ptr<QMimeData> dragged(desk.window.handingOut().toDrag(desk.open().captures()[0].id));
@@ -210,8 +225,8 @@ TEST_CASE(
     CHECK(asked);
     view.close();
     CHECK(fileExists(copied + QStringLiteral("/redaction-log.json")));
-    CHECK(QGuiApplication::clipboard()->mimeData()->urls().size() >= 2);
-    CHECK(desk.window.handingOut().pinned().size() == 2);
+    CHECK(until([&] { return QGuiApplication::clipboard()->mimeData()->urls().size() >= 2; }));
+    CHECK(until([&] { return desk.window.handingOut().pinned().size() == 2; }));
     CHECK(desk.places() == QStringList{QStringLiteral("folder ") + desk.out.path(),
                                        QStringLiteral("command cp -r {folder} ") + copied, QStringLiteral("clipboard "),
                                        QStringLiteral("screen ")});

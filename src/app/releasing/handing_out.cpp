@@ -1,5 +1,6 @@
 #include "app/releasing/handing_out.h"
 
+#include "app/releasing/paper_view.h"
 #include "app/releasing/pinned_picture.h"
 #include "app/releasing/release_flow.h"
 #include "app/window/settings.h"
@@ -73,6 +74,9 @@ void HandingOut::make(int id, const Answer& answer) {
     if (capture->reading != Capture::Reading::Done || !capture->page)
         return answer(
             Error{Error::Kind::BadInput, Tr::tr("This capture has not been read; what it shows is not known.")});
+    if (lacksSecondLook(m_case.state()))
+        return answer(
+            Error{Error::Kind::BadInput, Tr::tr("A second officer has not agreed to this case as it stands.")});
     const auto& all = m_case.captures();
     const auto index =
         std::find_if(all.cbegin(), all.cend(), [&](const Capture& c) { return c.id == id; }) - all.cbegin();
@@ -94,51 +98,71 @@ void HandingOut::make(int id, const Answer& answer) {
 void HandingOut::copy(int capture, As as) {
     make(capture, [=, this](Result<CheckedPicture> made) {
         if (!made) return emit trouble(made.error().sentence);
-        auto* held = new QMimeData;
+        if (as != As::Words) note(*made, Tr::tr("clipboard"));
+        const QString copied = Tr::tr("The sanitised picture is copied.");
         switch (as) {
         case As::Picture:
-            held->setImageData(QImage::fromData(made->artifact.bytes, "PNG"));
-            held->setHtml(QString::fromLatin1(asHtml(*made)));
-            break;
+            return offerPictures({*made}, {}, copied);
         case As::File: {
             const auto path = asFile(*made);
-            if (!path) {
-                delete held;
-                return emit trouble(path.error().sentence);
-            }
+            if (!path) return emit trouble(path.error().sentence);
+            auto* held = new QMimeData;
             held->setUrls({QUrl::fromLocalFile(*path)});
-            break;
+            return offer(held, copied);
         }
         case As::Markdown:
-            held->setText(
-                sentence(QStringLiteral("![%1](%2)"), alternative(), QString::fromLatin1(inlineAddress(*made))));
-            break;
+            return offerText(
+                sentence(QStringLiteral("![%1](%2)"), alternative(), QString::fromLatin1(inlineAddress(*made))),
+                copied);
         case As::Words:
-            held->setText(made->words ? pageText(*made->words) : QString());
-            break;
+            return offerText(made->words ? pageText(*made->words) : QString(),
+                             Tr::tr("The words that are still to be read are copied."));
         }
-        if (as != As::Words) note(*made, Tr::tr("clipboard"));
-        offer(held, as == As::Words ? Tr::tr("The words that are still to be read are copied.")
-                                    : Tr::tr("The sanitised picture is copied."));
     });
 }
 
 void HandingOut::copyChecked(const std::vector<CheckedPicture>& pictures, const QStringList& paths) {
-    if (pictures.empty()) return;
+    if (!pictures.empty()) offerPictures(pictures, paths, Tr::tr("What was released is copied."));
+}
+
+void HandingOut::offerText(const QString& text, const QString& what) {
     auto* held = new QMimeData;
-    QString html;
-    for (const CheckedPicture& picture : pictures) {
-        const QImage image = QImage::fromData(picture.artifact.bytes);
-        if (pictures.size() == 1) held->setImageData(image);
-        CheckedPicture plain = picture; // every program knows a PNG
-        if (const auto png = encodePicture(image, {})) plain.artifact.bytes = *png;
-        html += QString::fromLatin1(asHtml(plain));
-    }
-    held->setHtml(html);
-    QList<QUrl> urls;
-    for (const QString& path : paths) urls << QUrl::fromLocalFile(path);
-    if (!urls.isEmpty()) held->setUrls(urls);
-    offer(held, Tr::tr("What was released is copied."));
+    held->setText(text);
+    offer(held, what);
+}
+
+// A picture by itself is one for every program; several are a page, and files where they stand somewhere.
+void HandingOut::offerPictures(std::vector<CheckedPicture> pictures, const QStringList& paths, const QString& what) {
+    auto html = std::make_shared<QByteArray>();
+    decoded(
+        std::move(pictures),
+        [=, this](const std::vector<QImage>& images) {
+            auto* held = new QMimeData;
+            if (images.size() == 1) held->setImageData(images.front());
+            held->setHtml(QString::fromLatin1(*html));
+            QList<QUrl> urls;
+            for (const QString& path : paths) urls << QUrl::fromLocalFile(path);
+            if (!urls.isEmpty()) held->setUrls(urls);
+            offer(held, what);
+        },
+        [html](CheckedPicture picture, const QImage& image) {
+            if (const auto png = encodePicture(image, {})) picture.artifact.bytes = *png; // every program knows a PNG
+            *html += asHtml(picture);
+        });
+}
+
+void HandingOut::decoded(std::vector<CheckedPicture> pictures, std::function<void(const std::vector<QImage>&)> done,
+                         std::function<void(CheckedPicture, const QImage&)> each) {
+    auto images = std::make_shared<std::vector<QImage>>();
+    m_worker.run(
+        Tr::tr("Handing out"),
+        [=, pictures = std::move(pictures)](Progress&) {
+            for (const CheckedPicture& picture : pictures) {
+                images->push_back(QImage::fromData(picture.artifact.bytes));
+                if (each) each(picture, images->back());
+            }
+        },
+        [=] { done(*images); });
 }
 
 void HandingOut::offer(QMimeData* held, const QString& what) {
@@ -168,18 +192,38 @@ Result<QString> HandingOut::asFile(const CheckedPicture& picture) {
 void HandingOut::pin(int capture) {
     make(capture, [this](Result<CheckedPicture> made) {
         if (!made) return emit trouble(made.error().sentence);
+        note(*made, Tr::tr("screen"));
         pinChecked({*made});
     });
 }
 
 void HandingOut::pinChecked(const std::vector<CheckedPicture>& pictures) {
-    m_pinned.removeIf([](const QPointer<PinnedPicture>& one) { return !one; });
-    for (const CheckedPicture& picture : pictures) {
-        auto* one = new PinnedPicture(QImage::fromData(picture.artifact.bytes), m_theme);
-        one->setAttribute(Qt::WA_DeleteOnClose);
-        one->showOn(m_window, int(m_pinned.size()));
-        m_pinned << one;
-    }
+    decoded(pictures, [this](const std::vector<QImage>& images) {
+        m_pinned.removeIf([](const QPointer<PinnedPicture>& one) { return !one; });
+        for (const QImage& image : images) {
+            auto* one = new PinnedPicture(image, m_theme);
+            one->setAttribute(Qt::WA_DeleteOnClose);
+            one->showOn(m_window, int(m_pinned.size()));
+            m_pinned << one;
+        }
+    });
+}
+
+void HandingOut::printChecked(const std::vector<CheckedPicture>& pictures, const QString& title) {
+    QList<ReleasedFile> files;
+    for (const CheckedPicture& picture : pictures) files.push_back({picture.artifact.fileName, picture.sha256});
+    decoded(pictures, [=, this](const std::vector<QImage>& images) {
+        std::vector<PaperPicture> onPaper;
+        for (size_t i = 0; i < images.size(); ++i) onPaper.push_back({images[i], files[qsizetype(i)].name});
+        auto* view = new PaperView(std::move(onPaper), title, m_theme, &m_window);
+        view->setAttribute(Qt::WA_DeleteOnClose);
+        connect(view, &PaperView::printed, this, [this, files](const QString& printer) {
+            m_case.noteRelease(
+                {QDateTime::currentDateTimeUtc(), m_case.officer(), Tr::tr("paper"), printer, {}, files});
+            emit told(sentence(Tr::tr("Sent to the printer %1."), printer));
+        });
+        view->open();
+    });
 }
 
 QMimeData* HandingOut::toDrag(int capture) {

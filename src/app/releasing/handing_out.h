@@ -41,6 +41,8 @@ public:
     /// Of pictures that have been checked: onto the clipboard, as files too where they stand somewhere.
     void copyChecked(const std::vector<CheckedPicture>& pictures, const QStringList& paths);
     void pinChecked(const std::vector<CheckedPicture>& pictures);
+    /// Before they are printed.
+    void printChecked(const std::vector<CheckedPicture>& pictures, const QString& title);
     const QList<QPointer<PinnedPicture>>& pinned() const { return m_pinned; }
     /// Takes back what was copied, if it is still there.
     void takeBack();
@@ -52,7 +54,12 @@ signals:
 private:
     using Answer = std::function<void(Result<CheckedPicture>)>;
     void make(int capture, const Answer& answer);
+    /// Pictures of bytes, off the interface thread; `each` is done there as well.
+    void decoded(std::vector<CheckedPicture> pictures, std::function<void(const std::vector<QImage>&)> done,
+                 std::function<void(CheckedPicture, const QImage&)> each = {});
     void offer(QMimeData* held, const QString& what);
+    void offerText(const QString& text, const QString& what);
+    void offerPictures(std::vector<CheckedPicture> pictures, const QStringList& paths, const QString& what);
     /// In the case's register.
     void note(const CheckedPicture& picture, const QString& way);
     Result<QString> asFile(const CheckedPicture& picture);

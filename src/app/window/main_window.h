@@ -171,7 +171,6 @@ private:
     void showHandbook();
     void showSettings();
     void showRegister();
-    void showPaper();
     void handOut(const ReleaseOutcome& outcome, const Destinations& to);
     void tell(const QString& sentence); ///< for a while, beside what stands in the way
     void showVerify(const QStringList& paths);

@@ -2,7 +2,6 @@
 #include "app/cases/strip.h"
 #include "app/checking/gate.h"
 #include "app/releasing/handing_out.h"
-#include "app/releasing/paper_view.h"
 #include "app/releasing/register_view.h"
 #include "app/releasing/verify_view.h"
 #include "app/window/main_window.h"
@@ -90,23 +89,7 @@ void MainWindow::handOut(const ReleaseOutcome& outcome, const Destinations& to) 
     else if (!outcome.link.isEmpty())
         QGuiApplication::clipboard()->setText(outcome.link);
     if (to.screen) m_handingOut->pinChecked(m_release.pictures());
-    if (to.paper) showPaper();
-}
-
-void MainWindow::showPaper() {
-    std::vector<PaperPicture> pictures;
-    QList<ReleasedFile> files;
-    for (const CheckedPicture& picture : m_release.pictures()) {
-        pictures.push_back({QImage::fromData(picture.artifact.bytes), picture.artifact.fileName});
-        files.push_back({picture.artifact.fileName, picture.sha256});
-    }
-    auto* view = new PaperView(std::move(pictures), m_release.nameOf(0), m_theme, this);
-    view->setAttribute(Qt::WA_DeleteOnClose);
-    connect(view, &PaperView::printed, this, [this, files](const QString& printer) {
-        m_case.noteRelease({QDateTime::currentDateTimeUtc(), m_case.officer(), Tr::tr("paper"), printer, {}, files});
-        tell(sentence(Tr::tr("Sent to the printer %1."), printer));
-    });
-    view->open();
+    if (to.paper) m_handingOut->printChecked(m_release.pictures(), m_release.nameOf(0));
 }
 
 void MainWindow::showVerify(const QStringList& paths) {

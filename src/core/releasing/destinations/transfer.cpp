@@ -140,6 +140,9 @@ Answer Transfer::answerTo(CURLcode code) const {
 QString Transfer::pathOf(const QString& name) const {
     QString path = QUrl(m_place.address).path();
     while (path.endsWith(u'/')) path.chop(1);
+    // As libcurl understands addresses: "/~/" is the account's own folder, where relative paths begin.
+    if (path == QStringLiteral("/~")) return name;
+    if (path.startsWith(QStringLiteral("/~/"))) path.remove(0, 3);
     return path + u'/' + name;
 }
 

@@ -22,9 +22,9 @@ const char* codeOf(Clash clash) {
 }
 
 Json jsonOf(const Way& way) {
-    Json to{{"folder", way.to.folder}, {"folder_path", way.to.folderPath}, {"drop", way.to.drop},
-            {"mail", way.to.mail},     {"command", way.to.command},        {"clipboard", way.to.clipboard},
-            {"paper", way.to.paper},   {"screen", way.to.screen}};
+    Json to{{"folder", way.to.folder},   {"drop", way.to.drop},           {"mail", way.to.mail},
+            {"command", way.to.command}, {"clipboard", way.to.clipboard}, {"paper", way.to.paper},
+            {"screen", way.to.screen}};
     return {{"name", way.name},
             {"form", Json::parse(packed(way.form).toStdString())},
             {"clash", codeOf(way.clash)},
@@ -46,7 +46,6 @@ Way wayFrom(const Json& json) {
         if (clash == code) way.clash = value;
     const Json to = json.value("to", Json::object());
     way.to.folder = to.value("folder", true);
-    way.to.folderPath = to.value("folder_path", QString());
     way.to.drop = to.value("drop", QString());
     way.to.mail = to.value("mail", false);
     way.to.command = to.value("command", QStringList());

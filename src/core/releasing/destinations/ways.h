@@ -19,7 +19,7 @@ namespace eyelid {
 /// Where a release is to go; several at once.
 struct Destinations {
     bool folder = true;
-    QString folderPath;  ///< empty: as the case, or the settings, have it
+    QString folderPath;  ///< never kept: a folder's name may be anybody's. Empty: as the case, or the settings, have it
     QString drop;        ///< a place's name; empty: none
     bool mail = false;   ///< a draft in the mail program, with the files; wants the folder
     QStringList command; ///< a program and its arguments; empty: none; wants the folder
