@@ -1,7 +1,10 @@
+#include "app/taking/take_kind.h"
 #include "app/window/main_window.h"
 #include "app/window/reader_names.h"
 #include "app/window/settings.h"
+#include "app/window/single_instance.h"
 #include "app/window/theme.h"
+#include "base/files.h"
 #include "base/process.h"
 #include "base/sentence.h"
 #include "base/version.h"
@@ -12,6 +15,7 @@
 #include "capture/x11_source.h"
 
 #include <cstdio>
+#include <cstdlib>
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QDir>
@@ -20,19 +24,19 @@
 
 using namespace eyelid;
 
-int main(int argc, char** argv) {
-    keepMemoryPrivate(Portal::Yes);
-    allowManyFiles();
-    QApplication application(argc, argv);
-    // On X11 nobody has to look at this process to answer it.
-    if (QApplication::platformName() == QLatin1String("xcb")) keepMemoryPrivate(Portal::No);
-    QApplication::setOrganizationName(QStringLiteral("eyelid"));
-    QApplication::setApplicationName(QStringLiteral("eyelid"));
-    QApplication::setApplicationDisplayName(QStringLiteral("Eyelid"));
-    QApplication::setApplicationVersion(QString::fromLatin1(versionString));
+namespace {
 
-    speakAs(application, QLocale());
+// What the program was started for.
+struct Started {
+    Wanted wanted;
+    QString policy;
+    bool demo = false, firstSteps = false, another = false;
+    /// One window a session, but for those that are to be apart.
+    bool isApart() const { return demo || firstSteps || another; }
+};
 
+// Ends the program where its arguments cannot be used.
+Started readArguments(const QApplication& application) {
     QCommandLineParser parser;
     parser.setApplicationDescription(
         Tr::tr("Eyelid finds and covers what is personal or confidential on pictures of screens."));
@@ -40,53 +44,61 @@ int main(int argc, char** argv) {
     parser.addVersionOption();
     parser.addPositionalArgument(QStringLiteral("files"), Tr::tr("Pictures to bring in, or a case to open."),
                                  Tr::tr("[files…]"));
-    parser.addOption({QStringLiteral("policy"), Tr::tr("The policy: a shipped one or a TOML file."),
+    parser.addOption({QStringLiteral("policy"), Tr::tr("The policy, by its name, or a TOML file."),
                       QStringLiteral("name"), settings::policyName()});
+    QStringList kinds;
+    for (const TakeKindName& kind : takeKinds) kinds << QLatin1String(kind.id);
+    parser.addOption({QStringLiteral("take"), sentence(Tr::tr("Take at once: %1."), kinds.join(QStringLiteral(", "))),
+                      QStringLiteral("what")});
+    parser.addOption({QStringLiteral("clipboard"), Tr::tr("Bring in what is on the clipboard.")});
+    parser.addOption({QStringLiteral("another"), Tr::tr("In a window of its own, though one is open.")});
     parser.addOption({QStringLiteral("demo"), Tr::tr("Start with three windows of the demo desk taken.")});
     parser.addOption(
         {QStringLiteral("first-steps"), Tr::tr("Start with the main job, step by step, on the demo desk.")});
     parser.process(application);
-
-    auto policy = loadPolicy(parser.value(QStringLiteral("policy")));
-    if (!policy) {
-        std::fprintf(stderr, "eyelid: %s\n", qPrintable(policy.error().sentence));
-        return 2;
+    Started started{{{}, parser.value(QStringLiteral("take")), parser.isSet(QStringLiteral("clipboard"))},
+                    parser.value(QStringLiteral("policy")),
+                    parser.isSet(QStringLiteral("demo")),
+                    parser.isSet(QStringLiteral("first-steps")),
+                    parser.isSet(QStringLiteral("another"))};
+    for (const QString& file : parser.positionalArguments()) started.wanted.files << fullPath(file);
+    if (parser.isSet(QStringLiteral("take")) && !kinds.contains(started.wanted.take)) {
+        std::fprintf(stderr, "eyelid: %s\n",
+                     qPrintable(sentence(Tr::tr("Nothing is taken by “%1”; choose of: %2."), started.wanted.take,
+                                         kinds.join(QStringLiteral(", ")))));
+        std::exit(2);
     }
-    const ReaderNames names(application);
-    loadShippedFonts();
-    Q_INIT_RESOURCE(icons);
-    const bool darkDesk = QApplication::palette().color(QPalette::Window).lightness() < 110;
-    Theme theme = Theme::named(settings::theme().value_or(darkDesk ? ThemeName::Dark : ThemeName::Light),
-                               settings::typePercent());
-    applyTheme(application, theme);
+    return started;
+}
 
-    // The desk one sits at, or the simulated one for the demo and where none can be seen.
-    std::unique_ptr<Source> source;
-    const bool demo = parser.isSet(QStringLiteral("demo")), asked = parser.isSet(QStringLiteral("first-steps"));
-    const bool onX11 = QApplication::platformName() == QLatin1String("xcb");
-    if (!demo && !asked && onX11)
-        if (auto desk = X11Source::open()) source = std::move(*desk);
-    if (!demo && !asked && !source && QApplication::platformName().startsWith(QLatin1String("wayland")))
-        if (auto desk = PortalSource::open()) source = std::move(*desk);
-    std::unique_ptr<GlobalShortcuts> shortcuts = onX11 ? x11Shortcuts() : portalShortcuts();
-    // While it is out of the way for a delayed take, no window is open.
-    QApplication::setQuitOnLastWindowClosed(false);
-    if (!source) source = std::make_unique<SimulatedDesk>();
-    MainWindow window(theme, settings::forNewCases(*policy), std::move(source), std::move(shortcuts));
-    QObject::connect(&window, &MainWindow::closed, &application, &QApplication::quit);
-    window.show();
-    QStringList pictures, cases;
-    for (const QString& file : parser.positionalArguments()) (file.endsWith(caseEnding) ? cases : pictures) << file;
+// The desk one sits at, or the simulated one for the demo and where none can be seen.
+std::unique_ptr<Source> sourceFor(const Started& started) {
+    const QString platform = QApplication::platformName();
+    if (!started.demo && !started.firstSteps) {
+        if (platform == QLatin1String("xcb"))
+            if (auto desk = X11Source::open()) return std::move(*desk);
+        if (platform.startsWith(QLatin1String("wayland")))
+            if (auto desk = PortalSource::open()) return std::move(*desk);
+    }
+    return std::make_unique<SimulatedDesk>();
+}
+
+Theme startingTheme() {
+    const bool darkDesk = QApplication::palette().color(QPalette::Window).lightness() < 110;
+    return Theme::named(settings::theme().value_or(darkDesk ? ThemeName::Dark : ThemeName::Light),
+                        settings::typePercent());
+}
+
+// What stands in the window at first. The demo is in memory alone, and says so when it is left.
+void begin(MainWindow& window, const Started& started) {
     const QString data =
         QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + QStringLiteral("/eyelid");
     const QString caseFolder = data + QStringLiteral("/cases");
-    const auto keep = [&] { window.keepCases(caseFolder, OwnKeys(data, OwnKeys::Ring::Use)); };
-    const bool firstStart =
-        !demo && parser.positionalArguments().isEmpty() && !settings::knowsFirstSteps() && QDir(caseFolder).isEmpty();
-    // The demo is in memory alone, and says so when it is left.
-    if (demo) {
+    const auto keep = [=, &window] { window.keepCases(caseFolder, OwnKeys(data, OwnKeys::Ring::Use)); };
+    const bool firstStart = started.wanted == Wanted{} && !settings::knowsFirstSteps() && QDir(caseFolder).isEmpty();
+    if (started.demo) {
         window.addExplainedDemo();
-    } else if (asked) {
+    } else if (started.firstSteps) {
         QObject::connect(&window, &MainWindow::firstStepsEnded, &window, &QWidget::close);
         window.beginFirstSteps();
     } else if (firstStart) {
@@ -95,7 +107,46 @@ int main(int argc, char** argv) {
     } else {
         keep();
     }
-    for (const QString& file : cases) window.openCaseFile(file);
-    if (!pictures.isEmpty()) window.intake().bringIn(pictures);
+    fulfil(window, started.wanted);
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    keepMemoryPrivate(Portal::Yes);
+    allowManyFiles();
+    QApplication application(argc, argv);
+    // On X11 nobody has to look at this process to answer it.
+    const bool onX11 = QApplication::platformName() == QLatin1String("xcb");
+    if (onX11) keepMemoryPrivate(Portal::No);
+    QApplication::setOrganizationName(QStringLiteral("eyelid"));
+    QApplication::setApplicationName(QStringLiteral("eyelid"));
+    QGuiApplication::setDesktopFileName(QStringLiteral("org.eyelid.Eyelid"));
+    QApplication::setApplicationDisplayName(QStringLiteral("Eyelid"));
+    QApplication::setApplicationVersion(
+        sentence(QStringLiteral("%1\n%2"), QLatin1String(versionString), QLatin1String(builtWith)));
+    speakAs(application, QLocale());
+
+    const Started started = readArguments(application);
+    const bool oneOfMany = started.isApart() || !hasSessionBus();
+    if (!oneOfMany && handedToRunning(QDBusConnection::sessionBus(), started.wanted)) return 0;
+    auto policy = loadPolicy(started.policy);
+    if (!policy) {
+        std::fprintf(stderr, "eyelid: %s\n", qPrintable(policy.error().sentence));
+        return 2;
+    }
+    const ReaderNames names(application);
+    loadShippedFonts();
+    Q_INIT_RESOURCE(icons);
+    Theme theme = startingTheme();
+    applyTheme(application, theme);
+    std::unique_ptr<GlobalShortcuts> shortcuts = onX11 ? x11Shortcuts() : portalShortcuts();
+    // While it is out of the way for a delayed take, no window is open.
+    QApplication::setQuitOnLastWindowClosed(false);
+    MainWindow window(theme, settings::forNewCases(*policy), sourceFor(started), std::move(shortcuts));
+    QObject::connect(&window, &MainWindow::closed, &application, &QApplication::quit);
+    window.show();
+    begin(window, started);
+    if (!oneOfMany) (new SingleInstance(window))->listen(QDBusConnection::sessionBus()); // the window's
     return QApplication::exec();
 }

@@ -22,7 +22,7 @@ namespace {
 class CommandLine {
 public:
     CommandLine() {
-        m_app.set_version_flag("--version", std::string("eyelid-cli ") + versionString);
+        m_app.set_version_flag("--version", std::string("eyelid-cli ") + versionString + "\n" + builtWith);
         m_app.require_subcommand(1);
         m_app.footer(
             said(Tr::tr("Exit status: 0 done and clean; 1 done, but something sensitive remains or a check failed;\n"
@@ -35,6 +35,7 @@ public:
         addPages();
         addCheck();
         addVerify();
+        addLists();
         m_ways.addTo(m_app, m_commands);
         m_case.addTo(m_app, m_commands);
     }
@@ -66,10 +67,8 @@ private:
     void addForce(CLI::App* command, const std::string& what) { command->add_flag("--force", m_force, what); }
     void addFindOptions(CLI::App* command) {
         command
-            ->add_option(
-                "--policy", m_policy,
-                said(Tr::tr("A shipped policy (everything, contact details, payment, health, credentials, public "
-                            "disclosure) or a TOML file")))
+            ->add_option("--policy", m_policy,
+                         said(Tr::tr("A policy by its name (policies lists them), or a TOML file")))
             ->capture_default_str();
         command->add_option("--watch", m_watch,
                             said(Tr::tr("A file of words and /patterns/ that are always findings, one a line")));
@@ -234,6 +233,11 @@ private:
         verify->add_option("files", m_files, said(Tr::tr("Files, folders or archives of a release")))->required();
         add("signing-key", said(Tr::tr("Print the public key of those who must verify your releases")),
             [] { return runSigningKey(); });
+    }
+    void addLists() {
+        add("policies", said(Tr::tr("List the policies that are known by name, and where they come from")),
+            [] { return runPolicies(); });
+        add("kinds", said(Tr::tr("List the kinds of what is looked for")), [] { return runKinds(); });
     }
     VerifySettings verifySettings() const { return {qt(m_key), qt(m_sums)}; }
 

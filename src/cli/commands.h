@@ -86,6 +86,9 @@ struct VerifySettings {
 int runVerify(const QStringList& paths, const VerifySettings& settings);
 /// Prints the public half of the key that signs this user's releases.
 int runSigningKey();
+/// What can be named on the command line, a line each: "everything: ships with Eyelid".
+int runPolicies();
+int runKinds();
 int runCheck(const QStringList& files, const FindSettings& settings);
 
 } // namespace eyelid

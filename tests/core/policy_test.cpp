@@ -1,6 +1,9 @@
 // Policies as files: what they may say, where they are wrong, and that what is written is read back.
 #include "finding/finder.h"
+#include "finding/known_policies.h"
 #include "support/made.h"
+
+#include <QTemporaryDir>
 
 using namespace eyelid;
 
@@ -135,4 +138,30 @@ TEST_CASE("a mistake is told with its line and column and what is expected") {
         CHECK(policy.error().sentence.startsWith(QLatin1String("office.toml, line")));
         CHECK(policy.error().sentence.contains(QString::fromLatin1(expected)));
     }
+}
+
+TEST_CASE("policies are known by name: those that ship, the office's, one's own; nobody takes a shipped name") {
+    QTemporaryDir office, own, before;
+    const auto write = [](const QTemporaryDir& folder, const char* name, const char* kind) {
+        REQUIRE(writeFileWhole(folder.filePath(QLatin1String(name)),
+                               QByteArray("name = \"x\"\nlook_for = [\"") + kind + "\"]\n", false));
+    };
+    write(office, "front-office.toml", "email");
+    write(office, "everything.toml", "email");
+    write(own, "Front Office.toml", "phone");
+    write(own, "back-office.toml", "phone");
+    write(before, "old.toml", "iban");
+    const PolicyFolders folders{office.path(), {own.path(), before.path()}};
+    QStringList names;
+    for (const KnownPolicy& policy : knownPolicies(folders)) names << policy.name;
+    CHECK(names.mid(0, 2) == QStringList{QStringLiteral("everything"), QStringLiteral("contact details")});
+    CHECK(names.mid(6) ==
+          QStringList{QStringLiteral("front office"), QStringLiteral("back office"), QStringLiteral("old")});
+    CHECK(policyText(QStringLiteral("Front-Office"), folders)->contains("email"));
+    CHECK_FALSE(policyText(QStringLiteral("everything"), folders)->contains("name = \"x\""));
+    CHECK(originTitle(knownPolicies(folders)[6]).contains(office.path()));
+    const auto none = policyText(QStringLiteral("nobody's"), folders);
+    REQUIRE_FALSE(none);
+    CHECK(none.error().kind == Error::Kind::Missing);
+    CHECK(none.error().sentence.contains(QStringLiteral("front office")));
 }

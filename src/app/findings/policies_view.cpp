@@ -4,6 +4,7 @@
 #include "app/findings/selection.h"
 #include "app/window/file_dialogs.h"
 #include "base/sentence.h"
+#include "finding/known_policies.h"
 
 #include <map>
 #include <QCheckBox>
@@ -41,7 +42,7 @@ bool sameRules(const Policy& a, const Policy& b) {
 } // namespace
 
 QString policyFolder() {
-    return QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation) + QStringLiteral("/policies");
+    return PolicyFolders::usual().own.first();
 }
 
 PoliciesView::PoliciesView(Case& owner, CaseWorker& worker, Selection& selection, QWidget* parent)
@@ -209,12 +210,13 @@ QLayout* PoliciesView::makeBottom() {
 
 void PoliciesView::fillNames(const QString& chosen) {
     m_names->clear();
-    for (const QString& name : shippedPolicyNames()) m_names->addItem(sentenceCase(name), name);
-    const QDir folder(policyFolder());
-    const QStringList saved = folder.entryList({QStringLiteral("*.toml")}, QDir::Files, QDir::Name);
-    if (!saved.isEmpty()) m_names->insertSeparator(m_names->count());
-    for (const QString& file : saved)
-        m_names->addItem(sentenceCase(QFileInfo(file).completeBaseName()), folder.filePath(file));
+    PolicyOrigin before = PolicyOrigin::Shipped;
+    for (const KnownPolicy& known : knownPolicies()) {
+        if (known.from != before) m_names->insertSeparator(m_names->count());
+        before = known.from;
+        m_names->addItem(sentenceCase(known.name), known.file.isEmpty() ? known.name : known.file);
+        m_names->setItemData(m_names->count() - 1, originTitle(known), Qt::ToolTipRole);
+    }
     int at = -1;
     for (int i = 0; i < m_names->count(); ++i)
         if (m_names->itemText(i).compare(chosen, Qt::CaseInsensitive) == 0) at = i;

@@ -177,7 +177,8 @@ void MainWindow::openElsewhere(const QString& path) {
 }
 
 void MainWindow::startProgram(const QStringList& arguments) {
-    QProcess::startDetached(QCoreApplication::applicationFilePath(), arguments);
+    QProcess::startDetached(QCoreApplication::applicationFilePath(),
+                            QStringList{QStringLiteral("--another")} + arguments);
 }
 
 void MainWindow::addExplainedDemo() {

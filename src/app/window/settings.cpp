@@ -1,6 +1,7 @@
 #include "app/window/settings.h"
 
 #include "base/account.h"
+#include "finding/known_policies.h"
 #include "finding/policy.h"
 #include "releasing/destinations/command.h"
 
@@ -158,7 +159,10 @@ void setOfficerName(const QString& name) {
 
 QString policyName() {
     const QString name = value(policyKey).toString();
-    return shippedPolicyNames().contains(name) ? name : shippedPolicyNames().front();
+    const auto all = knownPolicies();
+    const bool known =
+        std::any_of(all.cbegin(), all.cend(), [&](const KnownPolicy& each) { return each.name == name; });
+    return known ? name : all.front().name;
 }
 void setPolicyName(const QString& name) {
     setValue(policyKey, name);

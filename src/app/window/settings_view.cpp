@@ -4,6 +4,7 @@
 #include "app/window/file_dialogs.h"
 #include "app/window/settings.h"
 #include "base/sentence.h"
+#include "finding/known_policies.h"
 
 #include <algorithm>
 #include <QCheckBox>
@@ -145,7 +146,10 @@ void SettingsView::addDeciding() {
 void SettingsView::addCases() {
     auto* policy = new QComboBox;
     policy->setObjectName(QStringLiteral("policy"));
-    for (const QString& one : shippedPolicyNames()) policy->addItem(one);
+    for (const KnownPolicy& one : knownPolicies()) {
+        policy->addItem(one.name);
+        policy->setItemData(policy->count() - 1, originTitle(one), Qt::ToolTipRole);
+    }
     policy->setCurrentText(settings::policyName());
     policy->setToolTip(Tr::tr("For windows opened from now on; the open case keeps its own."));
     connect(policy, &QComboBox::activated, this, [policy] { settings::setPolicyName(policy->currentText()); });

@@ -2,9 +2,9 @@
 #include <libsecret/secret.h>
 
 #include "base/key_ring.h"
+#include "base/process.h"
 #include "base/sentence.h"
 
-#include <QFileInfo>
 #include <sodium.h>
 
 namespace eyelid {
@@ -16,12 +16,6 @@ SecretSchema schemaOf(const RingEntry& entry) {
     schema.flags = SECRET_SCHEMA_NONE;
     schema.attributes[0] = {"use", SECRET_SCHEMA_ATTRIBUTE_STRING};
     return schema;
-}
-
-// Without a bus of the session there is no ring, and looking for one would start a bus.
-bool hasBus() {
-    return !qEnvironmentVariableIsEmpty("DBUS_SESSION_BUS_ADDRESS") ||
-           QFileInfo::exists(qEnvironmentVariable("XDG_RUNTIME_DIR") + QStringLiteral("/bus"));
 }
 
 Error noBus() {
@@ -37,7 +31,7 @@ Error noRing(GError* error) {
 } // namespace
 
 Result<QByteArray> secretInRing(const RingEntry& entry) {
-    if (!hasBus()) return noBus();
+    if (!hasSessionBus()) return noBus();
     const SecretSchema schema = schemaOf(entry);
     GError* error = nullptr;
     gchar* held = secret_password_lookup_sync(&schema, nullptr, &error, "use", entry.use.toUtf8().constData(), nullptr);
@@ -49,7 +43,7 @@ Result<QByteArray> secretInRing(const RingEntry& entry) {
 }
 
 Result<Done> keepInRing(const RingEntry& entry, const QString& label, QByteArray secret) {
-    if (!hasBus()) return noBus();
+    if (!hasSessionBus()) return noBus();
     const SecretSchema schema = schemaOf(entry);
     GError* error = nullptr;
     const bool stored =
@@ -60,7 +54,7 @@ Result<Done> keepInRing(const RingEntry& entry, const QString& label, QByteArray
 }
 
 Result<Done> forgetInRing(const RingEntry& entry) {
-    if (!hasBus()) return noBus();
+    if (!hasSessionBus()) return noBus();
     const SecretSchema schema = schemaOf(entry);
     GError* error = nullptr;
     secret_password_clear_sync(&schema, nullptr, &error, "use", entry.use.toUtf8().constData(), nullptr);

@@ -1,6 +1,7 @@
 #include "base/process.h"
 
 #include <fcntl.h>
+#include <QFileInfo>
 #include <sys/prctl.h>
 #include <sys/resource.h>
 #include <unistd.h>
@@ -15,6 +16,11 @@ void keepMemoryPrivate(Portal portal) {
         ::close(filter);
     }
     if (portal == Portal::No) ::prctl(PR_SET_DUMPABLE, 0);
+}
+
+bool hasSessionBus() {
+    return !qEnvironmentVariableIsEmpty("DBUS_SESSION_BUS_ADDRESS") ||
+           QFileInfo::exists(qEnvironmentVariable("XDG_RUNTIME_DIR") + QStringLiteral("/bus"));
 }
 
 void allowManyFiles() {

@@ -11,6 +11,9 @@ enum class Portal { No, Yes };
 /// filter is empty.
 void keepMemoryPrivate(Portal portal);
 
+/// Whether this session has a bus (D-Bus). Where there is none, asking for it would start one.
+bool hasSessionBus();
+
 /// As many files may be open as the system allows this user: a release of many pictures stands all at once.
 void allowManyFiles();
 

@@ -2,7 +2,7 @@
 
 #include "base/files.h"
 #include "base/sentence.h"
-#include "base/shipped.h"
+#include "finding/known_policies.h"
 #include "finding/pattern.h"
 #include "finding/watch_list.h"
 
@@ -287,10 +287,6 @@ Policy policyFrom(const toml::table& root, Reach reach) {
     return policy;
 }
 
-QString shippedPath(const QString& name) {
-    return QStringLiteral("policies/%1.toml").arg(QString(name).replace(QLatin1Char(' '), QLatin1Char('-')));
-}
-
 } // namespace
 
 QString styleName(CoverStyle style) {
@@ -462,21 +458,18 @@ QByteArray writePolicy(const Policy& policy) {
 }
 
 QStringList shippedPolicyNames() {
-    return {QStringLiteral("everything"), QStringLiteral("contact details"), QStringLiteral("payment"),
-            QStringLiteral("health"),     QStringLiteral("credentials"),     QStringLiteral("public disclosure")};
+    QStringList names;
+    for (const KnownPolicy& known : knownPolicies({})) names << known.name;
+    return names;
 }
 
 Result<Policy> loadPolicy(const QString& nameOrPath) {
-    const QString name = QString(nameOrPath).replace(QLatin1Char('-'), QLatin1Char(' ')).toLower();
-    if (shippedPolicyNames().contains(name)) return parsePolicy(shippedFile(shippedPath(name)), name);
+    auto known = policyText(nameOrPath);
+    if (known) return parsePolicy(*known, nameOrPath);
+    if (known.error().kind != Error::Kind::Missing) return known.error();
     auto bytes = readFile(nameOrPath, 1'000'000);
-    if (!bytes) {
-        if (bytes.error().kind == Error::Kind::Missing)
-            return Error{Error::Kind::Missing, Tr::tr("There is no policy \"%1\": it is neither a file nor one of %2.")
-                                                   .arg(nameOrPath, shippedPolicyNames().join(QStringLiteral(", ")))};
-        return bytes.error();
-    }
-    return parsePolicy(*bytes, nameOrPath);
+    if (bytes) return parsePolicy(*bytes, nameOrPath);
+    return bytes.error().kind == Error::Kind::Missing ? known.error() : bytes.error();
 }
 
 } // namespace eyelid

@@ -121,7 +121,7 @@ QByteArray writePolicy(const Policy& policy);
 /// The names of the policies that ship with Eyelid, "everything" first.
 QStringList shippedPolicyNames();
 
-/// A shipped policy by its name, or else a file by its path.
+/// A policy that is known by name (known_policies.h), or else a file by its path.
 Result<Policy> loadPolicy(const QString& nameOrPath);
 
 } // namespace eyelid
