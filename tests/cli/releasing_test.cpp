@@ -236,3 +236,23 @@ TEST_CASE("a name that holds what is covered is refused, wherever it was written
     CHECK(kept.err.contains(QStringLiteral("is not kept")));
     CHECK_FALSE(kept.out.contains(QStringLiteral("Hartwell.png: intact")));
 }
+
+TEST_CASE("a PDF is checked page by page, with its letters and whatever else is in it") {
+    QTemporaryDir folder;
+    const QString out = folder.filePath(QStringLiteral("out"));
+    REQUIRE(run(redacting(data("note.png"), out,
+                          {QStringLiteral("--format"), QStringLiteral("pdf"), QStringLiteral("--words")}))
+                .status == 0);
+    const CommandResult clean = run({QStringLiteral("check"), pictureIn(out, QStringLiteral("pdf"))});
+    INFO(clean.out.toStdString() << clean.err.toStdString());
+    CHECK(clean.status == 0);
+    // The same page bare, as another program makes a PDF of it.
+    const QString bare = folder.filePath(QStringLiteral("bare.pdf"));
+    told(QStringLiteral("mutool"), {QStringLiteral("convert"), QStringLiteral("-o"), bare, data("note.png")});
+    const CommandResult leaks = run({QStringLiteral("check"), bare});
+    CHECK(leaks.status == 1);
+    CHECK(leaks.out.contains(QStringLiteral("leaks")));
+    const QString none = folder.filePath(QStringLiteral("none.pdf"));
+    REQUIRE(writeFileWhole(none, "%PDF-1.7\nnothing", false));
+    CHECK(run({QStringLiteral("check"), none}).status == 3);
+}

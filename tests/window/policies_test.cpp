@@ -91,7 +91,7 @@ TEST_CASE("a kind switched off, an exception and a name of its own are kept in t
     CHECK_FALSE(saved->rule(Kind::Person).on);
     CHECK(saved->rule(Kind::Email).on);
     CHECK(saved->exceptions.entries() == QStringList{QStringLiteral("01632 960000")});
-    CHECK(view.findChild<QComboBox*>(QStringLiteral("policyNames"))->findText(QStringLiteral("Front-office")) >= 0);
+    CHECK(view.findChild<QComboBox*>(QStringLiteral("policyNames"))->findText(QStringLiteral("Front office")) >= 0);
     QFile::remove(path);
 }
 

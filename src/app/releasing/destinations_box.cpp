@@ -1,6 +1,7 @@
 #include "app/releasing/destinations_box.h"
 
 #include "app/releasing/places_view.h"
+#include "app/window/dialog_parts.h"
 #include "app/window/file_dialogs.h"
 #include "app/window/settings.h"
 #include "base/sentence.h"
@@ -18,13 +19,6 @@
 
 namespace eyelid {
 namespace {
-
-QHBoxLayout* rowLayout(QWidget* row) {
-    auto* layout = new QHBoxLayout(row);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(8);
-    return layout;
-}
 
 QCheckBox* box(const char* name, const QString& text, const QString& tip) {
     auto* box = new QCheckBox(text);

@@ -1,5 +1,6 @@
 #include "app/releasing/paper_view.h"
 
+#include "app/window/dialog_parts.h"
 #include "app/window/theme.h"
 #include "base/sentence.h"
 
@@ -57,9 +58,7 @@ PaperView::~PaperView() {
 
 QWidget* PaperView::choices() {
     auto* row = new QWidget;
-    auto* layout = new QHBoxLayout(row);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(8);
+    QHBoxLayout* layout = rowLayout(row);
     m_size = new QComboBox;
     m_size->setAccessibleName(Tr::tr("Size"));
     m_size->addItems({Tr::tr("As large as fits"), Tr::tr("True size")});

@@ -1,5 +1,6 @@
 #include "app/releasing/places_view.h"
 
+#include "app/window/dialog_parts.h"
 #include "app/window/theme.h"
 #include "base/sentence.h"
 #include "releasing/destinations/drop.h"
@@ -20,12 +21,7 @@ PlacesView::PlacesView(const Theme& theme, QWidget* parent) : QDialog(parent), m
     setObjectName(QStringLiteral("placesView"));
     setWindowTitle(Tr::tr("Places to drop releases at"));
     resize(760, 470);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(16, 14, 16, 14);
-    layout->setSpacing(10);
-    auto* title = new QLabel(windowTitle());
-    title->setProperty("role", QStringLiteral("title"));
-    layout->addWidget(title);
+    QVBoxLayout* layout = dialogColumn(*this, titleLabel(windowTitle()));
     auto* middle = new QHBoxLayout;
     middle->setSpacing(12);
     m_list = new QListWidget;
@@ -109,9 +105,7 @@ QWidget* PlacesView::fields() {
 
 QWidget* PlacesView::buttonRow() {
     auto* row = new QWidget;
-    auto* layout = new QHBoxLayout(row);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(8);
+    QHBoxLayout* layout = rowLayout(row);
     auto* another = new QPushButton(Tr::tr("Another"));
     m_forget = new QPushButton(Tr::tr("Forget it"));
     m_forget->setObjectName(QStringLiteral("placeForget"));

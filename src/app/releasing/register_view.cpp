@@ -1,5 +1,6 @@
 #include "app/releasing/register_view.h"
 
+#include "app/window/dialog_parts.h"
 #include "app/window/file_dialogs.h"
 #include "app/window/theme.h"
 #include "base/files.h"
@@ -20,18 +21,25 @@
 #include <QVBoxLayout>
 
 namespace eyelid {
+namespace {
+
+bool wentToFolder(const ReleaseRecord& release) {
+    return release.place.startsWith(u'/');
+}
+
+QString whereTo(const ReleaseRecord& release) {
+    if (release.place.isEmpty()) return release.way;
+    return wentToFolder(release) ? release.place : sentence(Tr::tr("%1: %2"), release.way, release.place);
+}
+
+} // namespace
 
 RegisterView::RegisterView(Case& owner, const Theme& theme, QWidget* parent)
     : QDialog(parent), m_case(owner), m_theme(theme) {
     setObjectName(QStringLiteral("registerView"));
     setWindowTitle(Tr::tr("Releases of this case"));
     resize(860, 480);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(16, 14, 16, 14);
-    layout->setSpacing(10);
-    auto* title = new QLabel(windowTitle());
-    title->setProperty("role", QStringLiteral("title"));
-    layout->addWidget(title);
+    QVBoxLayout* layout = dialogColumn(*this, titleLabel(windowTitle()));
     m_empty = new QLabel(Tr::tr("Nothing of this case has been released yet. What leaves it is noted here by itself, "
                                 "with where it went and its checksums."));
     m_empty->setWordWrap(true);
@@ -89,11 +97,11 @@ void RegisterView::refresh() {
         const ReleaseRecord& release = releases[i];
         auto* item = new QTreeWidgetItem(
             m_tree, {QLocale().toString(release.when.toLocalTime(), QStringLiteral("d MMM yyyy, HH:mm")),
-                     release.officer, release.place,
+                     release.officer, whereTo(release),
                      release.withdrawn.isEmpty() ? Tr::tr("%n file(s)", nullptr, int(release.files.size()))
                                                  : sentence(Tr::tr("withdrawn: %1"), release.withdrawn)});
         item->setData(0, Qt::UserRole, i);
-        item->setToolTip(2, release.place);
+        item->setToolTip(2, item->text(2));
         item->setToolTip(3, item->text(3));
         item->setIcon(0, release.withdrawn.isEmpty() ? themedIcon(QStringLiteral("check"), m_theme.pine)
                                                      : themedIcon(QStringLiteral("x"), m_theme.brick));
@@ -116,7 +124,8 @@ void RegisterView::refresh() {
 
 void RegisterView::refreshButtons() {
     const qsizetype at = selected();
-    for (QPushButton* button : {m_verify, m_folder}) button->setEnabled(at >= 0);
+    const bool files = at >= 0 && wentToFolder(m_case.state().releases[at]);
+    for (QPushButton* button : {m_verify, m_folder}) button->setEnabled(files);
     m_withdraw->setEnabled(at >= 0 && m_case.state().releases[at].withdrawn.isEmpty());
     m_csv->setEnabled(!m_case.state().releases.isEmpty());
 }

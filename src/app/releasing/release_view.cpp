@@ -2,6 +2,7 @@
 
 #include "app/releasing/destinations_box.h"
 #include "app/releasing/ways_row.h"
+#include "app/window/dialog_parts.h"
 #include "app/window/settings.h"
 #include "app/window/theme.h"
 #include "base/sentence.h"
@@ -28,13 +29,6 @@
 namespace eyelid {
 namespace {
 
-QHBoxLayout* rowLayout(QWidget* row) {
-    auto* layout = new QHBoxLayout(row);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(8);
-    return layout;
-}
-
 QCheckBox* box(const char* name, const QString& text, bool checked) {
     auto* box = new QCheckBox(text);
     box->setObjectName(QLatin1String(name));
@@ -59,12 +53,8 @@ ReleaseView::ReleaseView(const Way& start, const Theme& theme, QWidget* parent) 
     resize(860, 640);
     const ReleaseForm& form = start.form;
     m_to = new DestinationsBox(start.to, start.to.folderPath, theme, *this);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(16, 14, 16, 14);
-    layout->setSpacing(10);
-    m_title = new QLabel(Tr::tr("Release"));
-    m_title->setProperty("role", QStringLiteral("title"));
-    layout->addWidget(m_title);
+    m_title = titleLabel(Tr::tr("Release"));
+    QVBoxLayout* layout = dialogColumn(*this, m_title);
     m_choices = new QWidget;
     m_rows = new QGridLayout(m_choices);
     m_rows->setContentsMargins(0, 0, 0, 0);

@@ -1,5 +1,6 @@
 #include "app/releasing/verify_view.h"
 
+#include "app/window/dialog_parts.h"
 #include "app/window/file_dialogs.h"
 #include "app/window/theme.h"
 #include "base/files.h"
@@ -28,12 +29,7 @@ VerifyView::VerifyView(const Theme& theme, QWidget* parent) : QDialog(parent), m
     setWindowTitle(Tr::tr("Verify files"));
     setAcceptDrops(true);
     resize(760, 520);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(16, 14, 16, 14);
-    layout->setSpacing(10);
-    auto* title = new QLabel(windowTitle());
-    title->setProperty("role", QStringLiteral("title"));
-    layout->addWidget(title);
+    QVBoxLayout* layout = dialogColumn(*this, titleLabel(windowTitle()));
     m_result = new QLabel;
     m_result->setObjectName(QStringLiteral("verifyResult"));
     m_result->setWordWrap(true);

@@ -1,5 +1,6 @@
 #include "app/releasing/ways_row.h"
 
+#include "app/window/dialog_parts.h"
 #include "base/sentence.h"
 #include "releasing/names.h"
 
@@ -25,9 +26,7 @@ bool sameWay(Way a, Way b) {
 WaysRow::WaysRow(std::function<Way()> current, QWidget* parent)
     : QWidget(parent), m_current(std::move(current)), m_way(new QComboBox),
       m_forget(new QPushButton(Tr::tr("Forget it"))) {
-    auto* layout = new QHBoxLayout(this);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(8);
+    QHBoxLayout* layout = rowLayout(this);
     m_way->setObjectName(QStringLiteral("releaseWay"));
     m_way->setAccessibleName(Tr::tr("Way"));
     m_way->setSizeAdjustPolicy(QComboBox::AdjustToContents);
