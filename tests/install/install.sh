@@ -4,7 +4,8 @@
 # where there is no root.
 set -euo pipefail
 deb=$(realpath "$1") picture=$(realpath "$2")
-if [ "$(id -u)" != 0 ]; then echo "skipped: a clean root needs root"; exit 0; fi
+skip() { echo "skipped: $1"; exit 77; }
+[ "$(id -u)" = 0 ] || skip "a clean root needs root"
 root=$(mktemp -d)
 clean() { kill "${window:-0}" 2> /dev/null || true; umount "$root/proc" 2> /dev/null || true; rm -rf "$root"; }
 trap clean EXIT
@@ -13,7 +14,7 @@ within() { chroot "$root" env -i PATH=/usr/bin:/usr/sbin:/bin:/sbin HOME=/root L
 files() { within find / -xdev \( -path /proc -o -path /sys -o -path /dev -o -path /tmp -o -path /var -o -path /root \) -prune -o -print | sort; }
 sources=()
 for file in /etc/apt/sources.list /etc/apt/sources.list.d/debian.sources; do [ ! -s "$file" ] || sources+=("$file"); done
-mmdebstrap --quiet --variant=apt --aptopt='Acquire::Languages "none"' bookworm "$root" "${sources[@]}" > /dev/null
+mmdebstrap --quiet --variant=apt --aptopt='Acquire::Languages "none"' bookworm "$root" "${sources[@]}" > /dev/null || skip "no clean Debian can be had here"
 cp "$deb" "$root/tmp/eyelid.deb" && cp "$picture" "$root/root/picture.png"
 [ -z "${XAUTHORITY:-}" ] || cp "$XAUTHORITY" "$root/root/authority"
 mount -t proc proc "$root/proc" 2> /dev/null || mount --bind /proc "$root/proc"
