@@ -1,9 +1,8 @@
 #!/usr/bin/env python3
-"""What a user reads is marked for translation, and English has its plural forms.
+"""What a user reads is marked for translation; English has its plural forms, German, French and Spanish all of it.
 
     tools/translations.py           says what is missing, and ends with 1 if anything is
-    tools/translations.py --update  brings data/translations/eyelid_en.ts up to date first; new plural forms are then to be
-                                    filled in by hand
+    tools/translations.py --update  brings data/translations/*.ts up to date first; what is new is then to be filled in by hand
 """
 import re
 import shutil
@@ -11,9 +10,11 @@ import subprocess
 import sys
 import tempfile
 from pathlib import Path
+from xml.etree import ElementTree
 
 ROOT = Path(__file__).resolve().parent.parent
 ENGLISH = ROOT / "data/translations/eyelid_en.ts"
+WHOLE = {"de": "de_DE", "fr": "fr_FR", "es": "es_ES"}
 LUPDATE = "/usr/lib/qt6/bin/lupdate"
 # Not for users: a data file's own headings, names of policies that stand in files, HTML, names of codes.
 OTHER_TEXT = {"core/finding/person_words.cpp", "core/language/look_alikes.cpp", "core/reading/page_text.cpp",
@@ -24,10 +25,15 @@ STYLE_SHEET = re.compile(r"[{};]")
 REGULAR = re.compile(r"\\\\[bdsw]|\[\^|\(\?")
 
 
-def collect(ts: Path) -> None:
-    subprocess.run([LUPDATE, "-silent", "-locations", "none", "-no-obsolete", "-pluralonly", "-source-language", "en_GB",
-                    "-target-language", "en_GB", str(ROOT / "src"), "-ts", str(ts)],
+def collect(ts: Path, language: str = "en_GB") -> None:
+    plural = ["-pluralonly"] if language == "en_GB" else []
+    subprocess.run([LUPDATE, "-silent", "-locations", "none", "-no-obsolete", *plural, "-source-language", "en_GB",
+                    "-target-language", language, str(ROOT / "src"), "-ts", str(ts)],
                    check=True, stderr=subprocess.DEVNULL)
+
+
+def translation(code: str) -> Path:
+    return ENGLISH.with_name(f"eyelid_{code}.ts")
 
 
 def unmarked() -> list[str]:
@@ -56,10 +62,41 @@ def plurals() -> list[str]:
     return []
 
 
+def fillings(text: str) -> list[str]:
+    """What stands for something in a sentence, or means something to the program."""
+    return sorted(set(re.findall(r"%[1-9]|\{\w+\}|--[a-z][a-z-]+|\(\*[^)]*\)", text)))
+
+
+def whole(code: str, language: str) -> list[str]:
+    """A language in which something is missing, or in which a sentence has lost what is to be put into it."""
+    ts, told = translation(code), []
+    with tempfile.TemporaryDirectory() as folder:
+        fresh = Path(folder) / ts.name
+        shutil.copy(ts, fresh)
+        collect(fresh, language)
+        if fresh.read_text() != ts.read_text():
+            return [f"{ts.relative_to(ROOT)} is not up to date; run tools/translations.py --update"]
+    for message in ElementTree.parse(ts).getroot().iter("message"):
+        source, made = message.findtext("source") or "", message.find("translation")
+        forms = [form.text or "" for form in made.iter("numerusform")] or [made.text or ""]
+        for form in forms:
+            if made.get("type") == "unfinished" or not form:
+                told.append(f'{ts.name} lacks "{source}"')
+            elif fillings(form) != fillings(source):
+                told.append(f'{ts.name}: "{form}" does not hold what "{source}" does')
+            elif source[0].isspace() != form[0].isspace() or source[-1].isspace() != form[-1].isspace():
+                told.append(f'{ts.name}: "{form}" has no blank where "{source}" has one')
+            elif ("&" in source) != ("&" in form):
+                told.append(f'{ts.name}: "{form}" has no key where "{source}" has one')
+    return told
+
+
 def main() -> int:
     if "--update" in sys.argv[1:]:
         collect(ENGLISH)
-    told = unmarked() + plurals()
+        for code, language in WHOLE.items():
+            collect(translation(code), language)
+    told = unmarked() + plurals() + [line for code, language in WHOLE.items() for line in whole(code, language)]
     print("\n".join(told) if told else "every sentence is marked for translation")
     return 1 if told else 0
 

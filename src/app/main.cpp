@@ -125,7 +125,7 @@ int main(int argc, char** argv) {
     QApplication::setApplicationDisplayName(QStringLiteral("Eyelid"));
     QApplication::setApplicationVersion(
         sentence(QStringLiteral("%1\n%2"), QLatin1String(versionString), QLatin1String(builtWith)));
-    speakAs(application, QLocale());
+    speakAs(application, settings::language().isEmpty() ? QLocale() : QLocale(settings::language()));
 
     const Started started = readArguments(application);
     const bool oneOfMany = started.isApart() || !hasSessionBus();

@@ -1,4 +1,5 @@
 // Whatever the window says can be said in another language.
+#include "base/spoken_languages.h"
 #include "window/desk.h"
 
 #include <QLabel>
@@ -73,4 +74,50 @@ TEST_CASE("nothing the window says is left out when it speaks another language")
                            [&](const Item& item) { return line.endsWith(item.finding.text); });
     });
     CHECK(told.join(u'\n').toStdString() == "");
+}
+
+TEST_CASE("each language the window speaks is there, with the forms its numbers ask for") {
+    const std::pair<const char*, QStringList> expected[] = {
+        {"de",
+         {QStringLiteral("Freigeben…"), QStringLiteral("Schwärzen"), QStringLiteral("eine Aufnahme nicht gelesen"),
+          QStringLiteral("3 Aufnahmen nicht gelesen")}},
+        {"fr",
+         {QStringLiteral("Diffuser…"), QStringLiteral("Caviarder"), QStringLiteral("une capture non lue"),
+          QStringLiteral("3 captures non lues")}},
+        {"es",
+         {QStringLiteral("Entregar…"), QStringLiteral("Tachar"), QStringLiteral("una captura sin leer"),
+          QStringLiteral("3 capturas sin leer")}}};
+    for (const auto& [code, says] : expected) {
+        CHECK(spokenLanguages().contains(QLatin1String(code)));
+        QTranslator language;
+        REQUIRE(language.load(QStringLiteral(":/eyelid/translations/eyelid_%1.qm").arg(QLatin1String(code))));
+        const auto told = [&](const char* text, int n) { return language.translate("eyelid", text, nullptr, n); };
+        CHECK(told("Release…", -1) == says[0]);
+        CHECK(told("Cover", -1) == says[1]);
+        CHECK(told("%n capture(s) not read", 1) == says[2]);
+        CHECK(told("%n capture(s) not read", 3).replace(QStringLiteral("%n"), QStringLiteral("3")) == says[3]);
+    }
+}
+
+TEST_CASE("in every language the desk fits a small window: no button and no label of the gate is cut off") {
+    for (const QString& code : spokenLanguages()) {
+        INFO(code.toStdString());
+        QTranslator language;
+        REQUIRE(language.load(QStringLiteral(":/eyelid/translations/eyelid_%1.qm").arg(code)));
+        QCoreApplication::installTranslator(&language);
+        {
+            Desk desk;
+            desk.take(QStringLiteral("burst main"));
+            desk.waitUntilRead();
+            desk.press(Qt::Key_J);
+            CHECK(desk.window.minimumSizeHint().width() <= 1280);
+            CHECK(desk.window.minimumSizeHint().height() <= 760);
+            for (const QAbstractButton* button : desk.window.findChildren<QAbstractButton*>()) {
+                if (!button->isVisible() || button->text().isEmpty() || button->window() != &desk.window) continue;
+                INFO(button->text().toStdString());
+                CHECK(button->width() >= button->fontMetrics().horizontalAdvance(button->text()));
+            }
+        }
+        QCoreApplication::removeTranslator(&language);
+    }
 }

@@ -1,6 +1,7 @@
 #include "app/window/settings.h"
 
 #include "base/account.h"
+#include "base/spoken_languages.h"
 #include "finding/known_policies.h"
 #include "finding/policy.h"
 #include "releasing/destinations/command.h"
@@ -30,7 +31,8 @@ constexpr const char *geometryKey = "window/geometry", *themeKey = "theme", *sty
                      *keptLooksKey = "looksOfOnesOwn", *explainKey = "window/explain", *smallKey = "release/small",
                      *formKey = "release/form", *clashKey = "release/clash", *opensKey = "release/opens",
                      *clipboardKey = "release/clipboardSeconds", *wayKey = "release/way",
-                     *destinationsKey = "release/destinations", *commandsKey = "release/commands";
+                     *destinationsKey = "release/destinations", *commandsKey = "release/commands",
+                     *spokenKey = "language";
 
 constexpr std::pair<ThemeName, const char*> themeNames[] = {
     {ThemeName::Light, "light"}, {ThemeName::Dark, "dark"}, {ThemeName::Contrast, "contrast"}};
@@ -277,6 +279,13 @@ void forgetFolders() {
     for (const char* key : {"release/folder", "bringIn/folder", "words/folder"}) QSettings().remove(QLatin1String(key));
 }
 
+QString language() {
+    const QString code = value(spokenKey).toString();
+    return spokenLanguages().contains(code) ? code : QString();
+}
+void setLanguage(const QString& code) {
+    setValue(spokenKey, code);
+}
 int clipboardSeconds() {
     constexpr int usual = 90;
     return std::clamp(value(clipboardKey, usual).toInt(), 0, 3600);

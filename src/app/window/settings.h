@@ -37,6 +37,10 @@ void setTheme(ThemeName theme);
 int typePercent();
 void setTypePercent(int percent);
 
+/// The code of the language the window speaks; empty: as the desktop.
+QString language();
+void setLanguage(const QString& code);
+
 /// Whether the first steps have been offered.
 bool knowsFirstSteps();
 void setKnowsFirstSteps(bool knows);

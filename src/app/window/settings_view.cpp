@@ -4,6 +4,7 @@
 #include "app/window/file_dialogs.h"
 #include "app/window/settings.h"
 #include "base/sentence.h"
+#include "base/spoken_languages.h"
 #include "finding/known_policies.h"
 
 #include <algorithm>
@@ -15,6 +16,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
+#include <QLocale>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QSpinBox>
@@ -102,6 +104,15 @@ void SettingsView::addLook() {
     theme->setCurrentIndex(int(m_theme.name));
     connect(theme, &QComboBox::activated, this, [this](int at) { emit themeChosen(ThemeName(at)); });
     addRow(Tr::tr("Theme"), theme, Tr::tr("colour dark light contrast"));
+    auto* language = new QComboBox;
+    language->setObjectName(QStringLiteral("language"));
+    language->addItem(Tr::tr("As the desktop has it"), QString());
+    for (const QString& code : spokenLanguages()) language->addItem(QLocale(code).nativeLanguageName(), code);
+    language->setCurrentIndex(std::max(0, language->findData(settings::language())));
+    language->setToolTip(Tr::tr("From the next start."));
+    connect(language, &QComboBox::activated, this,
+            [language] { settings::setLanguage(language->currentData().toString()); });
+    addRow(Tr::tr("Language of the window"), language, Tr::tr("translation English German French Spanish"));
     QSpinBox* type =
         addNumber(Tr::tr("Size of type"), Tr::tr("large text font zoom"), 100, 200, settings::typePercent());
     type->setObjectName(QStringLiteral("typePercent"));

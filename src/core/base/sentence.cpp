@@ -1,6 +1,8 @@
 #include "base/sentence.h"
+#include "base/spoken_languages.h"
 
 #include <memory>
+#include <QLibraryInfo>
 #include <QTranslator>
 
 // Outside any namespace, as the macro asks. In a static library nothing else would draw the resources in.
@@ -12,6 +14,7 @@ namespace eyelid {
 
 void speakAs(QCoreApplication& application, const QLocale& locale) {
     drawInTranslations();
+    QLocale::setDefault(locale);
     const QString folder = QStringLiteral(":/eyelid/translations"), name = QStringLiteral("eyelid");
     // English below: whatever another language lacks still has its plural forms.
     for (const QLocale& language : {QLocale(QLocale::English), locale}) {
@@ -19,6 +22,15 @@ void speakAs(QCoreApplication& application, const QLocale& locale) {
         if (translator->load(language, name, QStringLiteral("_"), folder))
             application.installTranslator(translator.release());
     }
+    // Qt's own words: of buttons and of its dialogs, where its translations are installed.
+    auto ofQt = std::make_unique<QTranslator>(&application);
+    if (ofQt->load(locale, QStringLiteral("qtbase"), QStringLiteral("_"),
+                   QLibraryInfo::path(QLibraryInfo::TranslationsPath)))
+        application.installTranslator(ofQt.release());
+}
+
+QStringList spokenLanguages() {
+    return {QStringLiteral("en"), QStringLiteral("de"), QStringLiteral("fr"), QStringLiteral("es")};
 }
 
 QString onOneLine(const QString& text) {
