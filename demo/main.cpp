@@ -36,6 +36,10 @@ int main(int argc, char** argv) {
     const QCommandLineOption tasks(QStringLiteral("tasks"),
                                    QStringLiteral("Count the keys and clicks that tasks take."));
     parser.addOption(tasks);
+    const QCommandLineOption language(QStringLiteral("language"),
+                                      QStringLiteral("Speak another language than English: de, fr or es."),
+                                      QStringLiteral("code"));
+    parser.addOption(language);
     parser.process(application);
     const QString folder = parser.positionalArguments().value(0);
     if (folder.isEmpty() || !QDir().mkpath(folder)) {
@@ -44,7 +48,7 @@ int main(int argc, char** argv) {
     }
     loadShippedFonts();
     Q_INIT_RESOURCE(icons);
-    speakAs(application, QLocale::c());
+    speakAs(application, parser.isSet(language) ? QLocale(parser.value(language)) : QLocale::c());
     Theme theme = Theme::light();
     applyTheme(application, theme);
 

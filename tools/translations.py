@@ -20,6 +20,9 @@ LUPDATE = "/usr/lib/qt6/bin/lupdate"
 OTHER_TEXT = {"core/finding/person_words.cpp", "core/language/look_alikes.cpp", "core/reading/page_text.cpp",
               "core/reading/codes.cpp"}
 POLICY_NAMES = {"contact details", "public disclosure"}
+# A word alone counts where it is certainly shown.
+SHOWN = re.compile(r'(?:new Q(?:Label|CheckBox|PushButton|RadioButton)|setText|setPlaceholderText|setToolTip|addItems?)\(\{?'
+                   r'QStringLiteral\("(&?[A-Za-z]{2,}…?)"\)')
 LITERAL = re.compile(r'QStringLiteral\(\s*((?:"(?:[^"\\]|\\.)*"\s*)+)\)')
 STYLE_SHEET = re.compile(r"[{};]")
 REGULAR = re.compile(r"\\\\[bdsw]|\[\^|\(\?")
@@ -43,6 +46,9 @@ def unmarked() -> list[str]:
         if name in OTHER_TEXT or not name.endswith((".cpp", ".h")):
             continue
         text = path.read_text()
+        for match in SHOWN.finditer(text):
+            line = text.count("\n", 0, match.start()) + 1
+            told.append(f'src/{name}:{line}: "{match.group(1)}" is not marked for translation; use Tr::tr()')
         for match in LITERAL.finditer(text):
             literal = "".join(re.findall(r'"((?:[^"\\]|\\.)*)"', match.group(1)))
             words = re.search(r"[A-Za-z][a-z]+,? [a-z]{2,}", literal)

@@ -7941,5 +7941,45 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>translation English German French Spanish</source>
         <translation>Übersetzung Englisch Deutsch Französisch Spanisch</translation>
     </message>
+    <message>
+        <source>reading</source>
+        <translation>wird gelesen</translation>
+    </message>
+    <message>
+        <source>waiting</source>
+        <translation>wartet</translation>
+    </message>
+    <message>
+        <source>&amp;Policy</source>
+        <translation>&amp;Richtlinie</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keiner</translation>
+    </message>
+    <message>
+        <source>any</source>
+        <translation>beliebig</translation>
+    </message>
+    <message>
+        <source>numbers</source>
+        <translation>Zahlen</translation>
+    </message>
+    <message>
+        <source>sanitised</source>
+        <translation>geschwärzt</translation>
+    </message>
+    <message>
+        <source>at</source>
+        <translation>mit</translation>
+    </message>
+    <message>
+        <source>&amp;Region</source>
+        <translation>&amp;Bereich</translation>
+    </message>
+    <message>
+        <source>once</source>
+        <translation>einmal</translation>
+    </message>
 </context>
 </TS>

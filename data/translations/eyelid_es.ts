@@ -7941,5 +7941,45 @@ o suelte aquí archivos de imagen.
         <source>translation English German French Spanish</source>
         <translation>traducción inglés alemán francés español</translation>
     </message>
+    <message>
+        <source>reading</source>
+        <translation>leyendo</translation>
+    </message>
+    <message>
+        <source>waiting</source>
+        <translation>espera</translation>
+    </message>
+    <message>
+        <source>&amp;Policy</source>
+        <translation>&amp;Política</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>ninguna</translation>
+    </message>
+    <message>
+        <source>any</source>
+        <translation>cualquiera</translation>
+    </message>
+    <message>
+        <source>numbers</source>
+        <translation>números</translation>
+    </message>
+    <message>
+        <source>sanitised</source>
+        <translation>tachado</translation>
+    </message>
+    <message>
+        <source>at</source>
+        <translation>a</translation>
+    </message>
+    <message>
+        <source>&amp;Region</source>
+        <translation>Re&amp;gión</translation>
+    </message>
+    <message>
+        <source>once</source>
+        <translation>una vez</translation>
+    </message>
 </context>
 </TS>

@@ -7941,5 +7941,45 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>translation English German French Spanish</source>
         <translation>traduction anglais allemand français espagnol</translation>
     </message>
+    <message>
+        <source>reading</source>
+        <translation>lecture</translation>
+    </message>
+    <message>
+        <source>waiting</source>
+        <translation>en attente</translation>
+    </message>
+    <message>
+        <source>&amp;Policy</source>
+        <translation>&amp;Politique</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>aucune</translation>
+    </message>
+    <message>
+        <source>any</source>
+        <translation>quelconque</translation>
+    </message>
+    <message>
+        <source>numbers</source>
+        <translation>nombres</translation>
+    </message>
+    <message>
+        <source>sanitised</source>
+        <translation>caviardé</translation>
+    </message>
+    <message>
+        <source>at</source>
+        <translation>à</translation>
+    </message>
+    <message>
+        <source>&amp;Region</source>
+        <translation>&amp;Zone</translation>
+    </message>
+    <message>
+        <source>once</source>
+        <translation>une fois</translation>
+    </message>
 </context>
 </TS>

@@ -140,8 +140,8 @@ public:
         } else {
             p->setPen(c.reading == Capture::Reading::Failed ? t.brick : t.faint);
             const QString state = c.reading == Capture::Reading::Failed    ? Tr::tr("not read")
-                                  : c.reading == Capture::Reading::Running ? QStringLiteral("reading")
-                                                                           : QStringLiteral("waiting");
+                                  : c.reading == Capture::Reading::Running ? Tr::tr("reading")
+                                                                           : Tr::tr("waiting");
             p->drawText(bottom, Qt::AlignVCenter | Qt::AlignRight, state);
         }
         p->restore();

@@ -90,7 +90,7 @@ PoliciesView::PoliciesView(Case& owner, CaseWorker& worker, Selection& selection
 
 QLayout* PoliciesView::makeTop() {
     auto* top = new QHBoxLayout;
-    auto* label = new QLabel(QStringLiteral("&Policy"));
+    auto* label = new QLabel(Tr::tr("&Policy"));
     m_names = new QComboBox;
     m_names->setObjectName(QStringLiteral("policyNames"));
     m_names->setMinimumWidth(240);
@@ -146,9 +146,10 @@ void PoliciesView::makeKinds() {
     m_kinds->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     m_kinds->horizontalHeader()->setSectionResizeMode(GroundColumn, QHeaderView::Stretch);
     m_kinds->setColumnWidth(KindColumn, 220);
-    m_kinds->setColumnWidth(SureColumn, 110);
-    m_kinds->setColumnWidth(StyleColumn, 110);
-    m_kinds->setColumnWidth(HereColumn, 130);
+    // As wide as their headings are in whichever language.
+    for (const auto& [column, least] :
+         {std::pair(SureColumn, 110), std::pair(StyleColumn, 110), std::pair(HereColumn, 130)})
+        m_kinds->setColumnWidth(column, std::max(least, m_kinds->horizontalHeader()->sectionSizeHint(column)));
     for (const Kind kind : kinds) addKind(kind);
 }
 
@@ -166,7 +167,7 @@ void PoliciesView::addKind(Kind kind) {
     for (const CoverStyle s : allStyles) style->addItem(styleTitle(s), int(s));
     style->setAccessibleName(Tr::tr("%1: style of the cover").arg(title));
     auto* ground = new QLineEdit;
-    ground->setPlaceholderText(QStringLiteral("none"));
+    ground->setPlaceholderText(Tr::tr("none"));
     ground->setAccessibleName(Tr::tr("%1: legal ground or reason code").arg(title));
     // A little room between the rows.
     int column = KindColumn;

@@ -94,7 +94,7 @@ QLayout* ReadAgainView::makeChoices(const QString& usual) {
     row->addWidget(new QLabel(Tr::tr("Content")));
     m_content = new QComboBox;
     m_content->setObjectName(QStringLiteral("readAgainContent"));
-    m_content->addItems({QStringLiteral("any"), QStringLiteral("numbers"), Tr::tr("one line")});
+    m_content->addItems({Tr::tr("any"), Tr::tr("numbers"), Tr::tr("one line")});
     row->addWidget(m_content);
     row->addStretch(1);
     return row;

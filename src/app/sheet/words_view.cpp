@@ -114,7 +114,7 @@ void WordsView::makeTabs() {
 
 QLayout* WordsView::makeBottom() {
     auto* bottom = new QHBoxLayout;
-    m_sanitised = new QCheckBox(QStringLiteral("sanitised"));
+    m_sanitised = new QCheckBox(Tr::tr("sanitised"));
     m_sanitised->setObjectName(QStringLiteral("wordsSanitised"));
     m_sanitised->setToolTip(Tr::tr("Names like [e-mail 1] stand in place of all that is covered or still open"));
     m_sanitised->setChecked(true); // each time anew: bare text is asked for, never left on

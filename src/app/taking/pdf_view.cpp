@@ -89,7 +89,7 @@ QLayout* PdfView::makeChoices() {
     m_pages->setFixedWidth(160);
     row->addWidget(m_pages);
     row->addSpacing(10);
-    row->addWidget(new QLabel(QStringLiteral("at")));
+    row->addWidget(new QLabel(Tr::tr("at")));
     m_dpi = new QComboBox;
     m_dpi->setObjectName(QStringLiteral("pdfDpi"));
     m_dpi->setAccessibleName(Tr::tr("Resolution in pixels an inch"));

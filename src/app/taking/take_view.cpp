@@ -148,7 +148,7 @@ QLayout* TakeView::makeOnScreen(const QRect& last) {
         onScreen->addWidget(b);
         return b;
     };
-    add(QStringLiteral("&Region"), QStringLiteral("square-dashed"), QStringLiteral("takeRegion"),
+    add(Tr::tr("&Region"), QStringLiteral("square-dashed"), QStringLiteral("takeRegion"),
         Tr::tr("Draw a rectangle on the desk as it stands now"), TakeKind::Region);
     add(Tr::tr("Draw &around"), QStringLiteral("lasso"), QStringLiteral("takeOutline"),
         Tr::tr("Draw a line around a place; nothing outside it is kept"), TakeKind::Outline);
@@ -219,7 +219,7 @@ void TakeView::makeTimes() {
     m_series = new QComboBox;
     m_series->setObjectName(QStringLiteral("series"));
     m_series->setAccessibleName(Tr::tr("Once or in a series"));
-    m_series->addItems({QStringLiteral("once"), Tr::tr("again every"), Tr::tr("again when it changes by")});
+    m_series->addItems({Tr::tr("once"), Tr::tr("again every"), Tr::tr("again when it changes by")});
     m_series->setToolTip(Tr::tr("A series goes on until you stop it; pictures the same as the last are left out"));
     m_every = new QDoubleSpinBox;
     m_every->setObjectName(QStringLiteral("every"));
