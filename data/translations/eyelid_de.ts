@@ -254,7 +254,7 @@
     </message>
     <message>
         <source>Take its captures into the open case</source>
-        <translation>Aufnahmen in den offenen Fall übernehmen</translation>
+        <translation>Aufnahmen hierher übernehmen</translation>
     </message>
     <message>
         <source>Rename…</source>

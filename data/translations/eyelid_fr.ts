@@ -254,7 +254,7 @@
     </message>
     <message>
         <source>Take its captures into the open case</source>
-        <translation>Reprendre ses captures dans le dossier ouvert</translation>
+        <translation>Reprendre ses captures ici</translation>
     </message>
     <message>
         <source>Rename…</source>
