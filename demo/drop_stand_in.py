@@ -3,10 +3,14 @@
 alone, without a password, knows what a drop needs (MKCOL, PUT, GET, MOVE, DELETE) and prints what it was asked for.
 
     eyelid-cli place Stand-in http://localhost:PORT
+
+With --lose-answer it breaks off once where it has just shown a release under its name: done, and nobody was told.
 """
 import http.server, os, shutil, sys, urllib.parse
 
-folder = os.path.realpath(sys.argv[1])
+losing = '--lose-answer' in sys.argv
+arguments = [word for word in sys.argv[1:] if not word.startswith('--')]
+folder = os.path.realpath(arguments[0])
 
 
 class Served(http.server.BaseHTTPRequestHandler):
@@ -55,6 +59,11 @@ class Served(http.server.BaseHTTPRequestHandler):
         if os.path.exists(to):
             return self.answer(412)
         os.rename(path, to)
+        global losing
+        if losing:
+            losing = False
+            self.close_connection = True
+            return self.connection.close()
         self.answer(201)
 
     def do_DELETE(self):
@@ -68,6 +77,6 @@ class Served(http.server.BaseHTTPRequestHandler):
         print(form % parts, flush=True)
 
 
-server = http.server.ThreadingHTTPServer(('127.0.0.1', int(sys.argv[2]) if len(sys.argv) > 2 else 0), Served)
+server = http.server.ThreadingHTTPServer(('127.0.0.1', int(arguments[1]) if len(arguments) > 1 else 0), Served)
 print(f'http://localhost:{server.server_port}', flush=True)
 server.serve_forever()

@@ -7981,5 +7981,9 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>once</source>
         <translation>einmal</translation>
     </message>
+    <message>
+        <source>This capture is in the case no more.</source>
+        <translation>Diese Aufnahme ist nicht mehr im Fall.</translation>
+    </message>
 </context>
 </TS>

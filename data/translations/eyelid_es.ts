@@ -7981,5 +7981,9 @@ o suelte aquí archivos de imagen.
         <source>once</source>
         <translation>una vez</translation>
     </message>
+    <message>
+        <source>This capture is in the case no more.</source>
+        <translation>Esta captura ya no está en el caso.</translation>
+    </message>
 </context>
 </TS>

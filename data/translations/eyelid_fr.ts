@@ -7981,5 +7981,9 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>once</source>
         <translation>une fois</translation>
     </message>
+    <message>
+        <source>This capture is in the case no more.</source>
+        <translation>Cette capture n’est plus dans le dossier.</translation>
+    </message>
 </context>
 </TS>

@@ -70,7 +70,7 @@ HandingOut::~HandingOut() {
 // All that is open is covered, and whatever cannot be known is refused.
 void HandingOut::make(int id, const Answer& answer) {
     const Capture* capture = m_case.capture(id);
-    if (!capture) return;
+    if (!capture) return answer(Error{Error::Kind::Missing, Tr::tr("This capture is in the case no more.")});
     if (capture->reading != Capture::Reading::Done || !capture->page)
         return answer(
             Error{Error::Kind::BadInput, Tr::tr("This capture has not been read; what it shows is not known.")});
@@ -103,13 +103,13 @@ void HandingOut::copy(int capture, As as) {
         switch (as) {
         case As::Picture:
             return offerPictures({*made}, {}, copied);
-        case As::File: {
-            const auto path = asFile(*made);
-            if (!path) return emit trouble(path.error().sentence);
-            auto* held = new QMimeData;
-            held->setUrls({QUrl::fromLocalFile(*path)});
-            return offer(held, copied);
-        }
+        case As::File:
+            return asFile(*made, [=, this](const Result<QString>& path) {
+                if (!path) return emit trouble(path.error().sentence);
+                auto* held = new QMimeData;
+                held->setUrls({QUrl::fromLocalFile(*path)});
+                offer(held, copied);
+            });
         case As::Markdown:
             return offerText(
                 sentence(QStringLiteral("![%1](%2)"), alternative(), QString::fromLatin1(inlineAddress(*made))),
@@ -182,11 +182,14 @@ void HandingOut::takeBack() {
     if (clipboard->ownsClipboard() && clipboard->mimeData()->hasFormat(ownMark)) clipboard->clear();
 }
 
-Result<QString> HandingOut::asFile(const CheckedPicture& picture) {
+void HandingOut::asFile(const CheckedPicture& picture, std::function<void(const Result<QString>&)> done) {
     if (!m_files) m_files = std::make_unique<QTemporaryDir>();
     const QString path = m_files->filePath(picture.artifact.fileName);
-    if (auto written = writeFileWhole(path, picture.artifact.bytes, true); !written) return written.error();
-    return path;
+    auto written = std::make_shared<Result<Done>>(Done{});
+    m_worker.run(
+        Tr::tr("Handing out"),
+        [=, bytes = picture.artifact.bytes](Progress&) { *written = writeFileWhole(path, bytes, true); },
+        [=] { done(*written ? Result<QString>(path) : Result<QString>(written->error())); });
 }
 
 void HandingOut::pin(int capture) {
@@ -234,16 +237,20 @@ QMimeData* HandingOut::toDrag(int capture) {
             QEventLoop loop;
         };
         auto coming = std::make_shared<Made>();
-        make(capture, [=, this](Result<CheckedPicture> made) {
-            const auto path = made ? asFile(*made) : Result<QString>(made.error());
-            if (path) {
+        const auto end = [=, this](const Result<QString>& path) {
+            if (path)
                 coming->path = *path;
-                note(*made, Tr::tr("drag"));
-            } else {
+            else
                 emit trouble(path.error().sentence);
-            }
             coming->done = true;
             coming->loop.quit();
+        };
+        make(capture, [=, this](Result<CheckedPicture> made) {
+            if (!made) return end(made.error());
+            asFile(*made, [=, this](const Result<QString>& path) {
+                if (path) note(*made, Tr::tr("drag"));
+                end(path);
+            });
         });
         if (!coming->done) coming->loop.exec(QEventLoop::ExcludeUserInputEvents);
         return coming->path;

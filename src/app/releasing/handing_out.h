@@ -62,7 +62,8 @@ private:
     void offerPictures(std::vector<CheckedPicture> pictures, const QStringList& paths, const QString& what);
     /// In the case's register.
     void note(const CheckedPicture& picture, const QString& way);
-    Result<QString> asFile(const CheckedPicture& picture);
+    /// Written off the interface thread; its full name.
+    void asFile(const CheckedPicture& picture, std::function<void(const Result<QString>&)> done);
 
     Case& m_case;
     CaseWorker& m_worker;

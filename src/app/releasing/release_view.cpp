@@ -90,6 +90,7 @@ ReleaseView::ReleaseView(const Way& start, const Theme& theme, QWidget* parent) 
     m_list->setObjectName(QStringLiteral("releaseFiles"));
     m_list->setAccessibleName(Tr::tr("Files"));
     m_list->setFont(valueFont(12));
+    m_list->setIconSize({16, 16});
     layout->addWidget(m_list, 1);
     layout->addWidget(buttonRow());
     connect(m_format, &QComboBox::activated, this, &ReleaseView::changeFormat);

@@ -4,10 +4,10 @@
 #include "base/spoken_languages.h"
 #include "finding/known_policies.h"
 #include "finding/policy.h"
-#include "releasing/destinations/command.h"
 
 #include <algorithm>
 #include <QSettings>
+#include <QUrl>
 
 namespace eyelid::settings {
 namespace {
@@ -43,6 +43,13 @@ QString keysOfCommand(const QString& command) {
 
 QString keysOf(const QString& kind) {
     return QStringLiteral("shortcuts/") + kind;
+}
+
+// To the letter: lineOf() is for people, and may say the same of two.
+QString identityOf(const QStringList& command) {
+    QStringList parts;
+    for (const QString& part : command) parts << QString::fromLatin1(QUrl::toPercentEncoding(part));
+    return parts.join(u' ');
 }
 
 } // namespace
@@ -312,11 +319,11 @@ void setLastWay(const QString& name) {
     setValue(wayKey, name);
 }
 bool knowsCommand(const QStringList& command) {
-    return value(commandsKey).toStringList().contains(lineOf(command));
+    return value(commandsKey).toStringList().contains(identityOf(command));
 }
 void setKnowsCommand(const QStringList& command) {
     QStringList known = value(commandsKey).toStringList();
-    if (!known.contains(lineOf(command))) setValue(commandsKey, known << lineOf(command));
+    if (!known.contains(identityOf(command))) setValue(commandsKey, known << identityOf(command));
 }
 
 } // namespace eyelid::settings

@@ -2,6 +2,7 @@
 
 #include "base/sentence.h"
 
+#include <algorithm>
 #include <QFileInfo>
 #include <QProcess>
 
@@ -78,7 +79,10 @@ Result<QStringList> commandFrom(const QString& line) {
 
 QString lineOf(const QStringList& command) {
     QStringList parts;
-    for (const QString& part : command) parts << (part.isEmpty() || part.contains(u' ') ? u'"' + part + u'"' : part);
+    for (const QString& part : command) {
+        const bool plain = std::none_of(part.begin(), part.end(), [](QChar c) { return c.isSpace(); });
+        parts << (plain && !part.isEmpty() ? part : u'"' + part + u'"');
+    }
     return parts.join(u' ');
 }
 

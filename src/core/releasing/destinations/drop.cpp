@@ -4,6 +4,7 @@
 #include "releasing/destinations/drop_server.h"
 #include "releasing/digest.h"
 
+#include <algorithm>
 #include <QThread>
 
 namespace eyelid {
@@ -111,12 +112,26 @@ private:
     Result<QString> show(const Sending& s) const {
         for (int number = 0; number <= mostNamesTried; number = std::max(2, number + 1)) {
             const QString name = number == 0 ? m_dropping.name : sentence(Tr::tr("%1 (%2)"), m_dropping.name, number);
-            const Answer shown = persist(s.progress, [&] { return s.server.rename(s.hidden, name); });
+            bool broken = false;
+            const Answer shown = persist(s.progress, [&] {
+                const Answer renamed = s.server.rename(s.hidden, name);
+                // It may have been done, and only the answer lost.
+                if (!renamed && broken && standsAs(s, name)) return Answer{};
+                broken = broken || renamed.kind == Kind::Broken;
+                return renamed;
+            });
             if (shown) return name;
             if (shown.kind != Kind::Exists) return givenUp(s, shown);
         }
         return givenUp(
             s, {Kind::Exists, sentence(Tr::tr("%1 is there a hundred times; take another name."), m_dropping.name)});
+    }
+
+    static bool standsAs(const Sending& s, const QString& name) {
+        return std::all_of(s.release.files.begin(), s.release.files.end(), [&](const Artifact& file) {
+            const Answer there = s.server.get(name + u'/' + file.fileName, file.bytes.size() + 1);
+            return there && there.bytes == file.bytes;
+        });
     }
 
     // What was refused or stopped is taken away again; what broke off is gone on with another time.

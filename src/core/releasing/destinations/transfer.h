@@ -5,7 +5,6 @@
 #include "releasing/destinations/drop_server.h"
 
 #include <curl/curl.h>
-#include <functional>
 
 namespace eyelid {
 

@@ -28,7 +28,6 @@ struct Destinations {
 
     bool any() const { return folder || !drop.isEmpty() || mail || !command.isEmpty() || clipboard || paper || screen; }
     bool needsFiles() const { return mail || !command.isEmpty(); }
-    bool needsWindow() const { return mail || clipboard || paper || screen; }
 };
 
 /// "folder, drop at Supplier, mail draft": what is chosen, for people.
