@@ -107,27 +107,54 @@ TEST_CASE("a case released by a way has each destination in its register, and wh
     CHECK(places.size() == 4); // folder, two drops, one command
 }
 
-TEST_CASE("the stand-in for a server takes a drop as a server does") {
+namespace {
+
+// The stand-in for a server, with a home and a way to it.
+struct StandIn {
     QTemporaryDir home, served;
-    QProcess standIn;
-    standIn.start(QStringLiteral("/usr/bin/python3"), {QStringLiteral(EYELID_DEMO "/drop_stand_in.py"), served.path()});
-    REQUIRE(standIn.waitForReadyRead(20'000));
-    const QString address = QString::fromUtf8(standIn.readLine()).trimmed();
-    const QString own = home.filePath(QStringLiteral("data"));
-    REQUIRE(run({QStringLiteral("place"), QStringLiteral("Stand-in"), address}, own).status == 0);
-    REQUIRE(run({QStringLiteral("way"), QStringLiteral("Try"), QStringLiteral("--drop"), QStringLiteral("Stand-in"),
-                 QStringLiteral("--keep-both")},
-                own)
-                .status == 0);
-    for (int i = 0; i < 2; ++i)
-        REQUIRE(run({QStringLiteral("redact"), data("note.png"), QStringLiteral("--out"),
-                     home.filePath(QStringLiteral("out")), QStringLiteral("--way"), QStringLiteral("Try")},
-                    own)
+    QProcess process;
+    explicit StandIn(const QStringList& more = {}) {
+        process.start(QStringLiteral("/usr/bin/python3"),
+                      QStringList{QStringLiteral(EYELID_DEMO "/drop_stand_in.py"), served.path()} + more);
+        REQUIRE(process.waitForReadyRead(20'000));
+        const QString address = QString::fromUtf8(process.readLine()).trimmed();
+        REQUIRE(cli({QStringLiteral("place"), QStringLiteral("Stand-in"), address}).status == 0);
+        REQUIRE(cli({QStringLiteral("way"), QStringLiteral("Try"), QStringLiteral("--drop"), QStringLiteral("Stand-in"),
+                     QStringLiteral("--keep-both")})
                     .status == 0);
-    CHECK(QDir(served.path()).entryList(QDir::Dirs | QDir::Hidden | QDir::NoDotAndDotDot, QDir::Name) ==
-          QStringList{QStringLiteral("picture"), QStringLiteral("picture (2)")});
-    standIn.kill();
-    standIn.waitForFinished();
+    }
+    ~StandIn() {
+        process.kill();
+        process.waitForFinished();
+    }
+    CommandResult cli(const QStringList& arguments) { return run(arguments, home.filePath(QStringLiteral("data"))); }
+    void drop() {
+        const CommandResult done =
+            cli({QStringLiteral("redact"), data("note.png"), QStringLiteral("--out"),
+                 home.filePath(QStringLiteral("out")), QStringLiteral("--way"), QStringLiteral("Try")});
+        INFO(done.err.toStdString());
+        REQUIRE(done.status == 0);
+    }
+    QStringList folders() const {
+        return QDir(served.path()).entryList(QDir::Dirs | QDir::Hidden | QDir::NoDotAndDotDot, QDir::Name);
+    }
+};
+
+} // namespace
+
+TEST_CASE("the stand-in for a server takes a drop as a server does") {
+    StandIn server;
+    server.drop();
+    server.drop();
+    CHECK(server.folders() == QStringList{QStringLiteral("picture"), QStringLiteral("picture (2)")});
+}
+
+TEST_CASE("a release that was shown, and the answer lost, has arrived: once, and under its name") {
+    StandIn server({QStringLiteral("--lose-answer")});
+    server.drop();
+    CHECK(server.folders() == QStringList{QStringLiteral("picture")});
+    CHECK(filesIn(server.served.filePath(QStringLiteral("picture"))) ==
+          filesIn(server.home.filePath(QStringLiteral("out"))));
 }
 
 TEST_CASE("what is wrong with a way or a place is said in one sentence before anything is released") {

@@ -6,7 +6,7 @@
 #include "base/files.h"
 #include "picture/container.h"
 #include "support/made.h"
-#include "window/desk.h"
+#include "window/releasing_desk.h"
 
 #include <QCheckBox>
 #include <QClipboard>
@@ -25,44 +25,8 @@ using namespace eyelid;
 
 namespace {
 
-struct ReleasingDesk : Desk {
-    QTemporaryDir folder;
-    ReleasingDesk() {
-        for (unsigned i = 0; i < 2; ++i) window.intake().add(made::noise({160, 120}, 3 + i), QStringLiteral("noise"));
-        waitUntilRead();
-    }
-    ReleaseView& openView() {
-        window.releaseFlow().release();
-        ReleaseView* view = nullptr;
-        REQUIRE(until([&] {
-            for (ReleaseView* each : window.findChildren<ReleaseView*>())
-                if (each->isVisible()) view = each;
-            return view != nullptr;
-        }));
-        view->findChild<QLineEdit*>(QStringLiteral("releaseFolder"))->setText(folder.path());
-        return *view;
-    }
-    static void choose(ReleaseView& view, const char* name, const QVariant& data) {
-        auto* combo = view.findChild<QComboBox*>(QLatin1String(name));
-        combo->setCurrentIndex(combo->findData(data));
-        emit combo->activated(combo->currentIndex());
-    }
-    static QStringList listed(ReleaseView& view) {
-        QStringList names;
-        auto* list = view.findChild<QListWidget*>(QStringLiteral("releaseFiles"));
-        for (int i = 0; i < list->count(); ++i) names << list->item(i)->text().section(u'/', -1);
-        return names;
-    }
-    QStringList releaseNow(ReleaseView& view) {
-        QStringList paths;
-        QObject::connect(
-            &window.releaseFlow(), &ReleaseFlow::released, &window, [&](const QStringList& all) { paths = all; },
-            Qt::SingleShotConnection);
-        QTest::mouseClick(view.findChild<QPushButton*>(QStringLiteral("releaseNow")), Qt::LeftButton);
-        REQUIRE(until([&] { return !paths.isEmpty(); }));
-        view.close();
-        return paths;
-    }
+struct TwoPictures : ReleasingDesk {
+    TwoPictures() { addNoise(2); }
 };
 
 QString resultOf(VerifyView& view, const QStringList& paths) {
@@ -75,7 +39,7 @@ QString resultOf(VerifyView& view, const QStringList& paths) {
 } // namespace
 
 TEST_CASE("what a release is made as is chosen before it is written, checked in that form, and remembered") {
-    ReleasingDesk desk;
+    TwoPictures desk;
     ReleaseView& view = desk.openView();
     CHECK(desk.listed(view).first().endsWith(QStringLiteral("-01.png")));
     desk.choose(view, "releaseFormat", QStringLiteral("jpeg"));
@@ -100,7 +64,7 @@ TEST_CASE("what a release is made as is chosen before it is written, checked in 
 }
 
 TEST_CASE("all pictures leave in one PDF, and again beside it without touching it") {
-    ReleasingDesk desk;
+    TwoPictures desk;
     ReleaseView& view = desk.openView();
     desk.choose(view, "releaseFormat", QStringLiteral("pdf"));
     view.findChild<QCheckBox*>(QStringLiteral("releaseWords"))->setChecked(true);
@@ -118,7 +82,7 @@ TEST_CASE("all pictures leave in one PDF, and again beside it without touching i
 }
 
 TEST_CASE("names that are none, and a limit nothing keeps to, are said where they are chosen") {
-    ReleasingDesk desk;
+    TwoPictures desk;
     ReleaseView& view = desk.openView();
     auto* now = view.findChild<QPushButton*>(QStringLiteral("releaseNow"));
     auto* names = view.findChild<QLineEdit*>(QStringLiteral("releaseNames"));
@@ -141,7 +105,7 @@ TEST_CASE("names that are none, and a limit nothing keeps to, are said where the
 }
 
 TEST_CASE("a release is noted with where it went, can be withdrawn with a reason, and is kept with the case") {
-    ReleasingDesk desk;
+    TwoPictures desk;
     const QStringList paths = desk.releaseNow(desk.openView());
     const QList<ReleaseRecord>& releases = desk.open().state().releases;
     REQUIRE(releases.size() == 1);
@@ -169,7 +133,7 @@ TEST_CASE("a release is noted with where it went, can be withdrawn with a reason
 }
 
 TEST_CASE("files dropped on the view are verified, and it says which was altered") {
-    ReleasingDesk desk;
+    TwoPictures desk;
     const QStringList paths = desk.releaseNow(desk.openView());
     VerifyView view(desk.theme);
     view.show();

@@ -11,7 +11,7 @@
 #include "support/made.h"
 #include "support/portal_bus.h"
 #include "support/servers.h"
-#include "window/desk.h"
+#include "window/releasing_desk.h"
 
 #include <QCheckBox>
 #include <QClipboard>
@@ -32,34 +32,17 @@ namespace {
 
 // A folder of one's own for ways and keys.
 struct OwnData {
-    QTemporaryDir folder;
+    QTemporaryDir data;
     const QByteArray before = qgetenv("XDG_DATA_HOME");
     OwnData() {
-        qputenv("XDG_DATA_HOME", folder.path().toUtf8());
+        qputenv("XDG_DATA_HOME", data.path().toUtf8());
         QFile::remove(waysFile()); // where tests' data is elsewhere
     }
     ~OwnData() { qputenv("XDG_DATA_HOME", before); }
 };
 
-struct WaysOutDesk : OwnData, Desk {
-    QTemporaryDir out;
-    void addNoise(unsigned count = 2) {
-        for (unsigned i = 0; i < count; ++i)
-            window.intake().add(made::noise({160, 120}, 3 + i), QStringLiteral("noise"));
-        waitUntilRead();
-    }
+struct WaysOutDesk : OwnData, ReleasingDesk {
     void run(const char* command) { window.commands()[QLatin1String(command)].trigger(); }
-    ReleaseView& openView() {
-        window.releaseFlow().release();
-        ReleaseView* view = nullptr;
-        REQUIRE(until([&] {
-            for (ReleaseView* each : window.findChildren<ReleaseView*>())
-                if (each->isVisible()) view = each;
-            return view != nullptr;
-        }));
-        view->findChild<QLineEdit*>(QStringLiteral("releaseFolder"))->setText(out.path());
-        return *view;
-    }
     static void tick(ReleaseView& view, const char* name, bool on = true) {
         view.findChild<QCheckBox*>(QLatin1String(name))->setChecked(on);
     }
@@ -68,12 +51,14 @@ struct WaysOutDesk : OwnData, Desk {
         for (const ReleaseRecord& release : open().state().releases) all << release.way + u' ' + release.place;
         return all;
     }
-    void releaseNow(ReleaseView& view) {
+    // Of one that may write no file at all.
+    void handOverNow(ReleaseView& view) {
         bool released = false;
         QObject::connect(
             &window.releaseFlow(), &ReleaseFlow::released, &window, [&] { released = true; }, Qt::SingleShotConnection);
         QTest::mouseClick(view.findChild<QPushButton*>(QStringLiteral("releaseNow")), Qt::LeftButton);
         REQUIRE(until([&] { return released; }));
+        view.close();
     }
 };
 
@@ -164,6 +149,25 @@ TEST_CASE("nothing is handed out past the second officer a policy asks for") {
     box->close();
 }
 
+TEST_CASE("a capture that has gone meanwhile is nothing to whoever it is dropped on, and nobody waits for it") {
+    OneSecret desk;
+    const int id = desk.open().captures()[0].id;
+    const std::unique_ptr<QMimeData> dragged(desk.window.handingOut().toDrag(id));
+    desk.open().remove(id);
+    CHECK(dragged->urls().isEmpty());
+    desk.window.findChild<QMessageBox*>(QStringLiteral("trouble"))->close();
+}
+
+TEST_CASE("two programs that look alike in a line are two, and each is asked about by itself") {
+    const CleanSettings clean;
+    const QStringList one{QStringLiteral("sh"), QStringLiteral("a\" \"b")};
+    const QStringList other{QStringLiteral("sh"), QStringLiteral("a"), QStringLiteral("b")};
+    settings::setKnowsCommand(one);
+    CHECK(settings::knowsCommand(one));
+    CHECK_FALSE(settings::knowsCommand(other));
+    CHECK_FALSE(settings::knowsCommand({QStringLiteral("sh"), QStringLiteral("a b")}));
+}
+
 TEST_CASE("dragged out of the strip a capture is a sanitised file, and back into the window it is nothing") {
     OneSecret desk;
     const std::unique_ptr<QMimeData> dragged(desk.window.handingOut().toDrag(desk.open().captures()[0].id));
@@ -201,7 +205,7 @@ TEST_CASE("a pinned picture is sanitised, stays above, is zoomed and moved by ke
 TEST_CASE(
     "a release goes to folder, clipboard, screen and a program at once; kept as a way it goes so again by one key") {
     WaysOutDesk desk;
-    desk.addNoise();
+    desk.addNoise(2);
     ReleaseView& view = desk.openView();
     for (const char* to : {"toClipboard", "toScreen"}) desk.tick(view, to);
     QTemporaryDir elsewhere;
@@ -221,13 +225,12 @@ TEST_CASE(
     answer.start(20);
     QTest::mouseClick(view.findChild<QPushButton*>(QStringLiteral("keepWay")), Qt::LeftButton);
     CHECK(view.way().name == QStringLiteral("Supplier"));
-    desk.releaseNow(view);
+    desk.handOverNow(view);
     CHECK(asked);
-    view.close();
     CHECK(fileExists(copied + QStringLiteral("/redaction-log.json")));
     CHECK(until([&] { return QGuiApplication::clipboard()->mimeData()->urls().size() >= 2; }));
     CHECK(until([&] { return desk.window.handingOut().pinned().size() == 2; }));
-    CHECK(desk.places() == QStringList{QStringLiteral("folder ") + desk.out.path(),
+    CHECK(desk.places() == QStringList{QStringLiteral("folder ") + desk.folder.path(),
                                        QStringLiteral("command cp -r {folder} ") + copied, QStringLiteral("clipboard "),
                                        QStringLiteral("screen ")});
     // Nothing is asked a second time.
@@ -254,7 +257,7 @@ TEST_CASE("a program that fails is told of, and what was written before it stand
     };
     REQUIRE(until([&] { return says(QStringLiteral("false failed")); }));
     CHECK(says(QStringLiteral("What went before stands")));
-    CHECK(desk.places() == QStringList{QStringLiteral("folder ") + desk.out.path()});
+    CHECK(desk.places() == QStringList{QStringLiteral("folder ") + desk.folder.path()});
     // A mail or a program without files is not begun.
     desk.tick(view, "toFolder", false);
     CHECK_FALSE(view.findChild<QPushButton*>(QStringLiteral("releaseNow"))->isEnabled());
@@ -287,15 +290,14 @@ TEST_CASE("a place is set up in the window, and a release is dropped there with 
     auto* drop = view.findChild<QComboBox*>(QStringLiteral("dropPlace"));
     drop->setCurrentIndex(drop->findData(QStringLiteral("Store")));
     emit drop->activated(drop->currentIndex());
-    desk.releaseNow(view);
-    view.close();
+    desk.handOverNow(view);
     REQUIRE(server.names().size() == 1);
     CHECK(server.names().first().contains(QStringLiteral(" until 20")));
     CHECK(QDir(server.path(server.names().first()))
               .entryList(QDir::Files)
               .contains(QStringLiteral("redaction-log.json")));
     CHECK(QGuiApplication::clipboard()->text().startsWith(server.place().address));
-    CHECK(QDir(desk.out.path()).isEmpty());
+    CHECK(QDir(desk.folder.path()).isEmpty());
     REQUIRE(desk.open().state().releases.size() == 1);
     CHECK(desk.open().state().releases[0].way == QStringLiteral("drop"));
 }

@@ -11,6 +11,7 @@
 #include "app/sheet/joins_bar.h"
 #include "app/sheet/words_bar.h"
 #include "app/window/command_finder.h"
+#include "app/window/command_parts.h"
 #include "app/window/handbook_view.h"
 #include "app/window/keys_view.h"
 #include "app/window/main_window.h"
@@ -26,40 +27,6 @@
 #include <QPushButton>
 
 namespace eyelid {
-namespace {
-
-QKeySequence keys(const char* text) {
-    return QKeySequence(QString::fromLatin1(text));
-}
-
-Command command(const char* id, const QString& text, QList<QKeySequence> shortcuts, std::function<void()> run,
-                const char* icon = "") {
-    return {QString::fromLatin1(id), text, QString::fromLatin1(icon), std::move(shortcuts), std::move(run)};
-}
-
-Command checkable(Command command) {
-    command.checkable = true;
-    return command;
-}
-
-Command repeating(Command command) {
-    command.repeats = true;
-    return command;
-}
-
-// Other words people look for it by, of the trade.
-Command called(Command command, const QString& words) {
-    command.alsoCalled = words;
-    return command;
-}
-
-Command first(Command command) {
-    command.startsGroup = true;
-    return command;
-}
-
-} // namespace
-
 void MainWindow::addCommands() {
     addCaseCommands();
     addTakeCommands();

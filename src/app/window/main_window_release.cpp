@@ -4,6 +4,7 @@
 #include "app/releasing/handing_out.h"
 #include "app/releasing/register_view.h"
 #include "app/releasing/verify_view.h"
+#include "app/window/command_parts.h"
 #include "app/window/main_window.h"
 #include "app/window/theme.h"
 #include "base/sentence.h"
@@ -17,49 +18,40 @@ namespace {
 
 constexpr int noteShown = 8000; // milliseconds: long enough to be read twice
 
-Command command(const char* id, const QString& text, const char* keys, std::function<void()> run, const QString& words,
-                const char* icon = "") {
-    Command made{QLatin1String(id), text, QLatin1String(icon), {}, std::move(run)};
-    if (*keys) made.keys = {QKeySequence(QLatin1String(keys))};
-    made.alsoCalled = words;
-    return made;
-}
-
-Command first(Command command) {
-    command.startsGroup = true;
-    return command;
-}
-
 } // namespace
 
 void MainWindow::addReleaseCommands() {
     using As = HandingOut::As;
     const auto copy = [this](As as) { return [this, as] { m_handingOut->copy(m_selection.capture(), as); }; };
-    m_do.add(JobStep::Release,
-             {command(
-                  "check", Tr::tr("Check"), "Ctrl+Return", [this] { m_release.check(); }, {}, "shield-check"),
-              command(
-                  "release", Tr::tr("Release…"), "Ctrl+Shift+Return", [this] { m_release.release(); },
-                  Tr::tr("save export hand on print mail upload"), "send"),
-              command(
-                  "releaseAgain", Tr::tr("Release as last time"), "Ctrl+Alt+Return",
-                  [this] { m_release.releaseAgain(); }, Tr::tr("way again repeat"), "repeat"),
-              first(command("copyPicture", Tr::tr("Copy this capture, sanitised"), "Ctrl+Alt+C", copy(As::Picture),
-                            Tr::tr("clipboard picture paste"))),
-              command("copyFile", Tr::tr("Copy it as a file"), "", copy(As::File), Tr::tr("clipboard")),
-              command("copyMarkdown", Tr::tr("Copy it as Markdown"), "", copy(As::Markdown),
-                      Tr::tr("clipboard wiki snippet")),
-              command("copyWords", Tr::tr("Copy the words that are still to be read"), "", copy(As::Words),
-                      Tr::tr("clipboard text")),
-              command(
-                  "pin", Tr::tr("Pin it on the screen, sanitised"), "Ctrl+Alt+P",
-                  [this] { m_handingOut->pin(m_selection.capture()); }, Tr::tr("stay above top float")),
-              first(command(
-                  "register", Tr::tr("Releases of this case…"), "", [this] { showRegister(); },
-                  Tr::tr("register history withdrawn csv"), "list-ordered")),
-              command(
-                  "verify", Tr::tr("Verify files…"), "", [this] { showVerify({}); },
-                  Tr::tr("checksum signature altered key intact"), "signature")});
+    m_do.add(
+        JobStep::Release,
+        {command(
+             "check", Tr::tr("Check"), {keys("Ctrl+Return")}, [this] { m_release.check(); }, "shield-check"),
+         called(
+             command(
+                 "release", Tr::tr("Release…"), {keys("Ctrl+Shift+Return")}, [this] { m_release.release(); }, "send"),
+             Tr::tr("save export hand on print mail upload")),
+         called(command(
+                    "releaseAgain", Tr::tr("Release as last time"), {keys("Ctrl+Alt+Return")},
+                    [this] { m_release.releaseAgain(); }, "repeat"),
+                Tr::tr("way again repeat")),
+         first(called(
+             command("copyPicture", Tr::tr("Copy this capture, sanitised"), {keys("Ctrl+Alt+C")}, copy(As::Picture)),
+             Tr::tr("clipboard picture paste"))),
+         called(command("copyFile", Tr::tr("Copy it as a file"), {}, copy(As::File)), Tr::tr("clipboard")),
+         called(command("copyMarkdown", Tr::tr("Copy it as Markdown"), {}, copy(As::Markdown)),
+                Tr::tr("clipboard wiki snippet")),
+         called(command("copyWords", Tr::tr("Copy the words that are still to be read"), {}, copy(As::Words)),
+                Tr::tr("clipboard text")),
+         called(command("pin", Tr::tr("Pin it on the screen, sanitised"), {keys("Ctrl+Alt+P")},
+                        [this] { m_handingOut->pin(m_selection.capture()); }),
+                Tr::tr("stay above top float")),
+         first(called(command(
+                          "register", Tr::tr("Releases of this case…"), {}, [this] { showRegister(); }, "list-ordered"),
+                      Tr::tr("register history withdrawn csv"))),
+         called(command(
+                    "verify", Tr::tr("Verify files…"), {}, [this] { showVerify({}); }, "signature"),
+                Tr::tr("checksum signature altered key intact"))});
 }
 
 void MainWindow::bindRelease() {

@@ -115,8 +115,10 @@ private:
             bool broken = false;
             const Answer shown = persist(s.progress, [&] {
                 const Answer renamed = s.server.rename(s.hidden, name);
-                // It may have been done, and only the answer lost.
-                if (!renamed && broken && standsAs(s, name)) return Answer{};
+                // It may have been done, and only the answer lost; libcurl itself asks once more then, and what was
+                // to be renamed is there no longer.
+                const bool maybeDone = broken || renamed.kind == Kind::Missing;
+                if (!renamed && maybeDone && standsAs(s, name)) return Answer{};
                 broken = broken || renamed.kind == Kind::Broken;
                 return renamed;
             });
