@@ -11,6 +11,7 @@
 #include "support/made.h"
 #include "support/portal_bus.h"
 #include "support/servers.h"
+#include "window/own_data.h"
 #include "window/releasing_desk.h"
 
 #include <QCheckBox>
@@ -29,17 +30,6 @@
 using namespace eyelid;
 
 namespace {
-
-// A folder of one's own for ways and keys.
-struct OwnData {
-    QTemporaryDir data;
-    const QByteArray before = qgetenv("XDG_DATA_HOME");
-    OwnData() {
-        qputenv("XDG_DATA_HOME", data.path().toUtf8());
-        QFile::remove(waysFile()); // where tests' data is elsewhere
-    }
-    ~OwnData() { qputenv("XDG_DATA_HOME", before); }
-};
 
 struct WaysOutDesk : OwnData, ReleasingDesk {
     void run(const char* command) { window.commands()[QLatin1String(command)].trigger(); }
