@@ -7985,5 +7985,9 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>This capture is in the case no more.</source>
         <translation>Diese Aufnahme ist nicht mehr im Fall.</translation>
     </message>
+    <message>
+        <source>%1 was changed after it was checked; it was handed to nobody.</source>
+        <translation>%1 wurde nach der Prüfung geändert; es wurde niemandem übergeben.</translation>
+    </message>
 </context>
 </TS>

@@ -7985,5 +7985,9 @@ o suelte aquí archivos de imagen.
         <source>This capture is in the case no more.</source>
         <translation>Esta captura ya no está en el caso.</translation>
     </message>
+    <message>
+        <source>%1 was changed after it was checked; it was handed to nobody.</source>
+        <translation>%1 cambió tras la comprobación; no se entregó a nadie.</translation>
+    </message>
 </context>
 </TS>

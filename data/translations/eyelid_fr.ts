@@ -7985,5 +7985,9 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>This capture is in the case no more.</source>
         <translation>Cette capture n’est plus dans le dossier.</translation>
     </message>
+    <message>
+        <source>%1 was changed after it was checked; it was handed to nobody.</source>
+        <translation>%1 a changé après la vérification ; il n’a été remis à personne.</translation>
+    </message>
 </context>
 </TS>

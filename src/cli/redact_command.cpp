@@ -492,28 +492,30 @@ private:
         return status == done ? handOnFrom(*files) : status;
     }
 
-    // Pictures are on the disk alone: read again for whoever is to have their bytes.
+    // Pictures are on the disk alone: read again for whoever is to have their bytes, which must be those that were
+    // checked.
     int handOnFrom(const std::vector<Artifact>& beside) const {
         if (m_settings.release.way.isEmpty()) return done;
         Release release;
-        for (const QString& path : writtenPaths(beside)) {
-            auto bytes = readFile(path);
-            if (!bytes) return fail(bytes.error());
-            release.paths << path;
-            release.files.push_back({QFileInfo(path).fileName(), std::move(*bytes)});
+        for (const InputPicture& input : m_pictures)
+            for (const CheckedPicture* picture : {&input.checked, &input.small}) {
+                if (!standAlone() || picture->artifact.fileName.isEmpty()) continue;
+                const QString path = writtenPath(picture->artifact);
+                auto bytes = readFile(path);
+                if (!bytes) return fail(bytes.error());
+                if (sha256(*bytes) != picture->sha256)
+                    return fail(
+                        {Error::Kind::NotReadable,
+                         sentence(Tr::tr("%1 was changed after it was checked; it was handed to nobody."), path)});
+                release.paths << path;
+                release.files.push_back({QFileInfo(path).fileName(), std::move(*bytes)});
+            }
+        for (const Artifact& file : beside) {
+            release.paths << joinedPath(m_folder, file.fileName);
+            release.files.push_back(file);
         }
         std::vector<Handed> handed;
         return handOn(release, m_settings.release, assembling({}).wholeName, handed);
-    }
-
-    QStringList writtenPaths(const std::vector<Artifact>& beside) const {
-        QStringList paths;
-        if (standAlone())
-            for (const InputPicture& input : m_pictures)
-                for (const CheckedPicture* picture : {&input.checked, &input.small})
-                    if (!picture->artifact.fileName.isEmpty()) paths << writtenPath(picture->artifact);
-        for (const Artifact& file : beside) paths << joinedPath(m_folder, file.fileName);
-        return paths;
     }
 
     int tell(bool nothing) const {

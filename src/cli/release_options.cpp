@@ -49,6 +49,8 @@ Result<ReleaseSettings> ReleaseOptions::byWay() const {
             Error::Kind::BadInput,
             sentence(Tr::tr("“%1” goes to the clipboard, to paper or on the screen; that can the window alone."),
                      way->name)};
+    // Before anything is written: what it goes to is there.
+    if (auto to = destinationsFor({way->to, *known, {}, false, {}, {}, true, {}}); !to) return to.error();
     const Clash clash = m_force ? Clash::Replace : m_keepBoth ? Clash::KeepBoth : way->clash;
     return ReleaseSettings{way->form, clash, way->name, way->to, std::move(*known)};
 }

@@ -186,6 +186,15 @@ TEST_CASE("what is wrong with a way or a place is said in one sentence before an
     refuses({QStringLiteral("redact"), data("note.png"), QStringLiteral("--out"), office.out("out"),
              QStringLiteral("--way"), QStringLiteral("Desk")},
             "window");
+    // Its place was forgotten since.
+    Ways gone;
+    Way way{QStringLiteral("Gone"), {}, Clash::KeepBoth, {}};
+    way.to.drop = QStringLiteral("Nowhere");
+    gone.put(way);
+    REQUIRE(writeFileWhole(data_ + QStringLiteral("/ways.json"), packed(gone), true));
+    refuses({QStringLiteral("redact"), data("note.png"), QStringLiteral("--out"), office.out("out"),
+             QStringLiteral("--way"), QStringLiteral("Gone")},
+            "Nowhere");
     REQUIRE(writeFileWhole(data_ + QStringLiteral("/ways.json"), "nonsense", true));
     refuses({QStringLiteral("ways")}, "damaged");
     refuses({QStringLiteral("way"), QStringLiteral("Supplier")}, "damaged"); // and not written over
