@@ -240,7 +240,7 @@ int runCaseRelease(const QString& path, const CaseKeySettings& keys, const QStri
     const int status = handOn({*files, *written}, settings, wholeNameOf(here, settings.form), others);
     handed.insert(handed.end(), others.begin(), others.end());
     for (const Handed& one : handed)
-        here->noteRelease(releaseNote(*files, one, here->officer(), QDateTime::currentDateTimeUtc()));
+        here->noteRelease(releaseNote(filesNoted(*files), one, here->officer(), QDateTime::currentDateTimeUtc()));
     if (auto kept = here.keep(); !kept) return fail(kept.error());
     return status;
 }

@@ -185,7 +185,7 @@ TEST_CASE("a register's line says of each destination which files went there, in
     const std::vector<Artifact> files = ReleasePair().made();
     const Handed handed{QStringLiteral("drop"), {QStringLiteral("sftp://files.example/in/leak"), {}, {}}};
     const QDateTime when(QDate(2026, 11, 28), QTime(9, 30), Qt::OffsetFromUTC, 3600);
-    const ReleaseRecord note = releaseNote(files, handed, QStringLiteral("W. Oakley"), when);
+    const ReleaseRecord note = releaseNote(filesNoted(files), handed, QStringLiteral("W. Oakley"), when);
     CHECK(note.when.toString(Qt::ISODate) == QStringLiteral("2026-11-28T08:30:00Z"));
     CHECK(note.place == QStringLiteral("sftp://files.example/in/leak"));
     REQUIRE(note.files.size() == qsizetype(files.size()));

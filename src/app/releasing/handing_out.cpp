@@ -6,6 +6,7 @@
 #include "app/window/settings.h"
 #include "base/files.h"
 #include "base/sentence.h"
+#include "casefile/release_note.h"
 #include "reading/page_text.h"
 
 #include <algorithm>
@@ -221,8 +222,8 @@ void HandingOut::printChecked(const std::vector<CheckedPicture>& pictures, const
         auto* view = new PaperView(std::move(onPaper), title, m_theme, &m_window);
         view->setAttribute(Qt::WA_DeleteOnClose);
         connect(view, &PaperView::printed, this, [this, files](const QString& printer) {
-            m_case.noteRelease(
-                {QDateTime::currentDateTimeUtc(), m_case.officer(), Tr::tr("paper"), printer, {}, files});
+            m_case.noteRelease(releaseNote(files, {Tr::tr("paper"), {printer, {}, {}}}, m_case.officer(),
+                                           QDateTime::currentDateTimeUtc()));
             emit told(sentence(Tr::tr("Sent to the printer %1."), printer));
         });
         view->open();
@@ -258,12 +259,8 @@ QMimeData* HandingOut::toDrag(int capture) {
 }
 
 void HandingOut::note(const CheckedPicture& picture, const QString& way) {
-    m_case.noteRelease({QDateTime::currentDateTimeUtc(),
-                        m_case.officer(),
-                        way,
-                        {},
-                        {},
-                        {{picture.artifact.fileName, picture.sha256}}});
+    m_case.noteRelease(releaseNote({{picture.artifact.fileName, picture.sha256}}, {way, {}}, m_case.officer(),
+                                   QDateTime::currentDateTimeUtc()));
 }
 
 } // namespace eyelid

@@ -4,6 +4,7 @@
 #include "app/releasing/release_view.h"
 #include "app/window/settings.h"
 #include "base/sentence.h"
+#include "casefile/release_note.h"
 #include "editing/edits.h"
 #include "releasing/destinations/command.h"
 #include "releasing/names.h"
@@ -365,12 +366,11 @@ void ReleaseFlow::onWritten(const ReleaseOutcome& outcome, const Destinations& t
 
 // What goes to paper is noted when it has been printed.
 void ReleaseFlow::note(const ReleaseOutcome& outcome, const Destinations& to) {
-    const QDateTime when = QDateTime::currentDateTimeUtc();
-    for (const Handed& one : outcome.handed)
-        m_case.noteRelease({when, m_case.officer(), one.destination, one.delivery.place, {}, outcome.files});
-    if (outcome.trouble) return;
-    if (to.clipboard) m_case.noteRelease({when, m_case.officer(), Tr::tr("clipboard"), {}, {}, outcome.files});
-    if (to.screen) m_case.noteRelease({when, m_case.officer(), Tr::tr("screen"), {}, {}, outcome.files});
+    std::vector<Handed> all = outcome.handed;
+    if (to.clipboard && !outcome.trouble) all.push_back({Tr::tr("clipboard"), {}});
+    if (to.screen && !outcome.trouble) all.push_back({Tr::tr("screen"), {}});
+    for (const Handed& one : all)
+        m_case.noteRelease(releaseNote(outcome.files, one, m_case.officer(), QDateTime::currentDateTimeUtc()));
 }
 
 } // namespace eyelid

@@ -3,8 +3,8 @@
 #include "app/releasing/mail_program.h"
 #include "base/files.h"
 #include "base/sentence.h"
+#include "casefile/release_note.h"
 #include "releasing/destinations/command.h"
-#include "releasing/digest.h"
 #include "releasing/names.h"
 
 #include <QDate>
@@ -58,7 +58,7 @@ ReleaseOutcome carryOut(ReleaseJob job, const CaseWork& work, Progress& progress
         outcome.trouble = files.error();
         return outcome;
     }
-    for (const Artifact& file : *files) outcome.files.push_back({file.fileName, sha256(file.bytes)});
+    outcome.files = filesNoted(*files);
     HandedOver over = handOver({std::move(*files), {}}, *to, progress);
     outcome.trouble = over.trouble;
     outcome.handed = std::move(over.handed);

@@ -4,11 +4,15 @@
 
 namespace eyelid {
 
-ReleaseRecord releaseNote(const std::vector<Artifact>& files, const Handed& handed, const QString& officer,
+QList<ReleasedFile> filesNoted(const std::vector<Artifact>& files) {
+    QList<ReleasedFile> noted;
+    for (const Artifact& file : files) noted.push_back({file.fileName, sha256(file.bytes)});
+    return noted;
+}
+
+ReleaseRecord releaseNote(const QList<ReleasedFile>& files, const Handed& handed, const QString& officer,
                           const QDateTime& when) {
-    ReleaseRecord note{when.toUTC(), officer, handed.destination, handed.delivery.place, {}, {}};
-    for (const Artifact& file : files) note.files.push_back({file.fileName, sha256(file.bytes)});
-    return note;
+    return {when.toUTC(), officer, handed.destination, handed.delivery.place, {}, files};
 }
 
 } // namespace eyelid

@@ -6,8 +6,11 @@
 
 namespace eyelid {
 
+/// The files as a register names them.
+QList<ReleasedFile> filesNoted(const std::vector<Artifact>& files);
+
 /// Of what went to one destination.
-ReleaseRecord releaseNote(const std::vector<Artifact>& files, const Handed& handed, const QString& officer,
+ReleaseRecord releaseNote(const QList<ReleasedFile>& files, const Handed& handed, const QString& officer,
                           const QDateTime& when);
 
 } // namespace eyelid
