@@ -91,3 +91,28 @@ TEST_CASE("numbers written alike beside names on several lines are theirs, unles
 TEST_CASE("a bare number that nothing announces is no account") {
     CHECK(found(Kind::Account, {"web-12", "98388331", "44927765"}).isEmpty());
 }
+
+TEST_CASE("a word for somebody's part is no part of the name behind it, nor a name by itself elsewhere") {
+    const QStringList people = found(
+        Kind::Person, {"Keeper Karlsson, Lisa, Gabriels Gata 2, 10597 Alingby",
+                       "Keeper Stig Wikström Andersson, Övre Skolgatan 386, 59359 Kramfors",
+                       "Keeper Torbjörn Falk, Stationsgatan 4, 34263 Avesta", "Keeper Pia Jakobsson, Kajgatan 9"});
+    CHECK(std::none_of(people.begin(), people.end(), [](const QString& name) { return name.contains("Keeper"); }));
+    for (const char* name : {"Karlsson", "Andersson", "Torbjörn Falk", "Pia Jakobsson"}) {
+        CAPTURE(name);
+        CHECK(std::any_of(people.begin(), people.end(),
+                          [&](const QString& one) { return one.contains(QString::fromUtf8(name)); }));
+    }
+}
+
+TEST_CASE("a given name behind a surname and a comma is covered with it, whatever follows on the line") {
+    for (const char* line :
+         {"Keeper Hiltunen, Mika, Rantanentie 79, 62146 Raisio", "Keeper Boateng, Karl, 7 Agyemang Lane, Accra"}) {
+        const QStringList people = found(Kind::Person, {"Penalty notices", line}),
+                          places = found(Kind::Address, {"Penalty notices", line});
+        const QString name = QString::fromUtf8(line).section(QStringLiteral(", "), 1, 1);
+        CAPTURE(line);
+        const auto holds = [&](const QString& text) { return text.contains(name); };
+        CHECK((std::any_of(people.begin(), people.end(), holds) || std::any_of(places.begin(), places.end(), holds)));
+    }
+}

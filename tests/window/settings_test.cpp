@@ -10,6 +10,7 @@
 #include <QLabel>
 #include <QListView>
 #include <QListWidget>
+#include <QSettings>
 #include <QTemporaryDir>
 
 using namespace eyelid;
@@ -197,4 +198,52 @@ TEST_CASE("the first steps are ticked off as they are done, and leave nothing be
     REQUIRE(until([&] { return ended; }));
     CHECK_FALSE(steps->isVisible());
     CHECK(desk.open().captures().isEmpty());
+}
+
+TEST_CASE("settings of a newer version are read as far as they are known, and left as they are") {
+    const CleanSettings clean;
+    const std::pair<const char*, QVariant> newer[] = {{"theme", QStringLiteral("dusk")},
+                                                      {"policy", QStringLiteral("a policy to come")},
+                                                      {"newCases/style", QStringLiteral("glass")},
+                                                      {"cover/style", 99},
+                                                      {"release/clash", 17},
+                                                      {"release/form", QByteArray(R"({"pictures":"holo","format":7})")},
+                                                      {"marks/halo", QByteArray("{}")},
+                                                      {"keys/aCommandToCome", QStringLiteral("Ctrl+Alt+F9")},
+                                                      {"ofALaterDay/thing", QStringLiteral("kept")}};
+    for (const auto& [key, value] : newer) QSettings().setValue(QString::fromLatin1(key), value);
+    {
+        Theme theme = Theme::light();
+        MainWindow window(theme, *loadPolicy(QStringLiteral("everything")), std::make_unique<SimulatedDesk>());
+        window.show();
+        REQUIRE(QTest::qWaitForWindowExposed(&window));
+        CHECK_FALSE(settings::theme());
+        CHECK(loadPolicy(settings::policyName()));
+        CHECK_FALSE(settings::caseStyle());
+        CHECK(settings::handLook().style == CoverStyle::Solid);
+        CHECK(settings::releaseClash() == Clash::KeepBoth);
+        CHECK(packed(settings::releaseForm()) == packed(ReleaseForm()));
+        window.close();
+    }
+    for (const auto& [key, value] : newer) {
+        CAPTURE(key);
+        CHECK(QSettings().value(QString::fromLatin1(key)) == value);
+    }
+}
+
+TEST_CASE("what an older version kept of releases holds, and what it did not know is as usual") {
+    const CleanSettings clean;
+    QSettings().setValue(QStringLiteral("release/form"), QByteArray(R"({"pictures":"jpeg","quality":61})"));
+    const ReleaseForm form = settings::releaseForm();
+    CHECK(form.encoding.format == ReleaseFormat::Jpeg);
+    CHECK(form.encoding.quality == 61);
+    CHECK(form.wrapping == ReleaseForm().wrapping);
+    CHECK(form.names == ReleaseForm().names);
+    // Numbers no program wrote.
+    QSettings().setValue(QStringLiteral("type"), 4000);
+    CHECK(settings::typePercent() == 200);
+    QSettings().setValue(QStringLiteral("newCases/mostDays"), -3);
+    CHECK(settings::mostDays() == 0);
+    QSettings().setValue(QStringLiteral("release/small"), 1000000);
+    CHECK(settings::smallVersions() == 4000);
 }

@@ -12,6 +12,7 @@ import { house } from './house_layouts.mjs';
 import { lone } from './lone_layouts.mjs';
 import { street } from './street_layouts.mjs';
 import { hall } from './hall_layouts.mjs';
+export { record } from './record_layouts.mjs';
 
 // What no one could tell without its label.
 const onlyTold = (v, label) => { return [L.account, L.birth, L.passport].some(f => { for (let i = 0; i < 12; ++i) if (f(v) === label) return true; return false; }); };
@@ -103,5 +104,7 @@ const reported = {
   tenants: v => `<main><h3>${v.pick(['Tenants', 'Units', 'Leases'])}</h3>${rowsOf(v, 5, p => `<div class=ev><div class=with><div>${s('person', v.full(p, 'gf'))}<br>${s('address', v.street())}</div><div><small>${v.pick(['Rent', 'Deposit'])}</small><br>${v.price()}</div><div><small>${L.account(v)}</small><br>${s('account', v.account())}</div></div></div>`).join('')}</main>`,
   release_notes: v => `<main class=letter><h2>${v.product()} ${v.version()}</h2><p>${v.date()}</p><ul>${Array.from({ length: 7 }, () => `<li>${v.phrase()}</li>`).join('')}</ul><p>Known issue: ${v.file()} on ${v.pick(['Ubuntu', 'Debian', 'Fedora'])} ${v.int(10, 40)}.</p></main>`,
 };
-Object.assign(teach, web, system, office, desk, field, house, lone, street, hall, reported);
+Object.assign(teach, web, system, office, desk, field, house, lone, reported);
+// Taught with by nobody: says how well what was taught does on forms of pages it has not met.
+export const held = { ...street, ...hall };
 export { report } from './report_layouts.mjs';

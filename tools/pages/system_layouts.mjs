@@ -25,9 +25,9 @@ const sensitive = {
 };
 const others = { q: v => v.phrase().replace(/[.]$/, ''), j: v => v.job(), r: v => v.digits(v.int(3, 6)) };
 const filled = (v, text) => text.replace(/\{(\w+)\}/g, (whole, k) => sensitive[k] ? sensitive[k](v, v.person()) : others[k] ? esc(others[k](v)) : esc(v.filled(whole)));
-const sentence = v => filled(v, v.pick(SENTENCES[v.language]));
+export const sentence = v => filled(v, v.pick(SENTENCES[v.language]));
 const nobodys = v => filled(v, v.pick(NOBODYS[v.language]));
-const noted = v => v.pick([sentence, sentence, nobodys, x => esc(x.phrase())])(v);
+export const noted = v => v.pick([sentence, sentence, nobodys, x => esc(x.phrase())])(v);
 
 // What lines of logs and listings are made of, in any order: a user name is then told by what it is and by its column.
 const fields = {

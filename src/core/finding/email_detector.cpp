@@ -10,16 +10,17 @@ public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         eachRun(in.screen, [&](const TextRun& run) {
             for (const PatternMatch& m : m_address.all(run.search)) {
-                const Span span = whole(run.text(), m.groups[0]);
+                Span span = whole(run.text(), m.groups[0]);
+                const QString local = m.text(run.search, 1), domain = m.text(run.search, 2).left(endOfSentence(m, run));
+                span.length -= int(m.groups[2].length - domain.size());
                 if (!counts(run, span)) continue;
-                const QString local = m.text(run.search, 1), domain = m.text(run.search, 2);
                 // A wrapped address either breaks in its domain or at a sign that cannot end a local part.
                 if (run.second >= 0) {
                     const QString first = run.text().mid(span.start, run.joint - span.start);
                     // A full stop at the end of a line and a capital on the next: two sentences.
                     if (first.endsWith(QLatin1Char('.')) && run.text()[run.joint].isUpper()) continue;
                     const bool open = first.contains(QLatin1Char('@'))
-                                          ? !m_ending.matchesWhole(domain.left(run.joint - m.groups[2].start))
+                                          ? !isWhole(domain.left(run.joint - m.groups[2].start))
                                           : first.endsWith(QLatin1Char('.')) || first.endsWith(QLatin1Char('-')) ||
                                                 first.endsWith(QLatin1Char('_'));
                     if (!open) continue;
@@ -69,9 +70,26 @@ public:
     }
 
 private:
+    // "… to office@example.org. The pump": what ends as mail domains end, and a full stop behind it, is no dot of the
+    // domain that was lost. How long the domain of `m` is.
+    int endOfSentence(const PatternMatch& m, const TextRun& run) const {
+        const SearchText domain(m.text(run.search, 2));
+        const std::vector<PatternMatch> ended = m_ended.all(domain);
+        const bool ends = !ended.empty() && !m_suffix.matchesWhole(ended.front().text(domain, 2));
+        return ends ? ended.front().groups[1].length : m.groups[2].length;
+    }
+    bool isWhole(const QString& domain) const {
+        return m_ending.matchesWhole(domain) ||
+               (domain.endsWith(u'.') && m_ended.found(SearchText(domain + u' ' + u'x')));
+    }
+
     // With what stands before it without a space and is neither a bracket, a quote nor a separator: letters misread.
     static Span whole(const QString& text, Span span) {
         static const QString separators = QStringLiteral("<>()[]{}:;,=\"'“”„«»`/\\|*•·");
+        if (text[span.start] == u'(' && span.end() < text.size() && text[span.end()] == u')') {
+            ++span.start;
+            --span.length;
+        }
         while (span.start > 0 && !text[span.start - 1].isSpace() && !separators.contains(text[span.start - 1])) {
             --span.start;
             ++span.length;
@@ -83,6 +101,9 @@ private:
         R"([(]?([A-Za-z0-9\x{C0}-\x{24F}][A-Za-z0-9\x{C0}-\x{24F}._%+'\-!|]*) ?[@©®] ?([A-Za-z0-9\x{C0}-\x{24F}](?:[A-Za-z0-9\x{C0}-\x{24F}\-_]|[.]|[.] [a-z0-9]|[ ,][.,] ?[a-z0-9])*[A-Za-z0-9](?:(?: [a-z0-9\-]{2,24})? (?:com|org|net|example|test|invalid|de|fr|es|uk|nl|eu|io))?\b))"};
     Pattern m_credentials{R"([a-z][a-z0-9+.\-]*://[^\s/@]*:$)"};
     Pattern m_prompt{R"(^ ?-?[\w\-]{0,8}[:;]|^[:.;]?\s?[:.;]?\s?[~$#/])"};
+    Pattern m_ended{
+        R"(^((?:[A-Za-z0-9\-]+[.])+(?:com|org|net|edu|gov|info|example|test|invalid|de|fr|es|uk|nl|eu|io|at|ch|it))[.] ([a-z0-9\-]+))"};
+    Pattern m_suffix{R"(com|org|net|edu|gov|info|example|test|invalid|de|fr|es|uk|nl|eu|io|at|ch|it)"};
     Pattern m_ending{R"([^.,]+(?:.*)[.,] ?[A-Za-z]{2,12})"};
     Pattern m_bracketed{
         R"(<([A-Za-z0-9._\-]{6,}[.] ?(?:com|org|net|edu|gov|info|example|test|invalid|de|fr|es|uk|nl|eu|io|at|ch|it))>)"};

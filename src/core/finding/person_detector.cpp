@@ -473,8 +473,13 @@ private:
                 const QChar after = hit.span.end() < run.text().size() ? run.text()[hit.span.end()] : QChar();
                 if (QStringLiteral("@/._\\").contains(before) || after == QLatin1Char('@') || after == QLatin1Char('_'))
                     continue;
-                out.push_back(
-                    {Kind::Person, &run, hit.span, 0.7, Tr::tr("is part of a name found elsewhere on the screen"), {}});
+                out.push_back({Kind::Person,
+                               &run,
+                               hit.span,
+                               0.7,
+                               Tr::tr("is part of a name found elsewhere on the screen"),
+                               {},
+                               true});
             }
     }
 

@@ -1,6 +1,7 @@
 #include "finding/tagged_values.h"
 
 #include "base/sentence.h"
+#include "finding/labels.h"
 #include "finding/ordinary_word.h"
 #include "finding/tagger.h"
 
@@ -79,7 +80,8 @@ bool isEarly(const QString& text) {
     return found.hasMatch() && found.captured(1).toInt() <= lastTold;
 }
 
-bool canBe(const Tagger::Tag& tag, const QString& text) {
+// `besideSettled`: it stands beside a value of its kind that a detector has settled, and is the rest of it.
+bool canBe(const Tagger::Tag& tag, const QString& text, bool besideSettled) {
     if (tag.kind != Kind::Dob && isDate(text)) return false;
     if (tag.kind == Kind::Dob && !isEarly(text)) return false;
     static const QRegularExpression handle(QStringLiteral("^@?[\\p{L}\\d][\\p{L}\\d._\\\\-]*$"));
@@ -103,7 +105,8 @@ bool canBe(const Tagger::Tag& tag, const QString& text) {
         has.characters += !c.isSpace();
     }
     const Least least = leastOf(*tag.kind);
-    return tag.confidence >= least.confidence && has.letters >= least.letters && has.digits >= least.digits &&
+    const bool rest = besideSettled && (tag.kind == Kind::Person || tag.kind == Kind::Address);
+    return (rest || tag.confidence >= least.confidence) && has.letters >= least.letters && has.digits >= least.digits &&
            has.characters >= least.characters;
 }
 
@@ -134,6 +137,12 @@ QStringList wordsOf(const Candidate& candidate) {
         .split(others, Qt::SkipEmptyParts);
 }
 
+// "Keeper", "Tenant": what names somebody's part, and may be on a list of names as well.
+bool isPartOfSomebody(const QString& word) {
+    const auto label = labelHit(word);
+    return label && label->whole && label->kind == Kind::Person;
+}
+
 // "search,export": no figure, and nothing but words of every day.
 bool saysOrdinaryWords(const Names& names, const QString& text) {
     static const QRegularExpression others(QStringLiteral("[^\\p{L}]+"));
@@ -142,19 +151,19 @@ bool saysOrdinaryWords(const Names& names, const QString& text) {
            std::all_of(words.begin(), words.end(), [&](const QString& word) { return isOrdinary(names, word); });
 }
 
-// By word: whether a candidate touches it.
-std::vector<char> touched(const std::vector<ViewedWord>& words, const std::vector<Candidate>& settled) {
-    std::vector<char> is(words.size(), 0);
-    const auto mark = [&](int line, int from, int to) {
+// By word: the kind of a candidate that touches it.
+std::vector<std::optional<Kind>> touched(const std::vector<ViewedWord>& words, const std::vector<Candidate>& settled) {
+    std::vector<std::optional<Kind>> by(words.size());
+    const auto mark = [&](Kind kind, int line, int from, int to) {
         for (size_t w = 0; w < words.size(); ++w)
-            if (words[w].line == line && words[w].span.start < to && words[w].span.end() > from) is[w] = 1;
+            if (words[w].line == line && words[w].span.start < to && words[w].span.end() > from) by[w] = kind;
     };
     for (const Candidate& c : settled) {
-        mark(c.run->line, c.span.start, std::min(c.span.end(), c.run->joint));
+        mark(c.kind, c.run->line, c.span.start, std::min(c.span.end(), c.run->joint));
         if (c.run->second >= 0)
-            mark(c.run->second, std::max(0, c.span.start - c.run->joint), c.span.end() - c.run->joint);
+            mark(c.kind, c.run->second, std::max(0, c.span.start - c.run->joint), c.span.end() - c.run->joint);
     }
-    return is;
+    return by;
 }
 
 } // namespace
@@ -169,7 +178,7 @@ bool TaggedPage::joins(size_t word, Kind kind) const {
     return tag.kind == kind && tag.confidence >= likelyBeside;
 }
 
-void TaggedPage::add(size_t begin, size_t end, size_t surest, std::vector<Candidate>& out) const {
+void TaggedPage::add(size_t begin, size_t end, size_t surest, bool besideSettled, std::vector<Candidate>& out) const {
     const TextRun& run = m_in.screen.runs()[size_t(m_words[begin].line)];
     const Tagger::Tag& tag = m_judgement.tags()[surest];
     int from = m_words[begin].span.start, to = m_words[end - 1].span.end();
@@ -180,7 +189,7 @@ void TaggedPage::add(size_t begin, size_t end, size_t surest, std::vector<Candid
     if (const auto at = text.indexOf(u'@', from + 1); tag.kind == Kind::Username && at >= 0 && at < to) to = int(at);
     while (from < to && !opens(text[from], secret)) ++from;
     while (to > from && !ends(text[to - 1], secret)) --to;
-    if (from == to || !canBe(tag, text.mid(from, to - from))) return;
+    if (from == to || !canBe(tag, text.mid(from, to - from), besideSettled)) return;
     const bool called = to < text.size() && text[to] == u'('; // a function of a program
     if (tag.kind == Kind::Username && called) return;
     if (tag.kind == Kind::Person && !isNameLike(text.mid(from, to - from), tag.confidence)) return;
@@ -236,7 +245,7 @@ bool TaggedPage::isPlaceable(size_t begin, size_t end) const {
 // A name by lists that is a street's, as its line and its surroundings tell: "Ladeira Ana Raposo 791".
 bool TaggedPage::isOfAnother(const Candidate& c) const {
     if (c.kind != Kind::Person || c.run->second >= 0) return false;
-    const std::vector<char> of = touched(m_words, {c});
+    const auto of = touched(m_words, {c});
     bool any = false;
     for (size_t w = 0; w < m_words.size(); ++w) {
         if (!of[w]) continue;
@@ -249,7 +258,7 @@ bool TaggedPage::isOfAnother(const Candidate& c) const {
 
 void TaggedPage::find(std::vector<Candidate> settled, std::vector<Candidate>& out) const {
     std::erase_if(settled, [&](const Candidate& c) { return isOfAnother(c); });
-    const std::vector<char> taken = touched(m_words, settled);
+    const auto taken = touched(m_words, settled);
     const std::vector<Tagger::Tag>& tags = m_judgement.tags();
     for (size_t w = 0; w < m_words.size();) {
         // Words of one kind that follow each other on a line are one value; the surest speaks for it.
@@ -259,7 +268,10 @@ void TaggedPage::find(std::vector<Candidate> settled, std::vector<Candidate>& ou
             if (tags[end].confidence > tags[surest].confidence) surest = end;
             ++end;
         }
-        if (end > w) add(w, end, surest, out);
+        const auto isSettled = [&](size_t word) {
+            return word < m_words.size() && m_words[word].line == m_words[w].line && taken[word] == tags[w].kind;
+        };
+        if (end > w) add(w, end, surest, isSettled(w - 1) || isSettled(end), out);
         w = std::max(end, w + 1);
     }
 }
@@ -269,8 +281,9 @@ void TaggedPage::trimNobodys(Candidate& name) const {
     const QString& text = name.run->text();
     // Initials and particles are of no list, and no names by themselves.
     const auto isNobodys = [&](const ViewedWord& word) {
-        const Tagger::Tag& tag = m_judgement.tags()[size_t(&word - m_words.data())];
-        return tag.nobodys >= sureNobodys && isOrdinary(m_in.names, text.mid(word.span.start, word.span.length));
+        const double nobodys = m_judgement.tags()[size_t(&word - m_words.data())].nobodys;
+        const QString said = text.mid(word.span.start, word.span.length);
+        return isPartOfSomebody(said) ? nobodys >= sure : nobodys >= sureNobodys && isOrdinary(m_in.names, said);
     };
     const ViewedWord *first = nullptr, *last = nullptr;
     for (const ViewedWord& word : m_words)
@@ -311,11 +324,12 @@ bool TaggedPage::isNobodys(const Candidate& name) const {
     if (name.confidence >= sureName) return false;
     // A label outweighs the tagger, but not where every word is one of every day: "Chair: Luxurious Granite Towels".
     const QStringList words = wordsOf(name);
-    const bool ordinary =
-        std::all_of(words.begin(), words.end(), [&](const QString& word) { return isOrdinary(m_in.names, word); });
+    const bool ordinary = std::all_of(words.begin(), words.end(), [&](const QString& word) {
+        return isOrdinary(m_in.names, word) || isPartOfSomebody(word);
+    });
     if (!name.byListsAlone && !ordinary) return false;
     const double enough = ordinary ? sure : sureNobodys;
-    const std::vector<char> of = touched(m_words, {name});
+    const auto of = touched(m_words, {name});
     for (size_t w = 0; w < m_words.size(); ++w)
         if (of[w] && m_judgement.tags()[w].nobodys < enough) return false;
     return true;

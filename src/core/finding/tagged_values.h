@@ -33,7 +33,7 @@ private:
     bool isNameLike(const QString& text, double confidence) const;
     bool isPlaceable(size_t begin, size_t end) const;
     bool isAnnounced(const TextRun& run, int from) const;
-    void add(size_t begin, size_t end, size_t surest, std::vector<Candidate>& out) const;
+    void add(size_t begin, size_t end, size_t surest, bool besideSettled, std::vector<Candidate>& out) const;
 
     const Surroundings& m_in;
     std::vector<ViewedWord> m_words;
