@@ -4,10 +4,9 @@
 #include "base/workers.h"
 #include "casefile/known_findings.h"
 #include "cli/commands.h"
+#include "cli/redact_input.h"
 #include "cli/shared.h"
-#include "picture/container.h"
 #include "picture/geometry.h"
-#include "picture/picture_file.h"
 #include "pipeline/case_work.h"
 #include "pipeline/reading_crew.h"
 #include "pipeline/release_set.h"
@@ -27,19 +26,6 @@ namespace {
 
 // How often what a check can still read is covered, and the picture checked again.
 constexpr int mostRounds = 3;
-
-// One picture of an input: a file's only one, or one of its pages.
-struct InputPicture {
-    qsizetype input = 0;
-    int page = 0, pages = 1;
-    QString digest; ///< of the input's bytes, as they were when they were first read
-    QString name;   ///< of the file to be written, without its ending
-    QString trouble;
-    std::optional<Error> wrong;  ///< with what was asked for: nothing is written then
-    Capture capture;             ///< all that is known of it is covered
-    std::vector<Finding> hidden; ///< what was found under the covers named, where nothing was to be looked for
-    CheckedPicture checked, small;
-};
 
 // Everything that is known is covered.
 Decided covered(Capture& capture, const Policy& policy, std::shared_ptr<const StandInSource> standIns = {}) {
@@ -76,7 +62,7 @@ public:
         }
         if (auto key = readKey(); !key) return fail(key.error());
         m_signingKey = ownSigningKey();
-        openInputs();
+        m_pictures = inputPicturesOf(m_files);
         nameOutputs();
         if (auto refused = refusal()) return fail(*refused);
         m_folderIsOurs = !fileExists(m_folder);
@@ -117,25 +103,6 @@ private:
                           key.error().sentence));
         m_key = newSecret();
         return Done{};
-    }
-
-    void openInputs() {
-        for (qsizetype i = 0; i < m_files.size(); ++i) {
-            InputPicture input;
-            input.input = i;
-            auto bytes = readFile(m_files[i]);
-            auto frames = bytes ? PictureFrames::open(*bytes, m_files[i]) : Result<PictureFrames>(bytes.error());
-            if (!frames) {
-                input.trouble = frames.error().sentence;
-                m_pictures.push_back(std::move(input));
-                continue;
-            }
-            if (inspectContainer(*bytes).unreadFrames)
-                complain(sentence(Tr::tr("%1 holds further frames; only the first is taken."), m_files[i]));
-            input.digest = sha256(*bytes);
-            input.pages = frames->count();
-            for (input.page = 0; input.page < input.pages; ++input.page) m_pictures.push_back(input);
-        }
     }
 
     void nameOutputs() {
@@ -214,25 +181,9 @@ private:
         return std::nullopt;
     }
 
-    // Files are opened again for each pass, so that memory does not grow with their number; one that is no longer what
-    // it was is told of, and not worked on.
-    Result<QImage> open(const InputPicture& input) const {
-        const QString& file = fileOf(input);
-        auto bytes = readFile(file);
-        if (!bytes) return bytes.error();
-        if (sha256(*bytes) != input.digest)
-            return Error{Error::Kind::NotReadable,
-                         sentence(Tr::tr("%1 was changed while it was being worked on; start again."), file)};
-        auto frames = PictureFrames::open(*bytes, file);
-        if (!frames) return frames.error();
-        for (int skipped = 0; skipped < input.page; ++skipped)
-            if (auto other = frames->next(); !other) return other;
-        return frames->next();
-    }
-
     void lookAt(InputPicture& input, Reader& reader) {
         if (!input.trouble.isEmpty()) return;
-        auto picture = open(input);
+        auto picture = openedAgain(input, fileOf(input));
         if (!picture) {
             input.trouble = picture.error().sentence;
             return;
@@ -249,7 +200,7 @@ private:
                                          capture.size.width(), capture.size.height())};
             return;
         }
-        if (auto wrong = placeCovers(input)) {
+        if (auto wrong = placeCovers(m_areas, m_search.policy->look(Kind::Watch), fileOf(input), capture)) {
             input.wrong = wrong;
             return;
         }
@@ -277,25 +228,6 @@ private:
                                [&](const QRectF& box) { return shareUnder(box, hands) <= 0.5; });
         });
         return found;
-    }
-
-    // The covers named on the command line, cut to this picture. An error where one lies beside it.
-    std::optional<Error> placeCovers(InputPicture& input) const {
-        Capture& capture = input.capture;
-        for (const QRect& area : m_areas) {
-            const QRect inside = area.intersected(QRect(QPoint(0, 0), capture.size));
-            const QString asked =
-                sentence(Tr::tr("--cover %1,%2,%3,%4"), area.x(), area.y(), area.width(), area.height());
-            if (inside.isEmpty())
-                return Error{Error::Kind::BadInput,
-                             sentence(Tr::tr("%1 lies outside %2, which is %3 x %4 pixels."), asked, fileOf(input),
-                                      capture.size.width(), capture.size.height())};
-            if (inside != area)
-                complain(sentence(Tr::tr("%1 reaches over the edge of %2; covered is %3,%4,%5,%6."), asked,
-                                  fileOf(input), inside.x(), inside.y(), inside.width(), inside.height()));
-            capture.hands.push_back({int(capture.hands.size()) + 1, inside, m_search.policy->look(Kind::Watch), {}});
-        }
-        return std::nullopt;
     }
 
     // What is covered on one picture is looked for on all of them.
@@ -377,7 +309,7 @@ private:
 
     void finish(InputPicture& input, Reader& reader) {
         if (!input.trouble.isEmpty() || m_isLate) return;
-        auto picture = open(input);
+        auto picture = openedAgain(input, fileOf(input));
         if (!picture) {
             input.trouble = picture.error().sentence;
             return;
