@@ -7989,5 +7989,56 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>%1 was changed after it was checked; it was handed to nobody.</source>
         <translation>%1 wurde nach der Prüfung geändert; es wurde niemandem übergeben.</translation>
     </message>
+    <message>
+        <source>--edge %1: wave, steps or fade is expected, and sides behind a colon where not all are meant: wave:top,bottom</source>
+        <translation>--edge %1: wave, steps oder fade wird erwartet und, wo nicht alle Seiten gemeint sind, die Seiten nach einem Doppelpunkt: wave:top,bottom</translation>
+    </message>
+    <message>
+        <source>--canvas %1: one width or four are expected, left,top,right,bottom, each up to %2.</source>
+        <translation>--canvas %1: Eine Breite oder vier werden erwartet, links,oben,rechts,unten (left,top,right,bottom), jede bis %2.</translation>
+    </message>
+    <message>
+        <source>%1 %2: a colour is expected, #rrggbb.</source>
+        <translation>%1 %2: Eine Farbe wird erwartet, #rrggbb.</translation>
+    </message>
+    <message>
+        <source>Of the border, #rrggbb</source>
+        <translation>Des Rahmens, #rrggbb</translation>
+    </message>
+    <message>
+        <source>Torn edges, as of an excerpt: wave, steps or fade; on some sides: wave:top,bottom</source>
+        <translation>Gerissene Ränder wie bei einem Ausschnitt: wave, steps oder fade; nur an manchen Seiten: wave:top,bottom</translation>
+    </message>
+    <message>
+        <source>A shadow that reaches so many pixels</source>
+        <translation>Ein Schatten, der so viele Pixel weit reicht</translation>
+    </message>
+    <message>
+        <source>More ground around it, so many pixels wide: N, or left,top,right,bottom</source>
+        <translation>Mehr Grund ringsum, so viele Pixel breit: N oder links,oben,rechts,unten</translation>
+    </message>
+    <message>
+        <source>The colour of that ground, #rrggbb; white where none is given</source>
+        <translation>Die Farbe dieses Grundes, #rrggbb; weiß, wo keine angegeben ist</translation>
+    </message>
+    <message>
+        <source>One a page, as large as it is</source>
+        <translation>Eines je Seite, so groß wie es ist</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n on a page of A4</source>
+        <translation>
+            <numerusform>%n auf einer A4-Seite</numerusform>
+            <numerusform>%n auf einer A4-Seite</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>So many pictures on a page of a PDF</source>
+        <translation>So viele Bilder auf einer Seite eines PDF</translation>
+    </message>
+    <message>
+        <source>--per-sheet is of PDFs alone; give --format pdf as well.</source>
+        <translation>--per-sheet gibt es nur bei PDF; geben Sie auch --format pdf an.</translation>
+    </message>
 </context>
 </TS>

@@ -332,5 +332,12 @@
             <numerusform>%n a page</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n on a page of A4</source>
+        <translation>
+            <numerusform>%n on a page of A4</numerusform>
+            <numerusform>%n on a page of A4</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

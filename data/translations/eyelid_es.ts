@@ -7989,5 +7989,56 @@ o suelte aquí archivos de imagen.
         <source>%1 was changed after it was checked; it was handed to nobody.</source>
         <translation>%1 cambió tras la comprobación; no se entregó a nadie.</translation>
     </message>
+    <message>
+        <source>--edge %1: wave, steps or fade is expected, and sides behind a colon where not all are meant: wave:top,bottom</source>
+        <translation>--edge %1: se espera wave, steps o fade y, si no se trata de todos los lados, los lados tras dos puntos: wave:top,bottom</translation>
+    </message>
+    <message>
+        <source>--canvas %1: one width or four are expected, left,top,right,bottom, each up to %2.</source>
+        <translation>--canvas %1: se espera una anchura o cuatro, izquierda,arriba,derecha,abajo (left,top,right,bottom), cada una hasta %2.</translation>
+    </message>
+    <message>
+        <source>%1 %2: a colour is expected, #rrggbb.</source>
+        <translation>%1 %2: se espera un color, #rrggbb.</translation>
+    </message>
+    <message>
+        <source>Of the border, #rrggbb</source>
+        <translation>Del borde, #rrggbb</translation>
+    </message>
+    <message>
+        <source>Torn edges, as of an excerpt: wave, steps or fade; on some sides: wave:top,bottom</source>
+        <translation>Bordes rasgados, como de un recorte: wave, steps o fade; solo en algunos lados: wave:top,bottom</translation>
+    </message>
+    <message>
+        <source>A shadow that reaches so many pixels</source>
+        <translation>Una sombra que llega hasta tantos píxeles</translation>
+    </message>
+    <message>
+        <source>More ground around it, so many pixels wide: N, or left,top,right,bottom</source>
+        <translation>Más fondo alrededor, de tantos píxeles: N, o izquierda,arriba,derecha,abajo</translation>
+    </message>
+    <message>
+        <source>The colour of that ground, #rrggbb; white where none is given</source>
+        <translation>El color de ese fondo, #rrggbb; blanco si no se da ninguno</translation>
+    </message>
+    <message>
+        <source>One a page, as large as it is</source>
+        <translation>Una por página, a su tamaño</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n on a page of A4</source>
+        <translation>
+            <numerusform>%n en una página A4</numerusform>
+            <numerusform>%n en una página A4</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>So many pictures on a page of a PDF</source>
+        <translation>Tantas imágenes por página de un PDF</translation>
+    </message>
+    <message>
+        <source>--per-sheet is of PDFs alone; give --format pdf as well.</source>
+        <translation>--per-sheet es solo de PDF; dé también --format pdf.</translation>
+    </message>
 </context>
 </TS>

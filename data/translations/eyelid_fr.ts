@@ -7989,5 +7989,56 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>%1 was changed after it was checked; it was handed to nobody.</source>
         <translation>%1 a changé après la vérification ; il n’a été remis à personne.</translation>
     </message>
+    <message>
+        <source>--edge %1: wave, steps or fade is expected, and sides behind a colon where not all are meant: wave:top,bottom</source>
+        <translation>--edge %1 : wave, steps ou fade est attendu et, si tous les côtés ne sont pas visés, les côtés après un deux-points : wave:top,bottom</translation>
+    </message>
+    <message>
+        <source>--canvas %1: one width or four are expected, left,top,right,bottom, each up to %2.</source>
+        <translation>--canvas %1 : une largeur ou quatre sont attendues, gauche,haut,droite,bas (left,top,right,bottom), chacune jusqu’à %2.</translation>
+    </message>
+    <message>
+        <source>%1 %2: a colour is expected, #rrggbb.</source>
+        <translation>%1 %2 : une couleur est attendue, #rrggbb.</translation>
+    </message>
+    <message>
+        <source>Of the border, #rrggbb</source>
+        <translation>De la bordure, #rrggbb</translation>
+    </message>
+    <message>
+        <source>Torn edges, as of an excerpt: wave, steps or fade; on some sides: wave:top,bottom</source>
+        <translation>Bords déchirés, comme d’un extrait : wave, steps ou fade ; sur certains côtés : wave:top,bottom</translation>
+    </message>
+    <message>
+        <source>A shadow that reaches so many pixels</source>
+        <translation>Une ombre qui s’étend sur ce nombre de pixels</translation>
+    </message>
+    <message>
+        <source>More ground around it, so many pixels wide: N, or left,top,right,bottom</source>
+        <translation>Plus de fond autour, de ce nombre de pixels : N, ou gauche,haut,droite,bas</translation>
+    </message>
+    <message>
+        <source>The colour of that ground, #rrggbb; white where none is given</source>
+        <translation>La couleur de ce fond, #rrggbb ; blanc si rien n’est donné</translation>
+    </message>
+    <message>
+        <source>One a page, as large as it is</source>
+        <translation>Une par page, à sa taille</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n on a page of A4</source>
+        <translation>
+            <numerusform>%n sur une page A4</numerusform>
+            <numerusform>%n sur une page A4</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>So many pictures on a page of a PDF</source>
+        <translation>Ce nombre d’images par page d’un PDF</translation>
+    </message>
+    <message>
+        <source>--per-sheet is of PDFs alone; give --format pdf as well.</source>
+        <translation>--per-sheet ne vaut que pour les PDF ; donnez aussi --format pdf.</translation>
+    </message>
 </context>
 </TS>

@@ -19,8 +19,8 @@ public:
     int small() const { return m_small; }
 
 private:
-    std::string m_crop, m_resize, m_marks;
-    int m_turn = 0, m_border = 0, m_corner = 0, m_small = 0;
+    std::string m_crop, m_resize, m_marks, m_edge, m_canvas, m_ground, m_borderColour;
+    int m_turn = 0, m_border = 0, m_corner = 0, m_shadow = 0, m_small = 0;
     double m_straighten = 0;
     bool m_mirror = false;
 };

@@ -20,6 +20,8 @@ void ReleaseOptions::addTo(CLI::App* command) {
         said(Tr::tr("What files are called, of the parts {case}, {number}, {count}, {date}, {policy}")));
     command->add_flag("--words", m_words,
                       said(Tr::tr("In a PDF or HTML, the words that are still to be seen as text")));
+    command->add_option("--per-sheet", m_perSheet, said(Tr::tr("So many pictures on a page of a PDF")))
+        ->check(CLI::IsMember(std::vector<int>(std::begin(perSheetChoices), std::end(perSheetChoices))));
     command->add_flag("--summary", m_summary, said(Tr::tr("At the end of a PDF or HTML, what was hidden")));
     command->add_flag("--report", m_report, said(Tr::tr("Beside the log, a report for people")));
     auto* zip = command->add_flag("--zip", m_zip, said(Tr::tr("All of it in one archive")));
@@ -32,8 +34,8 @@ void ReleaseOptions::addTo(CLI::App* command) {
         command->add_option("--way", m_way,
                             said(Tr::tr("A way that was kept: how it is made and where it goes besides the folder "
                                         "(ways lists them)")));
-    for (const char* form :
-         {"--format", "--quality", "--max-size", "--names", "--words", "--summary", "--report", "--zip", "--mail"})
+    for (const char* form : {"--format", "--quality", "--max-size", "--names", "--words", "--summary", "--per-sheet",
+                             "--report", "--zip", "--mail"})
         way->excludes(command->get_option(form));
 }
 
@@ -81,6 +83,9 @@ Result<ReleaseSettings> ReleaseOptions::settings() const {
         if (auto right = checkNames(form.names); !right) return right.error();
     form.documentWords = m_words;
     form.documentSummary = m_summary;
+    if (m_perSheet > 1 && form.document != DocumentKind::Pdf)
+        return Error{Error::Kind::BadInput, Tr::tr("--per-sheet is of PDFs alone; give --format pdf as well.")};
+    form.perSheet = m_perSheet;
     form.report = m_report;
     form.wrapping = m_zip ? Wrapping::Zip : m_mail ? Wrapping::Mail : Wrapping::None;
     settings.clash = m_force ? Clash::Replace : m_keepBoth ? Clash::KeepBoth : Clash::Refuse;

@@ -30,7 +30,7 @@ private:
     Result<ReleaseSettings> byWay() const;
 
     std::string m_format, m_mostBytes, m_names, m_way;
-    int m_quality = -1;
+    int m_quality = -1, m_perSheet = 1;
     bool m_zip = false, m_mail = false, m_report = false, m_words = false, m_summary = false, m_force = false,
          m_keepBoth = false;
 };

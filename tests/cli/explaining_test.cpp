@@ -53,6 +53,38 @@ TEST_CASE("redact crops, turns, resizes, frames, and draws the marks of a file")
     CHECK(log["files"][0]["marks"] == 2);
 }
 
+TEST_CASE("redact tears edges, casts a shadow and gives more ground, in the colours asked for") {
+    QTemporaryDir folder;
+    const QString plain = folder.filePath(QStringLiteral("plain")), out = folder.filePath(QStringLiteral("out"));
+    REQUIRE(run(redact(plain, {QStringLiteral("--crop"), QStringLiteral("0,0,200,100")})).status == 0);
+    const CommandResult done =
+        run(redact(out, {QStringLiteral("--crop"), QStringLiteral("0,0,200,100"), QStringLiteral("--canvas"),
+                         QStringLiteral("10,20,30,40"), QStringLiteral("--ground"), QStringLiteral("#102030"),
+                         QStringLiteral("--edge"), QStringLiteral("wave:right"), QStringLiteral("--border"),
+                         QStringLiteral("4"), QStringLiteral("--border-colour"), QStringLiteral("#00ff00")}));
+    INFO(done.err.toStdString() << done.out.toStdString());
+    CHECK(done.status == 0);
+    const QImage picture = pictureIn(out, "picture-01.png");
+    CHECK(picture.size() == QSize(200 + 10 + 30 + 2 * 4, 100 + 20 + 40 + 2 * 4));
+    CHECK(picture.pixel(1, 1) == 0xff00ff00);
+    CHECK(picture.pixel(4 + 5, 4 + 5) == 0xff102030);
+    // The side that was not named is whole, the other torn.
+    const QImage whole = pictureIn(plain, "picture-01.png");
+    int torn = 0;
+    for (int y = 0; y < 100; ++y) {
+        CHECK(picture.pixel(4 + 10, 4 + 20 + y) == whole.pixel(0, y));
+        torn += picture.pixel(4 + 10 + 199, 4 + 20 + y) != whole.pixel(199, y);
+    }
+    CHECK(torn > 20);
+    const auto log = nlohmann::json::parse(bytesOf(out + QStringLiteral("/redaction-log.json")).toStdString());
+    CHECK(log["files"][0]["framing"] == nlohmann::json{"cropped", "edge", "canvas", "border"});
+    const QString cast = folder.filePath(QStringLiteral("cast"));
+    REQUIRE(run(redact(cast, {QStringLiteral("--crop"), QStringLiteral("0,0,200,100"), QStringLiteral("--shadow"),
+                              QStringLiteral("12"), QStringLiteral("--canvas"), QStringLiteral("20")}))
+                .status == 0);
+    CHECK(pictureIn(cast, "picture-01.png").width() > 240);
+}
+
 TEST_CASE("a note that says what must not leave is a leak, whatever the picture shows") {
     QTemporaryDir folder;
     const QString marks = written(folder, R"({"format":"eyelid marks","version":1,"marks":[
@@ -73,6 +105,13 @@ TEST_CASE("what is no crop, size or file of marks is refused in a sentence, and 
         {{QStringLiteral("--resize"), QStringLiteral("big")}, "is expected"},
         {{QStringLiteral("--resize"), QStringLiteral("nan%")}, "is expected"},
         {{QStringLiteral("--turn"), QStringLiteral("45")}, "90"},
+        {{QStringLiteral("--edge"), QStringLiteral("torn")}, "wave, steps or fade"},
+        {{QStringLiteral("--edge"), QStringLiteral("wave:top,inside")}, "wave:top,bottom"},
+        {{QStringLiteral("--canvas"), QStringLiteral("1,2")}, "left,top,right,bottom"},
+        {{QStringLiteral("--canvas"), QStringLiteral("9000")}, "up to 2"},
+        {{QStringLiteral("--ground"), QStringLiteral("#fff")}, "#rrggbb"},
+        {{QStringLiteral("--border-colour"), QStringLiteral("green")}, "--border-colour"},
+        {{QStringLiteral("--shadow"), QStringLiteral("-1")}, "200"},
         {{QStringLiteral("--marks"), bad}, "mark 1: “arrow” is no kind of mark"},
         {{QStringLiteral("--marks"), folder.filePath(QStringLiteral("none.json"))}, "none.json"}};
     for (const auto& [options, words] : all) {

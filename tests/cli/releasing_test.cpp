@@ -91,6 +91,28 @@ TEST_CASE("a PDF is whole to other programs, and its text holds what is still to
     CHECK_FALSE(pages.contains(QStringLiteral("error")));
 }
 
+TEST_CASE("two pictures share a sheet of a PDF where that is asked for, and of nothing else") {
+    QTemporaryDir folder;
+    const QString out = folder.filePath(QStringLiteral("out"));
+    const CommandResult done = run(redacting(data("note.png"), out,
+                                             {data("dark.png"), QStringLiteral("--format"), QStringLiteral("pdf"),
+                                              QStringLiteral("--per-sheet"), QStringLiteral("2")}));
+    INFO(done.err.toStdString());
+    REQUIRE(done.status == 0);
+    const QString pdf = QDir(out).filePath(QDir(out).entryList({QStringLiteral("*.pdf")}).value(0));
+    CHECK(told(QStringLiteral("mutool"), {QStringLiteral("info"), pdf}).contains(QStringLiteral("Pages: 1")));
+    CHECK(run({QStringLiteral("check"), pdf}).status == 0);
+    for (const QStringList& wrong : {QStringList{QStringLiteral("--per-sheet"), QStringLiteral("2")},
+                                     QStringList{QStringLiteral("--format"), QStringLiteral("pdf"),
+                                                 QStringLiteral("--per-sheet"), QStringLiteral("3")}}) {
+        const QString never = folder.filePath(QStringLiteral("never"));
+        const CommandResult refused = run(redacting(data("note.png"), never, wrong));
+        CHECK(refused.status != 0);
+        CHECK(refused.err.contains(QStringLiteral("--per-sheet")));
+        CHECK_FALSE(QDir(never).exists());
+    }
+}
+
 TEST_CASE("captures that differ only under their covers give the same bytes in every format, with all beside them") {
     QTemporaryDir folder;
     const QString one = folder.filePath(QStringLiteral("a.png")), other = folder.filePath(QStringLiteral("b.png"));

@@ -115,6 +115,20 @@ TEST_CASE("a document stands for its pictures, each a page of it in the log") {
     }
 }
 
+TEST_CASE("the log names the sheet a picture stands on, where several stand on one") {
+    ReleasePair release;
+    release.from.form.document = DocumentKind::Pdf;
+    for (const auto& [perSheet, second] : {std::pair{1, 2}, std::pair{2, 1}, std::pair{4, 1}}) {
+        release.from.form.perSheet = perSheet;
+        const auto log = nlohmann::json::parse(release.made().back().bytes.toStdString());
+        CHECK(log["files"][0]["page"] == 1);
+        CHECK(log["files"][1]["page"] == second);
+    }
+    // Of an HTML page every picture is a part of its own.
+    release.from.form.document = DocumentKind::Html;
+    CHECK(nlohmann::json::parse(release.made().back().bytes.toStdString())["files"][1]["page"] == 2);
+}
+
 TEST_CASE("text that holds a covered value leaves in no document, unless it was kept somewhere or let pass") {
     ReleasePair release;
     release.from.form.document = DocumentKind::Pdf;

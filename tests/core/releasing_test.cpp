@@ -14,6 +14,7 @@
 #include <catch2/catch.hpp>
 #include <QDir>
 #include <QFile>
+#include <QProcess>
 #include <QTemporaryDir>
 
 using namespace eyelid;
@@ -103,11 +104,14 @@ TEST_CASE("a form is kept and comes back as it was, whatever stands there") {
     form.mostBytes = 500'000;
     form.names = QStringLiteral("{date}-{number}");
     form.documentWords = form.report = true;
+    form.perSheet = 4;
     form.wrapping = Wrapping::Mail;
     CHECK(releaseFormFrom(packed(form)) == form);
     CHECK(releaseFormFrom({}) == ReleaseForm());
     CHECK(releaseFormFrom("{\"quality\":\"high\"}") == ReleaseForm());
     CHECK(releaseFormFrom("[1,2").encoding == Encoding());
+    for (const char* none : {"{\"per_sheet\":3}", "{\"per_sheet\":0}", "{\"per_sheet\":-1}", "{\"per_sheet\":1000000}"})
+        CHECK(releaseFormFrom(none).perSheet == 1);
     for (const QString& code : formatCodes()) {
         ReleaseForm each;
         REQUIRE(setFormat(each, code));
@@ -130,6 +134,59 @@ TEST_CASE("a PDF holds the very pictures, a page each, and its text is what was 
         CHECK(all.contains(QString::fromUtf8(text)));
     CHECK(written(DocumentKind::Pdf, document) == pdf);
     for (const char* never : {"Date", "/Creator", "/Author"}) CHECK_FALSE(pdf.contains(never));
+}
+
+TEST_CASE(
+    "several pictures stand on a sheet of paper, each whole, apart from the others, with its words and its caption") {
+    Document document = documentOfThree();
+    for (const auto& [perSheet, sheets] : {std::pair{2, 2}, std::pair{4, 1}}) {
+        CAPTURE(perSheet);
+        document.perSheet = perSheet;
+        const QByteArray pdf = written(DocumentKind::Pdf, document);
+        const PdfContents inside = takeApartPdf(pdf);
+        CHECK(inside.besides == QStringList());
+        CHECK(inside.pages == sheets + 1);
+        REQUIRE(inside.pictures.size() == 3);
+        CHECK(inside.pictures[2].data == document.pages[2].picture);
+        const QString all = inside.texts.join(u'\n');
+        for (const char* text : {"Zählerstand", "Picture 1 of 3", "Picture 2 of 3", "Picture 3 of 3"})
+            CHECK(all.contains(QString::fromUtf8(text)));
+        CHECK(written(DocumentKind::Pdf, document) == pdf);
+        CHECK(rewrittenPdf(pdf) == pdf);
+    }
+    // Drawn: the sheet is paper, and every picture's own colour is on it once, within its margins.
+    Document coloured;
+    coloured.title = QStringLiteral("colours");
+    coloured.perSheet = 4;
+    const QColor colours[] = {Qt::red, Qt::green, Qt::blue, Qt::magenta};
+    for (const QColor& colour : colours) {
+        QImage one(800, 500, QImage::Format_RGB32);
+        one.fill(colour);
+        coloured.pages.push_back(pageOf(one, ReleaseFormat::Png));
+    }
+    QTemporaryDir folder;
+    put(folder.filePath(QStringLiteral("c.pdf")), written(DocumentKind::Pdf, coloured));
+    QProcess drawing;
+    drawing.start(QStringLiteral("pdftoppm"),
+                  {QStringLiteral("-r"), QStringLiteral("72"), QStringLiteral("-png"),
+                   folder.filePath(QStringLiteral("c.pdf")), folder.filePath(QStringLiteral("c"))});
+    REQUIRE(drawing.waitForFinished());
+    const QImage sheet(folder.filePath(QStringLiteral("c-1.png")));
+    REQUIRE(std::abs(sheet.width() - 842) <= 1); // wide pictures lie on a wide sheet
+    REQUIRE(std::abs(sheet.height() - 595) <= 1);
+    QRect places[4];
+    for (int y = 0; y < sheet.height(); ++y)
+        for (int x = 0; x < sheet.width(); ++x)
+            for (int i = 0; i < 4; ++i)
+                if (sheet.pixelColor(x, y) == colours[i]) places[i] |= QRect(x, y, 1, 1);
+    for (int i = 0; i < 4; ++i) {
+        CHECK(QRect(30, 30, 782, 535).contains(places[i]));
+        CHECK(std::abs(places[i].width() * 500 - places[i].height() * 800) < 2000); // as it is shaped
+        for (int other = 0; other < i; ++other) CHECK_FALSE(places[i].intersects(places[other]));
+    }
+    CHECK(places[0].top() == places[1].top());
+    CHECK(places[0].right() < places[1].left());
+    CHECK(places[0].bottom() < places[2].top());
 }
 
 TEST_CASE("what does not belong in a PDF is told of") {

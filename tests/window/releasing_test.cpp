@@ -4,6 +4,7 @@
 #include "app/releasing/verify_view.h"
 #include "app/window/settings.h"
 #include "base/files.h"
+#include "checking/pdf_contents.h"
 #include "picture/container.h"
 #include "support/made.h"
 #include "window/releasing_desk.h"
@@ -79,6 +80,24 @@ TEST_CASE("all pictures leave in one PDF, and again beside it without touching i
     CHECK(second.first().endsWith(QStringLiteral(" (2).pdf")));
     CHECK(*readFile(first.first()) == pdf);
     CHECK(QDir(desk.folder.path()).entryList(QDir::Files).size() == 8);
+}
+
+TEST_CASE("how many pictures stand on a page is chosen for a PDF alone, and kept") {
+    TwoPictures desk;
+    ReleaseView& view = desk.openView();
+    auto* perSheet = view.findChild<QComboBox*>(QStringLiteral("releasePerSheet"));
+    desk.choose(view, "releaseFormat", QStringLiteral("html"));
+    CHECK_FALSE(perSheet->isVisible());
+    desk.choose(view, "releaseFormat", QStringLiteral("pdf"));
+    CHECK(perSheet->isVisible());
+    perSheet->setCurrentIndex(perSheet->findData(2));
+    emit perSheet->activated(perSheet->currentIndex());
+    CHECK(view.form().perSheet == 2);
+    const QStringList paths = desk.releaseNow(view);
+    CHECK(takeApartPdf(*readFile(paths.first())).pages == 1);
+    ReleaseView& again = desk.openView();
+    CHECK(again.form().perSheet == 2);
+    again.close();
 }
 
 TEST_CASE("names that are none, and a limit nothing keeps to, are said where they are chosen") {

@@ -48,7 +48,7 @@ const NOBODYS = {
   time: [v => v.date(), clock, v => `${v.date()} ${clock(v)}`, v => `${clock(v)}–${clock(v)}`, v => `${v.int(2, 50)} min`, v => v.localMonth(), v => v.longDate(), v => `${v.int(2, 28)} ${v.month().slice(0, 3)}`, v => `${v.int(2, 50)} days ago`],
   number: [v => v.price(), v => String(v.int(1, 9999)), v => String(v.int(1, 99)), v => v.int(1, 99) + ' %', v => `${v.int(1, 900)} ${v.pick(['kg', 'm', 'km', 'l', 'bar', 'kWh', 'm³', 'pcs', 'EUR'])}`, v => `${v.int(1, 60)}${v.pick(['A', 'B', 'C', 'F'])}`, v => v.version(), v => `${v.int(0, 9)}:${v.int(0, 9)}`, v => `${v.int(1, 9)}.${v.digits(2)}`, v => String(v.int(10000, 99999))],
   state: [v => v.status(), v => v.status(), v => v.job(), v => v.department(), v => everyday(v, 2), v => v.pick(['Yes', 'No', 'Ja', 'Nein', 'Oui', 'Non', 'Sí', 'n/a', '–', 'OK', 'x']), v => v.pick(['D', 'N', 'A', 'B', 'X', 'F', 'S', 'M', 'L', 'XL']), v => v.phrase(), v => v.en().word.adjective(), v => v.pick(['high', 'low', 'medium', 'urgent', 'normal', 'info', 'warn'])],
-  code: [v => v.order(), v => v.digits(10), v => `${v.upper(3)}-${v.digits(4)}`, v => `${v.digits(3)}-${v.digits(3)}-${v.digits(3)}`, v => `SN${v.digits(8)}`, v => v.f.string.hexadecimal({ length: 7, prefix: '', casing: 'lower' }), v => v.file(), v => `${v.upper(2)} ${v.digits(3)}`, v => `${v.digits(4)} ${v.digits(3)} ${v.digits(2)}`],
+  code: [v => v.en().hacker.noun().split(' ')[0] + v.int(2, 99), v => `${v.en().hacker.noun().split(' ')[0]}.${v.en().hacker.verb()}`, v => String(v.int(100, 999)), v => v.order(), v => v.digits(10), v => `${v.upper(3)}-${v.digits(4)}`, v => `${v.digits(3)}-${v.digits(3)}-${v.digits(3)}`, v => `SN${v.digits(8)}`, v => v.f.string.hexadecimal({ length: 7, prefix: '', casing: 'lower' }), v => v.file(), v => `${v.upper(2)} ${v.digits(3)}`, v => `${v.digits(4)} ${v.digits(3)} ${v.digits(2)}`],
 };
 // A field that is called by any word says nothing of what stands in it.
 const strange = 0.15;
@@ -74,4 +74,6 @@ export function fieldsOfPeople(v, least, most, labelled) {
   const all = [...names, ...some, ...second, ...Array.from({ length: count }, () => nobodysField(v, labelled ? [] : ['code']))];
   return v.chance(0.5) ? all : v.some(all, all.length);
 }
+// Kept sign-ins: who, and the secret right beside, of something.
+export const fieldsOfSignIns = v => [v.pick([nobodysField(v, ['code', 'time', 'number', 'state']), field(v, 'person')]), field(v, v.pick(['username', 'username', 'email'])), field(v, 'secret')];
 export const fieldsOfThings = (v, least, most) => Array.from({ length: v.int(least, most) }, () => nobodysField(v));

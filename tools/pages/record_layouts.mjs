@@ -2,7 +2,7 @@
 // another thing on every page. A list of records (of people, or of things) is shown in one of some thirty ways, a single record in
 // one of a dozen, prose and headings between them. To teach and choose with.
 import { s, esc, T } from './blocks.mjs';
-import { everyday, heading, fieldsOfPeople, fieldsOfThings, needsLabel } from './fields.mjs';
+import { everyday, heading, fieldsOfPeople, fieldsOfSignIns, fieldsOfThings, needsLabel } from './fields.mjs';
 import { noted, sentence } from './system_layouts.mjs';
 
 const many = (n, make) => Array.from({ length: n }, (_, i) => make(i));
@@ -77,13 +77,14 @@ const letter = v => { const p = v.person(), q = v.person(), a = v.addressLines()
 const PARTS = {
   unnamedPeople: v => v.pick(Object.values(UNNAMED))(v, fieldsOfPeople(v, 1, 5, false)),
   led: v => v.pick([UNNAMED.lines, UNNAMED.cards, UNNAMED.ordered])(v, fieldsOfPeople(v, 2, 5, true).filter(f => !needsLabel(f) || f.lead)),
+  signIns: v => v.pick([UNNAMED.table, UNNAMED.grid, UNNAMED.cards, UNNAMED.twoEnds, UNNAMED.lines, UNNAMED.stubs, UNNAMED.console, NAMED.table, NAMED.overCards, NAMED.headed])(v, fieldsOfSignIns(v)),
   namedPeople: v => v.pick(Object.values(NAMED))(v, fieldsOfPeople(v, 2, 6, true)), namedPeople2: v => PARTS.namedPeople(v),
   person: v => v.pick(Object.values(SINGLE))(v, fieldsOfPeople(v, 3, 9, true).filter(f => f.group !== 'record')),
   unnamedThings: v => v.pick(Object.values(UNNAMED))(v, fieldsOfThings(v, 1, 5)), namedThings: v => v.pick(Object.values(NAMED))(v, fieldsOfThings(v, 2, 6)), thing: v => v.pick(Object.values(SINGLE))(v, fieldsOfThings(v, 3, 9)), things2: v => v.pick([PARTS.unnamedThings, PARTS.namedThings])(v),
   prose: v => `<p>${many(v.int(1, 4), () => noted(v)).join(' ')}</p>`, told: v => many(v.int(1, 3), () => style('padding:4px 0', sentence(v))).join(''), letter,
   words: v => `<p>${many(v.int(2, 8), () => everyday(v, 3)).join(v.pick([' &nbsp; ', '<br>', ' | ', ', ']))}</p>`,
 };
-const OF_PEOPLE = ['unnamedPeople', 'unnamedPeople', 'led', 'namedPeople', 'namedPeople2', 'person', 'told', 'letter'];
+const OF_PEOPLE = ['unnamedPeople', 'unnamedPeople', 'led', 'namedPeople', 'namedPeople2', 'person', 'told', 'letter', 'signIns'];
 const OF_THINGS = ['unnamedThings', 'namedThings', 'thing', 'things2', 'prose', 'words'];
 const menu = v => many(v.int(3, 7), () => v.chance(0.5) ? heading(v) : everyday(v, 2));
 function framed(v, body) {

@@ -41,7 +41,9 @@ export class Values {
   en() { return this.fakers.en; }
   given() { return this.tried(() => this.f.person.firstName(), () => this.en().person.firstName()); }
   family() { return this.tried(() => this.f.person.lastName(), () => this.en().person.lastName()); }
-  person() { return { g: this.given(), f: this.family() }; }
+  // Now and then somebody whose name no list has, made of the beginning of one name and the end of another.
+  person() { const p = { g: this.given(), f: this.family() }; return this.invents && this.chance(0.12) ? { g: this.chance(0.5) ? this.joined(p.g, this.given()) : p.g, f: this.joined(p.f, this.family()) } : p; }
+  joined(a, b) { return a.slice(0, Math.ceil(a.length * 0.6)) + b.slice(Math.floor(b.length * 0.4)).toLowerCase(); }
   full({ g, f }, form) {
     const forms = { gf: `${g} ${f}`, fg: `${f} ${g}`, 'f,g': `${f}, ${g}`, Fg: `${f.toUpperCase()} ${g}`, i: `${g[0]}. ${f}`, mid: `${g} ${this.upper(1)}. ${f}`, 'F/G': `${f}/${g}`.toUpperCase(), 'FG': `${f} ${g}`.toUpperCase(), 'f/g': `${f} / ${g}`, gF: `${g} ${f.toUpperCase()}`, jr: `${g} ${f} ${this.pick(['Jr.', 'Sr.', 'III', 'PhD'])}` };
     return forms[form ?? this.pick(['gf', 'gf', 'gf', 'gf', 'gf', 'f,g', 'Fg', 'i', 'mid', 'F/G', 'FG', 'f/g', 'gF'])];

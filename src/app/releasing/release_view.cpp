@@ -94,7 +94,7 @@ ReleaseView::ReleaseView(const Way& start, const Theme& theme, QWidget* parent) 
     layout->addWidget(m_list, 1);
     layout->addWidget(buttonRow());
     connect(m_format, &QComboBox::activated, this, &ReleaseView::changeFormat);
-    for (QComboBox* choice : {m_clash, m_wrapping})
+    for (QComboBox* choice : {m_clash, m_wrapping, m_perSheet})
         connect(choice, &QComboBox::activated, this, &ReleaseView::changeForm);
     for (QSpinBox* number : {m_quality, m_most})
         connect(number, &QSpinBox::valueChanged, this, &ReleaseView::changeForm);
@@ -170,7 +170,15 @@ QWidget* ReleaseView::besideRow(const ReleaseForm& form) {
     m_words = box("releaseWords", Tr::tr("Words as text"), form.documentWords);
     m_words->setToolTip(Tr::tr("What can still be read on the pictures, to be searched and read aloud."));
     m_summary = box("releaseSummary", Tr::tr("What was hidden, at its end"), form.documentSummary);
-    for (QCheckBox* choice : {m_report, m_words, m_summary}) layout->addWidget(choice);
+    m_perSheet = new QComboBox;
+    m_perSheet->setObjectName(QStringLiteral("releasePerSheet"));
+    m_perSheet->setAccessibleName(Tr::tr("Pictures a page"));
+    for (const int count : perSheetChoices)
+        m_perSheet->addItem(
+            count == 1 ? Tr::tr("One a page, as large as it is") : Tr::tr("%n on a page of A4", nullptr, count), count);
+    m_perSheet->setCurrentIndex(m_perSheet->findData(form.perSheet));
+    for (QWidget* choice : std::initializer_list<QWidget*>{m_report, m_words, m_summary, m_perSheet})
+        layout->addWidget(choice);
     layout->addStretch();
     return row;
 }
@@ -195,6 +203,7 @@ void ReleaseView::choose(const Way& way) {
         m_report->setChecked(way.form.report);
         m_words->setChecked(way.form.documentWords);
         m_summary->setChecked(way.form.documentSummary);
+        set(m_perSheet, way.form.perSheet);
         m_names->setText(way.form.names.isEmpty() ? usualNames : way.form.names);
         m_to->setDestinations(way.to);
     }
@@ -247,6 +256,7 @@ ReleaseForm ReleaseView::form() const {
     form.wrapping = Wrapping(m_wrapping->currentData().toInt());
     form.documentWords = m_words->isChecked();
     form.documentSummary = m_summary->isChecked();
+    form.perSheet = m_perSheet->currentData().toInt();
     return form;
 }
 
@@ -290,6 +300,7 @@ void ReleaseView::refreshForm() {
     }
     m_words->setVisible(document);
     m_summary->setVisible(document);
+    m_perSheet->setVisible(chosen.document == DocumentKind::Pdf);
     m_most->setEnabled(m_limit->isChecked());
 }
 

@@ -72,7 +72,7 @@ private:
     QLabel *m_title, *m_hint, *m_qualityLabel = nullptr;
     DestinationsBox* m_to;
     WaysRow* m_ways = nullptr;
-    QComboBox *m_format = nullptr, *m_clash = nullptr, *m_wrapping = nullptr;
+    QComboBox *m_format = nullptr, *m_clash = nullptr, *m_wrapping = nullptr, *m_perSheet = nullptr;
     QSpinBox *m_quality = nullptr, *m_most = nullptr;
     QLineEdit* m_names = nullptr;
     QCheckBox *m_limit = nullptr, *m_report = nullptr, *m_words = nullptr, *m_summary = nullptr;

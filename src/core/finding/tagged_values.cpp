@@ -221,11 +221,18 @@ bool TaggedPage::isNameLike(const QString& text, double confidence) const {
                        [&](const QString& word) { return word[0].isUpper() || known(word); });
 }
 
-// Figures are all one to the tagger: what they are of, words beside or over them must say.
+// Figures are all one to the tagger: what they are of, words beside or over them must say. A name says nothing of them.
 bool TaggedPage::isAnnounced(const TextRun& run, int from) const {
-    const QString before = run.text().left(from);
-    return std::any_of(before.begin(), before.end(), [](QChar c) { return c.isLetter(); }) ||
-           !headsOf(run.line).empty();
+    const auto speaks = [&](const ViewedWord& word) {
+        const QString text = m_in.screen.runs()[size_t(word.line)].text().mid(word.span.start, word.span.length);
+        return std::any_of(text.begin(), text.end(), [](QChar c) { return c.isLetter(); }) &&
+               m_judgement.tags()[size_t(&word - m_words.data())].kind != Kind::Person;
+    };
+    const std::vector<int> heads = headsOf(run.line);
+    return std::any_of(m_words.begin(), m_words.end(), [&](const ViewedWord& word) {
+        const bool before = word.line == run.line && word.span.end() <= from;
+        return (before || std::find(heads.begin(), heads.end(), word.line) != heads.end()) && speaks(word);
+    });
 }
 
 // A line of an address bears a number or a place, or stands over or under one that does.

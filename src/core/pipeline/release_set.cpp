@@ -67,9 +67,10 @@ private:
     void nameFiles() {
         const bool document = m_from.form.document != DocumentKind::None;
         m_documentName = inner(m_from.wholeName + endingOf(m_from.form.document));
-        int page = 0;
+        const int perSheet = m_from.form.document == DocumentKind::Pdf ? m_from.form.perSheet : 1;
+        int index = 0;
         for (CheckedPicture& picture : m_pictures) {
-            if (document) picture.page = ++page;
+            if (document) picture.page = index++ / perSheet + 1;
             picture.artifact.fileName = document ? m_documentName : inner(picture.artifact.fileName);
         }
         m_log = logOf(m_pictures, *m_from.state, m_from.secret);
@@ -79,6 +80,7 @@ private:
     Result<Done> makeDocument() {
         Document document;
         document.title = m_from.wholeName;
+        document.perSheet = m_from.form.perSheet;
         for (size_t i = 0; i < m_pictures.size(); ++i) document.pages.push_back(pageOf(i));
         if (m_from.form.documentSummary) document.summary = summaryOf(m_log);
         auto bytes = documentAs(m_from.form.document, document);

@@ -35,6 +35,7 @@ struct Document {
     QString language = QStringLiteral("en");
     std::vector<DocumentPage> pages;
     QStringList summary; ///< lines of its last pages; empty: none
+    int perSheet = 1;    ///< pictures on a page of a PDF: 1, each as large as it is; 2 or 4 on A4
 };
 
 /// Written, taken apart again and compared with what it should hold. Errors: too little memory; Damaged where the

@@ -20,8 +20,9 @@ constexpr double pointsPerPixel = 0.75; // CSS's pixel, 1/96 inch
 constexpr double longestSide = 14400;   // ISO 32000-1, annex C
 constexpr double captionHeight = 24;    // under a picture
 constexpr double captionSize = 9, captionMargin = 8;
-constexpr double narrowest = 160;       // so that a caption has room
-constexpr QSizeF paper(595.28, 841.89); // A4, for the summary
+constexpr double narrowest = 160;                 // so that a caption has room
+constexpr QSizeF paper(595.28, 841.89);           // A4, for the summary and for several pictures a sheet
+constexpr double sheetMargin = 36, sheetGap = 18; // of a sheet with several pictures
 constexpr double paperMargin = 56, summarySize = 10, summaryLine = 15;
 
 std::string text(const QString& s) {
@@ -60,7 +61,8 @@ public:
     }
 
     QByteArray write() {
-        for (size_t i = 0; i < m_document.pages.size(); ++i) addPicture(i);
+        for (size_t i = 0; i < m_document.pages.size(); i += size_t(m_document.perSheet))
+            m_document.perSheet > 1 ? addPaper(i) : addPicture(i);
         const qsizetype perPage = qsizetype((paper.height() - 2 * paperMargin) / summaryLine);
         for (qsizetype at = 0; at < m_document.summary.size(); at += perPage)
             addSummary(m_document.summary.mid(at, perPage));
@@ -82,34 +84,89 @@ private:
         QRectF box; ///< points
     };
 
-    // What reads a picture's words aloud comes after the picture, what stands under it last.
+    // A picture on its sheet, which has its origin at the bottom.
+    struct Placed {
+        size_t index;
+        QPointF bottomLeft;
+        double scale; ///< points for a pixel
+    };
+
+    // As large as it is, on a sheet of its own size.
     void addPicture(size_t index) {
-        const DocumentPage& page = m_document.pages[index];
-        const double longest = std::max(page.size.width(), page.size.height());
+        const QSizeF size = m_document.pages[index].size;
+        const double longest = std::max(size.width(), size.height());
         const double scale = std::min(pointsPerPixel, (longestSide - captionHeight) / longest);
-        const QSizeF shown = QSizeF(page.size) * scale;
-        const QSizeF sheet(std::max(shown.width(), narrowest), shown.height() + captionHeight);
+        addPictures({std::max(size.width() * scale, narrowest), size.height() * scale + captionHeight},
+                    {{index, QPointF(0, captionHeight), scale}});
+    }
+
+    // Some of them on a sheet of paper, none larger than it is, from the top and from left to right.
+    void addPaper(size_t first) {
+        const size_t end = std::min(m_document.pages.size(), first + size_t(m_document.perSheet));
+        const QSizeF sheet = liesWide() ? paper.transposed() : paper;
+        // Two wide pictures stand one over the other on an upright sheet, two high ones beside each other on a wide
+        // one.
+        const int columns = m_document.perSheet == 2 && !liesWide() ? 1 : 2, rows = m_document.perSheet / columns;
+        const QSizeF cell((sheet.width() - 2 * sheetMargin - (columns - 1) * sheetGap) / columns,
+                          (sheet.height() - 2 * sheetMargin - (rows - 1) * sheetGap) / rows);
+        std::vector<Placed> placed;
+        for (size_t i = first; i < end; ++i) {
+            const QSizeF size = m_document.pages[i].size;
+            const double scale = std::min(
+                {pointsPerPixel, cell.width() / size.width(), (cell.height() - captionHeight) / size.height()});
+            const int at = int(i - first);
+            const QPointF topLeft(sheetMargin + (at % columns) * (cell.width() + sheetGap),
+                                  sheet.height() - sheetMargin - (at / columns) * (cell.height() + sheetGap));
+            placed.push_back({i, topLeft - QPointF(0, size.height() * scale), scale});
+        }
+        addPictures(sheet, placed);
+    }
+
+    // Whether sheets are turned, so that most pictures are as large as they can be.
+    bool liesWide() const {
+        const auto wide = std::count_if(m_document.pages.begin(), m_document.pages.end(), [](const DocumentPage& page) {
+            return page.size.width() > page.size.height();
+        });
+        const bool most = size_t(wide) * 2 > m_document.pages.size();
+        return m_document.perSheet == 2 ? !most : most;
+    }
+
+    void addPictures(const QSizeF& sheet, const std::vector<Placed>& all) {
         std::vector<Part> parts;
-        parts.push_back({"q\n" + pdfNumber(shown.width()) + " 0 0 " + pdfNumber(shown.height()) + " 0 " +
-                             pdfNumber(captionHeight) + " cm\n/Im0 Do\nQ\n",
-                         "/Figure", page.alternative, QRectF(QPointF(0, captionHeight), shown)});
+        Object pictures = Object::newDictionary();
+        for (const Placed& placed : all) {
+            const QByteArray name = "/Im" + QByteArray::number(qsizetype(&placed - all.data()));
+            pictures.replaceKey(name.toStdString(), picture(m_document.pages[placed.index]));
+            addParts(placed, name, parts);
+        }
+        Object resources = Object::newDictionary();
+        resources.replaceKey("/XObject", pictures);
+        const Object page = addPage(sheet, parts, resources);
+        for (const Placed& placed : all)
+            m_bookmarks.emplace_back(captionOf(placed.index, m_document.pages.size()), page);
+    }
+
+    // What reads a picture's words aloud comes after the picture, what stands under it last.
+    void addParts(const Placed& placed, const QByteArray& name, std::vector<Part>& parts) {
+        const DocumentPage& page = m_document.pages[placed.index];
+        const QSizeF shown = QSizeF(page.size) * placed.scale;
+        const auto number = [](double value) { return pdfNumber(value) + ' '; };
+        parts.push_back({"q\n" + number(shown.width()) + "0 0 " + number(shown.height()) +
+                             number(placed.bottomLeft.x()) + number(placed.bottomLeft.y()) + "cm\n" + name + " Do\nQ\n",
+                         "/Figure", page.alternative, QRectF(placed.bottomLeft, shown)});
         if (page.words) {
-            const QTransform toSheet(scale, 0, 0, -scale, 0, sheet.height());
+            const QTransform toSheet(placed.scale, 0, 0, -placed.scale, placed.bottomLeft.x(),
+                                     placed.bottomLeft.y() + shown.height());
             parts.push_back({m_letters.of(*page.words, toSheet), "/P", {}, {}});
         }
-        const TextOutline caption = outlineOf(captionOf(index, m_document.pages.size()), {.pixels = captionSize});
-        const QPointF at(captionMargin, captionHeight - captionMargin / 2);
+        const QString said = captionOf(placed.index, m_document.pages.size());
+        const TextOutline caption = outlineOf(said, {.pixels = captionSize});
+        const QPointF at = placed.bottomLeft + QPointF(captionMargin, -captionMargin / 2);
         parts.push_back(
-            {outlined(caption, at) + m_letters.of(captionOf(index, m_document.pages.size()),
-                                                  QRectF(at - QPointF(0, caption.size.height()), caption.size)),
+            {outlined(caption, at) + m_letters.of(said, QRectF(at - QPointF(0, caption.size.height()), caption.size)),
              "/P",
              {},
              {}});
-        Object resources = Object::newDictionary();
-        Object pictures = Object::newDictionary();
-        pictures.replaceKey("/Im0", picture(page));
-        resources.replaceKey("/XObject", pictures);
-        addPage(sheet, parts, resources);
     }
 
     void addSummary(const QStringList& lines) {
@@ -126,10 +183,12 @@ private:
                      {}});
             top -= summaryLine;
         }
-        addPage(paper, parts, Object::newDictionary());
+        const Object page = addPage(paper, parts, Object::newDictionary());
+        if (m_bookmarks.size() == m_document.pages.size()) // of its first page alone
+            m_bookmarks.emplace_back(Tr::tr("What was hidden"), page);
     }
 
-    void addPage(const QSizeF& size, const std::vector<Part>& parts, Object resources) {
+    Object addPage(const QSizeF& size, const std::vector<Part>& parts, Object resources) {
         resources.replaceKey("/Font", m_fonts);
         Object page = m_pdf.makeIndirectObject(Object::newDictionary());
         QByteArray content = pageContentStart() + "Q\n";
@@ -149,7 +208,7 @@ private:
         m_parents.appendItem(Object::newInteger(m_parents.getArrayNItems() / 2));
         m_parents.appendItem(elements);
         QPDFPageDocumentHelper(m_pdf).addPage(QPDFPageObjectHelper(page), false);
-        m_pages.push_back(page);
+        return page;
     }
 
     Object element(const Part& part, int number, Object page) {
@@ -231,15 +290,12 @@ private:
     void putBookmarks() {
         Object outlines = m_pdf.makeIndirectObject(Object::newDictionary());
         std::vector<Object> entries;
-        for (size_t i = 0; i < m_pages.size(); ++i) {
-            if (i > m_document.pages.size()) break; // the summary's first page alone
+        for (const auto& [title, page] : m_bookmarks) {
             Object entry = m_pdf.makeIndirectObject(Object::newDictionary());
-            const QString title =
-                i < m_document.pages.size() ? captionOf(i, m_document.pages.size()) : Tr::tr("What was hidden");
             entry.replaceKey("/Title", Object::newUnicodeString(text(title)));
             entry.replaceKey("/Parent", outlines);
             Object place = Object::newArray();
-            place.appendItem(m_pages[i]);
+            place.appendItem(page);
             place.appendItem(name("/Fit"));
             entry.replaceKey("/Dest", place);
             if (!entries.empty()) {
@@ -303,8 +359,8 @@ private:
     Object m_root, m_whole;
     Object m_fonts = Object::newDictionary();
     Object m_elements = Object::newArray();
-    Object m_parents = Object::newArray(); ///< page, its elements, page, …
-    std::vector<Object> m_pages;
+    Object m_parents = Object::newArray();               ///< page, its elements, page, …
+    std::vector<std::pair<QString, Object>> m_bookmarks; ///< and the page each leads to
 };
 
 } // namespace

@@ -2,6 +2,7 @@
 
 #include "base/sentence.h"
 
+#include <algorithm>
 #include <nlohmann/json.hpp>
 #include <QStringList>
 
@@ -83,6 +84,7 @@ QByteArray packed(const ReleaseForm& form) {
                                       {"most_bytes", form.mostBytes},
                                       {"words", form.documentWords},
                                       {"summary", form.documentSummary},
+                                      {"per_sheet", form.perSheet},
                                       {"names", form.names.toStdString()},
                                       {"report", form.report},
                                       {"wrapping", int(form.wrapping)}};
@@ -101,6 +103,8 @@ ReleaseForm releaseFormFrom(const QByteArray& packed) {
         form.mostBytes = std::max<qint64>(0, json.value("most_bytes", qint64(0)));
         form.documentWords = json.value("words", false);
         form.documentSummary = json.value("summary", false);
+        const int perSheet = json.value("per_sheet", 1);
+        if (std::ranges::find(perSheetChoices, perSheet) != std::end(perSheetChoices)) form.perSheet = perSheet;
         form.names = text("names");
         form.report = json.value("report", false);
         if (const int kept = json.value("wrapping", 0); kept == int(Wrapping::Zip) || kept == int(Wrapping::Mail))

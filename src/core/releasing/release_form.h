@@ -27,6 +27,7 @@ struct ReleaseForm {
     bool documentWords =
         false; ///< the document holds the words that are still to be seen, to be searched and read aloud
     bool documentSummary = false; ///< its last page says what was hidden
+    int perSheet = 1;             ///< pictures on a page of a PDF: 1, 2 or 4
     QString names;                ///< a template (names.h); empty: nameless ones
     bool report = false;          ///< a report for people lies beside the log
     Wrapping wrapping = Wrapping::None;
@@ -40,6 +41,9 @@ QString formatCode(const ReleaseForm& form);
 QString formatTitle(const ReleaseForm& form);
 /// All codes, in the order they are offered.
 QStringList formatCodes();
+
+/// How many pictures a page of a PDF may hold.
+inline constexpr int perSheetChoices[] = {1, 2, 4};
 
 /// A quality that counts: a picture in a document is a JPEG where one was chosen, else a PNG.
 Encoding pictureEncoding(const ReleaseForm& form);
