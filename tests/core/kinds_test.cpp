@@ -210,6 +210,14 @@ TEST_CASE("what has the form of a German plate is one where the page tells of ve
     CHECK(of(Kind::Plate, list({"Shelf plan", "B UB 945"})).isEmpty());
 }
 
+TEST_CASE("keys that are meant to be seen are no secrets, with or without the name of their sort") {
+    for (const char* line :
+         {"ssh-ed25519 AAAAC3NzaC1lZDI1NTE5AAAAIKq0Zx7vT2mYw9Lb4RrPj8sHcVnEdQfGk1uXoWyTzB3 torp@build",
+          "ssh-rsa AAAAB3NzaC1yc2EAAAADAQABAAABgQC7m0Zx7vT2mYw9Lb4RrPj8sHcVnEdQfGk1uXoWyTzB3 backup",
+          "AAAAC3NzaC1lZDI1NTE5AAAAIKq0Zx7vT2mYw9Lb4RrPj8sHcVnEdQfGk1uXoWyTzB3"})
+        CHECK(of(Kind::Secret, line).isEmpty());
+}
+
 TEST_CASE("user names made of names are found wherever they stand, words parted by dots are not") {
     CHECK(of(Kind::Username, "leonel.considine (41)") == list({"leonel.considine"}));
     CHECK(of(Kind::Username, "germaine91, yesterday") == list({"germaine91"}));

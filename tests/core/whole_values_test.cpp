@@ -97,6 +97,7 @@ TEST_CASE("a word for somebody's part is no part of the name behind it, nor a na
         Kind::Person, {"Keeper Karlsson, Lisa, Gabriels Gata 2, 10597 Alingby",
                        "Keeper Stig Wikström Andersson, Övre Skolgatan 386, 59359 Kramfors",
                        "Keeper Torbjörn Falk, Stationsgatan 4, 34263 Avesta", "Keeper Pia Jakobsson, Kajgatan 9"});
+    CAPTURE(people.join(QStringLiteral(" | ")).toStdString());
     CHECK(std::none_of(people.begin(), people.end(), [](const QString& name) { return name.contains("Keeper"); }));
     for (const char* name : {"Karlsson", "Andersson", "Torbjörn Falk", "Pia Jakobsson"}) {
         CAPTURE(name);

@@ -83,7 +83,14 @@ struct Placed {
     QPointF left, right;    ///< from the name's upper left to its own upper left and upper right
     Span span;
     bool tellsByItself = false; ///< a long number, or a date far back
+    bool found = false;         ///< already: it shows what stands there in others
 };
+
+// What may stand as somebody's number or day in a record, whatever it was found as.
+bool isOfRecord(Kind kind) {
+    constexpr Kind kinds[] = {Kind::Record, Kind::Passport, Kind::Account, Kind::NationalId, Kind::Dob};
+    return std::find(std::begin(kinds), std::end(kinds), kind) != std::end(kinds);
+}
 
 // The least share of two heights that stand in one row.
 constexpr double halfOfRow = 0.5;
@@ -91,10 +98,13 @@ constexpr double halfOfRow = 0.5;
 class Records {
 public:
     Records(const ScreenText& screen, const std::vector<Candidate>& settled) : m_screen(screen) {
-        m_taken.assign(screen.runs().size(), 0);
+        m_taken.assign(screen.runs().size(), Taken::No);
         for (const Candidate& c : settled) {
-            m_taken[size_t(c.run->line)] = 1;
-            if (c.run->second >= 0) m_taken[size_t(c.run->second)] = 1;
+            for (const int line : {c.run->line, c.run->second}) {
+                if (line < 0) continue;
+                Taken& taken = m_taken[size_t(line)];
+                taken = taken != Taken::ByAnother && isOfRecord(c.kind) ? Taken::AsOfRecord : Taken::ByAnother;
+            }
             if (c.kind == Kind::Person) m_names.push_back(c.run->line);
         }
         std::sort(m_names.begin(), m_names.end());
@@ -105,7 +115,8 @@ public:
         std::vector<Placed> all;
         if (m_names.size() < fewestRecords) return all;
         for (const TextRun& run : m_screen.runs()) {
-            if (m_taken[size_t(run.line)]) continue;
+            const Taken taken = m_taken[size_t(run.line)];
+            if (taken == Taken::ByAnother) continue;
             const auto id = identifierIn(run.text());
             const auto date = earlyDateIn(run.text());
             const bool onlyDate = date && date->length == int(run.text().size());
@@ -116,7 +127,8 @@ public:
                     all.push_back({onlyDate ? Kind::Dob : Kind::Record, name, run.line,
                                    box(run.line).topLeft() - box(name).topLeft(),
                                    box(run.line).topRight() - box(name).topLeft(), span,
-                                   onlyDate || isLongNumber(run.text().mid(span.start, span.length))});
+                                   onlyDate || isLongNumber(run.text().mid(span.start, span.length)),
+                                   taken == Taken::AsOfRecord});
         }
         return all;
     }
@@ -153,9 +165,11 @@ private:
         return apart <= recordReach * size && off <= samePlace * size;
     }
 
+    enum class Taken { No, AsOfRecord, ByAnother };
+
     const ScreenText& m_screen;
-    std::vector<char> m_taken; // by line
-    std::vector<int> m_names;  // lines with a name of a person
+    std::vector<Taken> m_taken; // by line
+    std::vector<int> m_names;   // lines with a name of a person
 };
 
 // An identifier or an early date that stands on one line with a name, and how it is written.
@@ -163,7 +177,8 @@ struct OnLine {
     Kind kind = Kind::Record;
     const TextRun* run = nullptr;
     Span span;
-    QString form; ///< its place before or behind the name, its letters as A, its figures as 9
+    QString form;       ///< its place before or behind the name, its letters as A, its figures as 9
+    bool found = false; ///< already: it shows what the others like it are
 };
 
 // Long numbers are alike however many letters stand before them.
@@ -189,22 +204,26 @@ std::vector<OnLine> identifiersBesideNames(const ScreenText& screen, const std::
         const auto name = std::find_if(settled.begin(), settled.end(),
                                        [&](const Candidate& c) { return isHere(c) && c.kind == Kind::Person; });
         if (name == settled.end()) continue;
-        const auto isTaken = [&](const Span& span) {
-            return std::any_of(settled.begin(), settled.end(), [&](const Candidate& c) {
+        const auto takenBy = [&](const Span& span) {
+            return std::find_if(settled.begin(), settled.end(), [&](const Candidate& c) {
                 return isHere(c) && c.span.start < span.end() && span.start < c.span.end();
             });
         };
-        if (const auto date = earlyDateIn(run.text()); date && !isTaken(*date))
-            all.push_back({Kind::Dob, &run, *date, QStringLiteral("date")});
+        const auto add = [&](Kind kind, const Span& span, const QString& form) {
+            const auto by = takenBy(span);
+            if (by == settled.end() || isOfRecord(by->kind))
+                all.push_back({kind, &run, span, form, by != settled.end()});
+        };
+        if (const auto date = earlyDateIn(run.text())) add(Kind::Dob, *date, QStringLiteral("date"));
         int at = 0;
         for (const QString& word : run.text().split(u' ')) {
             const Span whole = withoutSigns(word);
             const auto id = identifierIn(word.mid(whole.start, whole.length));
             const Span span{at + whole.start + (id ? id->start : 0), id ? id->length : 0};
             at += int(word.size()) + 1;
-            if (!id || isTaken(span) || speaksOfThings(run.text().left(span.start))) continue;
+            if (!id || speaksOfThings(run.text().left(span.start))) continue;
             const QString written = run.text().mid(span.start, span.length);
-            all.push_back({Kind::Record, &run, span, (span.start < name->span.start ? u'<' : u'>') + formOf(written)});
+            add(Kind::Record, span, (span.start < name->span.start ? u'<' : u'>') + formOf(written));
         }
     }
     return all;
@@ -218,7 +237,7 @@ void findBesideNames(const ScreenText& screen, const std::vector<Candidate>& set
     for (const OnLine& one : all) {
         const auto likes =
             std::count_if(all.begin(), all.end(), [&](const OnLine& other) { return other.form == one.form; });
-        if (size_t(likes) >= fewestRecords)
+        if (size_t(likes) >= fewestRecords && !one.found)
             out.push_back({one.kind,
                            one.run,
                            one.span,
@@ -244,7 +263,7 @@ void findInRecords(const ScreenText& screen, const TaggedPage& tagged, const std
     });
     int last = -1;
     for (const Placed& placed : all) {
-        if (placed.line == last || records.repeats(placed, all) < fewestRecords) continue;
+        if (placed.found || placed.line == last || records.repeats(placed, all) < fewestRecords) continue;
         last = placed.line;
         out.push_back({placed.kind,
                        &screen.runs()[size_t(placed.line)],

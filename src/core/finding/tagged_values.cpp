@@ -32,7 +32,7 @@ QString reasonFor(Kind kind, Tagger::Ground ground) {
 // What no value of a kind can be without, however it is written, and how sure the tagger must be of it. The confidences
 // are from what it said of screens it was not taught with (docs/finding.md): dates and plates are told from other dates
 // and numbers by little, names and streets are like much that is nobody's.
-constexpr double likely = 0.6, probable = 0.75, sure = 0.9, verySure = 0.97;
+constexpr double probable = 0.75, sure = 0.9, verySure = 0.97;
 // It is taught to say no more than 0.98 of anything (train.py, label smoothing).
 constexpr double sureNobodys = 0.975;
 constexpr double leastOfLetters = sure; // a user name without figures and signs
@@ -43,13 +43,13 @@ struct Least {
 Least leastOf(Kind kind) {
     switch (kind) {
     case Kind::Person:
-        return {2, 0, 2, sure};
+        return {2, 0, 2, probable};
     case Kind::Address:
-        return {2, 0, 2, verySure};
+        return {2, 0, 2, probable};
     case Kind::Secret:
         return {0, 0, 4, sure};
     case Kind::Username:
-        return {1, 0, 3, likely}; // of letters alone: see canBe
+        return {1, 0, 3, probable}; // of letters alone: see canBe
     case Kind::Account:
         return {0, 4, 5, probable};
     case Kind::Passport:
@@ -57,7 +57,7 @@ Least leastOf(Kind kind) {
     case Kind::Record:
         return {0, 2, 5, sure};
     case Kind::Dob:
-        return {0, 3, 4, verySure};
+        return {0, 3, 4, sure};
     case Kind::Phone:
         return {0, 7, 7, verySure};
     default:
@@ -151,6 +151,13 @@ bool saysOrdinaryWords(const Names& names, const QString& text) {
            std::all_of(words.begin(), words.end(), [&](const QString& word) { return isOrdinary(names, word); });
 }
 
+// Where a word stands in a run, which may be of two lines.
+std::optional<Span> placeIn(const TextRun& run, const ViewedWord& word) {
+    if (word.line == run.line) return word.span;
+    if (word.line == run.second) return Span{word.span.start + run.joint, word.span.length};
+    return std::nullopt;
+}
+
 // By word: the kind of a candidate that touches it.
 std::vector<std::optional<Kind>> touched(const std::vector<ViewedWord>& words, const std::vector<Candidate>& settled) {
     std::vector<std::optional<Kind>> by(words.size());
@@ -197,11 +204,12 @@ void TaggedPage::add(size_t begin, size_t end, size_t surest, bool besideSettled
     if (secret && saysOrdinaryWords(m_in.names, text.mid(from, to - from))) return;
     const bool labelAlone = tag.kind == Kind::Account || tag.kind == Kind::Passport;
     if (labelAlone && !isAnnounced(run, from)) return;
+    // Which number of somebody's it is, a label alone can say.
+    const Kind kind = labelAlone && !isLabelled(run, from, *tag.kind) ? Kind::Record : *tag.kind;
     // Of a number of a record only its place among others like it makes sure (repeated_records.h).
     constexpr double mostOfRecords = 0.85;
-    const double confidence = tag.kind == Kind::Record ? std::min(tag.confidence, mostOfRecords) : tag.confidence;
-    out.push_back(
-        {*tag.kind, &run, {from, to - from}, confidence, reasonFor(*tag.kind, m_judgement.ground(surest)), {}});
+    const double confidence = kind == Kind::Record ? std::min(tag.confidence, mostOfRecords) : tag.confidence;
+    out.push_back({kind, &run, {from, to - from}, confidence, reasonFor(kind, m_judgement.ground(surest)), {}});
 }
 
 // Names are written large, but for those everybody knows; of a word of
@@ -211,6 +219,7 @@ bool TaggedPage::isNameLike(const QString& text, double confidence) const {
     const auto known = [&](const QString& word) { return names.isGiven(word) || names.isFamily(word); };
     const QStringList words = text.split(u' ', Qt::SkipEmptyParts);
     if (words.size() == 1 && isOrdinary(names, text) && !(known(text) && confidence >= verySure)) return false;
+    if (words.size() == 1 && !known(text) && confidence < sure) return false;
     // "Banque du Verger": a word of every day is part of a name where a list has it as one.
     constexpr qsizetype longParticle = 4;
     const bool strange = std::any_of(words.begin(), words.end(), [&](const QString& word) {
@@ -233,6 +242,18 @@ bool TaggedPage::isAnnounced(const TextRun& run, int from) const {
         const bool before = word.line == run.line && word.span.end() <= from;
         return (before || std::find(heads.begin(), heads.end(), word.line) != heads.end()) && speaks(word);
     });
+}
+
+// Whether words beside or over a value name its kind.
+bool TaggedPage::isLabelled(const TextRun& run, int from, Kind kind) const {
+    const auto names = [&](const QString& text) {
+        const auto label = labelHit(text.trimmed());
+        return label && label->kind == kind;
+    };
+    const std::vector<int> heads = headsOf(run.line);
+    return names(run.text().left(from)) || std::any_of(heads.begin(), heads.end(), [&](int head) {
+               return names(m_in.screen.runs()[size_t(head)].text());
+           });
 }
 
 // A line of an address bears a number or a place, or stands over or under one that does.
@@ -283,30 +304,33 @@ void TaggedPage::find(std::vector<Candidate> settled, std::vector<Candidate>& ou
     }
 }
 
-// "Ring Ana Raposo": what stands at an end of a name by lists and is surely nobody's is no part of it.
+// "Ring Ana Raposo": what stands at an end of a name by lists and is surely nobody's, or of something else, is no part
+// of it.
 void TaggedPage::trimNobodys(Candidate& name) const {
     const QString& text = name.run->text();
     // Initials and particles are of no list, and no names by themselves.
-    const auto isNobodys = [&](const ViewedWord& word) {
-        const double nobodys = m_judgement.tags()[size_t(&word - m_words.data())].nobodys;
-        const QString said = text.mid(word.span.start, word.span.length);
-        return isPartOfSomebody(said) ? nobodys >= sure : nobodys >= sureNobodys && isOrdinary(m_in.names, said);
+    const auto isOther = [&](const ViewedWord& word, const QString& said) {
+        const Tagger::Tag& tag = m_judgement.tags()[size_t(&word - m_words.data())];
+        if (tag.kind && tag.kind != Kind::Person && tag.confidence >= sure) return true;
+        return isPartOfSomebody(said) ? tag.nobodys >= sure
+                                      : tag.nobodys >= sureNobodys && isOrdinary(m_in.names, said);
     };
-    const ViewedWord *first = nullptr, *last = nullptr;
-    for (const ViewedWord& word : m_words)
-        if (word.line == name.run->line && word.span.start < name.span.end() && word.span.end() > name.span.start &&
-            !isNobodys(word)) {
-            if (!first) first = &word;
-            last = &word;
-        }
+    std::optional<Span> first, last;
+    for (const ViewedWord& word : m_words) {
+        const auto place = placeIn(*name.run, word);
+        if (!place || place->start >= name.span.end() || place->end() <= name.span.start) continue;
+        if (isOther(word, text.mid(place->start, place->length))) continue;
+        if (!first) first = place;
+        last = place;
+    }
     if (!first) return;
-    const int from = std::max(first->span.start, name.span.start), to = std::min(last->span.end(), name.span.end());
+    const int from = std::max(first->start, name.span.start), to = std::min(last->end(), name.span.end());
     name.span = {from, to - from};
 }
 
 void TaggedPage::dropNobodys(std::vector<Candidate>& candidates) const {
     for (Candidate& c : candidates)
-        if (c.kind == Kind::Person && c.byListsAlone && c.run->second < 0) trimNobodys(c);
+        if (c.kind == Kind::Person && c.byListsAlone) trimNobodys(c);
     std::vector<char> doubted(candidates.size(), 0);
     QSet<QString> named; // words of names nobody doubts
     for (size_t i = 0; i < candidates.size(); ++i) {

@@ -33,6 +33,7 @@ private:
     bool isNameLike(const QString& text, double confidence) const;
     bool isPlaceable(size_t begin, size_t end) const;
     bool isAnnounced(const TextRun& run, int from) const;
+    bool isLabelled(const TextRun& run, int from, Kind kind) const;
     void add(size_t begin, size_t end, size_t surest, bool besideSettled, std::vector<Candidate>& out) const;
 
     const Surroundings& m_in;

@@ -126,7 +126,7 @@ private:
     }
 
     bool isOfName(const Token& t) const {
-        constexpr double nobodys = 0.9;
+        constexpr double nobodys = 0.9, ordinaryNobodys = 0.5;
         constexpr auto mostMisread = 1; // letters of a name read as figures
         const auto figures = std::count_if(t.text.begin(), t.text.end(), [](QChar c) { return c.isDigit(); });
         if (!t.capital || figures > mostMisread || t.text.size() < 2) return false;
@@ -134,8 +134,9 @@ private:
             speaksOfPeople(t))
             return false;
         const bool listed = m_in.names.isGiven(t.text) || m_in.names.isFamily(t.text);
-        if (isOrdinary(m_in.names, t.text) && !listed) return false;
-        return !m_tagged || m_tagged->nobodys(m_run.line, t.span) < nobodys;
+        const bool ordinary = isOrdinary(m_in.names, t.text);
+        if (ordinary && !listed) return false;
+        return !m_tagged || m_tagged->nobodys(m_run.line, t.span) < (ordinary ? ordinaryNobodys : nobodys);
     }
 
     const Surroundings& m_in;
@@ -144,6 +145,15 @@ private:
     std::vector<Token> m_tokens;
     std::vector<char> m_taken; // by character
 };
+
+} // namespace
+
+namespace {
+
+// "yvonne k@example.org": the name is part of the address.
+bool givesWay(const Candidate& one, const Candidate& other) {
+    return one.kind == Kind::Person && other.kind == Kind::Email;
+}
 
 } // namespace
 
@@ -157,7 +167,7 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
         if (c.run->second >= 0 || c.kind == Kind::Watch) continue;
         std::vector<const Candidate*> others;
         for (const Candidate& other : found)
-            if (&other != &c && other.run == c.run) others.push_back(&other);
+            if (&other != &c && other.run == c.run && !givesWay(other, c)) others.push_back(&other);
         const Growing growing(in, tagged, *c.run, others);
         growing.growToWords(c.span);
         if (c.kind == Kind::Address) growing.growAddress(c.span);
@@ -169,6 +179,13 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
             (isOfAddress(in.screen.lineAbove(c.run->line)) || isOfAddress(in.screen.lineBelow(c.run->line))))
             growing.growHouseNumber(c.span);
     }
+    const auto isTaken = [&](const Candidate& name) {
+        return std::any_of(found.begin(), found.end(), [&](const Candidate& c) {
+            return givesWay(name, c) && name.run == c.run && name.span.start >= c.span.start &&
+                   name.span.end() <= c.span.end();
+        });
+    };
+    std::erase_if(found, isTaken);
 }
 
 } // namespace eyelid
