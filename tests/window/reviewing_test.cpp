@@ -208,6 +208,7 @@ TEST_CASE("a finding is given another kind and ground, and a reason that holds a
 TEST_CASE("the ends of a finding go from letter to letter, by keys and by the pointer") {
     ReadingsDesk desk;
     const Finding before = desk.selected()->finding;
+    CAPTURE(before.text.toStdString(), before.reason.toStdString());
     REQUIRE(before.text.size() > 6);
     desk.press(Qt::Key_Left, Qt::ControlModifier);
     REQUIRE(desk.selected());

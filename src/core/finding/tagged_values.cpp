@@ -198,8 +198,10 @@ void TaggedPage::add(size_t begin, size_t end, size_t surest, bool besideSettled
     while (to > from && !ends(text[to - 1], secret)) --to;
     if (from == to || !canBe(tag, text.mid(from, to - from), besideSettled)) return;
     const bool called = to < text.size() && text[to] == u'('; // a function of a program
-    if (tag.kind == Kind::Username && called) return;
+    if (tag.kind == Kind::Username && (called || (tag.confidence < sure && isNumberedWord(text.mid(from, to - from)))))
+        return;
     if (tag.kind == Kind::Person && !isNameLike(text.mid(from, to - from), tag.confidence)) return;
+    if (tag.kind == Kind::Person && tag.confidence < verySure && !isWellRead(begin, end)) return;
     if (tag.kind == Kind::Address && !isPlaceable(begin, end)) return;
     if (secret && saysOrdinaryWords(m_in.names, text.mid(from, to - from))) return;
     const bool labelAlone = tag.kind == Kind::Account || tag.kind == Kind::Passport;
@@ -212,12 +214,40 @@ void TaggedPage::add(size_t begin, size_t end, size_t surest, bool besideSettled
     out.push_back({kind, &run, {from, to - from}, confidence, reasonFor(kind, m_judgement.ground(surest)), {}});
 }
 
+// What is too small to be read looks like names no list knows.
+bool TaggedPage::isWellRead(size_t begin, size_t end) const {
+    constexpr double well = 0.7;
+    const int line = m_words[begin].line;
+    const auto first =
+        std::find_if(m_words.begin(), m_words.end(), [&](const ViewedWord& w) { return w.line == line; });
+    const std::vector<Word>& words = m_in.screen.page().lines[size_t(line)].words;
+    for (size_t w = begin; w < end; ++w) {
+        const size_t at = w - size_t(first - m_words.begin());
+        const QString text = m_in.screen.runs()[size_t(line)].text().mid(m_words[w].span.start, m_words[w].span.length);
+        if (m_in.names.isGiven(text) || m_in.names.isFamily(text)) return true;
+        if (at < words.size() && words[at].confidence < well) return false;
+    }
+    return true;
+}
+
+// "python39": as many a user name is made, and many a thing's.
+bool TaggedPage::isNumberedWord(const QString& text) const {
+    static const QRegularExpression numbered(QStringLiteral("^(\\p{L}+)\\d+$"));
+    const auto match = numbered.match(text);
+    return match.hasMatch() && isOrdinary(m_in.names, match.captured(1));
+}
+
 // Names are written large, but for those everybody knows; of a word of
 // every day alone a list must have it, and the tagger be very sure.
 bool TaggedPage::isNameLike(const QString& text, double confidence) const {
     const Names& names = m_in.names;
     const auto known = [&](const QString& word) { return names.isGiven(word) || names.isFamily(word); };
     const QStringList words = text.split(u' ', Qt::SkipEmptyParts);
+    // "O O O" are buttons.
+    const auto letterAlone = [](const QString& word) {
+        return word.size() < 2 || (word.size() == 2 && word[1] == u'.');
+    };
+    if (std::all_of(words.begin(), words.end(), letterAlone)) return false;
     if (words.size() == 1 && isOrdinary(names, text) && !(known(text) && confidence >= verySure)) return false;
     if (words.size() == 1 && !known(text) && confidence < sure) return false;
     // "Banque du Verger": a word of every day is part of a name where a list has it as one.

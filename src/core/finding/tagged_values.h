@@ -30,6 +30,8 @@ private:
     void trimNobodys(Candidate& name) const;
     bool isOfAnother(const Candidate& candidate) const;
     bool joins(size_t word, Kind kind) const;
+    bool isWellRead(size_t begin, size_t end) const;
+    bool isNumberedWord(const QString& text) const;
     bool isNameLike(const QString& text, double confidence) const;
     bool isPlaceable(size_t begin, size_t end) const;
     bool isAnnounced(const TextRun& run, int from) const;
