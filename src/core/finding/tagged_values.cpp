@@ -204,6 +204,11 @@ void TaggedPage::add(size_t begin, size_t end, size_t surest, bool besideSettled
     if (tag.kind == Kind::Person && tag.confidence < verySure && !isWellRead(begin, end)) return;
     if (tag.kind == Kind::Address && !isPlaceable(begin, end)) return;
     if (secret && saysOrdinaryWords(m_in.names, text.mid(from, to - from))) return;
+    // "Code 0417" is a fault's as often as a door's.
+    const auto isFigure = [](QChar c) { return c.isDigit(); };
+    if (secret && tag.confidence < verySure && std::all_of(text.begin() + from, text.begin() + to, isFigure) &&
+        !isLabelled(run, from, Kind::Secret))
+        return;
     const bool labelAlone = tag.kind == Kind::Account || tag.kind == Kind::Passport;
     if (labelAlone && !isAnnounced(run, from)) return;
     // Which number of somebody's it is, a label alone can say.
@@ -216,7 +221,7 @@ void TaggedPage::add(size_t begin, size_t end, size_t surest, bool besideSettled
 
 // What is too small to be read looks like names no list knows.
 bool TaggedPage::isWellRead(size_t begin, size_t end) const {
-    constexpr double well = 0.7;
+    constexpr double well = 0.5;
     const int line = m_words[begin].line;
     const auto first =
         std::find_if(m_words.begin(), m_words.end(), [&](const ViewedWord& w) { return w.line == line; });
