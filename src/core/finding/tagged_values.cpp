@@ -6,6 +6,7 @@
 #include "finding/tagger.h"
 
 #include <algorithm>
+#include <iterator>
 #include <QRegularExpression>
 #include <QSet>
 
@@ -339,33 +340,46 @@ void TaggedPage::find(std::vector<Candidate> settled, std::vector<Candidate>& ou
     }
 }
 
-// "Ring Ana Raposo": what stands at an end of a name by lists and is surely nobody's, or of something else, is no part
-// of it.
-void TaggedPage::trimNobodys(Candidate& name) const {
+// "Ring Ana Raposo", "Alingby, keeper Ana Raposo": words in a name by lists that are surely nobody's are no part of it.
+// What they part stays found, each by itself.
+std::vector<Candidate> TaggedPage::withoutNobodys(const Candidate& name) const {
     const QString& text = name.run->text();
     // Initials and particles are of no list, and no names by themselves.
-    const auto isOther = [&](const ViewedWord& word, const QString& said) {
-        const Tagger::Tag& tag = m_judgement.tags()[size_t(&word - m_words.data())];
-        if (tag.kind && tag.kind != Kind::Person && tag.confidence >= sure) return true;
-        return isPartOfSomebody(said) ? tag.nobodys >= sure
-                                      : tag.nobodys >= sureNobodys && isOrdinary(m_in.names, said);
+    const auto isNobodys = [&](const ViewedWord& word, const QString& said) {
+        const double nobodys = m_judgement.tags()[size_t(&word - m_words.data())].nobodys;
+        return isPartOfSomebody(said) ? nobodys >= sure : nobodys >= sureNobodys && isOrdinary(m_in.names, said);
     };
-    std::optional<Span> first, last;
+    std::vector<Candidate> parts;
+    bool parted = true;
     for (const ViewedWord& word : m_words) {
         const auto place = placeIn(*name.run, word);
         if (!place || place->start >= name.span.end() || place->end() <= name.span.start) continue;
-        if (isOther(word, text.mid(place->start, place->length))) continue;
-        if (!first) first = place;
-        last = place;
+        if (isNobodys(word, text.mid(place->start, place->length))) {
+            parted = true;
+            continue;
+        }
+        const int from = std::max(place->start, name.span.start), to = std::min(place->end(), name.span.end());
+        if (parted) {
+            parts.push_back(name);
+            parts.back().span = {from, 0};
+        }
+        parts.back().span.length = to - parts.back().span.start;
+        parted = false;
     }
-    if (!first) return;
-    const int from = std::max(first->start, name.span.start), to = std::min(last->end(), name.span.end());
-    name.span = {from, to - from};
+    if (parts.empty()) return {name};
+    for (Candidate& part : parts)
+        if (part.span.length != name.span.length) part.key.clear(); // it was the whole name's
+    return parts;
 }
 
 void TaggedPage::dropNobodys(std::vector<Candidate>& candidates) const {
-    for (Candidate& c : candidates)
-        if (c.kind == Kind::Person && c.byListsAlone) trimNobodys(c);
+    std::vector<Candidate> whole;
+    for (const Candidate& c : candidates)
+        if (c.kind == Kind::Person && c.byListsAlone)
+            std::ranges::copy(withoutNobodys(c), std::back_inserter(whole));
+        else
+            whole.push_back(c);
+    candidates = std::move(whole);
     std::vector<char> doubted(candidates.size(), 0);
     QSet<QString> named; // words of names nobody doubts
     for (size_t i = 0; i < candidates.size(); ++i) {

@@ -18,7 +18,7 @@ public:
     void find(std::vector<Candidate> settled, std::vector<Candidate>& out) const;
     /// Takes away names that only lists speak for, not surely, or that consist of words of every day, and that are
     /// nobody's by all that stands around them,
-    /// unless a name nobody doubts has a word of them; and of such names what at their ends is nobody's.
+    /// unless a name nobody doubts has a word of them; and of such names the words that are nobody's.
     void dropNobodys(std::vector<Candidate>& candidates) const;
     /// How sure the tagger is that part of a line is nothing sensitive; of its words the one it is least sure of tells.
     double nobodys(int line, const Span& span) const;
@@ -27,7 +27,7 @@ public:
 
 private:
     bool isNobodys(const Candidate& name) const;
-    void trimNobodys(Candidate& name) const;
+    std::vector<Candidate> withoutNobodys(const Candidate& name) const;
     bool isOfAnother(const Candidate& candidate) const;
     bool joins(size_t word, Kind kind) const;
     bool isWellRead(size_t begin, size_t end) const;

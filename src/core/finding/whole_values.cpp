@@ -146,10 +146,6 @@ private:
     std::vector<char> m_taken; // by character
 };
 
-} // namespace
-
-namespace {
-
 // "yvonne k@example.org": the name is part of the address.
 bool givesWay(const Candidate& one, const Candidate& other) {
     return one.kind == Kind::Person && other.kind == Kind::Email;
