@@ -223,6 +223,30 @@ TEST_CASE("text on low coloured rows, badges and buttons is found, dark on light
     }
 }
 
+TEST_CASE("a picture of several pieces beside two rows of type does not make one row of them") {
+    // A portrait in black and white, cut up by its light parts, a little higher than either row and as near as a word.
+    for (const int gap : {5, 9, 14, 20}) {
+        QImage image = blank(420, 80);
+        QPainter painter(&image);
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(Qt::black);
+        painter.drawEllipse(20, 18, 14, 36);
+        painter.drawEllipse(37, 20, 13, 33);
+        painter.setPen(Qt::black);
+        painter.setFont(made::font(13));
+        painter.drawText(50 + gap, 32, QStringLiteral("Rowena Sutcliffe-Marsh"));
+        painter.drawText(50 + gap, 53, QStringLiteral("registered: 4 January"));
+        painter.end();
+        const auto lines = findLines(image);
+        INFO(gap << " pixels");
+        std::vector<QRect> rows;
+        for (const LinePatch& line : lines)
+            if (line.box.width() > 100) rows.push_back(line.box);
+        REQUIRE(rows.size() == 2);
+        CHECK(rows[0].bottom() < rows[1].top() + 4);
+    }
+}
+
 TEST_CASE("large bold type is found whole") {
     for (const int pixels : {28, 36, 44, 52}) {
         QImage image(1200, 3 * pixels, QImage::Format_RGB32);

@@ -18,6 +18,9 @@ inline constexpr double markAside = 0.9, markAbove = 0.45, loneMarkAside = 0.62;
 inline constexpr double commaReach = 0.4, commaUnderWord = 1.6, dotUnderWord = 2.2; // how much higher the word is
 inline constexpr double dotOfFrame = 3.5;
 
+// What makes one of two rows: higher than most beside it; a row is wider than high, in heights.
+inline constexpr double higherThanRow = 1.5, widthOfRow = 2;
+
 // Type of one pitch.
 inline constexpr double leastStep = 0.5, offGrid = 0.2; // pitches
 inline constexpr double mostlyEven = 0.75;              // share of the steps

@@ -61,11 +61,10 @@ private:
     std::vector<std::vector<size_t>> m_rows;
 };
 
-// Joins boxes that stand side by side within `reach(i, j)` pixels and overlap vertically. `reach` gives no more than
+// Which boxes stand side by side within `reach(i, j)` pixels and overlap vertically. `reach` gives no more than
 // `widest` heights of the higher box.
 template <typename Reach>
-std::vector<std::vector<size_t>> joinSideBySide(const std::vector<QRect>& boxes, int height, double widest,
-                                                Reach reach) {
+std::vector<std::vector<size_t>> sideBySide(const std::vector<QRect>& boxes, int height, double widest, Reach reach) {
     Groups groups(boxes.size());
     const Neighbourhood near(boxes, height);
     for (size_t i = 0; i < boxes.size(); ++i) {
@@ -84,6 +83,56 @@ std::vector<std::vector<size_t>> joinSideBySide(const std::vector<QRect>& boxes,
     for (size_t i = 0; i < boxes.size(); ++i) byRoot[groups.find(i)].push_back(i);
     std::erase_if(byRoot, [](const auto& g) { return g.empty(); });
     return byRoot;
+}
+
+// Whether among groups of boxes two stand one over the other, each of some letters.
+bool holdsTwoRows(const std::vector<QRect>& boxes, const std::vector<std::vector<size_t>>& groups) {
+    std::vector<QRect> rows;
+    for (const auto& group : groups) {
+        QRect row;
+        for (size_t i : group) row = row.united(boxes[i]);
+        if (row.width() >= widthOfRow * row.height()) rows.push_back(row);
+    }
+    for (size_t i = 0; i < rows.size(); ++i)
+        for (size_t j = i + 1; j < rows.size(); ++j) {
+            const bool over = rows[i].left() <= rows[j].right() && rows[j].left() <= rows[i].right();
+            if (over && verticalOverlap(rows[i], rows[j]) * 4 < std::min(rows[i].height(), rows[j].height()))
+                return true;
+        }
+    return false;
+}
+
+// Joins boxes that stand side by side as sideBySide tells. What is higher than two rows of type beside it, a picture or
+// a bracket, would make one of them: it stays by itself.
+template <typename Reach>
+std::vector<std::vector<size_t>> joinSideBySide(const std::vector<QRect>& boxes, int height, double widest,
+                                                Reach reach) {
+    std::vector<std::vector<size_t>> joined;
+    for (auto& group : sideBySide(boxes, height, widest, reach)) {
+        std::vector<int> heights;
+        for (size_t i : group) heights.push_back(boxes[i].height());
+        std::nth_element(heights.begin(), heights.begin() + long(heights.size() / 2), heights.end());
+        const double higher = higherThanRow * heights[heights.size() / 2];
+        std::vector<size_t> low, high;
+        for (size_t i : group) (boxes[i].height() > higher ? high : low).push_back(i);
+        if (high.empty() || low.size() < 2) {
+            joined.push_back(std::move(group));
+            continue;
+        }
+        std::vector<QRect> lowBoxes;
+        for (size_t i : low) lowBoxes.push_back(boxes[i]);
+        auto rows = sideBySide(lowBoxes, height, widest, [&](size_t a, size_t b) { return reach(low[a], low[b]); });
+        if (!holdsTwoRows(lowBoxes, rows)) {
+            joined.push_back(std::move(group));
+            continue;
+        }
+        for (auto& row : rows) {
+            for (size_t& i : row) i = low[i];
+            joined.push_back(std::move(row));
+        }
+        for (size_t i : high) joined.push_back({i});
+    }
+    return joined;
 }
 
 // Dots, commas, dashes, quotation marks and accents go to the word they stand in, beside or just above. A colon after a
