@@ -56,6 +56,16 @@ TEST_CASE("no half an address: the house number before the street and the town b
     CHECK(first[0] == QStringLiteral("12 Larkmoor Street, Grimescester"));
 }
 
+TEST_CASE("no half an address: what no language has before a street, and what parts a house behind it") {
+    CHECK(found(Kind::Address, {"Visit: nr. 8 Rue Zorblat, bl. 1, Sc 4, Ap 09"}).join(QStringLiteral(", ")) ==
+          QStringLiteral("nr. 8 Rue Zorblat, bl. 1, Sc 4, Ap 09"));
+    CHECK(found(Kind::Address, {"Anneli Lundqvist, Linas Vremgracht 74"}) ==
+          QStringList{QStringLiteral("Linas Vremgracht 74")});
+    // Words of every day do not go with it.
+    CHECK(found(Kind::Address, {"Meet us at 12 Fenwick Row, and bring 3 pumps"}) ==
+          QStringList{QStringLiteral("12 Fenwick Row")});
+}
+
 TEST_CASE("a cover does not end inside a word") {
     for (const char* line : {"ssh login user=mhaldane_b from console", "Account number 00447120X was closed"}) {
         const QString text = QString::fromUtf8(line);

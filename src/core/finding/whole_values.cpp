@@ -99,9 +99,66 @@ public:
         if (!numbered)
             if (const auto m = numberBehind.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
         if (const auto m = town.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
+        growOverFlats(span);
+        growOverStrangeWords(span);
+    }
+
+    // "Lundberg Lisa, Villavägen" before "105": a street was taken for a name, and its number stands bare.
+    void growStreetNumber(Span& span) const {
+        static const QRegularExpression number(QStringLiteral("^( \\d{1,5}[A-Za-z]?)(?=$|,| ?[.–—|·;/])"));
+        const QString& text = m_run.text();
+        const qsizetype comma = text.mid(span.start, span.length).lastIndexOf(u',');
+        if (comma < 0) return;
+        const auto isGivenName = [&](const Token& t) {
+            return t.span.start >= span.start + comma && t.span.end() <= span.end() && m_in.names.isGiven(t.text);
+        };
+        if (first(isGivenName)) return;
+        if (const auto m = number.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
     }
 
 private:
+    // "…, nr. 8 Bl 1, Sc 1, Ap 09": what parts a house, short words with a number each.
+    void growOverFlats(Span& span) const {
+        static const QRegularExpression before(QStringLiteral("(?:^|[, ])(\\p{L}{1,4}\\.? ?)$"));
+        static const QRegularExpression behind(
+            QStringLiteral("^(,? (\\p{L}{1,4}\\.?) ?\\d{1,4}[A-Za-z]?)(?=$|[,;.)]| )"));
+        // Written short or large; "at 12" is not.
+        const auto isFlat = [&](const QString& word) {
+            const auto isDay = [&](const Token& t) { return word.startsWith(t.text) && isCalendarWord(t); };
+            return !first(isDay) && (word.endsWith(u'.') || word[0].isUpper() || !m_in.names.isCommonWord(word));
+        };
+        const QString& text = m_run.text();
+        if (text[span.start].isDigit())
+            if (const auto m = before.match(text.left(span.start)); m.hasMatch()) {
+                const int start = int(m.capturedStart(1));
+                if (isFlat(m.captured(1).trimmed()) && isFree({start, span.start - start}))
+                    span = {start, span.end() - start};
+            }
+        for (;;) {
+            const auto m = behind.match(text.mid(span.end()));
+            if (!m.hasMatch() || !isFlat(m.captured(2)) || !isFree({span.end(), int(m.capturedEnd(1))})) return;
+            growTo(m.capturedEnd(1), span);
+        }
+    }
+
+    // "Linas" before "Gata 74": one or two words no language has, between the sign that parts them from what stands
+    // before and the street.
+    void growOverStrangeWords(Span& span) const {
+        constexpr int most = 2;
+        const auto parts = [&](int at) {
+            return at == 0 || QStringLiteral(",;|·–—:/(").contains(m_run.text()[at - 1]);
+        };
+        Span grown = span;
+        for (int words = 0; words < most && !parts(grown.start) && !(grown.start > 1 && parts(grown.start - 1));
+             ++words) {
+            const auto before = [&](const Token& t) { return t.span.end() <= grown.start; };
+            const Token* t = last(before);
+            if (!t || !joins(*t, nullptr, t->span.end(), grown.start) || !isOfName(*t)) return;
+            grown = {t->span.start, grown.end() - t->span.start};
+        }
+        if (parts(grown.start) || (grown.start > 1 && parts(grown.start - 1))) span = grown;
+    }
+
     void growTo(qsizetype further, Span& span) const {
         if (isFree({span.end(), int(further)})) span.length += int(further);
     }
@@ -171,6 +228,7 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
         if (c.kind == Kind::Email) growing.growMailbox(c.span);
         if (c.kind != Kind::Person) continue;
         growing.growName(c.span);
+        growing.growStreetNumber(c.span);
         if (c.span.end() == c.run->text().size() &&
             (isOfAddress(in.screen.lineAbove(c.run->line)) || isOfAddress(in.screen.lineBelow(c.run->line))))
             growing.growHouseNumber(c.span);
