@@ -17,7 +17,7 @@ export function everyday(v, most = 3) {
 export const heading = v => v.chance(0.6) ? v.pick(HEADS[v.language]) : everyday(v, 2);
 
 const upper = text => text.replaceAll('ß', 'ss').toUpperCase();
-const plainUpper = (v, text) => upper(v.plain(text));
+const plainUpper = (v, text) => upper(v.plain(text)), plainUpperWords = (v, text) => upper(text.normalize('NFD').replace(/\p{M}/gu, ''));
 const titles = { en: ['Mr', 'Mrs', 'Ms', 'Dr', 'Prof.', 'Sgt', 'Cllr', 'Sr', 'Capt.'], de: ['Herr', 'Frau', 'Dr.', 'Prof. Dr.'], fr: ['M.', 'Mme', 'Dr', 'Me'], es: ['Sr.', 'Sra.', 'D.', 'Dña.', 'Dr.'] };
 // How a program or an office writes names: one of these a page.
 const NAMES = {
@@ -29,12 +29,17 @@ const NAMES = {
   aged: (v, p) => `${s('person', `${p.g} ${p.f}`)}${v.pick([`, ${v.int(2, 95)}`, ` (${v.int(2, 95)})`])}`, noted: (v, p) => `${s('person', `${p.g} ${p.f}`)} (${v.pick([everyday(v, 2), v.job(), v.department(), v.country()])})`,
 };
 const NAME_WEIGHTS = ['usual', 'usual', 'usual', 'usual', 'usual', 'usual', 'usual', ...Object.keys(NAMES), 'comma', 'initial', 'given', 'given', 'family', 'surnameFirst'];
-const personMaker = v => { const mixed = v.chance(0.15), form = v.pick(NAME_WEIGHTS); return p => NAMES[mixed ? v.pick(NAME_WEIGHTS) : form](v, p); };
+// Machines write names in capitals without accents, or the surname alone, whatever the form.
+const NAMES_AS_PRINTED = [p => p, p => p, p => p, p => p, p => p, (p, v) => ({ g: plainUpper(v, p.g), f: plainUpper(v, p.f) }), (p, v) => ({ g: p.g, f: plainUpper(v, p.f) })];
+const personMaker = v => { const mixed = v.chance(0.15), form = v.pick(NAME_WEIGHTS), printed = v.pick(NAMES_AS_PRINTED); return p => NAMES[mixed ? v.pick(NAME_WEIGHTS) : form](v, printed(p, v)); };
 
 const loginMaker = v => { const form = v.pick([p => v.login(p), p => v.login(p), p => `${v.plain(p.f).slice(0, 5)}${two(v.int(0, 99))}`, p => `${v.plain(p.g)[0]}${v.digits(6)}`, p => `${v.plain(p.g)}-${v.plain(p.f)}`, p => v.plain(p.g), p => `${v.plain(p.g)}.${v.plain(p.f)}`, p => `${v.plain(p.f)}${v.plain(p.g)[0]}`, p => `${v.en().word.adjective()}_${v.plain(p.g)}`, p => `${v.en().word.noun()}${v.int(2, 99)}`]), sign = v.chance(0.15) ? '@' : ''; return p => s('username', sign + form(p)); };
 const recordMaker = v => { const form = v.pick([() => v.upper(2) + v.digits(6), () => v.digits(7), () => v.digits(8), () => `${v.upper(1)}-${v.digits(6)}`, () => `${v.digits(3)}-${v.digits(4)}`, () => `${v.upper(3)}${v.digits(4)}`, () => `${v.int(2015, 2026)}/${v.digits(4)}`]); return () => s('record', form()); };
 const secretMaker = v => { const pin = v.chance(0.2), n = v.int(4, 6); return () => s('secret', pin ? v.digits(n) : v.secret()); };
-const addressMaker = v => v.pick([() => s('address', v.street()), () => s('address', v.street()), () => s('address', v.addressLines().join(', ')), () => v.addressLines().map(l => s('address', l)).join('<br>'), () => `${s('address', v.street())}, ${s('address', v.city())}`]);
+// What stands behind a street and its number: a flat, a block, no number at all.
+const flat = v => v.pick([`nr. ${v.int(1, 99)}`, `bl. ${v.int(1, 40)}, sc. ${v.int(1, 4)}, ap. ${v.int(1, 80)}`, `Apt. ${v.int(1, 80)}`, `Flat ${v.int(1, 40)}`, `${v.int(1, 9)}º ${v.pick(['izq.', 'dcha.', 'B'])}`, `lok. ${v.int(1, 90)}`, `${v.int(1, 9)}. Stock`, `Top ${v.int(1, 30)}`, `bte ${v.int(1, 30)}`, `PO Box ${v.int(10, 9999)}`, `s/n`, `kv. ${v.int(1, 90)}`]);
+const addressAtOnce = v => v.addressLines().join(v.pick([', ', ', ', ' ', ' - ', ' / ']));
+const addressMaker = v => { const printed = v.chance(0.12), form = v.pick([() => s('address', v.street()), () => s('address', v.street()), () => s('address', addressAtOnce(v)), () => s('address', addressAtOnce(v)), () => v.addressLines().map(l => s('address', l)).join('<br>'), () => `${s('address', v.street())}, ${s('address', v.city())}`, () => s('address', `${v.street()}, ${flat(v)}`), () => s('address', `${v.street()} ${flat(v)}, ${v.zip()} ${v.city()}`), () => s('address', `${v.city()}, ${v.street()}`), () => s('address', `${v.street()}, ${v.city()}, ${v.state()} ${v.zip()}`)]); return () => printed ? form().replace(/>[^<]+</g, text => plainUpperWords(v, text)) : form(); };
 // By kind: a maker of makers. Kinds in `announced` are known by a label or a lead alone.
 const SENSITIVE = { person: personMaker, username: loginMaker, record: recordMaker, secret: secretMaker, address: addressMaker, email: v => p => s('email', v.mail(p)), phone: v => () => s('phone', v.phone()), account: v => () => s('account', v.account()), passport: v => () => s('passport', v.passport()), dob: v => () => s('dob', v.birth()), plate: v => () => s('plate', v.plate()) };
 const announced = new Set(['username', 'secret', 'account', 'passport', 'dob', 'plate', 'record']);

@@ -13,7 +13,9 @@ const letters = html => bare(html).replace(/<[^>]*>/g, '').replace(/&\w+;/g, '&'
 const style = (css, inner) => `<div style="${css}">${inner}</div>`;
 const led = (v, f, value) => value === '' ? '' : (f.lead ? f.lead + ' ' : '') + value;
 const told = (v, f, value) => `${f.label}${v.pick([':', ':', '', ' –'])} ${value}`;
-const separator = v => v.pick([' · ', ' | ', ', ', ' – ', ' / ', '; ', ' &nbsp;&nbsp; ', ' • ', ' — ', ' ', ': ', ' &gt; ', ' → ']);
+const separator = v => v.pick([' · ', ' | ', ', ', ' – ', ' / ', '; ', ' &nbsp;&nbsp; ', ' • ', ' — ', ' ', ': ', ' &gt; ', ' → ', ' ', ` ${'.'.repeat(v.int(3, 14))} `]);
+// Each gap with a sign of its own, as printed lists have them: "Surname Given, Street 4 ........ 020 7946 0123".
+const strung = (v, parts, signs) => parts.filter(Boolean).reduce((line, part, i) => line + signs[i % signs.length] + part);
 const tableClass = v => v.pick(['rules', 'bare', 'grid', 'zebra']);
 const row = (cells, tag = 'td') => `<tr>${cells.map(c => `<${tag}>${c}</${tag}>`).join('')}</tr>`;
 const size = (v, x) => v.pick([x => x, x => x, x => `<b>${x}</b>`, x => `<small>${x}</small>`, x => `<span style="font-size:${v.int(105, 170)}%">${x}</span>`])(x);
@@ -23,6 +25,8 @@ const UNNAMED = {
   table: (v, fs) => `<table class="${tableClass(v)}">${records(v, fs, 3, 12).map((r, i) => row(v.numbered ? [i + 1, ...r] : r)).join('')}</table>`,
   grid: (v, fs) => { const widths = fs.map(() => v.int(90, 250) + 'px').join(' '), gap = v.int(2, 12); return records(v, fs, 3, 12).map(r => style(`display:grid;grid-template-columns:${widths};padding:${gap}px 0`, r.map(x => `<div>${x}</div>`).join(''))).join(''); },
   lines: (v, fs) => { const sep = separator(v); return records(v, fs, 3, 10).map(r => `<div class="${v.row}">${r.map((x, i) => led(v, fs[i], bare(x))).filter(Boolean).join(sep)}</div>`).join(''); },
+  strung: (v, fs) => { const signs = many(4, () => separator(v)), wide = v.int(0, 6), all = records(v, fs, 3, 12).map(r => `${style(`break-inside:avoid;padding:${wide}px 0`, strung(v, [...r.map((x, i) => led(v, fs[i], bare(x))), ' '], signs))}`).join(''); return v.chance(0.4) ? style(`columns:${v.int(2, 3)};column-gap:30px`, all) : all; },
+  printed: (v, fs) => `<div class=console>${v.chance(0.5) ? heading(v).toUpperCase() + '<br>' : ''}${records(v, fs, 3, 12).map((r, i) => [...(v.numbered ? [String(i + 1).padStart(4, '0')] : []), ...r.map(bare)].filter(Boolean).join(' ')).join('<br>')}</div>`,
   cards: (v, fs) => `<div class="cards c${v.int(2, 4)}">${records(v, fs, 3, 9).map(r => `<div class=card>${size(v, r[0])}<br>${r.slice(1).map((x, i) => led(v, fs[i + 1], x)).join(v.join)}</div>`).join('')}</div>`,
   twoEnds: (v, fs) => records(v, fs, 3, 8).map(r => style('display:flex;justify-content:space-between;padding:6px 0;border-bottom:1px solid #8884;max-width:' + v.width, `<div>${r[0]}${r.length > 2 ? `<br><small>${r.slice(1, -1).join(v.sep)}</small>` : ''}</div><div>${r.length > 1 ? r.at(-1) : ''}</div>`)).join(''),
   timeline: (v, fs) => records(v, fs, 3, 7).map(r => style('display:flex;gap:20px;padding:5px 0', `<small style="width:${v.int(60, 110)}px">${v.int(0, 23)}:${v.int(10, 59)}</small><div>${r.join(v.join)}</div>`)).join(''),
@@ -75,8 +79,8 @@ const SINGLE = {
 };
 const letter = v => { const p = v.person(), q = v.person(), a = v.addressLines(); return style('max-width:640px', `${v.chance(0.7) ? `${s('person', `${p.g} ${p.f}`)}<br>` : ''}${v.chance(0.3) ? esc(v.firm()) + '<br>' : ''}${a.map(l => s('address', l)).join('<br>')}<p>${v.placeAndDay()}</p><p>${noted(v)} ${noted(v)}</p><p>${T(v, v.pick(['Regards', 'Yours', 'Thanks', 'Sincerely']), v.pick(['Gruß', 'Mit freundlichen Grüßen', 'Danke']), v.pick(['Cordialement', 'Merci', 'Bien à vous']), v.pick(['Saludos', 'Gracias', 'Atentamente']))}${v.pick([',', ''])}<br>${v.pick([s('person', q.g), s('person', `${q.g} ${q.f}`), s('person', `${q.g[0]}. ${q.f}`)])}${v.chance(0.4) ? `<br><small>${v.job()}</small>` : ''}</p>`); };
 const PARTS = {
-  unnamedPeople: v => v.pick(Object.values(UNNAMED))(v, fieldsOfPeople(v, 1, 5, false)),
-  led: v => v.pick([UNNAMED.lines, UNNAMED.cards, UNNAMED.ordered])(v, fieldsOfPeople(v, 2, 5, true).filter(f => !needsLabel(f) || f.lead)),
+  unnamedPeople: v => v.pick([...Object.values(UNNAMED), UNNAMED.strung, UNNAMED.printed])(v, fieldsOfPeople(v, 1, 5, false)),
+  led: v => v.pick([UNNAMED.lines, UNNAMED.cards, UNNAMED.ordered, UNNAMED.strung])(v, fieldsOfPeople(v, 2, 5, true).filter(f => !needsLabel(f) || f.lead)),
   signIns: v => v.pick([UNNAMED.table, UNNAMED.grid, UNNAMED.cards, UNNAMED.twoEnds, UNNAMED.lines, UNNAMED.stubs, UNNAMED.console, NAMED.table, NAMED.overCards, NAMED.headed])(v, fieldsOfSignIns(v)),
   namedPeople: v => v.pick(Object.values(NAMED))(v, fieldsOfPeople(v, 2, 6, true)), namedPeople2: v => PARTS.namedPeople(v),
   person: v => v.pick(Object.values(SINGLE))(v, fieldsOfPeople(v, 3, 9, true).filter(f => f.group !== 'record')),

@@ -37,7 +37,7 @@ export const LABELS = {
     en: words('Account|Account number|Account no.|Bank account|A/C|Acct #|Account #|Pay into|Debit account|Savings account'), de: words('Kontonummer|Konto|Konto-Nr.|Bankkonto'), fr: words('N° de compte|Compte bancaire|Compte'), es: words('Cuenta|N.º de cuenta|Cuenta bancaria'),
   },
   passport: {
-    en: words("Passport|Passport no.|Travel document|Licence no.|Driving licence|Driver's license|ID card|Passport #|Document number|Identity card no.|ID shown"), de: words('Reisepass|Passnummer|Führerschein|Ausweisnummer|Personalausweis'), fr: words("Passeport|N° de passeport|Permis de conduire|Carte d'identité|Pièce présentée"), es: words('Pasaporte|N.º de pasaporte|Permiso de conducir|Documento'),
+    en: words("Passport|Passport no.|Travel document|Licence no.|Driving licence|Driver's license|ID card|Passport #|Document number|Identity card no.|ID shown|Document|Doc. no.|Travel doc|Photo ID"), de: words('Reisepass|Passnummer|Führerschein|Ausweisnummer|Personalausweis|Dokument|Dok.-Nr.'), fr: words("Passeport|N° de passeport|Permis de conduire|Carte d'identité|Pièce présentée"), es: words('Pasaporte|N.º de pasaporte|Permiso de conducir|Documento|N.º de documento|Doc.'),
   },
   dob: { en: words('Date of birth|DOB|Born|Birthday|Birth date|D.o.b.|Born on'), de: words('Geburtsdatum|Geboren am|geb.|Geburtstag|Geb.-Datum'), fr: words('Date de naissance|Né(e) le|Naissance'), es: words('Fecha de nacimiento|Nacimiento|Nacido el|F. nac.') },
   plate: { en: words('Registration|Number plate|Licence plate|Vehicle reg.|Plate|Reg.|Car reg.'), de: words('Kennzeichen|Kfz-Kennzeichen|Amtl. Kennzeichen'), fr: words('Immatriculation|Plaque'), es: words('Matrícula|Placa') },
