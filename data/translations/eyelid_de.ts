@@ -8040,5 +8040,9 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>--per-sheet is of PDFs alone; give --format pdf as well.</source>
         <translation>--per-sheet gibt es nur bei PDF; geben Sie auch --format pdf an.</translation>
     </message>
+    <message>
+        <source>has the form of a town with its state and ZIP code</source>
+        <translation>hat die Form eines Ortes mit Bundesstaat und Postleitzahl (ZIP)</translation>
+    </message>
 </context>
 </TS>

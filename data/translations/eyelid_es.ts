@@ -8040,5 +8040,9 @@ o suelte aquí archivos de imagen.
         <source>--per-sheet is of PDFs alone; give --format pdf as well.</source>
         <translation>--per-sheet es solo de PDF; dé también --format pdf.</translation>
     </message>
+    <message>
+        <source>has the form of a town with its state and ZIP code</source>
+        <translation>tiene la forma de una localidad con su estado y código postal (ZIP)</translation>
+    </message>
 </context>
 </TS>

@@ -8040,5 +8040,9 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>--per-sheet is of PDFs alone; give --format pdf as well.</source>
         <translation>--per-sheet ne vaut que pour les PDF ; donnez aussi --format pdf.</translation>
     </message>
+    <message>
+        <source>has the form of a town with its state and ZIP code</source>
+        <translation>a la forme d’une ville avec son État et son code postal (ZIP)</translation>
+    </message>
 </context>
 </TS>

@@ -54,6 +54,9 @@ TEST_CASE("no half an address: the house number before the street and the town b
     const QStringList first = found(Kind::Address, {"12 Larkmoor Street, Grimescester – meter in the cellar"});
     REQUIRE(first.size() == 1);
     CHECK(first[0] == QStringLiteral("12 Larkmoor Street, Grimescester"));
+    CHECK(found(Kind::Address, {"Seen at Vrem Ave SW, Alderport, WA 98116, USA 11:19 AM"}) ==
+          QStringList{QStringLiteral("Vrem Ave SW, Alderport, WA 98116")});
+    CHECK(found(Kind::Address, {"Model Fenwick, AB 12345"}).isEmpty());
 }
 
 TEST_CASE("no half an address: what no language has before a street, and what parts a house behind it") {

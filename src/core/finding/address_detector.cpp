@@ -1,5 +1,6 @@
 // Postal addresses in a first form: street lines, British postcodes, and what a label says is an address.
 #include "base/sentence.h"
+#include "base/shipped.h"
 #include "finding/detector.h"
 #include "language/spelling.h"
 
@@ -7,6 +8,17 @@
 
 namespace eyelid {
 namespace {
+
+// "12 Fenwick Ave SW, Alderport, WA 98116": what stands before the town is its street.
+Pattern american() {
+    QStringList states = shippedLines(QStringLiteral("words/us-states.txt"));
+    states.removeIf([](const QString& line) { return line.startsWith(u'#'); });
+    const QByteArray street = R"((?:[\p{Lu}\d][\p{L}\d'’.\-]*(?: [\p{Lu}\d#][\p{L}\d'’.\-]*){0,4}, )?)",
+                     town = R"(\p{Lu}[\p{L}'’.\-]+(?: \p{Lu}[\p{L}'’.\-]+){0,2})", code = R"(\d{5}(?:-\d{4})?)";
+    const QByteArray whole = R"((?:^|[^\p{L}\d])()" + street + town + ",? (?:" + states.join(u'|').toUtf8() + "),? " +
+                             code + R"()(?:$|[^\d\-]))";
+    return Pattern(whole.constData());
+}
 
 class AddressDetector final : public Detector {
 public:
@@ -25,6 +37,15 @@ public:
             for (const PatternMatch& m : m_canadian.all(run.search)) {
                 out.push_back(
                     {Kind::Address, &run, m.groups[1], 0.75, Tr::tr("has the form of a Canadian postcode"), {}});
+                isAddress[i] = 1;
+            }
+            for (const PatternMatch& m : m_american.all(run.search)) {
+                out.push_back({Kind::Address,
+                               &run,
+                               m.groups[1],
+                               0.8,
+                               Tr::tr("has the form of a town with its state and ZIP code"),
+                               {}});
                 isAddress[i] = 1;
             }
             for (const PatternMatch& m : m_postcode.all(run.search)) {
@@ -144,6 +165,7 @@ private:
         R"((?i)(\b[\dOIl]{1,4}(?:\s?(?:bis|ter))?,?\s(?:rue|avenue|av\.|boulevard|bd|place|chemin|allée|impasse|quai|route|cours|passage)\s(?:(?:de|du|des|la|le|les|d'|l')\s?)*\p{L}[\p{L}'’\-]*(?:\s\p{Lu}[\p{L}'’\-]*){0,3}))"};
     Pattern m_spanish{
         R"((\b(?:Calle|C/|Avenida|Avda\.?|Plaza|Pza\.?|Paseo|Camino|Carrer|Ronda|Travesía)\s?(?:(?:de|del|la|las|los|el)\s)*\p{Lu}[\p{L}'’\-]*(?:\s(?:de|del|la|las|los|\p{Lu}[\p{L}'’\-]*)){0,4},?\s(?:n[º°.]\s?)?\d{1,4}))"};
+    Pattern m_american = american();
     Pattern m_canadian{R"((?:^|[^\w\-])([ABCEGHJ-NPRSTVXY]\d[ABCEGHJ-NPRSTV-Z] \d[ABCEGHJ-NPRSTV-Z]\d)(?:$|[^\w\-]))"};
     Pattern m_postcode{R"((?:^|[^\w\-])([A-Z]{1,2}[\dOISl][A-Z\dOISl]? ?[\dOISl][ABD-HJLNP-UW-Z]{2})(?:$|[^\w\-]))"};
     Pattern m_rest{
