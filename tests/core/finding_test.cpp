@@ -184,6 +184,7 @@ TEST_CASE("user names in paths and after their keys") {
     CHECK(found(Kind::Username, "reading /home/klindqvist/site.toml") == QStringList{QStringLiteral("klindqvist")});
     CHECK(found(Kind::Username, "C:\\Users\\rpemberwick\\notes.txt") == QStringList{QStringLiteral("rpemberwick")});
     CHECK(found(Kind::Username, "login user=klindqvist ok") == QStringList{QStringLiteral("klindqvist")});
+    CHECK(found(Kind::Username, "GRANT actor=klindqvist target=pump-07") == QStringList{QStringLiteral("klindqvist")});
     CHECK(found(Kind::Username, "The login for the portal is klindqvist") == QStringList{QStringLiteral("klindqvist")});
     CHECK(found(Kind::Username, "Sign in as rpemberwick today") == QStringList{QStringLiteral("rpemberwick")});
     CHECK(found(Kind::Username, "Der Benutzername lautet mweissdorn") == QStringList{QStringLiteral("mweissdorn")});

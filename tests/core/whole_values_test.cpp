@@ -69,6 +69,26 @@ TEST_CASE("no half an address: what no language has before a street, and what pa
           QStringList{QStringLiteral("12 Fenwick Row")});
 }
 
+TEST_CASE("rows of values without spaces between them, as tables are exported, are read value by value") {
+    const std::initializer_list<const char*> rows{
+        "id;surname;given;street;town;mail;balance",
+        "1;Sutcliffe;Rowena;12 Fenwick Row;Alderport;r.sutcliffe@mail.example;12.50",
+        "2;Hartwell;Ines;4 Mill Lane;Grimescester;ines@mail.example;0.00"};
+    const QString people = found(Kind::Person, rows).join(u' ');
+    for (const char* name : {"Sutcliffe", "Rowena", "Hartwell", "Ines"}) {
+        INFO(name);
+        CHECK(people.contains(QLatin1String(name)));
+    }
+    const QString places = found(Kind::Address, rows).join(u' ');
+    for (const char* part : {"12 Fenwick Row", "Alderport", "4 Mill Lane", "Grimescester"}) {
+        INFO(part);
+        CHECK(places.contains(QLatin1String(part)));
+    }
+    CHECK(found(Kind::Email, rows) ==
+          QStringList{QStringLiteral("r.sutcliffe@mail.example"), QStringLiteral("ines@mail.example")});
+    CHECK_FALSE((people + places).contains(QStringLiteral("12.50")));
+}
+
 TEST_CASE("a cover does not end inside a word") {
     for (const char* line : {"ssh login user=mhaldane_b from console", "Account number 00447120X was closed"}) {
         const QString text = QString::fromUtf8(line);

@@ -23,14 +23,16 @@ struct Placed {
     QString text;
     QRectF box;
     QString kind;
+    std::vector<QString> ofLetters; ///< of words written without a space between them, by character
 };
 
 std::vector<Placed> placedOf(const Json& truth) {
     std::vector<Placed> all;
     const auto add = [&](const Json& word, const QString& kind) {
         const auto& b = word["box"];
-        all.push_back({QString::fromStdString(word["text"]),
-                       QRectF(b[0].get<double>(), b[1].get<double>(), b[2].get<double>(), b[3].get<double>()), kind});
+        const QString text = QString::fromStdString(word["text"]);
+        all.push_back({text, QRectF(b[0].get<double>(), b[1].get<double>(), b[2].get<double>(), b[3].get<double>()),
+                       kind, std::vector<QString>(size_t(text.size()), kind)});
     };
     for (const Json& word : truth["words"]) add(word, {});
     for (const Json& span : truth["sens"])
@@ -43,7 +45,8 @@ std::vector<Placed> placedOf(const Json& truth) {
 
 struct Labelled {
     Page page;
-    std::vector<std::vector<QString>> kinds; ///< by line and word
+    std::vector<std::vector<QString>> kinds;                  ///< by line and word
+    std::vector<std::vector<std::vector<QString>>> ofLetters; ///< the same by character of a word
 };
 
 Labelled pageOf(const Json& truth) {
@@ -70,6 +73,8 @@ Labelled pageOf(const Json& truth) {
                              high = std::max(word.box.height(), now.back().box.height());
                 if (gap < oneWordGap * high && gap > -high) {
                     now.back().text += word.text;
+                    now.back().ofLetters.insert(now.back().ofLetters.end(), word.ofLetters.begin(),
+                                                word.ofLetters.end());
                     now.back().box = now.back().box.united(word.box);
                     if (now.back().kind.isEmpty()) now.back().kind = word.kind;
                     continue;
@@ -88,6 +93,7 @@ Labelled pageOf(const Json& truth) {
     for (const Line& line : lines) {
         TextLine text;
         made.kinds.emplace_back();
+        made.ofLetters.emplace_back();
         for (const Placed& placed : line.words) {
             Word word;
             word.text = placed.text;
@@ -97,6 +103,7 @@ Labelled pageOf(const Json& truth) {
             text.xHeight = std::max(text.xHeight, xShare * placed.box.height());
             text.words.push_back(word);
             made.kinds.back().push_back(placed.kind);
+            made.ofLetters.back().push_back(placed.ofLetters);
         }
         text.baseline = text.box.bottom();
         made.page.lines.push_back(text);
@@ -120,8 +127,10 @@ void cover(Labelled& made, std::mt19937& random) {
     for (size_t l = 0; l < made.page.lines.size(); ++l) {
         auto& words = made.page.lines[l].words;
         auto& kinds = made.kinds[l];
+        auto& ofLetters = made.ofLetters[l];
         std::vector<Word> left;
         std::vector<QString> leftKinds;
+        std::vector<std::vector<QString>> leftOfLetters;
         for (size_t w = 0; w < words.size();) {
             size_t end = w + 1;
             while (end < words.size() && kinds[end] == kinds[w]) ++end;
@@ -131,15 +140,25 @@ void cover(Labelled& made, std::mt19937& random) {
                 for (size_t k = w; k < end; ++k) block.box = block.box.united(words[k].box);
                 left.push_back(block);
                 leftKinds.push_back({});
+                leftOfLetters.emplace_back(size_t(block.text.size()));
             } else {
                 left.insert(left.end(), words.begin() + long(w), words.begin() + long(end));
                 leftKinds.insert(leftKinds.end(), kinds.begin() + long(w), kinds.begin() + long(end));
+                leftOfLetters.insert(leftOfLetters.end(), ofLetters.begin() + long(w), ofLetters.begin() + long(end));
             }
             w = end;
         }
         words = std::move(left);
         kinds = std::move(leftKinds);
+        ofLetters = std::move(leftOfLetters);
     }
+}
+
+// Of what part of a word is; the signs between the parts are nobody's.
+QString kindOf(const std::vector<QString>& ofLetters, int from, int length) {
+    for (int at = from; at < from + length && at < int(ofLetters.size()); ++at)
+        if (!ofLetters[size_t(at)].isEmpty()) return ofLetters[size_t(at)];
+    return {};
 }
 
 } // namespace
@@ -158,17 +177,16 @@ int main(int argc, char** argv) {
         const ScreenText screen(made.page);
         const std::vector<ViewedWord> view = viewOf(screen, names);
         put(out, int(view.size()));
-        size_t at = 0;
-        int lineBefore = -1;
+        const ViewedWord* first = nullptr; // part of the word
         for (const ViewedWord& word : view) {
-            at = word.line == lineBefore ? at + 1 : 0;
-            lineBefore = word.line;
+            if (!first || first->line != word.line || first->word != word.word) first = &word;
             put(out, int(word.features.size()));
             for (const int id : word.features) put(out, id);
             for (const int near : word.near) put(out, near);
             for (const auto& group : word.around)
                 for (const int around : group) put(out, around);
-            put(out, Tagger::classOf(made.kinds[size_t(word.line)][at]));
+            put(out, Tagger::classOf(kindOf(made.ofLetters[size_t(word.line)][size_t(word.word)],
+                                            word.span.start - first->span.start, word.span.length)));
         }
         ++pages;
         words += int(view.size());

@@ -63,6 +63,27 @@ int bucket(double value, std::initializer_list<double> from) {
     return int(std::count_if(from.begin(), from.end(), [&](double least) { return value >= least; }));
 }
 
+// Whether the sign at `at` parts values that are written without a space between them; figures have commas of their
+// own.
+bool partsValues(const QString& word, qsizetype at) {
+    if (at == 0 || at + 1 >= word.size()) return false;
+    if (word[at] == u';' || word[at] == u'|') return true;
+    return word[at] == u',' && !(word[at - 1].isDigit() && word[at + 1].isDigit());
+}
+
+// The parts of a word between such signs, each with the sign behind it.
+std::vector<Span> partsOf(const QString& word) {
+    std::vector<Span> parts;
+    int from = 0;
+    for (qsizetype at = 0; at < word.size(); ++at)
+        if (partsValues(word, at)) {
+            parts.push_back({from, int(at) + 1 - from});
+            from = int(at) + 1;
+        }
+    parts.push_back({from, int(word.size()) - from});
+    return parts;
+}
+
 // What the lines of a page have to do with each other.
 class LinesAround {
 public:
@@ -142,14 +163,20 @@ private:
     void addLine(int line) {
         const auto& words = m_screen.page().lines[size_t(line)].words;
         const auto& label = m_screen.labelOf(line);
+        std::vector<ViewedWord> parts;
         int at = 0;
         for (size_t k = 0; k < words.size(); ++k) {
-            ViewedWord word;
-            word.line = line;
-            word.span = {at, int(words[k].text.size())};
-            describe(word, k, words.size(), label ? int(label->kind) : -1);
-            m_words.push_back(std::move(word));
+            for (const Span& part : partsOf(words[k].text)) {
+                parts.emplace_back();
+                parts.back().line = line;
+                parts.back().word = int(k);
+                parts.back().span = {at + part.start, part.length};
+            }
             at += int(words[k].text.size()) + 1;
+        }
+        for (size_t i = 0; i < parts.size(); ++i) {
+            describe(parts[i], i, parts.size(), label ? int(label->kind) : -1);
+            m_words.push_back(std::move(parts[i]));
         }
     }
 

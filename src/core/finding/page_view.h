@@ -40,9 +40,11 @@ enum class Near {
 enum class Around { Line, Column, Row, Flow, Count };
 inline constexpr int mostAround = 8;
 
+/// A word, or a part of one that stands between signs that part values without a space: "4;Sutcliffe;Rowena".
 struct ViewedWord {
     int line = 0;
-    Span span; ///< within the line's text
+    int word = 0; ///< of the line's words, the one it is of
+    Span span;    ///< within the line's text
     std::vector<int> features;
     std::array<int, size_t(Near::Count)> near{};                             ///< words, -1 for none
     std::array<std::array<int, mostAround>, size_t(Around::Count)> around{}; ///< words, filled up with -1

@@ -223,15 +223,11 @@ void TaggedPage::add(size_t begin, size_t end, size_t surest, bool besideSettled
 // What is too small to be read looks like names no list knows.
 bool TaggedPage::isWellRead(size_t begin, size_t end) const {
     constexpr double well = 0.5;
-    const int line = m_words[begin].line;
-    const auto first =
-        std::find_if(m_words.begin(), m_words.end(), [&](const ViewedWord& w) { return w.line == line; });
-    const std::vector<Word>& words = m_in.screen.page().lines[size_t(line)].words;
     for (size_t w = begin; w < end; ++w) {
-        const size_t at = w - size_t(first - m_words.begin());
-        const QString text = m_in.screen.runs()[size_t(line)].text().mid(m_words[w].span.start, m_words[w].span.length);
+        const ViewedWord& word = m_words[w];
+        const QString text = m_in.screen.runs()[size_t(word.line)].text().mid(word.span.start, word.span.length);
         if (m_in.names.isGiven(text) || m_in.names.isFamily(text)) return true;
-        if (at < words.size() && words[at].confidence < well) return false;
+        if (m_in.screen.page().lines[size_t(word.line)].words[size_t(word.word)].confidence < well) return false;
     }
     return true;
 }

@@ -115,7 +115,7 @@ private:
         R"((?i)(?:/home/|/Users/|\b[A-Z]:[\\/]+Users[\\/]+|\\Users\\|/var/mail/)([A-Za-z0-9][A-Za-z0-9._\-]{1,31}))"};
     Pattern m_inAddress{R"((?i)[a-z][a-z0-9+.\-]+://([^\s/:@]{2,40}):[^\s/@]{2,}@)"};
     Pattern m_assigned{
-        R"((?i)(?:\b|_)(?:user(?:name|id)?|login|logname|uid|account_name|benutzer|utilisateur|usuario)["']?\s?[=:]\s?["']?([A-Za-z][A-Za-z0-9._\-]{1,31})(?:$|[^@\w]))"};
+        R"((?i)(?:\b|_)(?:user(?:name|id)?|login|logname|uid|account_name|actor|acct|principal|[rsd]user|benutzer|utilisateur|usuario)["']?\s?[=:]\s?["']?([A-Za-z][A-Za-z0-9._\-]{1,31})(?:$|[^@\w]))"};
     Pattern m_spoken{
         R"((?i)\b(?:user|login|benutzer|utilisateur|usuario|as user|su -|sudo -u|ssh -l)\s([a-z][a-z0-9._\-]{2,31})\b)"};
     // "The login for the portal is …", "sign in as …", "Benutzername lautet …".

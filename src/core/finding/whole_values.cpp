@@ -82,9 +82,10 @@ public:
 
     void growAddress(Span& span) const {
         static const QRegularExpression numberBehind(QStringLiteral("^(,? \\d{1,5}[A-Za-z]?)(?![\\w.:/-])"));
-        // A town, or a post code with it, up to the next sign that parts or the end.
-        static const QRegularExpression town(QStringLiteral(
-            "^(, (?:\\d{4,5}(?:-\\d{3,4})? )?\\p{Lu}[\\p{L}'’.-]*(?: [\\p{L}'’.-]+){0,3})(?=$|,| [–—|·(-])"));
+        // A town, or a post code with it, up to the next sign that parts or the end; in exported rows without a space.
+        static const QRegularExpression town(
+            QStringLiteral("^((?:, |[,;|])(?:\\d{4,5}(?:-\\d{3,4})? )?\\p{Lu}[\\p{L}'’.-]*(?: "
+                           "[\\p{L}'’.-]+){0,3})(?=$|[,;|]| [–—|·(-])"));
         // A town right behind its post code.
         static const QRegularExpression codeAtEnd(
             QStringLiteral("(?:^|[ ,])(?:\\d{4,5}|[A-Z]{1,2}\\d[A-Z\\d]? ?\\d[A-Z]{2}|[A-Z]\\d[A-Z] ?\\d[A-Z]\\d)$"));
