@@ -57,6 +57,7 @@ TEST_CASE("no half an address: the house number before the street and the town b
     CHECK(found(Kind::Address, {"Seen at Vrem Ave SW, Alderport, WA 98116, USA 11:19 AM"}) ==
           QStringList{QStringLiteral("Vrem Ave SW, Alderport, WA 98116")});
     CHECK(found(Kind::Address, {"Model Fenwick, AB 12345"}).isEmpty());
+    CHECK(found(Kind::Address, {"Response OK 12345 bytes"}).isEmpty());
 }
 
 TEST_CASE("no half an address: what no language has before a street, and what parts a house behind it") {

@@ -9,13 +9,14 @@
 namespace eyelid {
 namespace {
 
-// "12 Fenwick Ave SW, Alderport, WA 98116": what stands before the town is its street.
+// "12 Fenwick Ave SW, Alderport, WA 98116": what stands before the town is its street. Without the comma "OK 12345"
+// would be.
 Pattern american() {
     QStringList states = shippedLines(QStringLiteral("words/us-states.txt"));
     states.removeIf([](const QString& line) { return line.startsWith(u'#'); });
     const QByteArray street = R"((?:[\p{Lu}\d][\p{L}\d'’.\-]*(?: [\p{Lu}\d#][\p{L}\d'’.\-]*){0,4}, )?)",
                      town = R"(\p{Lu}[\p{L}'’.\-]+(?: \p{Lu}[\p{L}'’.\-]+){0,2})", code = R"(\d{5}(?:-\d{4})?)";
-    const QByteArray whole = R"((?:^|[^\p{L}\d])()" + street + town + ",? (?:" + states.join(u'|').toUtf8() + "),? " +
+    const QByteArray whole = R"((?:^|[^\p{L}\d])()" + street + town + ", (?:" + states.join(u'|').toUtf8() + "),? " +
                              code + R"()(?:$|[^\d\-]))";
     return Pattern(whole.constData());
 }

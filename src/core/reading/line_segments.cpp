@@ -112,10 +112,15 @@ std::vector<std::vector<size_t>> joinSideBySide(const std::vector<QRect>& boxes,
         std::vector<int> heights;
         for (size_t i : group) heights.push_back(boxes[i].height());
         std::nth_element(heights.begin(), heights.begin() + long(heights.size() / 2), heights.end());
-        const double higher = higherThanRow * heights[heights.size() / 2];
+        const int usual = heights[heights.size() / 2];
         std::vector<size_t> low, high;
-        for (size_t i : group) (boxes[i].height() > higher ? high : low).push_back(i);
-        if (high.empty() || low.size() < 2) {
+        QRect whole; // of what may be type
+        for (size_t i : group) {
+            const bool isHigh = boxes[i].height() > higherThanRow * usual;
+            (isHigh ? high : low).push_back(i);
+            if (!isHigh) whole = whole.united(boxes[i]);
+        }
+        if (high.empty() || low.size() < 2 || whole.height() < 2 * usual) {
             joined.push_back(std::move(group));
             continue;
         }
