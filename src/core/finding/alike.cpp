@@ -75,16 +75,11 @@ void findWrittenAlike(const ScreenText& screen, const std::vector<Candidate>& ke
 
 namespace {
 
-// Where its text begins: a line may have ink of a portrait before it.
-double leftOf(const TextLine& line) {
-    return line.words.empty() ? line.box.left() : line.words.front().box.left();
-}
-
 // One column and one size of type; within it names stand over names.
 bool inOneColumn(const TextLine& a, const TextLine& b) {
     constexpr double aligned = 0.5, sameSize = 1.12; // in heights of a small x
     const double size = std::max(4.0, a.xHeight);
-    return a.turned == b.turned && std::abs(leftOf(a) - leftOf(b)) <= aligned * size &&
+    return a.turned == b.turned && std::abs(a.box.left() - b.box.left()) <= aligned * size &&
            a.xHeight <= sameSize * b.xHeight && b.xHeight <= sameSize * a.xHeight;
 }
 

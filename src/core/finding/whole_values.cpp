@@ -146,18 +146,19 @@ private:
     // before and the street.
     void growOverStrangeWords(Span& span) const {
         constexpr int most = 2;
-        const auto parts = [&](int at) {
-            return at == 0 || QStringLiteral(",;|·–—:/(").contains(m_run.text()[at - 1]);
+        // Right behind a sign that parts, or a space after it, or where the line begins.
+        const auto begins = [&](int at) {
+            const QString before = m_run.text().left(at).trimmed();
+            return before.isEmpty() || QStringLiteral(",;|·–—:/(").contains(before.back());
         };
         Span grown = span;
-        for (int words = 0; words < most && !parts(grown.start) && !(grown.start > 1 && parts(grown.start - 1));
-             ++words) {
+        for (int words = 0; words < most && !begins(grown.start); ++words) {
             const auto before = [&](const Token& t) { return t.span.end() <= grown.start; };
             const Token* t = last(before);
             if (!t || !joins(*t, nullptr, t->span.end(), grown.start) || !isOfName(*t)) return;
             grown = {t->span.start, grown.end() - t->span.start};
         }
-        if (parts(grown.start) || (grown.start > 1 && parts(grown.start - 1))) span = grown;
+        if (begins(grown.start)) span = grown;
     }
 
     void growTo(qsizetype further, Span& span) const {
