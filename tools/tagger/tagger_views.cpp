@@ -7,6 +7,7 @@
 #include "finding/tagger.h"
 
 #include <algorithm>
+#include <climits>
 #include <fstream>
 #include <nlohmann/json.hpp>
 #include <random>
@@ -22,8 +23,7 @@ constexpr double inkTop = 0.2, inkHeight = 0.62, xShare = 0.46, cellGap = 0.75, 
 struct Placed {
     QString text;
     QRectF box;
-    QString kind;
-    std::vector<QString> ofLetters; ///< of words written without a space between them, by character
+    std::vector<QString> kinds; ///< by character: words may be written without a space between them
 };
 
 std::vector<Placed> placedOf(const Json& truth) {
@@ -32,7 +32,7 @@ std::vector<Placed> placedOf(const Json& truth) {
         const auto& b = word["box"];
         const QString text = QString::fromStdString(word["text"]);
         all.push_back({text, QRectF(b[0].get<double>(), b[1].get<double>(), b[2].get<double>(), b[3].get<double>()),
-                       kind, std::vector<QString>(size_t(text.size()), kind)});
+                       std::vector<QString>(size_t(text.size()), kind)});
     };
     for (const Json& word : truth["words"]) add(word, {});
     for (const Json& span : truth["sens"])
@@ -45,8 +45,7 @@ std::vector<Placed> placedOf(const Json& truth) {
 
 struct Labelled {
     Page page;
-    std::vector<std::vector<QString>> kinds;                  ///< by line and word
-    std::vector<std::vector<std::vector<QString>>> ofLetters; ///< the same by character of a word
+    std::vector<std::vector<std::vector<QString>>> kinds; ///< by line, word and character
 };
 
 Labelled pageOf(const Json& truth) {
@@ -73,10 +72,8 @@ Labelled pageOf(const Json& truth) {
                              high = std::max(word.box.height(), now.back().box.height());
                 if (gap < oneWordGap * high && gap > -high) {
                     now.back().text += word.text;
-                    now.back().ofLetters.insert(now.back().ofLetters.end(), word.ofLetters.begin(),
-                                                word.ofLetters.end());
+                    now.back().kinds.insert(now.back().kinds.end(), word.kinds.begin(), word.kinds.end());
                     now.back().box = now.back().box.united(word.box);
-                    if (now.back().kind.isEmpty()) now.back().kind = word.kind;
                     continue;
                 }
                 if (gap > cellGap * high || gap < -high) lines.emplace_back();
@@ -93,7 +90,6 @@ Labelled pageOf(const Json& truth) {
     for (const Line& line : lines) {
         TextLine text;
         made.kinds.emplace_back();
-        made.ofLetters.emplace_back();
         for (const Placed& placed : line.words) {
             Word word;
             word.text = placed.text;
@@ -102,8 +98,7 @@ Labelled pageOf(const Json& truth) {
             text.box = text.box.isNull() ? word.box : text.box.united(word.box);
             text.xHeight = std::max(text.xHeight, xShare * placed.box.height());
             text.words.push_back(word);
-            made.kinds.back().push_back(placed.kind);
-            made.ofLetters.back().push_back(placed.ofLetters);
+            made.kinds.back().push_back(placed.kinds);
         }
         text.baseline = text.box.bottom();
         made.page.lines.push_back(text);
@@ -120,6 +115,13 @@ void put(std::ofstream& out, int value) {
 
 namespace {
 
+// Of what a word, or a part of it, is; the signs between the parts are nobody's.
+QString kindOf(const std::vector<QString>& letters, int from = 0, int length = INT_MAX) {
+    for (int at = from; at < int(letters.size()) && at - from < length; ++at)
+        if (!letters[size_t(at)].isEmpty()) return letters[size_t(at)];
+    return {};
+}
+
 // As a check sees a page: in place of what is covered stand blocks. Now and then something was left bare.
 void cover(Labelled& made, std::mt19937& random) {
     constexpr double covered = 0.85;
@@ -127,38 +129,27 @@ void cover(Labelled& made, std::mt19937& random) {
     for (size_t l = 0; l < made.page.lines.size(); ++l) {
         auto& words = made.page.lines[l].words;
         auto& kinds = made.kinds[l];
-        auto& ofLetters = made.ofLetters[l];
         std::vector<Word> left;
-        std::vector<QString> leftKinds;
-        std::vector<std::vector<QString>> leftOfLetters;
+        std::vector<std::vector<QString>> leftKinds;
         for (size_t w = 0; w < words.size();) {
             size_t end = w + 1;
-            while (end < words.size() && kinds[end] == kinds[w]) ++end;
-            if (!kinds[w].isEmpty() && is(random)) {
+            const QString kind = kindOf(kinds[w]);
+            while (end < words.size() && kindOf(kinds[end]) == kind) ++end;
+            if (!kind.isEmpty() && is(random)) {
                 Word block = words[w];
                 block.text = QString(coverBlock);
                 for (size_t k = w; k < end; ++k) block.box = block.box.united(words[k].box);
                 left.push_back(block);
-                leftKinds.push_back({});
-                leftOfLetters.emplace_back(size_t(block.text.size()));
+                leftKinds.emplace_back(size_t(block.text.size()));
             } else {
                 left.insert(left.end(), words.begin() + long(w), words.begin() + long(end));
                 leftKinds.insert(leftKinds.end(), kinds.begin() + long(w), kinds.begin() + long(end));
-                leftOfLetters.insert(leftOfLetters.end(), ofLetters.begin() + long(w), ofLetters.begin() + long(end));
             }
             w = end;
         }
         words = std::move(left);
         kinds = std::move(leftKinds);
-        ofLetters = std::move(leftOfLetters);
     }
-}
-
-// Of what part of a word is; the signs between the parts are nobody's.
-QString kindOf(const std::vector<QString>& ofLetters, int from, int length) {
-    for (int at = from; at < from + length && at < int(ofLetters.size()); ++at)
-        if (!ofLetters[size_t(at)].isEmpty()) return ofLetters[size_t(at)];
-    return {};
 }
 
 } // namespace
@@ -185,7 +176,7 @@ int main(int argc, char** argv) {
             for (const int near : word.near) put(out, near);
             for (const auto& group : word.around)
                 for (const int around : group) put(out, around);
-            put(out, Tagger::classOf(kindOf(made.ofLetters[size_t(word.line)][size_t(word.word)],
+            put(out, Tagger::classOf(kindOf(made.kinds[size_t(word.line)][size_t(word.word)],
                                             word.span.start - first->span.start, word.span.length)));
         }
         ++pages;
