@@ -1,6 +1,7 @@
 #include "app/taking/take_kind.h"
 #include "app/window/main_window.h"
 #include "app/window/reader_names.h"
+#include "app/window/session.h"
 #include "app/window/settings.h"
 #include "app/window/single_instance.h"
 #include "app/window/theme.h"
@@ -125,7 +126,7 @@ int main(int argc, char** argv) {
     QApplication::setApplicationDisplayName(QStringLiteral("Eyelid"));
     QApplication::setApplicationVersion(
         sentence(QStringLiteral("%1\n%2"), QLatin1String(versionString), QLatin1String(builtWith)));
-    speakAs(application, settings::language().isEmpty() ? QLocale() : QLocale(settings::language()));
+    speakAs(application, settings::spokenLocale());
 
     const Started started = readArguments(application);
     const bool oneOfMany = started.isApart() || !hasSessionBus();
@@ -140,13 +141,17 @@ int main(int argc, char** argv) {
     Q_INIT_RESOURCE(icons);
     Theme theme = startingTheme();
     applyTheme(application, theme);
-    std::unique_ptr<GlobalShortcuts> shortcuts = onX11 ? x11Shortcuts() : portalShortcuts();
     // While it is out of the way for a delayed take, no window is open.
     QApplication::setQuitOnLastWindowClosed(false);
-    MainWindow window(theme, settings::forNewCases(*policy), sourceFor(started), std::move(shortcuts));
-    QObject::connect(&window, &MainWindow::closed, &application, &QApplication::quit);
-    window.show();
-    begin(window, started);
-    if (!oneOfMany) (new SingleInstance(window))->listen(QDBusConnection::sessionBus()); // the window's
+    Session session(application, theme,
+                    {.policy = settings::forNewCases(*policy),
+                     .source = [&] { return sourceFor(started); },
+                     .shortcuts = [&] { return onX11 ? x11Shortcuts() : portalShortcuts(); },
+                     .begin = [&](MainWindow& window) { begin(window, started); },
+                     .everyTime =
+                         [&](MainWindow& window) {
+                             if (!oneOfMany) (new SingleInstance(window))->listen(QDBusConnection::sessionBus());
+                         }});
+    QObject::connect(&session, &Session::closed, &application, &QApplication::quit);
     return QApplication::exec();
 }

@@ -188,6 +188,28 @@ void CaseKeeper::leave() {
     stand(m_folder.isEmpty() ? Standing::InMemory : Standing::NothingYet);
 }
 
+OpenCase CaseKeeper::handOver() {
+    (void)finish();
+    OpenCase open{
+        m_case.kept(), m_case.pictures(), m_case.isReadOnly(), m_folder, m_keys, std::exchange(m_file, nullptr), m_kept,
+        m_standing,    m_trouble};
+    // What is under way in this window ends with it.
+    for (Capture& capture : open.kept.state.captures)
+        if (capture.reading == Capture::Reading::Running) capture.reading = Capture::Reading::Waiting;
+    m_standing = Standing::InMemory;
+    return open;
+}
+
+void CaseKeeper::takeOver(OpenCase open) {
+    m_folder = open.folder;
+    m_keys = open.keys;
+    m_file = std::move(open.file);
+    m_kept = open.onDisk;
+    m_case.restore(std::move(open.kept), std::move(open.pictures));
+    m_case.setReadOnly(open.readOnly);
+    stand(open.standing, open.trouble);
+}
+
 Result<Done> CaseKeeper::Opened::open(const Opener& opener, const QString& officer) {
     const auto write = intactOnly ? SealedRows::Access::ReadOnly : SealedRows::Access::ReadWrite;
     auto opened = CaseFile::open(path, opener, write);

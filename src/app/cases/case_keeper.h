@@ -13,6 +13,8 @@
 
 namespace eyelid {
 
+struct OpenCase;
+
 class CaseKeeper final : public QObject {
     Q_OBJECT
 public:
@@ -52,6 +54,9 @@ public:
     void openIntact(const QString& path);
     /// Leaves the case as it is kept, with an empty one in its place. What could not be kept is gone: ask before.
     void leave();
+    /// The case as it is open, and with it the keeping, for another keeper; this one keeps no more.
+    OpenCase handOver();
+    void takeOver(OpenCase open);
     /// For a new case: a name that says nothing.
     static QString newPath(const QString& folder);
 
@@ -89,6 +94,19 @@ private:
     int m_coveredRevision = -1; ///< of the case when its picture for lists was made last
     bool m_keeping = false, m_changedSince = false;
     Lane m_lane; ///< the last, so that it ends before the rest goes
+};
+
+/// An open case with where it is kept, on its way from one window to the next.
+struct OpenCase {
+    KeptCase kept;
+    std::shared_ptr<PictureStore> pictures;
+    bool readOnly = false;
+    QString folder;
+    OwnKeys keys;
+    std::shared_ptr<CaseFile> file; ///< null where it has none
+    QSet<int> onDisk;               ///< captures that are
+    CaseKeeper::Standing standing = CaseKeeper::Standing::InMemory;
+    QString trouble;
 };
 
 } // namespace eyelid

@@ -74,6 +74,10 @@ public:
     void keepCases(const QString& folder, const OwnKeys& keys);
     /// Opens a kept case in place of the one that is open, which is kept.
     void openCaseFile(const QString& path);
+    /// The open case, for the next window; this one is done with it.
+    OpenCase handOver();
+    void takeOver(OpenCase open);
+    bool firstStepsAreOn() const;
     CaseKeeper& keeper() { return m_keeper; }
     CaseShelf& shelf() { return m_shelf; }
     CasesView& casesView() { return *m_casesView; }
@@ -90,11 +94,13 @@ public:
     void beginFirstSteps();
 
     void setTheme(ThemeName name);
+    void showSettings();
     const Theme& theme() const { return m_theme; }
 
 signals:
     void closed();
     void firstStepsEnded(); ///< the demo's captures are gone
+    void renewAsked();      ///< another language or size of type was chosen, and nothing is under way
 
 protected:
     void dragEnterEvent(QDragEnterEvent*) override;
@@ -169,7 +175,7 @@ private:
     void coverLeak(int capture, const Leak& leak);
     void findCommand();
     void showHandbook();
-    void showSettings();
+    void renewWhenIdle();
     void showRegister();
     void handOut(const ReleaseOutcome& outcome, const Destinations& to);
     void tell(const QString& sentence); ///< for a while, beside what stands in the way
@@ -219,6 +225,7 @@ private:
     std::optional<QString> m_leavingFor;    ///< a case to be opened, or none, as soon as nothing runs
     QString m_toThrowAway;                  ///< the open case, once it has been left
     QString m_askedBefore;                  ///< the case whose passphrase was asked for last
+    bool m_renewing = false;                ///< as soon as nothing runs
     bool m_firstLook = false;               ///< the cases there are have been shown once
     BesideView* m_beside = nullptr;         ///< made when first asked for
     WordsView* m_wordsView = nullptr;       ///< likewise

@@ -24,6 +24,7 @@
 #include <QPointer>
 #include <QProcess>
 #include <QPushButton>
+#include <QSplitter>
 #include <QStackedWidget>
 
 namespace eyelid {
@@ -47,7 +48,38 @@ void MainWindow::keepCases(const QString& folder, const OwnKeys& keys) {
     refreshActions();
 }
 
+OpenCase MainWindow::handOver() {
+    m_case.disconnect(this);
+    return m_keeper.handOver();
+}
+
+void MainWindow::takeOver(OpenCase open) {
+    m_shelf.setPlace(open.folder, open.keys);
+    m_firstLook = true; // there has been one in the window before
+    // Reasons are told in the language of the window: what is found is found once more.
+    for (Capture& capture : open.kept.state.captures) capture.foundWith = {};
+    m_keeper.takeOver(std::move(open));
+    refreshActions();
+}
+
+void MainWindow::renewWhenIdle() {
+    if (!m_renewing) return;
+    if (m_worker.busy() || m_taker->running() || m_keeper.standing() == CaseKeeper::Standing::Opening)
+        return tell(Tr::tr("The window follows what you chose as soon as what is under way is done."));
+    m_renewing = false;
+    settings::setWindowGeometry(saveGeometry());
+    settings::setPanelSizes(m_middle->saveState());
+    emit renewAsked();
+}
+
+bool MainWindow::firstStepsAreOn() const {
+    return m_firstSteps->isOn();
+}
+
 void MainWindow::bindCases() {
+    connect(&m_worker, &CaseWorker::busyChanged, this, &MainWindow::renewWhenIdle);
+    connect(m_taker.get(), &Taker::runningChanged, this, &MainWindow::renewWhenIdle);
+    connect(&m_keeper, &CaseKeeper::changed, this, &MainWindow::renewWhenIdle);
     m_case.setOfficer(settings::officerName());
     connect(&m_keeper, &CaseKeeper::changed, this, &MainWindow::showKept);
     connect(&m_keeper, &CaseKeeper::changed, this, &MainWindow::refreshActions);

@@ -320,6 +320,8 @@ void MainWindow::showFindingMenu(const QPoint& place) {
 }
 
 void MainWindow::showSettings() {
+    const auto drawn = [] { return std::pair(settings::language(), settings::typePercent()); };
+    const auto before = drawn();
     SettingsView view(m_theme, this);
     connect(&view, &SettingsView::themeChosen, this, &MainWindow::setTheme);
     connect(&view, &SettingsView::changed, this, [this] {
@@ -335,6 +337,9 @@ void MainWindow::showSettings() {
         m_case.setOfficer(name);
     });
     view.exec();
+    if (drawn() == before) return;
+    m_renewing = true;
+    renewWhenIdle();
 }
 
 void MainWindow::showKeys() {

@@ -290,6 +290,9 @@ QString language() {
     const QString code = value(spokenKey).toString();
     return spokenLanguages().contains(code) ? code : QString();
 }
+QLocale spokenLocale() {
+    return language().isEmpty() ? QLocale::system() : QLocale(language());
+}
 void setLanguage(const QString& code) {
     setValue(spokenKey, code);
 }

@@ -11,6 +11,7 @@
 #include <optional>
 #include <QByteArray>
 #include <QKeySequence>
+#include <QLocale>
 #include <QPolygon>
 #include <QRect>
 #include <QString>
@@ -40,6 +41,8 @@ void setTypePercent(int percent);
 /// The code of the language the window speaks; empty: as the desktop.
 QString language();
 void setLanguage(const QString& code);
+/// By it, or the desktop's.
+QLocale spokenLocale();
 
 /// Whether the first steps have been offered.
 bool knowsFirstSteps();

@@ -109,15 +109,18 @@ void SettingsView::addLook() {
     language->addItem(Tr::tr("As the desktop has it"), QString());
     for (const QString& code : spokenLanguages()) language->addItem(QLocale(code).nativeLanguageName(), code);
     language->setCurrentIndex(std::max(0, language->findData(settings::language())));
-    language->setToolTip(Tr::tr("From the next start."));
-    connect(language, &QComboBox::activated, this,
-            [language] { settings::setLanguage(language->currentData().toString()); });
+    // All views are made anew in it, this one as well.
+    connect(language, &QComboBox::activated, this, [this, language] {
+        const QString before = settings::language();
+        settings::setLanguage(language->currentData().toString());
+        if (settings::language() != before) accept();
+    });
     addRow(Tr::tr("Language of the window"), language, Tr::tr("translation English German French Spanish"));
     QSpinBox* type =
         addNumber(Tr::tr("Size of type"), Tr::tr("large text font zoom"), 100, 200, settings::typePercent());
     type->setObjectName(QStringLiteral("typePercent"));
     type->setSingleStep(10);
-    type->setSuffix(Tr::tr(" % (from the next start)"));
+    type->setSuffix(Tr::tr(" % (when this view is closed)"));
     connect(type, &QSpinBox::valueChanged, this, [](int percent) { settings::setTypePercent(percent); });
     auto* map = new QCheckBox(Tr::tr("A small map while only a part of a capture is in view"));
     map->setObjectName(QStringLiteral("overviewShown"));
@@ -158,12 +161,13 @@ void SettingsView::addCases() {
     auto* policy = new QComboBox;
     policy->setObjectName(QStringLiteral("policy"));
     for (const KnownPolicy& one : knownPolicies()) {
-        policy->addItem(one.name);
+        policy->addItem(titleOf(one), one.name);
         policy->setItemData(policy->count() - 1, originTitle(one), Qt::ToolTipRole);
     }
-    policy->setCurrentText(settings::policyName());
+    policy->setCurrentIndex(policy->findData(settings::policyName()));
     policy->setToolTip(Tr::tr("For windows opened from now on; the open case keeps its own."));
-    connect(policy, &QComboBox::activated, this, [policy] { settings::setPolicyName(policy->currentText()); });
+    connect(policy, &QComboBox::activated, this,
+            [policy] { settings::setPolicyName(policy->currentData().toString()); });
     addRow(Tr::tr("Policy of new cases"), policy, Tr::tr("kinds rules default"));
     auto* style = new QComboBox;
     style->setObjectName(QStringLiteral("caseStyle"));

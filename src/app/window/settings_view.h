@@ -1,5 +1,5 @@
 // All that the window remembers and that can be chosen, in one place; found by typing. What is changed holds at
-// once, but for the size of type.
+// once, the size of type when this is closed.
 #pragma once
 
 #include "app/window/theme.h"

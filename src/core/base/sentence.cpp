@@ -15,15 +15,19 @@ namespace eyelid {
 void speakAs(QCoreApplication& application, const QLocale& locale) {
     drawInTranslations();
     QLocale::setDefault(locale);
+    static const QString ours = QStringLiteral("spoken");
+    qDeleteAll(application.findChildren<QTranslator*>(ours, Qt::FindDirectChildrenOnly)); // each takes itself off
     const QString folder = QStringLiteral(":/eyelid/translations"), name = QStringLiteral("eyelid");
     // English below: whatever another language lacks still has its plural forms.
     for (const QLocale& language : {QLocale(QLocale::English), locale}) {
         auto translator = std::make_unique<QTranslator>(&application);
+        translator->setObjectName(ours);
         if (translator->load(language, name, QStringLiteral("_"), folder))
             application.installTranslator(translator.release());
     }
     // Qt's own words: of buttons and of its dialogs, where its translations are installed.
     auto ofQt = std::make_unique<QTranslator>(&application);
+    ofQt->setObjectName(ours);
     if (ofQt->load(locale, QStringLiteral("qtbase"), QStringLiteral("_"),
                    QLibraryInfo::path(QLibraryInfo::TranslationsPath)))
         application.installTranslator(ofQt.release());

@@ -31,7 +31,7 @@ template <typename... Parts> QString sentence(const QString& pattern, const Part
     return pattern.arg(detail::asText(parts)...);
 }
 
-/// Has the application speak the user's language, or English where there is none.
+/// Has the application speak this language from now on, or English where there is none.
 void speakAs(QCoreApplication& application, const QLocale& locale);
 
 /// Text that may come from anywhere, for one line of a terminal: control characters, marks that turn the direction of

@@ -31,6 +31,11 @@ void Case::restore(KeptCase kept) {
     tell(all);
 }
 
+void Case::restore(KeptCase kept, std::shared_ptr<PictureStore> pictures) {
+    m_pictures = std::move(pictures);
+    restore(std::move(kept));
+}
+
 void Case::startAnew() {
     CaseState fresh;
     fresh.name = nameOfUnnamed();

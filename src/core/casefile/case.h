@@ -31,6 +31,7 @@ public:
     /// All that is to be kept of it, and the same again in place of what is open; its pictures come from pictures().
     KeptCase kept() const { return {m_state, m_history, m_secret}; }
     void restore(KeptCase kept);
+    void restore(KeptCase kept, std::shared_ptr<PictureStore> pictures);
     /// An empty case by the same policy in place of what is open, with a secret of its own.
     void startAnew();
     /// Nothing an officer does is done, but told of by refused().
