@@ -4476,10 +4476,6 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <translation>groß Text Schrift Zoom</translation>
     </message>
     <message>
-        <source> % (from the next start)</source>
-        <translation> % (ab dem nächsten Start)</translation>
-    </message>
-    <message>
         <source>A small map while only a part of a capture is in view</source>
         <translation>Eine kleine Karte, wenn nur ein Teil einer Aufnahme zu sehen ist</translation>
     </message>
@@ -7930,10 +7926,6 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <translation>Die Signaturdatei des Protokolls ist beschädigt.</translation>
     </message>
     <message>
-        <source>From the next start.</source>
-        <translation>Ab dem nächsten Start.</translation>
-    </message>
-    <message>
         <source>Language of the window</source>
         <translation>Sprache des Fensters</translation>
     </message>
@@ -8043,6 +8035,22 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
     <message>
         <source>has the form of a town with its state and ZIP code</source>
         <translation>hat die Form eines Ortes mit Bundesstaat und Postleitzahl (ZIP)</translation>
+    </message>
+    <message>
+        <source>Drag from here into another program: all captures, sanitised and checked</source>
+        <translation>Von hier in ein anderes Programm ziehen: alle Aufnahmen, geschwärzt und geprüft</translation>
+    </message>
+    <message>
+        <source>The window follows what you chose as soon as what is under way is done.</source>
+        <translation>Das Fenster folgt Ihrer Wahl, sobald fertig ist, was gerade läuft.</translation>
+    </message>
+    <message>
+        <source> % (when this view is closed)</source>
+        <translation> % (wenn diese Ansicht geschlossen wird)</translation>
+    </message>
+    <message>
+        <source>&quot;translated&quot; knows &quot;name&quot; and &quot;description&quot;, not &quot;%1&quot;</source>
+        <translation>„translated“ kennt „name“ und „description“, nicht „%1“</translation>
     </message>
 </context>
 </TS>

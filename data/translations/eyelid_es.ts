@@ -4476,10 +4476,6 @@ o suelte aquí archivos de imagen.
         <translation>grande texto letra zoom</translation>
     </message>
     <message>
-        <source> % (from the next start)</source>
-        <translation> % (desde el próximo inicio)</translation>
-    </message>
-    <message>
         <source>A small map while only a part of a capture is in view</source>
         <translation>Un pequeño mapa cuando solo se ve una parte</translation>
     </message>
@@ -7930,10 +7926,6 @@ o suelte aquí archivos de imagen.
         <translation>El archivo de firma del registro está dañado.</translation>
     </message>
     <message>
-        <source>From the next start.</source>
-        <translation>Desde el próximo inicio.</translation>
-    </message>
-    <message>
         <source>Language of the window</source>
         <translation>Idioma de la ventana</translation>
     </message>
@@ -8043,6 +8035,22 @@ o suelte aquí archivos de imagen.
     <message>
         <source>has the form of a town with its state and ZIP code</source>
         <translation>tiene la forma de una localidad con su estado y código postal (ZIP)</translation>
+    </message>
+    <message>
+        <source>Drag from here into another program: all captures, sanitised and checked</source>
+        <translation>Arrastre desde aquí a otro programa: todas las capturas, tachadas y comprobadas</translation>
+    </message>
+    <message>
+        <source>The window follows what you chose as soon as what is under way is done.</source>
+        <translation>La ventana seguirá su elección en cuanto termine lo que está en curso.</translation>
+    </message>
+    <message>
+        <source> % (when this view is closed)</source>
+        <translation> % (al cerrar esta vista)</translation>
+    </message>
+    <message>
+        <source>&quot;translated&quot; knows &quot;name&quot; and &quot;description&quot;, not &quot;%1&quot;</source>
+        <translation>«translated» conoce «name» y «description», no «%1»</translation>
     </message>
 </context>
 </TS>

@@ -4476,10 +4476,6 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <translation>grand texte police zoom</translation>
     </message>
     <message>
-        <source> % (from the next start)</source>
-        <translation> % (au prochain démarrage)</translation>
-    </message>
-    <message>
         <source>A small map while only a part of a capture is in view</source>
         <translation>Une petite carte quand seule une partie est visible</translation>
     </message>
@@ -7930,10 +7926,6 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <translation>Le fichier de signature du journal est endommagé.</translation>
     </message>
     <message>
-        <source>From the next start.</source>
-        <translation>Au prochain démarrage.</translation>
-    </message>
-    <message>
         <source>Language of the window</source>
         <translation>Langue de la fenêtre</translation>
     </message>
@@ -8043,6 +8035,22 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
     <message>
         <source>has the form of a town with its state and ZIP code</source>
         <translation>a la forme d’une ville avec son État et son code postal (ZIP)</translation>
+    </message>
+    <message>
+        <source>Drag from here into another program: all captures, sanitised and checked</source>
+        <translation>Faire glisser d’ici vers un autre programme : toutes les captures, caviardées et vérifiées</translation>
+    </message>
+    <message>
+        <source>The window follows what you chose as soon as what is under way is done.</source>
+        <translation>La fenêtre suivra votre choix dès que ce qui est en cours sera terminé.</translation>
+    </message>
+    <message>
+        <source> % (when this view is closed)</source>
+        <translation> % (à la fermeture de cette vue)</translation>
+    </message>
+    <message>
+        <source>&quot;translated&quot; knows &quot;name&quot; and &quot;description&quot;, not &quot;%1&quot;</source>
+        <translation>« translated » connaît « name » et « description », pas « %1 »</translation>
     </message>
 </context>
 </TS>

@@ -7,8 +7,11 @@
 namespace eyelid {
 
 int runPolicies() {
-    for (const KnownPolicy& policy : knownPolicies())
-        say(sentence(QStringLiteral("%1: %2"), policy.name, originTitle(policy)));
+    for (const KnownPolicy& policy : knownPolicies()) {
+        const QString title = titleOf(policy);
+        const QString called = title == policy.name ? title : sentence(QStringLiteral("%1 (%2)"), policy.name, title);
+        say(sentence(QStringLiteral("%1: %2"), called, originTitle(policy)));
+    }
     return done;
 }
 

@@ -1,8 +1,10 @@
 // Policies as files: what they may say, where they are wrong, and that what is written is read back.
+#include "base/spoken_languages.h"
 #include "finding/finder.h"
 #include "finding/known_policies.h"
 #include "support/made.h"
 
+#include <QLocale>
 #include <QTemporaryDir>
 
 using namespace eyelid;
@@ -46,6 +48,29 @@ TEST_CASE("every shipped policy is read back as it was written") {
             CHECK(again->rule(kind).keepLast == policy->rule(kind).keepLast);
         }
     }
+}
+
+TEST_CASE("a policy is called in the language that is spoken, where it says how, and known by one name in all") {
+    struct Speaking {
+        QLocale before;
+        ~Speaking() { QLocale::setDefault(before); }
+    } speaking;
+    for (const QString& language : spokenLanguages()) {
+        INFO(language.toStdString());
+        QLocale::setDefault(QLocale(language));
+        for (const QString& name : shippedPolicyNames()) {
+            const auto policy = loadPolicy(name);
+            REQUIRE(policy);
+            CHECK(policy->name == name);
+            CHECK((policyTitle(*policy) == name) == (language == QStringLiteral("en")));
+            CHECK((policyDescription(*policy) == policy->description) == (language == QStringLiteral("en")));
+            CHECK(policyTitle(*parsePolicy(writePolicy(*policy), name)) == policyTitle(*policy));
+        }
+    }
+    QLocale::setDefault(QLocale(QStringLiteral("de_AT")));
+    CHECK(titleOf(knownPolicies().front()) == QStringLiteral("alles"));
+    QLocale::setDefault(QLocale(QStringLiteral("fi")));
+    CHECK(titleOf(knownPolicies().front()) == QStringLiteral("everything"));
 }
 
 TEST_CASE("the health policy names a ground for each of the eighteen identifiers it looks for") {
@@ -130,6 +155,7 @@ TEST_CASE("a mistake is told with its line and column and what is expected") {
         {"name = \"a\"\nlook_for = [\"person\"]\n[keep_last]\nperson = 4\n", "card"},
         {"name = \"a\"\nlook_for = [\"person\"]\n[keep_last]\ncard = 12\n", "from 0 to 4"},
         {"name = \"a\"\nlook_for = [\"person\"]\n[grounds]\nperson = 6\n", "text in quotes"},
+        {"name = \"a\"\nlook_for = [\"person\"]\n[translated.de]\ntitle = \"b\"\n", "\"title\""},
     };
     for (const auto& [text, expected] : mistakes) {
         INFO(text);

@@ -15,6 +15,8 @@
 #include <QFile>
 #include <QLabel>
 #include <QListView>
+#include <QListWidget>
+#include <QLocale>
 #include <QMenu>
 #include <QSlider>
 #include <QSpinBox>
@@ -338,6 +340,29 @@ TEST_CASE("the search says how often and on how many captures a text stands, whi
     REQUIRE(until([&] { return count->text() == QStringLiteral("nowhere"); }));
     field->clear();
     CHECK(until([&] { return !count->isVisible(); }));
+}
+
+TEST_CASE(
+    "the handbook's first pages are told in the language that is spoken, with their pictures; the rest in English") {
+    struct Speaking {
+        QLocale before;
+        ~Speaking() { QLocale::setDefault(before); }
+    } speaking;
+    const std::pair<const char*, const char*> firsts[] = {
+        {"en", "The job"}, {"de", "Die Arbeit"}, {"fr_BE", "Le travail"}, {"es", "El trabajo"}, {"fi", "The job"}};
+    for (const auto& [language, title] : firsts) {
+        INFO(language);
+        QLocale::setDefault(QLocale(QLatin1String(language)));
+        HandbookView view(nullptr);
+        auto* titles = view.findChild<QListWidget*>();
+        REQUIRE(titles->count() == 9);
+        CHECK(titles->item(0)->text().startsWith(QLatin1String(title)));
+        CHECK(titles->item(8)->text().startsWith(QStringLiteral("What")));
+        const QString text = view.findChild<QTextBrowser*>()->toMarkdown();
+        const int from = int(text.indexOf(QStringLiteral("](:/"))) + 2;
+        REQUIRE(from > 2);
+        CHECK(QFile::exists(text.mid(from, text.indexOf(u')', from) - from)));
+    }
 }
 
 TEST_CASE("the handbook is at hand, names no key that is not there, and is searched") {

@@ -1,9 +1,26 @@
-// Whatever the window says can be said in another language.
+// Whatever the window says can be said in another language: longer ones, and from right to left.
+#include "app/cases/passphrase_view.h"
+#include "app/cases/strip.h"
+#include "app/checking/gate.h"
+#include "app/explain/frame_view.h"
+#include "app/explain/together_view.h"
+#include "app/findings/change_finding_view.h"
+#include "app/findings/policies_view.h"
+#include "app/releasing/places_view.h"
+#include "app/releasing/register_view.h"
+#include "app/releasing/verify_view.h"
+#include "app/sheet/words_view.h"
+#include "app/taking/shortcuts_view.h"
+#include "app/window/settings_view.h"
 #include "base/spoken_languages.h"
 #include "window/desk.h"
 
+#include <algorithm>
+
+#include <QDialogButtonBox>
 #include <QLabel>
 #include <QMenu>
+#include <QTabBar>
 #include <QToolButton>
 #include <QTranslator>
 
@@ -11,19 +28,31 @@ using namespace eyelid;
 
 namespace {
 
-const QChar mark(0x2021);
+const QChar begins(0x27e6), ends(0x27e7);
 
-// A language in which every sentence begins with a mark.
-class Marked final : public QTranslator {
+// A language that nobody speaks: each sentence between brackets, with accents and two fifths longer.
+class Pseudo final : public QTranslator {
 public:
     QString translate(const char* context, const char* text, const char*, int) const override {
-        return qstrcmp(context, "eyelid") == 0 ? mark + QString::fromUtf8(text) : QString();
+        if (qstrcmp(context, "eyelid") != 0) return {};
+        const QString plain = QString::fromUtf8(text);
+        QString said(begins);
+        for (qsizetype i = 0; i < plain.size(); ++i)
+            said += i > 0 && plain[i - 1] == u'%' ? plain[i] : accented(plain[i]);
+        const QString more = QStringLiteral(" ýét möré öf ït").repeated(int(plain.size()) / 30 + 1);
+        return said + more.left(plain.size() * 2 / 5) + ends;
     }
     bool isEmpty() const override { return false; }
+
+private:
+    static QChar accented(QChar c) {
+        const auto at = QStringView(u"aeiouyAEIOUY").indexOf(c);
+        return at < 0 ? c : QStringView(u"áèïõûýÁÈÏÕÛÝ")[at];
+    }
 };
 
 struct Speaking {
-    Marked language;
+    Pseudo language;
     Speaking() { QCoreApplication::installTranslator(&language); }
     ~Speaking() { QCoreApplication::removeTranslator(&language); }
 };
@@ -38,11 +67,13 @@ bool says(const QString& text) {
 QStringList unmarked(QWidget& window) {
     QStringList told;
     const auto look = [&](const QObject* at, const char* what, const QString& text) {
-        if (says(text) && !text.contains(mark))
+        if (says(text) && !text.contains(begins))
             told << QStringLiteral("%1 %2: %3")
                         .arg(QString::fromLatin1(at->metaObject()->className()), QString::fromLatin1(what), text);
     };
     for (QWidget* w : window.findChildren<QWidget*>()) {
+        // Qt's own, which speak with its translations.
+        if (qobject_cast<QDialogButtonBox*>(w->parentWidget()) || qobject_cast<QTabBar*>(w->parentWidget())) continue;
         look(w, "tooltip", w->toolTip());
         look(w, "name", w->accessibleName());
         if (auto* button = qobject_cast<QAbstractButton*>(w)) look(w, "button", button->text());
@@ -54,6 +85,65 @@ QStringList unmarked(QWidget& window) {
         look(action, "tooltip", action->toolTip());
     }
     return told;
+}
+
+// What stands outside of the brackets was put to a sentence, and not into it.
+QString outside(const QString& text) {
+    QString rest;
+    int depth = 0;
+    for (const QChar c : text) {
+        depth += c == begins;
+        if (depth == 0) rest += c;
+        depth -= c == ends && depth > 0;
+    }
+    return rest;
+}
+
+// Labels and buttons that show less than they say.
+QStringList clipped(QWidget& view) {
+    QStringList told;
+    for (const QWidget* w : view.findChildren<QWidget*>()) {
+        if (!w->isVisible() || w->window() != &view) continue;
+        const auto* label = qobject_cast<const QLabel*>(w);
+        const auto* button = qobject_cast<const QAbstractButton*>(w);
+        const auto* tool = qobject_cast<const QToolButton*>(w);
+        if (tool && tool->toolButtonStyle() == Qt::ToolButtonIconOnly) continue;
+        const QString text = label ? label->text() : button ? button->text() : QString();
+        if (text.isEmpty() || Qt::mightBeRichText(text)) continue;
+        int needed = 0;
+        if (label && label->wordWrap()) {
+            if (w->height() + 1 < label->heightForWidth(w->width())) told << QStringLiteral("too low: ") + text;
+            continue;
+        }
+        for (const QString& line : text.split(u'\n'))
+            needed = std::max(needed, w->fontMetrics().horizontalAdvance(QString(line).remove(u'&')));
+        if (w->width() < needed) told << QStringLiteral("%1 of %2 pixels: %3").arg(w->width()).arg(needed).arg(text);
+    }
+    return told;
+}
+
+QStringList glued(QWidget& view) {
+    QStringList told;
+    for (const QWidget* w : view.findChildren<QWidget*>()) {
+        const auto* label = qobject_cast<const QLabel*>(w);
+        const auto* button = qobject_cast<const QAbstractButton*>(w);
+        const QString text = label ? label->text() : button ? button->text() : QString();
+        if (text.contains(begins) && says(outside(text))) told << text;
+    }
+    return told;
+}
+
+// `own`: what stands there that is nobody's to translate.
+void expectWhole(QWidget& view, const char* name, const QString& own = {}) {
+    INFO(name);
+    view.show();
+    REQUIRE(QTest::qWaitForWindowExposed(&view));
+    QStringList left = unmarked(view);
+    left.removeIf([&](const QString& line) { return !own.isEmpty() && line.endsWith(own); });
+    CHECK(left.join(u'\n').toStdString() == "");
+    CHECK(glued(view).join(u'\n').toStdString() == "");
+    CHECK(clipped(view).join(u'\n').toStdString() == "");
+    view.close();
 }
 
 } // namespace
@@ -75,6 +165,64 @@ TEST_CASE("nothing the window says is left out when it speaks another language")
                            [&](const Item& item) { return line.endsWith(item.finding.text); });
     });
     CHECK(told.join(u'\n').toStdString() == "");
+}
+
+TEST_CASE("no view says a sentence in pieces, leaves one out or cuts one off in a longer language") {
+    const Speaking speaking;
+    Desk desk;
+    desk.take(QStringLiteral("burst main"));
+    desk.waitUntilRead();
+    MainWindow& window = desk.window;
+    SettingsView settings(desk.theme, &window);
+    expectWhole(settings, "settings");
+    PoliciesView policies(desk.open(), window.worker(), window.selection(), &window);
+    expectWhole(policies, "policies", desk.open().policy().description);
+    ReleaseView release({}, desk.theme, &window);
+    expectWhole(release, "release");
+    VerifyView verify(desk.theme, &window);
+    expectWhole(verify, "verify");
+    RegisterView releases(desk.open(), desk.theme, &window);
+    expectWhole(releases, "register");
+    PlacesView places(desk.theme, &window);
+    expectWhole(places, "places");
+    WordsView words(desk.open(), window.selection(), &window);
+    expectWhole(words, "words");
+    ShortcutsView shortcuts(nullptr, desk.theme, &window);
+    expectWhole(shortcuts, "shortcuts");
+    const Finding& first = desk.items(0).front().finding;
+    ChangeFindingView change(first, &window);
+    expectWhole(change, "change a finding", first.text);
+    PassphraseView passphrase(&window);
+    expectWhole(passphrase, "passphrase");
+    TogetherView together(desk.open(), &window);
+    expectWhole(together, "together");
+    FrameView frame(desk.open(), desk.open().captures()[0].id, &window);
+    expectWhole(frame, "framing");
+}
+
+TEST_CASE("from right to left the desk is mirrored and the sheet is not: what is clicked is what is meant") {
+    QApplication::setLayoutDirection(Qt::RightToLeft);
+    {
+        Desk desk;
+        desk.take(QStringLiteral("burst main"));
+        desk.waitUntilRead();
+        MainWindow& window = desk.window;
+        const auto leftOf = [&](const QWidget& w) { return w.mapTo(&window, QPoint()).x(); };
+        CHECK(leftOf(window.strip()) > leftOf(window.sheet()));
+        CHECK(leftOf(window.findings()) < leftOf(window.sheet()));
+        CHECK(leftOf(*window.gate().releaseButton()) < window.width() / 2);
+        const Item& item = desk.items(0).front();
+        const QRectF place = item.finding.boxes.front();
+        window.sheet().reveal(place);
+        // What is farther right on the capture is farther right on the sheet.
+        CHECK(window.sheet().toView(place.topLeft()).x() < window.sheet().toView(place.topRight()).x());
+        QTest::mouseClick(window.sheet().viewport(), Qt::LeftButton, Qt::NoModifier,
+                          window.sheet().toView(place.center()).toPoint());
+        CHECK(window.selection().item() == item.id);
+        desk.press(Qt::Key_C);
+        CHECK(desk.open().item(item.id)->decision == Decision::Cover);
+    }
+    QApplication::setLayoutDirection(Qt::LeftToRight);
 }
 
 TEST_CASE("each language the window speaks is there, with the forms its numbers ask for") {

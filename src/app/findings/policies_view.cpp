@@ -35,6 +35,12 @@ QString sentenceCase(const QString& name) {
     return name.left(1).toUpper() + name.mid(1);
 }
 
+// What it was called in other languages was of the policy it was made from.
+void callIt(Policy& policy, const QString& name) {
+    policy.name = name;
+    policy.translated.clear();
+}
+
 bool sameRules(const Policy& a, const Policy& b) {
     return writePolicy(a) == writePolicy(b);
 }
@@ -145,12 +151,15 @@ void PoliciesView::makeKinds() {
     m_kinds->setAccessibleName(Tr::tr("Kinds of the policy"));
     m_kinds->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     m_kinds->horizontalHeader()->setSectionResizeMode(GroundColumn, QHeaderView::Stretch);
-    m_kinds->setColumnWidth(KindColumn, 220);
     // As wide as their headings are in whichever language.
     for (const auto& [column, least] :
          {std::pair(SureColumn, 110), std::pair(StyleColumn, 110), std::pair(HereColumn, 130)})
         m_kinds->setColumnWidth(column, std::max(least, m_kinds->horizontalHeader()->sectionSizeHint(column)));
     for (const Kind kind : kinds) addKind(kind);
+    int widest = 220;
+    constexpr int aroundField = 8; // of a cell
+    for (const Row& row : m_rows) widest = std::max(widest, row.on->sizeHint().width() + aroundField);
+    m_kinds->setColumnWidth(KindColumn, widest);
 }
 
 void PoliciesView::addKind(Kind kind) {
@@ -209,21 +218,20 @@ QLayout* PoliciesView::makeBottom() {
     return bottom;
 }
 
-void PoliciesView::fillNames(const QString& chosen) {
+void PoliciesView::fillNames(const Policy& chosen) {
     m_names->clear();
     PolicyOrigin before = PolicyOrigin::Shipped;
+    int at = -1;
     for (const KnownPolicy& known : knownPolicies()) {
         if (known.from != before) m_names->insertSeparator(m_names->count());
         before = known.from;
-        m_names->addItem(sentenceCase(known.name), known.file.isEmpty() ? known.name : known.file);
+        m_names->addItem(sentenceCase(titleOf(known)), known.file.isEmpty() ? known.name : known.file);
+        if (known.name.compare(chosen.name, Qt::CaseInsensitive) == 0) at = m_names->count() - 1;
         m_names->setItemData(m_names->count() - 1, originTitle(known), Qt::ToolTipRole);
     }
-    int at = -1;
-    for (int i = 0; i < m_names->count(); ++i)
-        if (m_names->itemText(i).compare(chosen, Qt::CaseInsensitive) == 0) at = i;
     if (at < 0) {
         m_names->insertSeparator(m_names->count());
-        m_names->addItem(sentenceCase(chosen));
+        m_names->addItem(sentenceCase(policyTitle(chosen)));
         at = m_names->count() - 1;
     }
     m_names->setCurrentIndex(at);
@@ -255,8 +263,8 @@ void PoliciesView::openFile() {
 void PoliciesView::fill(const Policy& policy) {
     m_filling = true;
     m_base = policy;
-    fillNames(policy.name);
-    m_description->setText(policy.description);
+    fillNames(policy);
+    m_description->setText(policyDescription(policy));
     const auto kinds = allKinds();
     for (int row = 0; row < int(kinds.size()); ++row) {
         const KindRule& rule = policy.rule(kinds[size_t(row)]);
@@ -367,7 +375,7 @@ void PoliciesView::use() {
     // A shipped policy that was tuned is no longer that policy.
     if (auto shipped = loadPolicy(policy.name);
         shipped && shippedPolicyNames().contains(policy.name) && !sameRules(*shipped, policy))
-        policy.name = sentence(Tr::tr("%1, tuned"), policy.name);
+        callIt(policy, sentence(Tr::tr("%1, tuned"), policy.name));
     m_case.setPolicy(policy);
 }
 
@@ -383,7 +391,7 @@ void PoliciesView::save() {
         return;
     }
     Policy policy = shown();
-    policy.name = name;
+    callIt(policy, name);
     const QString path = QDir(policyFolder()).filePath(name.toLower().replace(u' ', u'-') + QStringLiteral(".toml"));
     if (QFileInfo::exists(path) &&
         QMessageBox::question(this, windowTitle(), Tr::tr("There is a policy \"%1\" already. Replace it?").arg(name)) !=

@@ -43,7 +43,7 @@ private:
     void makeKinds();
     void addKind(Kind kind);
     QLayout* makeBottom();
-    void fillNames(const QString& chosen);
+    void fillNames(const Policy& chosen);
     void choose(int index);
     void openFile();
     void fill(const Policy& policy);

@@ -8,6 +8,8 @@
 #include <QHBoxLayout>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QLocale>
+#include <QRegularExpression>
 #include <QTextBlock>
 #include <QTextBrowser>
 #include <QTextDocument>
@@ -85,8 +87,10 @@ HandbookView::HandbookView(QWidget* parent) : QDialog(parent) {
     resize(880, 620);
     bindHandbook();
     const QDir folder(QStringLiteral(":/eyelid/handbook"));
+    // Pages that have not been translated are told in English.
+    const QString translated = QLocale().name().section(u'_', 0, 0) + u'/';
     for (const QString& name : folder.entryList(QDir::Files, QDir::Name)) {
-        QFile file(folder.filePath(name));
+        QFile file(folder.filePath(folder.exists(translated + name) ? translated + name : name));
         if (file.open(QIODevice::ReadOnly)) m_pages << QString::fromUtf8(file.readAll());
     }
     auto* row = new QHBoxLayout(this);
@@ -133,7 +137,8 @@ void HandbookView::refresh() {
 
 void HandbookView::showPage(int page) {
     // Where the documents have them beside the text, the program has them built in.
-    m_text->setMarkdown(QString(m_pages[page]).replace(QLatin1String("](../"), QLatin1String("](:/eyelid/")));
+    static const QRegularExpression upwards(QStringLiteral("\\]\\((\\.\\./)+"));
+    m_text->setMarkdown(QString(m_pages[page]).replace(upwards, QStringLiteral("](:/eyelid/")));
     fitPictures(*m_text->document(), m_text->viewport()->width() - 2 * m_text->document()->documentMargin());
     layOut(*m_text->document(), palette().color(QPalette::Mid));
     m_text->moveCursor(QTextCursor::Start);

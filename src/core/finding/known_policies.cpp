@@ -3,6 +3,7 @@
 #include "base/files.h"
 #include "base/sentence.h"
 #include "base/shipped.h"
+#include "finding/policy.h"
 
 #include <algorithm>
 #include <QDir>
@@ -45,6 +46,11 @@ QList<KnownPolicy> knownPolicies(const PolicyFolders& folders) {
     addFrom(folders.office, PolicyOrigin::Office, known);
     for (const QString& own : folders.own) addFrom(own, PolicyOrigin::Own, known);
     return known;
+}
+
+QString titleOf(const KnownPolicy& policy) {
+    const auto read = loadPolicy(policy.file.isEmpty() ? policy.name : policy.file);
+    return read ? policyTitle(*read) : policy.name;
 }
 
 QString originTitle(const KnownPolicy& policy) {

@@ -30,6 +30,9 @@ struct PolicyFolders {
 /// there already is not taken again: nobody replaces "everything" unseen.
 QList<KnownPolicy> knownPolicies(const PolicyFolders& folders = PolicyFolders::usual());
 
+/// What it is called in the language that is spoken; its name, where it cannot be read.
+QString titleOf(const KnownPolicy& policy);
+
 /// Where it comes from, for people: "ships with Eyelid", "of this office: /etc/eyelid/policies".
 QString originTitle(const KnownPolicy& policy);
 

@@ -6,6 +6,7 @@
 #include "finding/pattern.h"
 #include "finding/watch_list.h"
 
+#include <QLocale>
 #include <sstream>
 #include <toml++/toml.h>
 
@@ -201,6 +202,18 @@ void readRetention(const toml::node& node, Policy& policy) {
     }
 }
 
+void readTranslated(const toml::node& node, Policy& policy) {
+    for (const auto& [code, words] : table(node, "translated")) {
+        PolicyWords& said = policy.translated[keyName(code)];
+        for (const auto& [key, value] : table(words, "translated")) {
+            if (key.str() != "name" && key.str() != "description")
+                wrong(value,
+                      sentence(Tr::tr("\"translated\" knows \"name\" and \"description\", not \"%1\""), keyName(key)));
+            (key.str() == "name" ? said.name : said.description) = text(value, "translated");
+        }
+    }
+}
+
 // What holds for all kinds, or for none in particular. False for other settings.
 bool readGeneral(std::string_view key, const toml::node& node, Policy& policy) {
     if (key == "name")
@@ -232,6 +245,8 @@ bool readGeneral(std::string_view key, const toml::node& node, Policy& policy) {
         readExceptions(node, policy);
     else if (key == "retention")
         readRetention(node, policy);
+    else if (key == "translated")
+        readTranslated(node, policy);
     else if (key == "recovery_key")
         policy.recoveryKey = publicKey(node);
     else if (key == "second_look")
@@ -397,6 +412,25 @@ Result<Policy> parseWrittenPolicy(const QByteArray& toml, const QString& source)
     return parsed(toml, source, Reach::Any);
 }
 
+namespace {
+
+const PolicyWords* spokenWords(const Policy& policy) {
+    const auto words = policy.translated.find(QLocale().name().section(u'_', 0, 0));
+    return words == policy.translated.end() ? nullptr : &words->second;
+}
+
+} // namespace
+
+QString policyTitle(const Policy& policy) {
+    const PolicyWords* words = spokenWords(policy);
+    return words && !words->name.isEmpty() ? words->name : policy.name;
+}
+
+QString policyDescription(const Policy& policy) {
+    const PolicyWords* words = spokenWords(policy);
+    return words && !words->description.isEmpty() ? words->description : policy.description;
+}
+
 QByteArray writePolicy(const Policy& policy) {
     const Policy defaults;
     const auto quoted = [](const QString& value) { return value.toStdString(); };
@@ -406,6 +440,11 @@ QByteArray writePolicy(const Policy& policy) {
         return array;
     };
     toml::table root{{"name", quoted(policy.name)}, {"description", quoted(policy.description)}};
+    toml::table translated;
+    for (const auto& [code, words] : policy.translated)
+        translated.insert(code.toStdString(),
+                          toml::table{{"name", quoted(words.name)}, {"description", quoted(words.description)}});
+    if (!translated.empty()) root.insert("translated", translated);
     toml::array looks;
     toml::table thresholds, styles, grounds, lasts, labels;
     for (const Kind k : allKinds()) {

@@ -8,6 +8,7 @@
 
 #include <array>
 #include <compare>
+#include <map>
 #include <QByteArray>
 #include <QString>
 #include <QStringList>
@@ -83,9 +84,16 @@ struct Retention {
     bool operator==(const Retention&) const = default;
 };
 
+/// What a policy is called in another language, and what it is said to be for.
+struct PolicyWords {
+    QString name, description;
+    bool operator==(const PolicyWords&) const = default;
+};
+
 struct Policy {
-    QString name;
+    QString name; ///< it is known by, in every language
     QString description;
+    std::map<QString, PolicyWords> translated;   ///< by the language's code
     std::array<KindRule, kindCount> kinds;       ///< by Kind
     double strength = 0.5;                       ///< of mosaic and blur, 0 to 1
     CoverColour colour = CoverColour::Aubergine; ///< of solid covers
@@ -117,6 +125,10 @@ Result<Policy> parseWrittenPolicy(const QByteArray& toml, const QString& source)
 
 /// The policy as a file that parsePolicy() reads back to the same.
 QByteArray writePolicy(const Policy& policy);
+
+/// Its name and description in the language that is spoken, where the policy has them.
+QString policyTitle(const Policy& policy);
+QString policyDescription(const Policy& policy);
 
 /// The names of the policies that ship with Eyelid, "everything" first.
 QStringList shippedPolicyNames();
