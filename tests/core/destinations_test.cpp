@@ -108,6 +108,23 @@ TEST_CASE("what breaks off is tried again and goes on, and what is not sent to i
     isThere(server, shownName);
 }
 
+TEST_CASE("a server that takes the connection and says nothing is given up, in a sentence, and tried again like one "
+          "that is gone") {
+    const SilentServer server;
+    for (const char* scheme : {"https", "sftp"}) {
+        INFO(scheme);
+        Dropping how = dropping(server.place(scheme));
+        how.place.secondsToConnect = how.place.secondsOfSilence = 1;
+        QList<int> waits;
+        how.wait = [&](int seconds) { return waits << seconds, waits.size() < 2; };
+        const auto sent = deliver(how);
+        REQUIRE_FALSE(sent);
+        CHECK(sent.error().kind == Error::Kind::NotWritable);
+        CHECK(sent.error().sentence.contains(QStringLiteral("goes on where this one ended")));
+        CHECK(waits == QList<int>{1, 2});
+    }
+}
+
 TEST_CASE("a release is dropped by SFTP at the server whose key is pinned, and at no other") {
     const SftpServerHere server;
     const auto unpinned = deliver(dropping(server.place()));

@@ -42,6 +42,32 @@ inline bool answers(int port) {
     return answered;
 }
 
+/// Takes connections and never says a word.
+class SilentServer {
+public:
+    SilentServer() : m_socket(::socket(AF_INET, SOCK_STREAM, 0)) {
+        sockaddr_in address{};
+        address.sin_family = AF_INET;
+        address.sin_port = htons(uint16_t(port));
+        address.sin_addr.s_addr = htonl(INADDR_LOOPBACK);
+        REQUIRE(::bind(m_socket, reinterpret_cast<sockaddr*>(&address), sizeof address) == 0);
+        REQUIRE(::listen(m_socket, 8) == 0); // the system takes them; nobody reads
+    }
+    ~SilentServer() { ::close(m_socket); }
+    DropPlace place(const char* scheme) const {
+        DropPlace place;
+        place.name = QStringLiteral("silent");
+        place.address = QStringLiteral("%1://localhost:%2/in").arg(QLatin1String(scheme)).arg(port);
+        place.user = QStringLiteral("officer");
+        place.hostKey = QString(43, u'A') + u'=';
+        return place;
+    }
+    const int port = freePort();
+
+private:
+    int m_socket;
+};
+
 class Server {
 public:
     QTemporaryDir folder;

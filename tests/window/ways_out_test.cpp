@@ -1,5 +1,7 @@
 // Every way out of the window for real: clipboard, drag, screen, paper, mail, drop, command; and ways that are kept.
+#include "app/cases/lid_gauge.h"
 #include "app/cases/strip.h"
+#include "app/checking/gate.h"
 #include "app/releasing/handing_out.h"
 #include "app/releasing/mail_program.h"
 #include "app/releasing/paper_view.h"
@@ -21,6 +23,7 @@
 #include <QLabel>
 #include <QMessageBox>
 #include <QMimeData>
+#include <QMouseEvent>
 #include <QPrinter>
 #include <QPrintPreviewWidget>
 #include <QProcess>
@@ -130,7 +133,7 @@ TEST_CASE("nothing is handed out past the second officer a policy asks for") {
     policy.secondLook = true;
     desk.open().setPolicy(policy);
     desk.waitUntilRead();
-    const std::unique_ptr<QMimeData> dragged(desk.window.handingOut().toDrag(desk.open().captures()[0].id));
+    const std::unique_ptr<QMimeData> dragged(desk.window.handingOut().toDrag({desk.open().captures()[0].id}));
     CHECK(dragged->urls().isEmpty());
     CHECK(desk.open().state().releases.isEmpty());
     auto* box = desk.window.findChild<QMessageBox*>(QStringLiteral("trouble"));
@@ -142,7 +145,7 @@ TEST_CASE("nothing is handed out past the second officer a policy asks for") {
 TEST_CASE("a capture that has gone meanwhile is nothing to whoever it is dropped on, and nobody waits for it") {
     OneSecret desk;
     const int id = desk.open().captures()[0].id;
-    const std::unique_ptr<QMimeData> dragged(desk.window.handingOut().toDrag(id));
+    const std::unique_ptr<QMimeData> dragged(desk.window.handingOut().toDrag({id}));
     desk.open().remove(id);
     CHECK(dragged->urls().isEmpty());
     desk.window.findChild<QMessageBox*>(QStringLiteral("trouble"))->close();
@@ -160,7 +163,7 @@ TEST_CASE("two programs that look alike in a line are two, and each is asked abo
 
 TEST_CASE("dragged out of the strip a capture is a sanitised file, and back into the window it is nothing") {
     OneSecret desk;
-    const std::unique_ptr<QMimeData> dragged(desk.window.handingOut().toDrag(desk.open().captures()[0].id));
+    const std::unique_ptr<QMimeData> dragged(desk.window.handingOut().toDrag({desk.open().captures()[0].id}));
     CHECK(dragged->hasUrls());
     CHECK(desk.open().state().releases.isEmpty()); // nobody has asked for it yet
     const QList<QUrl> urls = dragged->urls();
@@ -169,6 +172,46 @@ TEST_CASE("dragged out of the strip a capture is a sanitised file, and back into
     REQUIRE(bytes);
     CHECK(desk.isHidden(QImage::fromData(*bytes)));
     CHECK(desk.places() == QStringList{QStringLiteral("drag ")});
+}
+
+TEST_CASE("dragged out of the gate all captures are sanitised files, and none leaves where one may not") {
+    OneSecret desk;
+    const int first = desk.open().captures()[0].id;
+    const int second = desk.open().add(desk.picture(0), QStringLiteral("again"));
+    const std::unique_ptr<QMimeData> early(desk.window.handingOut().toDrag({first, second}));
+    CHECK(early->urls().isEmpty()); // the second has not been read
+    desk.window.findChild<QMessageBox*>(QStringLiteral("trouble"))->close();
+    desk.waitUntilRead();
+    const std::unique_ptr<QMimeData> dragged(desk.window.handingOut().toDrag({first, second}));
+    const QList<QUrl> urls = dragged->urls();
+    REQUIRE(urls.size() == 2);
+    CHECK(urls[0] != urls[1]);
+    for (const QUrl& url : urls) {
+        const auto bytes = readFile(url.toLocalFile());
+        REQUIRE(bytes);
+        CHECK(desk.isHidden(QImage::fromData(*bytes)));
+    }
+    REQUIRE(desk.open().state().releases.size() == 1);
+    CHECK(desk.open().state().releases[0].files.size() == 2);
+}
+
+TEST_CASE("the gauge of the gate is what is dragged, once the pointer has gone some way with it") {
+    OneSecret desk;
+    int asked = 0;
+    desk.window.gate().giveAway([&]() -> QMimeData* { return ++asked, nullptr; });
+    auto* gauge = desk.window.gate().findChild<LidGauge*>();
+    REQUIRE(gauge);
+    const QPoint from = gauge->rect().center();
+    QTest::mousePress(gauge, Qt::LeftButton, Qt::NoModifier, from);
+    const auto moveTo = [&](const QPoint& to) {
+        QMouseEvent move(QEvent::MouseMove, to, gauge->mapToGlobal(to), Qt::NoButton, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(gauge, &move);
+    };
+    moveTo(from + QPoint(1, 0));
+    CHECK(asked == 0);
+    moveTo(from + QPoint(QApplication::startDragDistance(), 0));
+    CHECK(asked == 1);
+    QTest::mouseRelease(gauge, Qt::LeftButton, Qt::NoModifier, from);
 }
 
 TEST_CASE("a pinned picture is sanitised, stays above, is zoomed and moved by keys, and goes with Escape") {

@@ -114,15 +114,25 @@ void CaseWorker::tryPolicy(int id, const Policy& policy) {
     });
 }
 
-void CaseWorker::check(std::vector<ToCheck> toCheck, const ReleaseForm& form) {
-    make(std::move(toCheck), form, [this](Result<std::vector<CheckedPicture>> made) {
-        if (made) return emit checked(*made);
-        emit checkFailed(made.error().sentence, made.error().kind == Error::Kind::Cancelled);
+void CaseWorker::check(std::vector<ToCheck> toCheck, const ReleaseForm& form, std::vector<CheckedPicture> already) {
+    const auto done = std::make_shared<std::vector<CheckedPicture>>(std::move(already));
+    makeOn(std::move(toCheck), form, done, [this, done](const Result<Done>& made) {
+        if (made) return emit checked(*done);
+        emit checkFailed(made.error().sentence, made.error().kind == Error::Kind::Cancelled, *done);
     });
 }
 
 void CaseWorker::make(std::vector<ToCheck> toCheck, const ReleaseForm& form,
                       std::function<void(Result<std::vector<CheckedPicture>>)> answer) {
+    const auto done = std::make_shared<std::vector<CheckedPicture>>();
+    makeOn(std::move(toCheck), form, done, [done, answer = std::move(answer)](const Result<Done>& made) {
+        answer(made ? Result<std::vector<CheckedPicture>>(std::move(*done)) : made.error());
+    });
+}
+
+// Goes on behind those that are in `done`, where it puts the others one by one.
+void CaseWorker::makeOn(std::vector<ToCheck> toCheck, const ReleaseForm& form, const Checked& done,
+                        std::function<void(Result<Done>)> answer) {
     const auto search = searchFor(m_case.terms());
     if (!search) return answer(search.error());
     std::vector<Finding> values = valuesCovered(m_case.state());
@@ -139,22 +149,22 @@ void CaseWorker::make(std::vector<ToCheck> toCheck, const ReleaseForm& form,
     // Pictures are loaded one by one, off the interface thread.
     start([=, this, s = *search, pictures = m_case.pictures(), name = m_case.name(),
            all = std::move(toCheck)](Progress& progress) -> Answer {
-        std::vector<CheckedPicture> done;
-        for (const ToCheck& one : all) {
+        for (size_t i = done->size(); i < all.size(); ++i) {
+            const ToCheck& one = all[i];
             const QImage picture = pictures->picture(one.picture);
             if (picture.isNull())
                 return [=] { answer(Error{Error::Kind::NotReadable, Tr::tr("A capture's picture cannot be read.")}); };
             // The case's name and what was written into the template are told of once, though all files bear them.
             const Making making{one.capture, one.name, &picture,
-                                one.decided, values,   done.empty() ? name + u'\n' + form.names : QString(),
+                                one.decided, values,   done->empty() ? name + u'\n' + form.names : QString(),
                                 form};
             auto checked = progress.cancelled()
                                ? Result<CheckedPicture>(Error{Error::Kind::Cancelled, Tr::tr("The check was stopped.")})
                                : work().make(making, s, *m_reader, progress);
             if (!checked) return [=, error = checked.error()] { answer(error); };
-            done.push_back(std::move(*checked));
+            done->push_back(std::move(*checked));
         }
-        return [=, done = std::move(done)] { answer(done); };
+        return [=] { answer(Done{}); };
     });
 }
 

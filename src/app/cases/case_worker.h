@@ -32,8 +32,9 @@ public:
     void readArea(int capture, const QRect& area, const QString& languages, ReadOptions::Content content);
     /// What a policy would find; answers with tried() unless another is asked for meanwhile.
     void tryPolicy(int capture, const Policy& policy);
-    /// Makes the pictures and checks them, in memory; answers with checked() or checkFailed().
-    void check(std::vector<ToCheck> toCheck, const ReleaseForm& form);
+    /// Makes the pictures and checks them, in memory; answers with checked() or checkFailed(). The first of them have
+    /// been checked `already`, when nothing was other than it is now.
+    void check(std::vector<ToCheck> toCheck, const ReleaseForm& form, std::vector<CheckedPicture> already = {});
     /// The same, answered by itself. What is decided of them may be more than the case says, never less.
     void make(std::vector<ToCheck> toCheck, const ReleaseForm& form,
               std::function<void(Result<std::vector<CheckedPicture>>)> answer);
@@ -59,11 +60,15 @@ signals:
     void areaFailed(QString sentence);
     void tried(int capture, std::vector<Finding> findings);
     void checked(std::vector<CheckedPicture> pictures);
-    void checkFailed(QString sentence, bool cancelled);
+    /// `soFar`: those that had been checked when it was stopped.
+    void checkFailed(QString sentence, bool cancelled, std::vector<CheckedPicture> soFar);
 
 private:
     using Answer = std::function<void()>; ///< runs on the interface thread
     void start(std::function<Answer(Progress&)> job);
+    using Checked = std::shared_ptr<std::vector<CheckedPicture>>;
+    void makeOn(std::vector<ToCheck> toCheck, const ReleaseForm& form, const Checked& done,
+                std::function<void(Result<Done>)> answer);
     void keepUp();
     Answer readNow(int capture, const PictureId& id, const QImage& picture, const Search& search, Progress& progress);
 

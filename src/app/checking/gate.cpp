@@ -5,8 +5,11 @@
 #include "base/sentence.h"
 
 #include <QApplication>
+#include <QDrag>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QMimeData>
+#include <QMouseEvent>
 #include <QProgressBar>
 #include <QPushButton>
 #include <QToolButton>
@@ -22,6 +25,9 @@ Gate::Gate(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme
     layout->setContentsMargins(16, 8, 16, 8);
     layout->setSpacing(12);
     m_lid = new LidGauge(theme);
+    m_lid->setToolTip(Tr::tr("Drag from here into another program: all captures, sanitised and checked"));
+    m_lid->setCursor(Qt::OpenHandCursor);
+    m_lid->installEventFilter(this);
     layout->addWidget(m_lid);
     auto* words = new QVBoxLayout;
     words->setSpacing(1);
@@ -103,6 +109,24 @@ void Gate::setReadable(bool readable) {
 
 void Gate::setCoverable(bool coverable) {
     m_cover->setVisible(coverable);
+}
+
+bool Gate::eventFilter(QObject* watched, QEvent* event) {
+    const auto* mouse = dynamic_cast<QMouseEvent*>(event);
+    if (!mouse || watched != m_lid) return QWidget::eventFilter(watched, event);
+    if (event->type() == QEvent::MouseButtonPress && mouse->button() == Qt::LeftButton) m_pressedAt = mouse->pos();
+    const bool far = (mouse->pos() - m_pressedAt).manhattanLength() >= QApplication::startDragDistance();
+    if (event->type() == QEvent::MouseMove && mouse->buttons() == Qt::LeftButton && far) startDrag();
+    return true;
+}
+
+void Gate::startDrag() {
+    QMimeData* held = m_give ? m_give() : nullptr;
+    if (!held) return;
+    auto* drag = new QDrag(this);
+    drag->setMimeData(held);
+    drag->setPixmap(m_lid->grab());
+    drag->exec(Qt::CopyAction);
 }
 
 QString Gate::message() const {

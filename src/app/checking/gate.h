@@ -1,9 +1,12 @@
 // The bar at the bottom: how far the case is, what still stands in the way of a release, and the two buttons.
 #pragma once
 
+#include <functional>
+#include <QPoint>
 #include <QWidget>
 
 class QLabel;
+class QMimeData;
 class QProgressBar;
 class QPushButton;
 class QToolButton;
@@ -32,19 +35,28 @@ public:
     QPushButton* checkButton() const { return m_check; }
     QPushButton* releaseButton() const { return m_release; }
     QString message() const;
+    /// What is dragged out of the gauge: all captures, sanitised. Null where there are none.
+    void giveAway(std::function<QMimeData*()> give) { m_give = std::move(give); }
 
 signals:
     void cancelAsked();
     void readAsked();
     void coverAsked();
 
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
 private:
+    void startDrag();
+
     const Theme& m_theme;
     LidGauge* m_lid;
     QLabel *m_message, *m_detail;
     QProgressBar* m_progress;
     QToolButton* m_cancel;
     QPushButton *m_cover, *m_read, *m_check, *m_release;
+    std::function<QMimeData*()> m_give;
+    QPoint m_pressedAt; ///< on the gauge
 };
 
 } // namespace eyelid

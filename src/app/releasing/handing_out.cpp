@@ -35,25 +35,28 @@ QByteArray asHtml(const CheckedPicture& picture) {
     return "<img alt=\"" + alternative().toHtmlEscaped().toUtf8() + "\" src=\"" + inlineAddress(picture) + "\">";
 }
 
-// A file that is made when whoever it is dropped on asks for it.
-class ComingFile final : public QMimeData {
+// Files that are made when whoever they are dropped on asks for them.
+class ComingFiles final : public QMimeData {
 public:
-    using Make = std::function<QString()>; ///< its path, once it is made and checked; empty: it may not leave
-    explicit ComingFile(Make make) : m_make(std::move(make)) {}
+    using Make =
+        std::function<QStringList()>; ///< their paths, once they are made and checked; none: they may not leave
+    explicit ComingFiles(Make make) : m_make(std::move(make)) {}
     bool hasFormat(const QString& type) const override { return formats().contains(type); }
     QStringList formats() const override { return QMimeData::formats() << QStringLiteral("text/uri-list"); }
 
 protected:
     QVariant retrieveData(const QString& type, QMetaType wanted) const override {
         if (type != QStringLiteral("text/uri-list")) return QMimeData::retrieveData(type, wanted);
-        if (!m_path) m_path = m_make();
-        if (m_path->isEmpty()) return {};
-        return QVariantList{QUrl::fromLocalFile(*m_path)};
+        if (!m_paths) m_paths = m_make();
+        if (m_paths->isEmpty()) return {};
+        QVariantList urls;
+        for (const QString& path : *m_paths) urls << QUrl::fromLocalFile(path);
+        return urls;
     }
 
 private:
     Make m_make;
-    mutable std::optional<QString> m_path;
+    mutable std::optional<QStringList> m_paths;
 };
 
 } // namespace
@@ -69,54 +72,68 @@ HandingOut::~HandingOut() {
 }
 
 // All that is open is covered, and whatever cannot be known is refused.
-void HandingOut::make(int id, const Answer& answer) {
+Result<ToCheck> HandingOut::toMake(int id) const {
     const Capture* capture = m_case.capture(id);
-    if (!capture) return answer(Error{Error::Kind::Missing, Tr::tr("This capture is in the case no more.")});
+    if (!capture) return Error{Error::Kind::Missing, Tr::tr("This capture is in the case no more.")};
     if (capture->reading != Capture::Reading::Done || !capture->page)
-        return answer(
-            Error{Error::Kind::BadInput, Tr::tr("This capture has not been read; what it shows is not known.")});
-    if (lacksSecondLook(m_case.state()))
-        return answer(
-            Error{Error::Kind::BadInput, Tr::tr("A second officer has not agreed to this case as it stands.")});
+        return Error{Error::Kind::BadInput, Tr::tr("This capture has not been read; what it shows is not known.")};
     const auto& all = m_case.captures();
     const auto index =
         std::find_if(all.cbegin(), all.cend(), [&](const Capture& c) { return c.id == id; }) - all.cbegin();
     ToCheck one{id, m_flow.nameOf(index), capture->picture, m_case.decided(*capture)};
     for (Item& item : one.decided.items)
         if (item.decision == Decision::Open) item.decision = Decision::Cover;
+    return one;
+}
+
+void HandingOut::make(const QList<int>& captures, const Answer& answer) {
+    if (lacksSecondLook(m_case.state()))
+        return answer(
+            Error{Error::Kind::BadInput, Tr::tr("A second officer has not agreed to this case as it stands.")});
+    std::vector<ToCheck> wanted;
+    for (const int id : captures) {
+        auto one = toMake(id);
+        if (!one) return answer(one.error());
+        wanted.push_back(std::move(*one));
+    }
     ReleaseForm form; // a PNG: every program takes it
     form.names = m_flow.nameTemplate();
-    m_worker.make({std::move(one)}, form, [=, this](Result<std::vector<CheckedPicture>> made) {
+    m_worker.make(std::move(wanted), form, [=, this](Result<std::vector<CheckedPicture>> made) {
         if (!made) return answer(made.error());
-        CheckedPicture& picture = made->front();
-        std::erase_if(picture.leaks, [&](const Leak& leak) { return !m_case.passedBecause(id, leak).isEmpty(); });
-        if (picture.leaks.empty()) return answer(std::move(picture));
-        answer(Error{Error::Kind::BadInput, sentence(Tr::tr("It was not handed out: %1 Check the case to see where."),
-                                                     picture.leaks.front().sentence)});
+        for (CheckedPicture& picture : *made) {
+            std::erase_if(picture.leaks,
+                          [&](const Leak& leak) { return !m_case.passedBecause(picture.capture, leak).isEmpty(); });
+            if (picture.leaks.empty()) continue;
+            return answer(
+                Error{Error::Kind::BadInput, sentence(Tr::tr("It was not handed out: %1 Check the case to see where."),
+                                                      picture.leaks.front().sentence)});
+        }
+        answer(std::move(made));
     });
 }
 
 void HandingOut::copy(int capture, As as) {
-    make(capture, [=, this](Result<CheckedPicture> made) {
+    make({capture}, [=, this](Result<std::vector<CheckedPicture>> made) {
         if (!made) return emit trouble(made.error().sentence);
         if (as != As::Words) note(*made, Tr::tr("clipboard"));
+        const CheckedPicture& picture = made->front();
         const QString copied = Tr::tr("The sanitised picture is copied.");
         switch (as) {
         case As::Picture:
-            return offerPictures({*made}, {}, copied);
+            return offerPictures(*made, {}, copied);
         case As::File:
-            return asFile(*made, [=, this](const Result<QString>& path) {
-                if (!path) return emit trouble(path.error().sentence);
+            return asFiles(*made, [=, this](const Result<QStringList>& paths) {
+                if (!paths) return emit trouble(paths.error().sentence);
                 auto* held = new QMimeData;
-                held->setUrls({QUrl::fromLocalFile(*path)});
+                held->setUrls({QUrl::fromLocalFile(paths->first())});
                 offer(held, copied);
             });
         case As::Markdown:
             return offerText(
-                sentence(QStringLiteral("![%1](%2)"), alternative(), QString::fromLatin1(inlineAddress(*made))),
+                sentence(QStringLiteral("![%1](%2)"), alternative(), QString::fromLatin1(inlineAddress(picture))),
                 copied);
         case As::Words:
-            return offerText(made->words ? pageText(*made->words) : QString(),
+            return offerText(picture.words ? pageText(*picture.words) : QString(),
                              Tr::tr("The words that are still to be read are copied."));
         }
     });
@@ -183,21 +200,26 @@ void HandingOut::takeBack() {
     if (clipboard->ownsClipboard() && clipboard->mimeData()->hasFormat(ownMark)) clipboard->clear();
 }
 
-void HandingOut::asFile(const CheckedPicture& picture, std::function<void(const Result<QString>&)> done) {
+void HandingOut::asFiles(const std::vector<CheckedPicture>& pictures,
+                         std::function<void(const Result<QStringList>&)> done) {
     if (!m_files) m_files = std::make_unique<QTemporaryDir>();
-    const QString path = m_files->filePath(picture.artifact.fileName);
+    QStringList paths;
+    for (const CheckedPicture& picture : pictures) paths << m_files->filePath(picture.artifact.fileName);
     auto written = std::make_shared<Result<Done>>(Done{});
     m_worker.run(
         Tr::tr("Handing out"),
-        [=, bytes = picture.artifact.bytes](Progress&) { *written = writeFileWhole(path, bytes, true); },
-        [=] { done(*written ? Result<QString>(path) : Result<QString>(written->error())); });
+        [=](Progress&) {
+            for (size_t i = 0; i < pictures.size() && *written; ++i)
+                *written = writeFileWhole(paths[qsizetype(i)], pictures[i].artifact.bytes, true);
+        },
+        [=] { done(*written ? Result<QStringList>(paths) : Result<QStringList>(written->error())); });
 }
 
 void HandingOut::pin(int capture) {
-    make(capture, [this](Result<CheckedPicture> made) {
+    make({capture}, [this](Result<std::vector<CheckedPicture>> made) {
         if (!made) return emit trouble(made.error().sentence);
         note(*made, Tr::tr("screen"));
-        pinChecked({*made});
+        pinChecked(*made);
     });
 }
 
@@ -230,37 +252,38 @@ void HandingOut::printChecked(const std::vector<CheckedPicture>& pictures, const
     });
 }
 
-QMimeData* HandingOut::toDrag(int capture) {
-    return new ComingFile([this, capture] {
+QMimeData* HandingOut::toDrag(const QList<int>& captures) {
+    return new ComingFiles([this, captures] {
         struct Made {
-            QString path;
+            QStringList paths;
             bool done = false;
             QEventLoop loop;
         };
         auto coming = std::make_shared<Made>();
-        const auto end = [=, this](const Result<QString>& path) {
-            if (path)
-                coming->path = *path;
+        const auto end = [=, this](const Result<QStringList>& paths) {
+            if (paths)
+                coming->paths = *paths;
             else
-                emit trouble(path.error().sentence);
+                emit trouble(paths.error().sentence);
             coming->done = true;
             coming->loop.quit();
         };
-        make(capture, [=, this](Result<CheckedPicture> made) {
+        make(captures, [=, this](Result<std::vector<CheckedPicture>> made) {
             if (!made) return end(made.error());
-            asFile(*made, [=, this](const Result<QString>& path) {
-                if (path) note(*made, Tr::tr("drag"));
-                end(path);
+            asFiles(*made, [=, this](const Result<QStringList>& paths) {
+                if (paths) note(*made, Tr::tr("drag"));
+                end(paths);
             });
         });
         if (!coming->done) coming->loop.exec(QEventLoop::ExcludeUserInputEvents);
-        return coming->path;
+        return coming->paths;
     });
 }
 
-void HandingOut::note(const CheckedPicture& picture, const QString& way) {
-    m_case.noteRelease(releaseNote({{picture.artifact.fileName, picture.sha256}}, {way, {}}, m_case.officer(),
-                                   QDateTime::currentDateTimeUtc()));
+void HandingOut::note(const std::vector<CheckedPicture>& pictures, const QString& way) {
+    QList<ReleasedFile> files;
+    for (const CheckedPicture& picture : pictures) files.push_back({picture.artifact.fileName, picture.sha256});
+    m_case.noteRelease(releaseNote(files, {way, {}}, m_case.officer(), QDateTime::currentDateTimeUtc()));
 }
 
 } // namespace eyelid

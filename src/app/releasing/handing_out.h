@@ -36,8 +36,9 @@ public:
     };
     void copy(int capture, As as);
     void pin(int capture);
-    /// For a drag: the file is made and checked when whoever it is dropped on asks for it.
-    QMimeData* toDrag(int capture);
+    /// For a drag: the files are made and checked when whoever they are dropped on asks for them; all of them leave, or
+    /// none.
+    QMimeData* toDrag(const QList<int>& captures);
     /// Of pictures that have been checked: onto the clipboard, as files too where they stand somewhere.
     void copyChecked(const std::vector<CheckedPicture>& pictures, const QStringList& paths);
     void pinChecked(const std::vector<CheckedPicture>& pictures);
@@ -52,8 +53,9 @@ signals:
     void trouble(QString sentence);
 
 private:
-    using Answer = std::function<void(Result<CheckedPicture>)>;
-    void make(int capture, const Answer& answer);
+    using Answer = std::function<void(Result<std::vector<CheckedPicture>>)>;
+    void make(const QList<int>& captures, const Answer& answer);
+    Result<ToCheck> toMake(int capture) const;
     /// Pictures of bytes, off the interface thread; `each` is done there as well.
     void decoded(std::vector<CheckedPicture> pictures, std::function<void(const std::vector<QImage>&)> done,
                  std::function<void(CheckedPicture, const QImage&)> each = {});
@@ -61,9 +63,9 @@ private:
     void offerText(const QString& text, const QString& what);
     void offerPictures(std::vector<CheckedPicture> pictures, const QStringList& paths, const QString& what);
     /// In the case's register.
-    void note(const CheckedPicture& picture, const QString& way);
-    /// Written off the interface thread; its full name.
-    void asFile(const CheckedPicture& picture, std::function<void(const Result<QString>&)> done);
+    void note(const std::vector<CheckedPicture>& pictures, const QString& way);
+    /// Written off the interface thread; their full names.
+    void asFiles(const std::vector<CheckedPicture>& pictures, std::function<void(const Result<QStringList>&)> done);
 
     Case& m_case;
     CaseWorker& m_worker;

@@ -129,7 +129,21 @@ void ReleaseFlow::begin() {
             all.push_back(std::move(small));
         }
     }
-    m_worker.check(std::move(all), settings::releaseForm());
+    auto already = checkedAlready(all);
+    m_worker.check(std::move(all), settings::releaseForm(), std::move(already));
+}
+
+// Of a check that was stopped, those whose names are still the same: a template may hold the day.
+std::vector<CheckedPicture> ReleaseFlow::checkedAlready(const std::vector<ToCheck>& all) {
+    const auto stopped = std::exchange(m_stopped, {});
+    std::vector<CheckedPicture> already;
+    if (!(stopped.of == m_checked)) return already;
+    for (size_t i = 0; i < stopped.pictures.size() && i < all.size(); ++i) {
+        const CheckedPicture& picture = stopped.pictures[i];
+        if (picture.capture != all[i].capture || !picture.artifact.fileName.startsWith(all[i].name + u'.')) break;
+        already.push_back(picture);
+    }
+    return already;
 }
 
 void ReleaseFlow::stop() {
@@ -156,7 +170,8 @@ void ReleaseFlow::onChecked(const std::vector<CheckedPicture>& pictures) {
     emit checkToShow();
 }
 
-void ReleaseFlow::onCheckFailed(const QString& sentence, bool cancelled) {
+void ReleaseFlow::onCheckFailed(const QString& sentence, bool cancelled, const std::vector<CheckedPicture>& soFar) {
+    if (cancelled) m_stopped = {m_checked, soFar};
     m_checked.revision = -1;
     m_step = Step::Idle;
     m_trouble = cancelled ? QString() : sentence;

@@ -85,9 +85,10 @@ private:
     NameParts partsOf(qsizetype index) const;
 
     void begin();
+    std::vector<CheckedPicture> checkedAlready(const std::vector<ToCheck>& all);
     void openWhenChecked();
     void onChecked(const std::vector<CheckedPicture>& pictures);
-    void onCheckFailed(const QString& sentence, bool cancelled);
+    void onCheckFailed(const QString& sentence, bool cancelled, const std::vector<CheckedPicture>& soFar);
     void onIdle();
     void openView();
     void onFormChanged();
@@ -108,6 +109,11 @@ private:
     QPointer<ReleaseView> m_view;
     std::vector<CheckedPicture> m_pictures;
     Checked m_checked;
+    /// Of a check that was stopped: it goes on there where it is to be of the same.
+    struct {
+        Checked of;
+        std::vector<CheckedPicture> pictures;
+    } m_stopped;
     int m_releasedRevision = -1;
     enum class Step { Idle, WaitToCheck, Checking, WaitToRelease, WaitToWrite } m_step = Step::Idle;
     /// What follows once a check has passed.

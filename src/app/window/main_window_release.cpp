@@ -63,7 +63,12 @@ void MainWindow::bindRelease() {
     connect(m_handingOut.get(), &HandingOut::told, this, &MainWindow::tell);
     connect(m_handingOut.get(), &HandingOut::trouble, this, &MainWindow::showTrouble);
     connect(&m_release, &ReleaseFlow::handedOver, this, &MainWindow::handOut);
-    m_strip->giveAway([this](int capture) { return m_handingOut->toDrag(capture); });
+    m_strip->giveAway([this](int capture) { return m_handingOut->toDrag({capture}); });
+    m_gate->giveAway([this]() -> QMimeData* {
+        QList<int> all;
+        for (const Capture& capture : m_case.captures()) all << capture.id;
+        return all.isEmpty() ? nullptr : m_handingOut->toDrag(all);
+    });
 }
 
 void MainWindow::tell(const QString& sentence) {

@@ -17,6 +17,8 @@ struct DropPlace {
     QString authority; ///< WebDAV: a file of the office's own certificate authority; empty: those this machine trusts
     QString link;      ///< what others reach the folder by; empty: as the address
     int days = 0;      ///< how long what is dropped is meant to lie there, said in its name; 0: nothing is said
+    /// A server that is slow is waited for; one that says nothing for so many seconds is not.
+    int secondsToConnect = 20, secondsOfSilence = 30;
     bool operator==(const DropPlace&) const = default;
 
     bool isSftp() const { return address.startsWith(QStringLiteral("sftp://")); }

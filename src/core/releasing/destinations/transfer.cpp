@@ -10,8 +10,7 @@
 namespace eyelid {
 namespace {
 
-// A server that is slow is waited for; one that says nothing is not.
-constexpr long secondsToConnect = 20, secondsOfSilence = 30, leastBytesASecond = 1;
+constexpr long leastBytesASecond = 1; // less is silence
 
 void startOnce() {
     static std::once_flag once;
@@ -44,9 +43,9 @@ CURL* Transfer::begin(const QString& name) {
     set(CURLOPT_PROTOCOLS_STR, scheme(m_place).constData());
     set(CURLOPT_FOLLOWLOCATION, 0L);
     set(CURLOPT_NOSIGNAL, 1L);
-    set(CURLOPT_CONNECTTIMEOUT, secondsToConnect);
+    set(CURLOPT_CONNECTTIMEOUT, long(m_place.secondsToConnect));
     set(CURLOPT_LOW_SPEED_LIMIT, leastBytesASecond);
-    set(CURLOPT_LOW_SPEED_TIME, secondsOfSilence);
+    set(CURLOPT_LOW_SPEED_TIME, long(m_place.secondsOfSilence));
     set(CURLOPT_ERRORBUFFER, m_trouble);
     set(CURLOPT_WRITEFUNCTION, &Transfer::onReceived);
     set(CURLOPT_WRITEDATA, this);
