@@ -18,7 +18,7 @@ one() {
 }
 failed=0
 pids=()
-for name in png jpeg gif bmp webp tiff policy watch_list text pattern case_record case_file marks; do
+for name in png jpeg gif bmp webp tiff policy watch_list text pattern case_record case_file marks pdf zip mail signature; do
   if [ "${#pids[@]}" -ge "${FUZZ_JOBS:-2}" ]; then wait "${pids[0]}" || failed=1; pids=("${pids[@]:1}"); fi
   one "$name" & pids+=($!)
 done

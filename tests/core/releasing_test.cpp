@@ -281,6 +281,10 @@ TEST_CASE("an archive holds the files and no time, and one that leads outside of
     CHECK((*again)[1].fileName == files[1].fileName);
     CHECK_FALSE(filesOfZip(*zip, 1000));
     CHECK_FALSE(filesOfZip("nothing", 1000));
+    for (const char* name : {"", "..", "/etc/passwd", "a/../../b"}) {
+        INFO(name);
+        CHECK_FALSE(zipOf({{QString::fromLatin1(name), "x"}})); // what it could not be read back from is not written
+    }
     QByteArray outside = *zipOf({{QStringLiteral("aa/bb.txt"), "x"}});
     outside.replace("aa/bb", "../bb");
     CHECK_FALSE(filesOfZip(outside, 1000));

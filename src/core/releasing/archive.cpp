@@ -77,7 +77,8 @@ Result<std::vector<Artifact>> filesOfZip(const QByteArray& bytes, qint64 mostByt
         if (read != ARCHIVE_OK) return bad(Tr::tr("This is no ZIP archive, or a damaged one."));
         if (archive_entry_filetype(entry) == AE_IFDIR) continue;
         Artifact file{pathFromBytes(archive_entry_pathname(entry)), {}};
-        if (file.fileName.contains(u'/') && file.fileName.split(u'/').contains(QStringLiteral("..")))
+        if (file.fileName.isEmpty()) return bad(Tr::tr("The archive is damaged."));
+        if (file.fileName.startsWith(u'/') || file.fileName.split(u'/').contains(QStringLiteral("..")))
             return bad(Tr::tr("The archive names a file outside of itself."));
         char block[1 << 16];
         for (;;) {
