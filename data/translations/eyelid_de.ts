@@ -8052,5 +8052,21 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>&quot;translated&quot; knows &quot;name&quot; and &quot;description&quot;, not &quot;%1&quot;</source>
         <translation>„translated“ kennt „name“ und „description“, nicht „%1“</translation>
     </message>
+    <message>
+        <source>is named with a number of others</source>
+        <translation>wird mit einer Anzahl anderer genannt</translation>
+    </message>
+    <message>
+        <source>speaks in a talk line for line</source>
+        <translation>spricht in einem Zeile für Zeile festgehaltenen Gespräch</translation>
+    </message>
+    <message>
+        <source>stands under words that are quoted</source>
+        <translation>steht unter Worten, die angeführt werden</translation>
+    </message>
+    <message>
+        <source>stands before the terminal it is used at</source>
+        <translation>steht vor dem Terminal, an dem er benutzt wird</translation>
+    </message>
 </context>
 </TS>

@@ -8052,5 +8052,21 @@ o suelte aquí archivos de imagen.
         <source>&quot;translated&quot; knows &quot;name&quot; and &quot;description&quot;, not &quot;%1&quot;</source>
         <translation>«translated» conoce «name» y «description», no «%1»</translation>
     </message>
+    <message>
+        <source>is named with a number of others</source>
+        <translation>se nombra con un número de otros</translation>
+    </message>
+    <message>
+        <source>speaks in a talk line for line</source>
+        <translation>habla en una conversación anotada línea por línea</translation>
+    </message>
+    <message>
+        <source>stands under words that are quoted</source>
+        <translation>está debajo de palabras citadas</translation>
+    </message>
+    <message>
+        <source>stands before the terminal it is used at</source>
+        <translation>está delante del terminal en que se usa</translation>
+    </message>
 </context>
 </TS>

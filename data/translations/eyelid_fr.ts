@@ -8052,5 +8052,21 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>&quot;translated&quot; knows &quot;name&quot; and &quot;description&quot;, not &quot;%1&quot;</source>
         <translation>« translated » connaît « name » et « description », pas « %1 »</translation>
     </message>
+    <message>
+        <source>is named with a number of others</source>
+        <translation>est nommé avec un nombre d’autres</translation>
+    </message>
+    <message>
+        <source>speaks in a talk line for line</source>
+        <translation>parle dans un échange noté ligne par ligne</translation>
+    </message>
+    <message>
+        <source>stands under words that are quoted</source>
+        <translation>se trouve sous des paroles citées</translation>
+    </message>
+    <message>
+        <source>stands before the terminal it is used at</source>
+        <translation>se trouve devant le terminal où il est utilisé</translation>
+    </message>
 </context>
 </TS>

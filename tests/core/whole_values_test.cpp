@@ -50,6 +50,40 @@ TEST_CASE("no half a name: initials and words no list knows beside it are covere
           QStringList{QStringLiteral("Rafaela Wilkinson")});
 }
 
+TEST_CASE("a name that is known on the page is whole where it is written surname first, and my is no name") {
+    CHECK(found(Kind::Person, {"Customers > Carlsen, Oscar > Invoices", "Oscar Carlsen"}) ==
+          QStringList{QStringLiteral("Carlsen, Oscar"), QStringLiteral("Oscar Carlsen")});
+    for (const QString& name :
+         found(Kind::Person, {"[10:02:11] Miguel: my account is closed", "[10:02:40] Pablo: my meter is stuck"}))
+        CHECK(name != QStringLiteral("my"));
+    // What is marked before a value is none of it.
+    CHECK(found(Kind::Address, {"Street: @ Prolaz Julija Knifera 84"}).size() == 1);
+}
+
+TEST_CASE("who speaks in a talk, whose words are quoted and who is named with others is somebody") {
+    CHECK(found(Kind::Person, {"[10:02:11] Pablo: The meter is read.", "[10:02:40] Zorblat: Thank you.",
+                               "[10:03:02] Pablo: It stands at 20."}) ==
+          QStringList{QStringLiteral("Pablo"), QStringLiteral("Zorblat"), QStringLiteral("Pablo")});
+    CHECK(found(Kind::Person, {"10:02 Error: disk is full", "10:04 Warning: fan is slow"}).isEmpty());
+    CHECK(found(Kind::Person, {"“Bring the form to the desk.”", "– Zorblat, 60, Alderport"}) ==
+          QStringList{QStringLiteral("Zorblat")});
+    CHECK(found(Kind::Person, {"Read the form first", "– Filter, 60, spare part"}).isEmpty());
+    CHECK(found(Kind::Person, {"Zorblat and 5 others joined the group"}) == QStringList{QStringLiteral("Zorblat")});
+    CHECK(found(Kind::Person, {"Garden and 5 others are closed"}).isEmpty());
+}
+
+TEST_CASE("user names that stand before their terminals, and properties with parameters, are what they are") {
+    CHECK(found(Kind::Username, {"zorblat9   pts/3   Mon Nov 3 10:02  still logged in"}) ==
+          QStringList{QStringLiteral("zorblat9")});
+    CHECK(found(Kind::Username, {"reboot   tty1   Mon Nov 3 10:02"}).isEmpty());
+    CHECK(found(Kind::Phone, {"BEGIN:VCARD", "TEL;TYPE=cell:+807-076-207-587"}) ==
+          QStringList{QStringLiteral("+807-076-207-587")});
+    CHECK(found(Kind::Person, {"ORGANIZER;CN=Zorblat Kestrov:mailto:z@example.org"}) ==
+          QStringList{QStringLiteral("Zorblat Kestrov")});
+    CHECK(found(Kind::Account, {"Bonjour, mon compte est le 955678/9714"}) ==
+          QStringList{QStringLiteral("955678/9714")});
+}
+
 TEST_CASE("no half an address: the house number before the street and the town behind it") {
     const QStringList first = found(Kind::Address, {"12 Larkmoor Street, Grimescester – meter in the cellar"});
     REQUIRE(first.size() == 1);

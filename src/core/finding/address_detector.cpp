@@ -5,6 +5,7 @@
 #include "language/spelling.h"
 
 #include <algorithm>
+#include <QRegularExpression>
 
 namespace eyelid {
 namespace {
@@ -93,7 +94,9 @@ private:
             const QString text = run.text().mid(value.span.start, value.span.length);
             bool digit = false;
             for (const QChar c : text) digit = digit || c.isDigit();
-            if ((text.size() < 4 && !value.goesOn) || text.contains(QLatin1Char('@'))) continue;
+            // A mail address; a sign by itself is what a mark or a button before the value was read as.
+            static const QRegularExpression mail(QStringLiteral("\\S@\\S"));
+            if ((text.size() < 4 && !value.goesOn) || text.contains(mail)) continue;
             const bool place = digit || in.names.isPlace(text) || text.contains(QLatin1Char(','));
             // Of a country whose forms and places nobody here knows, what is written large after a whole label is one.
             const bool announced = value.whole && value.how != LabelledValue::How::Heading && text.size() >= 6 &&

@@ -60,6 +60,7 @@ std::unique_ptr<Detector> makeUsernameDetector();
 std::unique_ptr<Detector> makeSecretDetector();
 std::unique_ptr<Detector> makeWatchDetector();
 std::unique_ptr<Detector> makePersonDetector();
+std::unique_ptr<Detector> makeSpeakerDetector(); ///< names told by the form of a line
 std::unique_ptr<Detector> makeAddressDetector();
 std::unique_ptr<Detector> makePlateDetector();
 std::unique_ptr<Detector> makeDocumentNumberDetector(); ///< bank accounts, passports and licences, by label and form

@@ -178,6 +178,7 @@ Finder::Finder() : m_parts(std::make_unique<Parts>()) {
     d.push_back(makeRecordDetector());
     d.push_back(makeLabelledFormDetector());
     d.push_back(makePersonDetector());
+    d.push_back(makeSpeakerDetector());
 }
 
 Finder::~Finder() = default;

@@ -450,6 +450,10 @@ private:
         }
     }
 
+    static bool isBetweenNames(const QString& text) {
+        return text == QLatin1String(" ") || text == QLatin1String(", ") || text == QLatin1String(",");
+    }
+
     // The parts of a name that was found stand for the same person.
     void carryParts(const Surroundings& in, const std::vector<const Proposal*>& sure,
                     std::vector<Candidate>& out) const {
@@ -461,8 +465,21 @@ private:
                 if (word.size() >= 4 && word[0].isUpper() && !in.names.isCommonWord(word)) parts.add(word, 1);
         }
         if (parts.isEmpty()) return;
+        // "Oakley, Wren" where Wren Oakley is known, though a wren is a bird.
+        const auto withGiven = [&](const TextRun& run, Span span) {
+            const QString behind = run.text().mid(span.end());
+            for (const Proposal* p : sure)
+                for (const QString& word : p->name.split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
+                    const QString given = QStringLiteral(", ") + word;
+                    if (!behind.startsWith(given)) continue;
+                    if (behind.size() == given.size() || !behind[given.size()].isLetter())
+                        return Span{span.start, span.length + int(given.size())};
+                }
+            return span;
+        };
         for (const TextRun& run : in.screen.runs())
-            for (const PhraseHit& hit : parts.in(run)) {
+            for (PhraseHit hit : parts.in(run)) {
+                hit.span = withGiven(run, hit.span);
                 const QString text = run.text().mid(hit.span.start, hit.span.length);
                 if (!nameRestored(text)[0].isUpper()) continue;
                 const bool withinName = std::any_of(sure.begin(), sure.end(), [&](const Proposal* p) {
@@ -473,6 +490,13 @@ private:
                 const QChar after = hit.span.end() < run.text().size() ? run.text()[hit.span.end()] : QChar();
                 if (QStringLiteral("@/._\\").contains(before) || after == QLatin1Char('@') || after == QLatin1Char('_'))
                     continue;
+                // "Oakley, Wren": what stands together is one.
+                if (Candidate* last = out.empty() ? nullptr : &out.back();
+                    last && last->run == &run && last->kind == Kind::Person && last->span.end() < hit.span.start &&
+                    isBetweenNames(run.text().mid(last->span.end(), hit.span.start - last->span.end()))) {
+                    last->span.length = hit.span.end() - last->span.start;
+                    continue;
+                }
                 out.push_back({Kind::Person,
                                &run,
                                hit.span,

@@ -232,6 +232,38 @@ public:
         }
     }
 
+    // "TEL;TYPE=cell:…", "ORGANIZER;CN=…:mailto:…": properties with parameters (RFC 5545, RFC 6350).
+    void properties() {
+        static const Pattern property(R"RX(^([A-Z][A-Z\-]{1,20})((?:;[A-Z\-]+=(?:"[^"]*"|[^:;"]*))+):(.+))RX");
+        static const Pattern commonName(R"RX(;CN="?([^";:]+))RX");
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            if (!text(i).contains(QLatin1Char(';'))) continue;
+            const SearchText& line = m_screen.m_runs[i].search;
+            for (const PatternMatch& m : property.all(line)) {
+                if (const auto hit = hitOf(m.text(line, 1))) add(*hit, i, m.groups[3], LabelledValue::How::Inside);
+                for (const PatternMatch& name : commonName.all(line))
+                    if (name.groups[1].end() <= m.groups[2].end())
+                        add({Kind::Person, QStringLiteral("name"), true}, i, name.groups[1],
+                            LabelledValue::How::Inside);
+            }
+        }
+    }
+
+    // Behind an arrow stands what a field is now: "Surname  Oakley  →  Torp".
+    void behindArrows() {
+        static const QSet<QString> arrows{QStringLiteral("→"), QStringLiteral("->"), QStringLiteral("=>"),
+                                          QStringLiteral("⇒"), QStringLiteral(">")};
+        const std::vector<LabelledValue> before = m_screen.m_labelled;
+        for (size_t now = 0; now < m_lines.size(); ++now) {
+            const int arrow = m_screen.m_beside[now];
+            if (arrow < 0 || !arrows.contains(text(size_t(arrow)).trimmed())) continue;
+            for (const LabelledValue& value : before)
+                if (value.run == m_screen.m_beside[size_t(arrow)] && value.how == LabelledValue::How::Beside)
+                    m_screen.m_labelled.push_back(
+                        {value.kind, int(now), whole(now), value.how, value.label, value.whole});
+        }
+    }
+
     // "His passport no. 123456789 and the van, registration LR 4711": the words for a number right before one.
     void inSentences() {
         for (size_t i = 0; i < m_lines.size(); ++i)
@@ -431,9 +463,11 @@ private:
 void ScreenText::findLabels(std::span<const QStringList> labels) {
     Labelling labelling(*this, labels);
     labelling.inside();
+    labelling.properties();
     labelling.inSentences();
     labelling.headings();
     labelling.beside();
+    labelling.behindArrows();
     labelling.above();
 }
 

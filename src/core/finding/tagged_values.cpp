@@ -250,6 +250,9 @@ bool TaggedPage::isNameLike(const QString& text, double confidence) const {
         return word.size() < 2 || (word.size() == 2 && word[1] == u'.');
     };
     if (std::all_of(words.begin(), words.end(), letterAlone)) return false;
+    // "my", though somebody is called My.
+    if (words.size() == 1 && text == text.toLower() && m_in.names.isVeryCommonWord(text, m_in.screen.language()))
+        return false;
     if (words.size() == 1 && isOrdinary(names, text) && !(known(text) && confidence >= verySure)) return false;
     if (words.size() == 1 && !known(text) && confidence < sure) return false;
     // "Banque du Verger": a word of every day is part of a name where a list has it as one.

@@ -45,6 +45,7 @@ public:
         }
         findHandles(in, out);
         findMadeOfNames(in, out);
+        findAtTerminals(in, out);
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Username) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
@@ -93,6 +94,24 @@ private:
         }
     }
 
+    // "jtorp pts/3 192.0.2.7 …": who is or was logged in, as `who` and `last` tell it, in one line or in columns.
+    void findAtTerminals(const Surroundings& in, std::vector<Candidate>& out) const {
+        const auto add = [&](const TextRun& run, const Span& span) {
+            static const QSet<QString> ofSystem{QStringLiteral("root"), QStringLiteral("reboot"),
+                                                QStringLiteral("shutdown"), QStringLiteral("runlevel")};
+            if (!ofSystem.contains(run.text().mid(span.start, span.length)))
+                out.push_back(
+                    {Kind::Username, &run, span, 0.9, Tr::tr("stands before the terminal it is used at"), {}});
+        };
+        for (const TextRun& run : in.screen.runs()) {
+            for (const PatternMatch& m : m_beforeTerminal.all(run.search)) add(run, m.groups[1]);
+            const int left = m_terminal.all(run.search).empty() ? -1 : in.screen.lineBeside(run.line);
+            if (left < 0) continue;
+            const TextRun& beside = in.screen.runs()[size_t(left)];
+            if (m_form.matchesWhole(beside.text())) add(beside, {0, int(beside.text().size())});
+        }
+    }
+
     // What goes on directly behind a cover is the rest of what it hides: "█@host".
     static bool followsCover(const TextLine& line, int start) {
         constexpr double directly = 0.6; // heights of a small x
@@ -110,6 +129,8 @@ private:
 
     Pattern m_twoNames{R"((?:^|[\s(,;|·])(([a-z]{3,20})[._\-]([a-z]{3,20})(?:-ext)?\d{0,4})(?:$|[\s),;|·]))"};
     Pattern m_nameAndYear{R"((?:^|[\s(,;|·])(([a-z]{3,20})(?:[1-9]\d|19\d\d|20[01]\d))(?:$|[\s),;|·]))"};
+    Pattern m_terminal{R"(^(?:pts/\d|tty(?:S|v)?\d))"};
+    Pattern m_beforeTerminal{R"(^([A-Za-z][A-Za-z0-9._\-]{1,31})\s+(?:pts/\d|tty(?:S|v)?\d))"};
     Pattern m_handle{R"((?:^|[\s(])(@([\p{L}\d][\p{L}\d._\-]{2,30}[\p{L}\d]))(?:$|[\s,:;.!?)]))"};
     Pattern m_path{
         R"((?i)(?:/home/|/Users/|\b[A-Z]:[\\/]+Users[\\/]+|\\Users\\|/var/mail/)([A-Za-z0-9][A-Za-z0-9._\-]{1,31}))"};

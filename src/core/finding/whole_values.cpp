@@ -5,6 +5,7 @@
 #include "finding/tagged_values.h"
 
 #include <algorithm>
+#include <optional>
 #include <QRegularExpression>
 
 namespace eyelid {
@@ -210,6 +211,21 @@ bool givesWay(const Candidate& one, const Candidate& other) {
     return one.kind == Kind::Person && other.kind == Kind::Email;
 }
 
+// "+ 872" in the cell before the rest of the number: what the reader took for a gap was within it.
+std::optional<Candidate> countryCodeBefore(const Surroundings& in, const Candidate& number) {
+    static const QRegularExpression code(QStringLiteral("(\\+ ?\\d{1,4}) ?[-–]?$"));
+    const int left = number.span.start == 0 ? in.screen.lineBeside(number.run->line) : -1;
+    if (left < 0) return std::nullopt;
+    const TextRun& before = in.screen.runs()[size_t(left)];
+    const auto m = code.match(before.text());
+    if (!m.hasMatch()) return std::nullopt;
+    Candidate whole = number;
+    whole.run = &before;
+    whole.span = {int(m.capturedStart(1)), int(m.capturedLength(1))};
+    whole.key.clear();
+    return whole;
+}
+
 } // namespace
 
 void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<Candidate>& found) {
@@ -242,6 +258,11 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
         });
     };
     std::erase_if(found, isTaken);
+    std::vector<Candidate> codes;
+    for (const Candidate& c : found)
+        if (c.kind == Kind::Phone && c.run->second < 0)
+            if (auto code = countryCodeBefore(in, c)) codes.push_back(std::move(*code));
+    found.insert(found.end(), codes.begin(), codes.end());
 }
 
 } // namespace eyelid

@@ -1,0 +1,82 @@
+// Names that the form of a line tells, whatever name it is: who speaks in a talk that is written down, whose words are
+// quoted, and who is named with a number of others.
+#include "base/sentence.h"
+#include "finding/detector.h"
+
+#include <algorithm>
+
+namespace eyelid {
+namespace {
+
+// One word at least that means nothing else in the languages that are known.
+bool mayBeName(const Names& names, const QString& text) {
+    const QStringList words = text.split(u' ', Qt::SkipEmptyParts);
+    return std::any_of(words.begin(), words.end(), [&](const QString& word) { return !names.isCommonWord(word); });
+}
+
+bool isKnown(const Names& names, const QString& text) {
+    const QString first = text.section(u' ', 0, 0);
+    return names.isGiven(first) || names.isFamily(first);
+}
+
+class SpeakerDetector final : public Detector {
+public:
+    void find(const Surroundings& in, std::vector<Candidate>& out) const override {
+        findSpeakers(in, out);
+        findQuoted(in, out);
+        for (const TextRun& run : in.screen.runs())
+            for (const PatternMatch& m : m_withOthers.all(run.search))
+                if (mayBeName(in.names, m.text(run.search, 1)))
+                    out.push_back(
+                        {Kind::Person, &run, m.groups[1], 0.8, Tr::tr("is named with a number of others"), {}});
+    }
+
+private:
+    // "[10:02:11] Maelo: …", line for line: one of them at least bears a name of the lists.
+    void findSpeakers(const Surroundings& in, std::vector<Candidate>& out) const {
+        constexpr size_t fewestLines = 2;
+        std::vector<Candidate> speakers;
+        bool known = false;
+        for (const TextRun& run : in.screen.runs())
+            for (const PatternMatch& m : m_speaks.all(run.search)) {
+                const QString name = m.text(run.search, 1);
+                if (!mayBeName(in.names, name)) continue;
+                known = known || isKnown(in.names, name);
+                speakers.push_back(
+                    {Kind::Person, &run, m.groups[1], 0.8, Tr::tr("speaks in a talk line for line"), {}});
+            }
+        if (known && speakers.size() >= fewestLines) out.insert(out.end(), speakers.begin(), speakers.end());
+    }
+
+    // "– Réka, 60, Alderport" under what she said.
+    void findQuoted(const Surroundings& in, std::vector<Candidate>& out) const {
+        for (const TextRun& run : in.screen.runs()) {
+            const int above = in.screen.lineAbove(run.line);
+            if (above < 0 || !endsQuote(in.screen.runs()[size_t(above)].text())) continue;
+            for (const PatternMatch& m : m_attributed.all(run.search))
+                if (mayBeName(in.names, m.text(run.search, 1)))
+                    out.push_back(
+                        {Kind::Person, &run, m.groups[1], 0.8, Tr::tr("stands under words that are quoted"), {}});
+        }
+    }
+
+    static bool endsQuote(const QString& text) {
+        const QString line = text.trimmed();
+        return !line.isEmpty() && QStringLiteral("\"”“»«’").contains(line.back());
+    }
+
+    Pattern m_speaks{
+        R"(^\[?\d{1,2}[:.]\d{2}(?:[:.]\d{2})?\]?(?: ?[AaPp]\.?[Mm]\.?)? (?:[\-–] )?(\p{Lu}[\p{L}'’.\-]+(?: \p{Lu}[\p{L}'’.\-]*){0,2}): )"};
+    Pattern m_attributed{
+        R"(^[\-–—] ?(\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]*\.?){0,2})(?:, \d{1,3}(?:,|$)|, \p{Lu}|$))"};
+    Pattern m_withOthers{
+        R"((?:^|[\s(])(\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+){0,2}) (?:and|und|et|y|e) \d{1,4} (?:other|more|weitere|andere|autre|más|otr))"};
+};
+
+} // namespace
+
+std::unique_ptr<Detector> makeSpeakerDetector() {
+    return std::make_unique<SpeakerDetector>();
+}
+
+} // namespace eyelid
