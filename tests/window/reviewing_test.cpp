@@ -18,6 +18,7 @@
 #include <QListWidget>
 #include <QLocale>
 #include <QMenu>
+#include <QScrollBar>
 #include <QSlider>
 #include <QSpinBox>
 #include <QTextBrowser>
@@ -362,6 +363,9 @@ TEST_CASE(
         const int from = int(text.indexOf(QStringLiteral("](:/"))) + 2;
         REQUIRE(from > 2);
         CHECK(QFile::exists(text.mid(from, text.indexOf(u')', from) - from)));
+        view.show();
+        REQUIRE(QTest::qWaitForWindowExposed(&view));
+        CHECK(view.findChild<QTextBrowser*>()->horizontalScrollBar()->maximum() == 0);
     }
 }
 

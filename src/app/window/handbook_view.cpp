@@ -10,6 +10,7 @@
 #include <QListWidget>
 #include <QLocale>
 #include <QRegularExpression>
+#include <QResizeEvent>
 #include <QTextBlock>
 #include <QTextBrowser>
 #include <QTextDocument>
@@ -112,7 +113,9 @@ HandbookView::HandbookView(QWidget* parent) : QDialog(parent) {
     m_text->setAccessibleName(Tr::tr("Page of the handbook"));
     m_text->setOpenLinks(false);
     m_text->setFrameShape(QFrame::NoFrame);
+    m_text->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOn); // what room there is does not hang on what is shown
     m_text->document()->setDocumentMargin(18);
+    m_text->viewport()->installEventFilter(this);
     row->addLayout(left);
     row->addWidget(m_text, 1);
     connect(m_words, &QLineEdit::textChanged, this, &HandbookView::refresh);
@@ -133,6 +136,15 @@ void HandbookView::refresh() {
     }
     m_titles->setCurrentRow(0);
     if (m_titles->count() == 0) m_text->setPlainText(Tr::tr("No page says “%1”.").arg(words));
+}
+
+// Pictures are as wide as there is room.
+bool HandbookView::eventFilter(QObject* watched, QEvent* event) {
+    const auto* resized = event->type() == QEvent::Resize ? static_cast<QResizeEvent*>(event) : nullptr;
+    const auto* shown = m_titles->currentItem();
+    if (shown && resized && resized->size().width() != resized->oldSize().width())
+        showPage(shown->data(Qt::UserRole).toInt());
+    return QDialog::eventFilter(watched, event);
 }
 
 void HandbookView::showPage(int page) {

@@ -15,6 +15,9 @@ class HandbookView final : public QDialog {
 public:
     explicit HandbookView(QWidget* parent);
 
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
 private:
     void refresh();
     void showPage(int page);
