@@ -8,6 +8,8 @@
 
 #include <algorithm>
 #include <QComboBox>
+#include <QMessageBox>
+#include <QPointer>
 #include <QSpinBox>
 
 using namespace eyelid;
@@ -131,4 +133,34 @@ TEST_CASE("a larger size of type holds as soon as the settings are closed, and a
     // What was being read is read on.
     REQUIRE(running.isIdle());
     CHECK(running.window().openCase().counts().open > 0);
+}
+
+TEST_CASE("nothing is pulled away from under what is under way, or open over the window") {
+    Running running;
+    running.window().addDemoCaptures();
+    REQUIRE(until([&] { return running.window().openCase().captures().size() == 3; }));
+    CHECK(!running.window().isAtRest()); // it reads
+    REQUIRE(running.isIdle());
+    const QPointer<MainWindow> before = &running.window();
+    {
+        QMessageBox open(&running.window());
+        open.open();
+        REQUIRE(QTest::qWaitForWindowExposed(&open));
+        settings::setTypePercent(150);
+        emit running.window().renewAsked();
+        int asked = 0; // as often as the session asks, and more
+        QTimer turns;
+        QObject::connect(&turns, &QTimer::timeout, [&] { ++asked; });
+        turns.start(100);
+        REQUIRE(until([&] { return asked > 3; }));
+        CHECK(before);
+    }
+    QTimer poll;
+    QObject::connect(&poll, &QTimer::timeout, [] {
+        if (auto* view = qobject_cast<SettingsView*>(QApplication::activeModalWidget())) view->close();
+    });
+    poll.start(20);
+    CHECK(until([&] { return !before; }));
+    CHECK(running.window().openCase().captures().size() == 3);
+    settings::setTypePercent(100);
 }

@@ -78,6 +78,8 @@ public:
     OpenCase handOver();
     void takeOver(OpenCase open);
     bool firstStepsAreOn() const;
+    /// Nothing runs, nothing is dragged, and no dialog or menu is open.
+    bool isAtRest() const;
     CaseKeeper& keeper() { return m_keeper; }
     CaseShelf& shelf() { return m_shelf; }
     CasesView& casesView() { return *m_casesView; }
@@ -100,7 +102,7 @@ public:
 signals:
     void closed();
     void firstStepsEnded(); ///< the demo's captures are gone
-    void renewAsked();      ///< another language or size of type was chosen, and nothing is under way
+    void renewAsked();      ///< another language or size of type was chosen
 
 protected:
     void dragEnterEvent(QDragEnterEvent*) override;
@@ -175,7 +177,6 @@ private:
     void coverLeak(int capture, const Leak& leak);
     void findCommand();
     void showHandbook();
-    void renewWhenIdle();
     void showRegister();
     void handOut(const ReleaseOutcome& outcome, const Destinations& to);
     void tell(const QString& sentence); ///< for a while, beside what stands in the way
@@ -225,7 +226,6 @@ private:
     std::optional<QString> m_leavingFor;    ///< a case to be opened, or none, as soon as nothing runs
     QString m_toThrowAway;                  ///< the open case, once it has been left
     QString m_askedBefore;                  ///< the case whose passphrase was asked for last
-    bool m_renewing = false;                ///< as soon as nothing runs
     bool m_firstLook = false;               ///< the cases there are have been shown once
     BesideView* m_beside = nullptr;         ///< made when first asked for
     WordsView* m_wordsView = nullptr;       ///< likewise

@@ -6,6 +6,7 @@
 #include "app/checking/gate.h"
 #include "app/explain/demo_marks.h"
 #include "app/explain/explaining.h"
+#include "app/releasing/handing_out.h"
 #include "app/window/confirm.h"
 #include "app/window/first_steps.h"
 #include "app/window/main_window.h"
@@ -16,7 +17,7 @@
 #include "casefile/case_folder.h"
 
 #include <algorithm>
-#include <QCoreApplication>
+#include <QApplication>
 #include <QDateTime>
 #include <QFileDialog>
 #include <QInputDialog>
@@ -49,12 +50,15 @@ void MainWindow::keepCases(const QString& folder, const OwnKeys& keys) {
 }
 
 OpenCase MainWindow::handOver() {
+    settings::setWindowGeometry(saveGeometry());
+    settings::setPanelSizes(m_middle->saveState());
+    m_handingOut->takeBack(); // who would do so in time goes with the window
     m_case.disconnect(this);
     return m_keeper.handOver();
 }
 
 void MainWindow::takeOver(OpenCase open) {
-    m_shelf.setPlace(open.folder, open.keys);
+    if (!open.folder.isEmpty()) m_shelf.setPlace(open.folder, open.keys);
     m_firstLook = true; // there has been one in the window before
     // Reasons are told in the language of the window: what is found is found once more.
     for (Capture& capture : open.kept.state.captures) capture.foundWith = {};
@@ -62,14 +66,10 @@ void MainWindow::takeOver(OpenCase open) {
     refreshActions();
 }
 
-void MainWindow::renewWhenIdle() {
-    if (!m_renewing) return;
-    if (m_worker.busy() || m_taker->running() || m_keeper.standing() == CaseKeeper::Standing::Opening)
-        return tell(Tr::tr("The window follows what you chose as soon as what is under way is done."));
-    m_renewing = false;
-    settings::setWindowGeometry(saveGeometry());
-    settings::setPanelSizes(m_middle->saveState());
-    emit renewAsked();
+bool MainWindow::isAtRest() const {
+    return !m_worker.busy() && !m_taker->running() && m_keeper.standing() != CaseKeeper::Standing::Opening &&
+           !QApplication::activeModalWidget() && !QApplication::activePopupWidget() &&
+           QApplication::mouseButtons() == Qt::NoButton;
 }
 
 bool MainWindow::firstStepsAreOn() const {
@@ -77,9 +77,6 @@ bool MainWindow::firstStepsAreOn() const {
 }
 
 void MainWindow::bindCases() {
-    connect(&m_worker, &CaseWorker::busyChanged, this, &MainWindow::renewWhenIdle);
-    connect(m_taker.get(), &Taker::runningChanged, this, &MainWindow::renewWhenIdle);
-    connect(&m_keeper, &CaseKeeper::changed, this, &MainWindow::renewWhenIdle);
     m_case.setOfficer(settings::officerName());
     connect(&m_keeper, &CaseKeeper::changed, this, &MainWindow::showKept);
     connect(&m_keeper, &CaseKeeper::changed, this, &MainWindow::refreshActions);

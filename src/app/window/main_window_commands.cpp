@@ -338,8 +338,8 @@ void MainWindow::showSettings() {
     });
     view.exec();
     if (drawn() == before) return;
-    m_renewing = true;
-    renewWhenIdle();
+    if (!isAtRest()) tell(Tr::tr("The window follows what you chose as soon as what is under way is done."));
+    emit renewAsked();
 }
 
 void MainWindow::showKeys() {

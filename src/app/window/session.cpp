@@ -6,11 +6,15 @@
 #include "base/sentence.h"
 
 #include <QApplication>
+#include <QTimer>
 
 namespace eyelid {
 
 Session::Session(QApplication& application, Theme& theme, Parts parts)
-    : m_application(application), m_theme(theme), m_parts(std::move(parts)) {
+    : m_application(application), m_theme(theme), m_parts(std::move(parts)), m_waiting(new QTimer(this)) {
+    constexpr int askEvery = 100; // milliseconds
+    m_waiting->setInterval(askEvery);
+    connect(m_waiting, &QTimer::timeout, this, &Session::renewAtRest);
     open();
     m_parts.begin(*m_window);
 }
@@ -20,13 +24,15 @@ Session::~Session() = default;
 void Session::open() {
     m_window = std::make_unique<MainWindow>(m_theme, m_parts.policy, m_parts.source(), m_parts.shortcuts());
     connect(m_window.get(), &MainWindow::closed, this, &Session::closed);
-    // The window that asks for it is at work until it has asked.
-    connect(m_window.get(), &MainWindow::renewAsked, this, &Session::renew, Qt::QueuedConnection);
+    connect(m_window.get(), &MainWindow::renewAsked, m_waiting, qOverload<>(&QTimer::start));
     m_window->show();
     m_parts.everyTime(*m_window);
 }
 
-void Session::renew() {
+// What is under way, and whatever is open over the window, ends first.
+void Session::renewAtRest() {
+    if (!m_window->isAtRest()) return;
+    m_waiting->stop();
     // The first steps begin again in the other language; nothing of them is kept.
     const bool stepsAreOn = m_window->firstStepsAreOn();
     OpenCase taken = m_window->handOver();

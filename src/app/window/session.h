@@ -11,6 +11,7 @@
 #include <QObject>
 
 class QApplication;
+class QTimer;
 
 namespace eyelid {
 
@@ -38,12 +39,13 @@ signals:
 
 private:
     void open();
-    void renew();
+    void renewAtRest();
 
     QApplication& m_application;
     Theme& m_theme;
     Parts m_parts;
     std::unique_ptr<MainWindow> m_window;
+    QTimer* m_waiting; ///< for the window to be at rest, once another is asked for
 };
 
 } // namespace eyelid
