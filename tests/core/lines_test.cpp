@@ -1,4 +1,6 @@
 // Where text is on a picture: lines of any polarity, what belongs to them, and what is no text.
+#include "reading/page_text.h"
+#include "reading/reader.h"
 #include "reading/uniform_line.h"
 #include "support/made.h"
 
@@ -166,6 +168,27 @@ TEST_CASE("a space never parts a line in type of one pitch, and a wide gutter al
                                             QStringLiteral("JetBrains Mono"));
         CHECK(findLines(parted).size() == 2);
     }
+}
+
+TEST_CASE("a dash with a space on either side is of its line in type of one pitch, and none that stands by itself is") {
+    for (const char* family : {"JetBrains Mono", "DejaVu Sans Mono"})
+        for (const int pixels : {11, 13, 15, 17, 20}) {
+            INFO(family << " at " << pixels);
+            const auto lines = findLines(made::picture({QStringLiteral("telephone: 0449 - 921359")}, pixels, Qt::black,
+                                                       Qt::white, QString::fromLatin1(family)));
+            REQUIRE(lines.size() == 1);
+            const auto apart = findLines(made::picture({QStringLiteral("0449      -      921359")}, pixels, Qt::black,
+                                                       Qt::white, QString::fromLatin1(family)));
+            CHECK(apart.size() >= 2);
+        }
+    Reader reader;
+    Progress progress;
+    const auto page = reader.read(made::picture({QStringLiteral("telephone: 0449 - 921359")}, 15, Qt::black, Qt::white,
+                                                QStringLiteral("DejaVu Sans Mono")),
+                                  {}, progress);
+    REQUIRE(page);
+    REQUIRE(page->lines.size() == 1);
+    CHECK(pageText(*page).trimmed() == QStringLiteral("telephone: 0449 - 921359"));
 }
 
 TEST_CASE("letters that run together in small type are type; a bar of a chart is not") {

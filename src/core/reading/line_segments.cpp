@@ -143,7 +143,9 @@ std::vector<std::vector<size_t>> joinSideBySide(const std::vector<QRect>& boxes,
 // Dots, commas, dashes, quotation marks and accents go to the word they stand in, beside or just above. A colon after a
 // quotation mark stands far from the last letter, so each piece taken in extends the word (`reach`, sideways only: the
 // letters' height is the measure) and the rest is tried again.
-void attachSmall(std::vector<LineSegment>& words, std::vector<QRect>& reach, std::vector<QRect> small, int height) {
+// What stands too far from all words is given back.
+std::vector<QRect> attachSmall(std::vector<LineSegment>& words, std::vector<QRect>& reach, std::vector<QRect> small,
+                               int height) {
     std::vector<std::vector<size_t>> rows(size_t(height / 16 + 2));
     for (size_t i = 0; i < words.size(); ++i) {
         const int more = reach[i].height() / 2;
@@ -183,6 +185,35 @@ void attachSmall(std::vector<LineSegment>& words, std::vector<QRect>& reach, std
         if (left.size() == small.size()) break;
         small = std::move(left);
     }
+    return small;
+}
+
+// A dash with a space on either side, in type of one pitch, is a word by itself, as high as the words beside it:
+// without it they would be two cells. `boxes` are the words' without their marks.
+void addDashes(std::vector<LineSegment>& words, std::vector<QRect>& boxes, const std::vector<QRect>& marks,
+               int height) {
+    const Neighbourhood near(boxes, height);
+    const size_t count = words.size();
+    std::vector<QRect> beside;
+    for (const QRect& dash : marks) {
+        if (dash.width() < dashShape * dash.height()) continue;
+        const QRect *left = nullptr, *right = nullptr;
+        near.each(boxes, dash, dash.left() - 40 * tallestGlyph, dash.right() + tallestGlyph, [&](size_t i) {
+            const QRect& b = boxes[i];
+            const double middle = double(dash.center().y() - b.top()) / b.height();
+            if (dash.width() > b.height() || middle < dashTop || middle > dashBottom) return;
+            const double reach = dashReach * b.height();
+            if (b.right() < dash.left() && dash.left() - b.right() <= reach) left = &b;
+            if (b.left() > dash.right() && b.left() - dash.right() <= reach) right = &b;
+        });
+        if (!left || !right) continue;
+        words.emplace_back();
+        words.back().box = dash;
+        words.back().inks = {dash};
+        words.back().lightOnDark = words.front().lightOnDark;
+        beside.emplace_back(dash.left(), left->top(), dash.width(), left->height());
+    }
+    for (size_t i = count; i < words.size(); ++i) boxes.push_back(beside[i - count]);
 }
 
 // Takes out of `letters` what stands beside text without being of it: icons, avatars, the frames of boxes to tick. Each
@@ -383,7 +414,8 @@ std::vector<LineSegment> lineSegments(const InkLook& look, const std::vector<Ink
     takeMarks(words, sorted.small, look.strength.rows);
     std::vector<QRect> wordBoxes;
     for (const LineSegment& word : words) wordBoxes.push_back(word.box);
-    attachSmall(words, wordBoxes, sorted.small, look.strength.rows);
+    const std::vector<QRect> lone = attachSmall(words, wordBoxes, sorted.small, look.strength.rows);
+    addDashes(words, wordBoxes, lone, look.strength.rows);
     std::vector<LineSegment> lines = linesOf(std::move(words), wordBoxes, look.strength.rows);
     for (const QRect& picture : pictures) {
         lines.emplace_back();
