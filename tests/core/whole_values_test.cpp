@@ -53,9 +53,10 @@ TEST_CASE("no half a name: initials and words no list knows beside it are covere
 TEST_CASE("a name that is known on the page is whole where it is written surname first, and my is no name") {
     CHECK(found(Kind::Person, {"Customers > Carlsen, Oscar > Invoices", "Oscar Carlsen"}) ==
           QStringList{QStringLiteral("Carlsen, Oscar"), QStringLiteral("Oscar Carlsen")});
-    for (const QString& name :
-         found(Kind::Person, {"[10:02:11] Miguel: my account is closed", "[10:02:40] Pablo: my meter is stuck"}))
-        CHECK(name != QStringLiteral("my"));
+    // Two people's names beside each other are two.
+    CHECK(found(Kind::Person, {"Carlsen, Wilkinson", "Oscar Carlsen", "Rafaela Wilkinson"}).size() == 4);
+    CHECK(found(Kind::Person, {"[10:02:11] Miguel: my account is closed", "[10:02:40] Pablo: my meter is stuck"}) ==
+          QStringList{QStringLiteral("Miguel"), QStringLiteral("Pablo")});
     // What is marked before a value is none of it.
     CHECK(found(Kind::Address, {"Street: @ Prolaz Julija Knifera 84"}).size() == 1);
 }
@@ -70,6 +71,27 @@ TEST_CASE("who speaks in a talk, whose words are quoted and who is named with ot
     CHECK(found(Kind::Person, {"Read the form first", "– Filter, 60, spare part"}).isEmpty());
     CHECK(found(Kind::Person, {"Zorblat and 5 others joined the group"}) == QStringList{QStringLiteral("Zorblat")});
     CHECK(found(Kind::Person, {"Garden and 5 others are closed"}).isEmpty());
+}
+
+TEST_CASE("what a field is now stands behind an arrow, and a country code in the cell before its number is of it") {
+    const auto texts = [](made::PageMaker& maker, Kind kind) {
+        QStringList all;
+        for (const Finding& f : Finder().find(maker.page(), *loadPolicy(QStringLiteral("everything")), {}))
+            if (f.kind == kind) all << f.text;
+        return all;
+    };
+    made::PageMaker fields;
+    fields.line(QStringLiteral("Surname"), 20, 40);
+    fields.line(QStringLiteral("Zorblat"), 160, 40);
+    fields.line(QStringLiteral("→"), 300, 40);
+    fields.line(QStringLiteral("Kestrov"), 360, 40);
+    const QStringList names = texts(fields, Kind::Person);
+    CHECK(names.contains(QStringLiteral("Zorblat")));
+    CHECK(names.contains(QStringLiteral("Kestrov")));
+    made::PageMaker number;
+    number.line(QStringLiteral("Phone: + 872"), 20, 40);
+    number.line(QStringLiteral("020 7946 0958"), 160, 40);
+    CHECK(texts(number, Kind::Phone).contains(QStringLiteral("+ 872")));
 }
 
 TEST_CASE("user names that stand before their terminals, and properties with parameters, are what they are") {

@@ -10,7 +10,10 @@ using namespace eyelid;
 extern "C" int LLVMFuzzerTestOneInput(const uint8_t* data, size_t size) {
     constexpr qint64 mostBytes = 1 << 20;
     const auto files = filesOfZip(QByteArray(reinterpret_cast<const char*>(data), qsizetype(size)), mostBytes);
-    if (!files) return files.error().sentence.isEmpty() ? (std::abort(), 0) : 0;
+    if (!files) {
+        if (files.error().sentence.isEmpty()) std::abort();
+        return 0;
+    }
     qint64 all = 0;
     for (const Artifact& file : *files) {
         all += file.bytes.size();

@@ -35,6 +35,13 @@ QByteArray asHtml(const CheckedPicture& picture) {
     return "<img alt=\"" + alternative().toHtmlEscaped().toUtf8() + "\" src=\"" + inlineAddress(picture) + "\">";
 }
 
+// As the register names them.
+QList<ReleasedFile> filesOf(const std::vector<CheckedPicture>& pictures) {
+    QList<ReleasedFile> files;
+    for (const CheckedPicture& picture : pictures) files.push_back({picture.artifact.fileName, picture.sha256});
+    return files;
+}
+
 // Files that are made when whoever they are dropped on asks for them.
 class ComingFiles final : public QMimeData {
 public:
@@ -236,8 +243,7 @@ void HandingOut::pinChecked(const std::vector<CheckedPicture>& pictures) {
 }
 
 void HandingOut::printChecked(const std::vector<CheckedPicture>& pictures, const QString& title) {
-    QList<ReleasedFile> files;
-    for (const CheckedPicture& picture : pictures) files.push_back({picture.artifact.fileName, picture.sha256});
+    const QList<ReleasedFile> files = filesOf(pictures);
     decoded(pictures, [=, this](const std::vector<QImage>& images) {
         std::vector<PaperPicture> onPaper;
         for (size_t i = 0; i < images.size(); ++i) onPaper.push_back({images[i], files[qsizetype(i)].name});
@@ -281,9 +287,7 @@ QMimeData* HandingOut::toDrag(const QList<int>& captures) {
 }
 
 void HandingOut::note(const std::vector<CheckedPicture>& pictures, const QString& way) {
-    QList<ReleasedFile> files;
-    for (const CheckedPicture& picture : pictures) files.push_back({picture.artifact.fileName, picture.sha256});
-    m_case.noteRelease(releaseNote(files, {way, {}}, m_case.officer(), QDateTime::currentDateTimeUtc()));
+    m_case.noteRelease(releaseNote(filesOf(pictures), {way, {}}, m_case.officer(), QDateTime::currentDateTimeUtc()));
 }
 
 } // namespace eyelid

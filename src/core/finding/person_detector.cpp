@@ -450,10 +450,6 @@ private:
         }
     }
 
-    static bool isBetweenNames(const QString& text) {
-        return text == QLatin1String(" ") || text == QLatin1String(", ") || text == QLatin1String(",");
-    }
-
     // The parts of a name that was found stand for the same person.
     void carryParts(const Surroundings& in, const std::vector<const Proposal*>& sure,
                     std::vector<Candidate>& out) const {
@@ -468,13 +464,17 @@ private:
         // "Oakley, Wren" where Wren Oakley is known, though a wren is a bird.
         const auto withGiven = [&](const TextRun& run, Span span) {
             const QString behind = run.text().mid(span.end());
-            for (const Proposal* p : sure)
-                for (const QString& word : p->name.split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
+            const QString part = run.text().mid(span.start, span.length);
+            for (const Proposal* p : sure) {
+                const QStringList words = p->name.split(QLatin1Char(' '), Qt::SkipEmptyParts);
+                if (!words.contains(part, Qt::CaseInsensitive)) continue; // of somebody else
+                for (const QString& word : words) {
                     const QString given = QStringLiteral(", ") + word;
                     if (!behind.startsWith(given)) continue;
                     if (behind.size() == given.size() || !behind[given.size()].isLetter())
                         return Span{span.start, span.length + int(given.size())};
                 }
+            }
             return span;
         };
         for (const TextRun& run : in.screen.runs())
@@ -490,13 +490,6 @@ private:
                 const QChar after = hit.span.end() < run.text().size() ? run.text()[hit.span.end()] : QChar();
                 if (QStringLiteral("@/._\\").contains(before) || after == QLatin1Char('@') || after == QLatin1Char('_'))
                     continue;
-                // "Oakley, Wren": what stands together is one.
-                if (Candidate* last = out.empty() ? nullptr : &out.back();
-                    last && last->run == &run && last->kind == Kind::Person && last->span.end() < hit.span.start &&
-                    isBetweenNames(run.text().mid(last->span.end(), hit.span.start - last->span.end()))) {
-                    last->span.length = hit.span.end() - last->span.start;
-                    continue;
-                }
                 out.push_back({Kind::Person,
                                &run,
                                hit.span,
