@@ -471,7 +471,7 @@ TEST_CASE("settings are found by typing, hold at once and are remembered") {
         officer->setText(QStringLiteral("R. Abernal"));
         emit officer->editingFinished();
         auto* policy = view->findChild<QComboBox*>(QStringLiteral("policy"));
-        policy->setCurrentText(QStringLiteral("payment"));
+        policy->setCurrentIndex(policy->findData(QStringLiteral("payment")));
         emit policy->activated(policy->currentIndex());
         auto* theme = view->findChild<QComboBox*>(QStringLiteral("theme"));
         emit theme->activated(1);

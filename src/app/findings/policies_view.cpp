@@ -2,6 +2,7 @@
 
 #include "app/cases/case_worker.h"
 #include "app/findings/selection.h"
+#include "app/window/dialog_parts.h"
 #include "app/window/file_dialogs.h"
 #include "base/sentence.h"
 #include "finding/known_policies.h"
@@ -30,10 +31,6 @@ namespace eyelid {
 namespace {
 
 enum Column { KindColumn, SureColumn, StyleColumn, GroundColumn, HereColumn };
-
-QString sentenceCase(const QString& name) {
-    return name.left(1).toUpper() + name.mid(1);
-}
 
 // What it was called in other languages was of the policy it was made from.
 void callIt(Policy& policy, const QString& name) {

@@ -16,6 +16,11 @@ inline QHBoxLayout* rowLayout(QWidget* row) {
     return layout;
 }
 
+/// A name as it begins a sentence or stands by itself in a list: "Contact details".
+inline QString sentenceCase(const QString& name) {
+    return name.left(1).toUpper() + name.mid(1);
+}
+
 inline QLabel* titleLabel(const QString& text) {
     auto* title = new QLabel(text);
     title->setProperty("role", QStringLiteral("title"));

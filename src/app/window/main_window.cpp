@@ -437,8 +437,7 @@ void MainWindow::closeEvent(QCloseEvent* event) {
         event->ignore();
         return;
     }
-    settings::setWindowGeometry(saveGeometry());
-    settings::setPanelSizes(m_middle->saveState());
+    rememberLayout();
     m_worker.cancel();
     QMainWindow::closeEvent(event);
     if (event->isAccepted()) emit closed();

@@ -186,6 +186,7 @@ private:
     void nextPanel();
     void fold(QWidget& panel);
     bool mayLeave();
+    void rememberLayout();
     void refreshGate();
     void refreshActions();
     void showTrouble(const QString& sentence);

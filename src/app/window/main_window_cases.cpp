@@ -49,9 +49,13 @@ void MainWindow::keepCases(const QString& folder, const OwnKeys& keys) {
     refreshActions();
 }
 
-OpenCase MainWindow::handOver() {
+void MainWindow::rememberLayout() {
     settings::setWindowGeometry(saveGeometry());
     settings::setPanelSizes(m_middle->saveState());
+}
+
+OpenCase MainWindow::handOver() {
+    rememberLayout();
     m_handingOut->takeBack(); // who would do so in time goes with the window
     m_case.disconnect(this);
     return m_keeper.handOver();

@@ -1,6 +1,7 @@
 #include "app/window/settings_view.h"
 
 #include "app/findings/cover_look_fields.h"
+#include "app/window/dialog_parts.h"
 #include "app/window/file_dialogs.h"
 #include "app/window/settings.h"
 #include "base/sentence.h"
@@ -161,7 +162,7 @@ void SettingsView::addCases() {
     auto* policy = new QComboBox;
     policy->setObjectName(QStringLiteral("policy"));
     for (const KnownPolicy& one : knownPolicies()) {
-        policy->addItem(titleOf(one), one.name);
+        policy->addItem(sentenceCase(titleOf(one)), one.name);
         policy->setItemData(policy->count() - 1, originTitle(one), Qt::ToolTipRole);
     }
     policy->setCurrentIndex(policy->findData(settings::policyName()));
