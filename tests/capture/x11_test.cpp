@@ -52,6 +52,17 @@ QImage bare(const QRect& r) {
     return picture;
 }
 
+// What is taken is what the server holds. A desk that changed meanwhile says nothing: it is taken again.
+void checkTaken(const QRect& place, const std::function<QImage()>& take) {
+    QImage before, taken;
+    REQUIRE(until([&] {
+        before = bare(place);
+        taken = take();
+        return bare(place) == before;
+    }));
+    CHECK(taken == before);
+}
+
 void movePointer(int x, int y) {
     xcb_connection_t* c = xcb_connect(nullptr, nullptr);
     const auto root = xcb_setup_roots_iterator(xcb_get_setup(c)).data->root;
@@ -69,6 +80,12 @@ X11Source& source() {
     return *shared;
 }
 
+QImage take(const Target& target, const TakeOptions& options = {}) {
+    auto taken = source().take(target, options);
+    REQUIRE(taken);
+    return *taken;
+}
+
 std::optional<DeskWindow> windowTitled(const QString& title) {
     auto layout = source().layout();
     REQUIRE(layout);
@@ -81,13 +98,17 @@ std::optional<DeskWindow> windowTitled(const QString& title) {
 class Terminal {
 public:
     Terminal(const QString& title, const QString& place) : m_title(title) {
+        // The terminal answers where its cursor stands when it has taken in all that was written before.
         m_process.start(
             QStringLiteral("xterm"),
             {QStringLiteral("-T"), title, QStringLiteral("-geometry"), place, QStringLiteral("-xrm"),
-             QStringLiteral("*allowTitleOps: false"), QStringLiteral("-e"), QStringLiteral("sh"), QStringLiteral("-c"),
-             QStringLiteral(
-                 "printf '\\033[?25lpump-07 telemetry: flow 38.2 l/s\\npressure 3.1 bar\\n'; exec sleep 600")});
+             QStringLiteral("*allowTitleOps: false"), QStringLiteral("-e"), QStringLiteral("bash"),
+             QStringLiteral("-c"),
+             QStringLiteral("printf '\\033[?25lpump-07 telemetry: flow 38.2 l/s\\npressure 3.1 bar\\n\\033[6n'; "
+                            "read -rsdR; touch \"$1\"; exec sleep 600"),
+             QStringLiteral("_"), m_folder.filePath(QStringLiteral("written"))});
         REQUIRE(m_process.waitForStarted());
+        REQUIRE(until([&] { return QFile::exists(m_folder.filePath(QStringLiteral("written"))); }));
         REQUIRE(until([&] { return windowTitled(m_title).has_value(); }));
         settle();
     }
@@ -95,9 +116,7 @@ public:
     ~Terminal() { isGone(); }
     DeskWindow window() const { return *windowTitled(m_title); }
     QImage picture(const TakeOptions& options = {}) const {
-        auto taken = source().take({Target::What::Window, window().id, {}}, options);
-        REQUIRE(taken);
-        return *taken;
+        return take({Target::What::Window, window().id, {}}, options);
     }
     /// Until it shows its text and two pictures in a row are alike.
     void settle() const {
@@ -125,6 +144,7 @@ private:
         return false;
     }
     QString m_title;
+    QTemporaryDir m_folder;
     QProcess m_process;
 };
 
@@ -133,21 +153,16 @@ private:
 TEST_CASE("the whole desk, a region and a window are what the server holds, exactly") {
     movePointer(1500, 900);
     Terminal terminal(QStringLiteral("Pump log"), QStringLiteral("60x12+100+80"));
-    auto desk = source().take({Target::What::Desk, {}, {}});
-    REQUIRE(desk);
-    CHECK(*desk == bare(QRect(0, 0, 1600, 1000)));
-    auto region = source().take({Target::What::Region, {}, QRect(90, 70, 333, 111)});
-    REQUIRE(region);
-    CHECK(*region == bare(QRect(90, 70, 333, 111)));
+    checkTaken(QRect(0, 0, 1600, 1000), [] { return take({Target::What::Desk, {}, {}}); });
+    const QRect region(90, 70, 333, 111);
+    checkTaken(region, [&] { return take({Target::What::Region, {}, region}); });
     const DeskWindow window = terminal.window();
     CHECK(window.application == QStringLiteral("XTerm"));
     CHECK(window.geometry.contains(window.inner));
     CHECK(window.geometry != window.inner); // the window manager's frame
-    CHECK(terminal.picture() == bare(window.geometry));
-    CHECK(terminal.picture({.pointer = false, .frame = false}) == bare(window.inner));
-    auto active = source().take({Target::What::ActiveWindow, {}, {}});
-    REQUIRE(active);
-    CHECK(*active == bare(window.geometry));
+    checkTaken(window.geometry, [&] { return terminal.picture(); });
+    checkTaken(window.inner, [&] { return terminal.picture({.pointer = false, .frame = false}); });
+    checkTaken(window.geometry, [] { return take({Target::What::ActiveWindow, {}, {}}); });
     // What reaches over the desk's edge is cut, not invented.
     auto edge = source().take({Target::What::Region, {}, QRect(1500, 900, 500, 500)});
     REQUIRE(edge);
@@ -180,9 +195,8 @@ TEST_CASE("monitors are taken by name, each what the server holds") {
     CHECK(layout->monitors[1].geometry == QRect(800, 0, 800, 600));
     Terminal terminal(QStringLiteral("On the right"), QStringLiteral("40x8+900+100"));
     for (const Monitor& m : layout->monitors) {
-        auto taken = source().take({Target::What::Monitor, m.name, {}});
-        REQUIRE(taken);
-        CHECK(*taken == bare(m.geometry));
+        INFO(m.name.toStdString());
+        checkTaken(m.geometry, [&] { return take({Target::What::Monitor, m.name, {}}); });
     }
     xrandr({QStringLiteral("--delmonitor"), QStringLiteral("LEFT-1")});
     xrandr({QStringLiteral("--delmonitor"), QStringLiteral("RIGHT-2")});
@@ -220,11 +234,7 @@ TEST_CASE("a part of a window that its program made a window of its own is taken
     CHECK(found.panes[1].id == id(part));
     CHECK(found.panes[1].geometry == QRect(found.inner.topLeft() + QPoint(30, 40), QSize(200, 150)));
     REQUIRE(until([&] { return bare(found.panes[0].geometry).pixel(2, 2) == 0xffa08040; }));
-    for (const Pane& pane : found.panes) {
-        auto taken = source().take({Target::What::Pane, pane.id});
-        REQUIRE(taken);
-        CHECK(*taken == bare(pane.geometry));
-    }
+    for (const Pane& pane : found.panes) checkTaken(pane.geometry, [&] { return take({Target::What::Pane, pane.id}); });
     CHECK(targetAt(*source().layout(), found.panes[0].geometry.center(), true).id == id(inner));
     CHECK(targetAt(*source().layout(), found.panes[0].geometry.center(), false).what == Target::What::Window);
     // Pushed over the desk's edge it is still taken whole.
@@ -345,14 +355,12 @@ TEST_CASE("a server with none of the extensions still gives the same pictures, a
 TEST_CASE("the pointer is in the picture only when asked for") {
     movePointer(700, 700);
     const QRect around(650, 650, 100, 100);
-    auto without = source().take({Target::What::Region, {}, around}),
-         with = source().take({Target::What::Region, {}, around}, {.pointer = true});
-    REQUIRE(without);
-    REQUIRE(with);
-    CHECK(*without == bare(around));
-    CHECK(*with != *without);
+    const Target region{Target::What::Region, {}, around};
+    checkTaken(around, [&] { return take(region); });
+    const QImage without = take(region);
+    CHECK(take(region, {.pointer = true}) != without);
     movePointer(10, 10);
-    CHECK(*source().take({Target::What::Region, {}, around}, {.pointer = true}) == *without);
+    CHECK(take(region, {.pointer = true}) == without);
 }
 
 TEST_CASE("what is no longer there is told of in a sentence") {

@@ -189,7 +189,7 @@ TEST_CASE("no view says a sentence in pieces, leaves one out or cuts one off in 
     expectWhole(words, "words");
     ShortcutsView shortcuts(nullptr, desk.theme, &window);
     expectWhole(shortcuts, "shortcuts");
-    const Finding& first = desk.items(0).front().finding;
+    const Finding first = desk.items(0).front().finding;
     ChangeFindingView change(first, &window);
     expectWhole(change, "change a finding", first.text);
     PassphraseView passphrase(&window);
@@ -211,7 +211,7 @@ TEST_CASE("from right to left the desk is mirrored and the sheet is not: what is
         CHECK(leftOf(window.strip()) > leftOf(window.sheet()));
         CHECK(leftOf(window.findings()) < leftOf(window.sheet()));
         CHECK(leftOf(*window.gate().releaseButton()) < window.width() / 2);
-        const Item& item = desk.items(0).front();
+        const Item item = desk.items(0).front(); // kept: a decision makes the list anew
         const QRectF place = item.finding.boxes.front();
         window.sheet().reveal(place);
         // What is farther right on the capture is farther right on the sheet.
