@@ -76,50 +76,96 @@ page('eyelid-policy', 5, 'File Formats',
      [('NAME', 'eyelid\\-policy \\- what is looked for, and how it is covered'),
       ('DESCRIPTION', verbatim(open(policies).read().split('\n', 1)[1].replace('```toml', '').replace('```', '')))], version)
 
-top = commands_of(all_commands[0][1])
-by_command = {' '.join(w): options_of(t) for w, t in all_commands}
-nested = {' '.join(w): commands_of(t) for w, t in all_commands}
-cases = '\n'.join(f'    "{command}") words="{" ".join(nested[command] + options)}" ;;' for command, options in by_command.items())
-bash = f'''# Completion of eyelid-cli, made from its --help.
+options = {' '.join(words): options_of(text) for words, text in all_commands}
+subcommands = {' '.join(words): commands_of(text) for words, text in all_commands}
+
+# What an option takes, told by the program itself, one a line.
+values = {'--policy': "eyelid-cli policies 2> /dev/null | sed 's/: .*//; s/ /-/g'",
+          '--kind': "eyelid-cli kinds 2> /dev/null | sed 's/: .*//'",
+          '--way': r"eyelid-cli ways 2> /dev/null | sed -n 's/^way \(.*\): .*, .*/\1/p'",
+          '--drop': r"eyelid-cli ways 2> /dev/null | sed -n 's/^place \(.*\): .*/\1/p'"}
+
+# In bash and zsh alike: which command the words before make up.
+which_command = '\n'.join(f'      "{" " + c if " " not in c else c}") command="{c}" ;;' for c in options if c)
+
+
+def bash():
+    of_option = '\n'.join(f"    {option}) mapfile -t COMPREPLY < <({source} | grep -- \"^$current\" | sed 's/ /\\\\ /g'); return ;;"
+                          for option, source in values.items())
+    of_command = '\n'.join(f'    "{c}") words="{" ".join(subcommands[c] + options[c])}" ;;' for c in options)
+    return f'''# Completion of eyelid-cli, made from its --help.
 _eyelid_cli() {{
   local current=${{COMP_WORDS[COMP_CWORD]}} before=${{COMP_WORDS[COMP_CWORD-1]}} command="" words="" word
   COMPREPLY=()
   case $before in
-    --policy) mapfile -t COMPREPLY < <(eyelid-cli policies 2> /dev/null | sed 's/: .*//; s/ /-/g' | grep -- "^$current"); return ;;
-    --kind) mapfile -t COMPREPLY < <(eyelid-cli kinds 2> /dev/null | sed 's/: .*//' | grep -- "^$current"); return ;;
-    --way) mapfile -t COMPREPLY < <(eyelid-cli ways 2> /dev/null | sed -n 's/^way \\(.*\\): .*, .*/\\1/p' | grep -- "^$current"); return ;;
-    --drop) mapfile -t COMPREPLY < <(eyelid-cli ways 2> /dev/null | sed -n 's/^place \\(.*\\): .*/\\1/p' | grep -- "^$current"); return ;;
+{of_option}
   esac
   for word in "${{COMP_WORDS[@]:1:COMP_CWORD-1}}"; do
     case "$command $word" in
-{chr(10).join(f'      "{(" " + c if " " not in c else c)}") command="{c}" ;;' for c in by_command if c)}
+{which_command}
     esac
   done
   case $command in
-{cases}
+{of_command}
   esac
   mapfile -t COMPREPLY < <(compgen -W "$words" -- "$current")
 }}
 complete -o default -F _eyelid_cli eyelid-cli
 '''
-os.makedirs(out, exist_ok=True)
-with open(os.path.join(out, 'eyelid-cli.bash'), 'w') as file:
-    file.write(bash)
-with open(os.path.join(out, '_eyelid-cli'), 'w') as file:
-    file.write('#compdef eyelid-cli\n# As bash has it.\nautoload -U +X bashcompinit && bashcompinit\n' + bash + '\n_bash_complete -o default -F _eyelid_cli\n')
-fish = ['# Completion of eyelid-cli, made from its --help.']
-for name in top:
-    fish.append(f"complete -c eyelid-cli -n __fish_use_subcommand -a {name}")
-for command, options in by_command.items():
-    first = command.split(' ')[0]
-    for sub in nested[command]:
-        if command:
-            fish.append(f"complete -c eyelid-cli -n '__fish_seen_subcommand_from {first}' -a {sub}")
-    for option in options:
-        condition = f"-n '__fish_seen_subcommand_from {first}' " if command else ''
-        source = {'--policy': "eyelid-cli policies | string replace -r ': .*' '' | string replace -a ' ' '-'",
-                  '--kind': "eyelid-cli kinds | string replace -r ': .*' ''",
-                  '--way': "eyelid-cli ways | string match -r '^way .*' | string replace -r '^way (.*): .*, .*' '$1'"}.get(option)
-        fish.append(f"complete -c eyelid-cli {condition}-l {option[2:]}" + (f' -x -a "({source})"' if source else ''))
-with open(os.path.join(out, 'eyelid-cli.fish'), 'w') as file:
-    file.write('\n'.join(dict.fromkeys(fish)) + '\n')
+
+
+def zsh():
+    of_option = '\n'.join(f'    {option}) compadd -- ${{(f)"$({source})"}}; return ;;' for option, source in values.items())
+    of_command = '\n'.join(f'    "{c}") subcommands=({" ".join(subcommands[c])}) options=({" ".join(options[c])}) ;;' for c in options)
+    return f'''#compdef eyelid-cli
+# Completion of eyelid-cli, made from its --help.
+_eyelid_cli() {{
+  local command="" word subcommands options
+  case $words[CURRENT-1] in
+{of_option}
+  esac
+  for word in $words[2,CURRENT-1]; do
+    case "$command $word" in
+{which_command}
+    esac
+  done
+  case $command in
+{of_command}
+  esac
+  if [[ $words[CURRENT] == -* ]]; then
+    compadd -- $options
+  elif (( $#subcommands )); then
+    compadd -- $subcommands
+  else
+    _files
+  fi
+}}
+_eyelid_cli "$@"
+'''
+
+
+def fish():
+    which = '\n'.join(f'            case "{" " + c if " " not in c else c}"\n                set command "{c}"' for c in options if c)
+    lines = [f'''# Completion of eyelid-cli, made from its --help.
+function __eyelid_cli_command
+    set -l command ""
+    for word in (commandline -opc)[2..]
+        switch "$command $word"
+{which}
+        end
+    end
+    echo $command
+end''']
+    for command in options:
+        there = f"-n 'test \"$(__eyelid_cli_command)\" = \"{command}\"'"
+        if subcommands[command]:
+            lines.append(f"complete -c eyelid-cli -f {there} -a '{' '.join(subcommands[command])}'")
+        for option in options[command]:
+            takes = f' -x -a "({values[option]})"' if option in values else ''
+            lines.append(f'complete -c eyelid-cli {there} -l {option[2:]}{takes}')
+    return '\n'.join(lines) + '\n'
+
+
+for name, text in (('eyelid-cli.bash', bash()), ('_eyelid-cli', zsh()), ('eyelid-cli.fish', fish())):
+    with open(os.path.join(out, name), 'w') as file:
+        file.write(text)

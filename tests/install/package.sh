@@ -30,12 +30,43 @@ for words in "redact" "case release" "way" "place" "verify"; do
     case $page in *"$option"*) ;; *) fail "the man page does not know $words $option" ;; esac
   done
 done
-# Completion knows commands, options, policies and kinds.
-words=$(PATH="$build/bin:$PATH" bash -c 'source "$1"; COMP_WORDS=(eyelid-cli redact --policy ""); COMP_CWORD=3; _eyelid_cli; echo "${COMPREPLY[@]}"
-  COMP_WORDS=(eyelid-cli case dec); COMP_CWORD=2; _eyelid_cli; echo "${COMPREPLY[@]}"
-  COMP_WORDS=(eyelid-cli case decide --kind em); COMP_CWORD=4; _eyelid_cli; echo "${COMPREPLY[@]}"' _ "$share/bash-completion/completions/eyelid-cli")
-for word in everything contact-details decide email; do
-  case $words in *"$word"*) ;; *) fail "completion does not know $word: $words" ;; esac
+# Completion knows commands, options, policies, kinds, ways and places, in each shell.
+home=$(mktemp -d)
+trap 'rm -rf "$tree" "$home"' EXIT
+within() { env HOME="$home" XDG_CONFIG_HOME="$home" XDG_DATA_HOME="$home" PATH="$tree/usr/bin:$PATH" LC_ALL=C.UTF-8 "$@"; }
+# Only unpacked, with nothing installed, it does its work as well.
+within eyelid-cli redact "$(dirname "$0")/../data/picture-01.png" --out "$home/out" > /dev/null || fail "unpacked it does not work"
+within eyelid-cli place "Supplier drop" sftp://drop.example/in --user desk --host-key "$(head -c 32 /dev/zero | base64)" > /dev/null
+within eyelid-cli way "Weekly report" --drop "Supplier drop" > /dev/null
+bash_completes() {
+  within bash -c 'source "$1"; shift; COMP_WORDS=("$@"); COMP_CWORD=$(($# - 1)); _eyelid_cli; printf "%s\n" "${COMPREPLY[@]}"' \
+    _ "$share/bash-completion/completions/eyelid-cli" "$@"
+}
+zsh_completes() {
+  within zsh -f -c 'file=$1; shift; words=("$@") CURRENT=$#; set --
+    compadd() { shift; print -l -- "$@"; }; _files() { print files; }; source "$file"' _ "$share/zsh/vendor-completions/_eyelid-cli" "$@"
+}
+fish_completes() {
+  local line
+  printf -v line '%q ' "${@:1:$#-1}"
+  within fish --no-config -c 'source $argv[1]; complete -C $argv[2]' "$share/fish/vendor_completions.d/eyelid-cli.fish" "$line${!#}"
+}
+for shell in bash zsh fish; do
+  completes() { # words, and what they are completed to
+    local expected=$1 said
+    shift
+    said=$("$shell"_completes eyelid-cli "$@" | sed 's/\\ / /g')
+    case $said in *"$expected"*) ;; *) fail "completion of $shell does not know $expected: $* $said" ;; esac
+  }
+  completes redact ""
+  completes decide case ""
+  completes --format redact --fo
+  completes --kind case decide --k
+  completes everything redact --policy ""
+  completes contact-details find --policy ""
+  completes email case decide --kind ""
+  completes "Weekly report" redact --way ""
+  completes "Supplier drop" way new --drop ""
 done
 # The same package again, byte for byte.
 mkdir "$build/package/again"
