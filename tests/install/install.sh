@@ -35,6 +35,17 @@ printf 'name = "front office"\nlook_for = ["email"]\n' > "$root/etc/eyelid/polic
 within eyelid-cli policies | grep -q "front office: of this office: /etc/eyelid/policies" || fail "the office's policy is not found"
 within eyelid-cli find --policy front-office "$home/picture.png" > /dev/null || fail "the office's policy cannot be used"
 rm -r "$root/etc/eyelid"
+# An upgrade keeps cases, ways and all else the user has.
+within eyelid-cli case new "$home/week.eyelid" > /dev/null || fail "a case cannot be made"
+within eyelid-cli case add "$home/week.eyelid" "$home/picture.png" > /dev/null || [ $? = 1 ] || fail "a picture cannot be added" # 1: open
+within eyelid-cli way "Weekly report" --mail-program > /dev/null || fail "a way cannot be kept"
+users() { (cd "$root$home" && find . -type f ! -name said -print0 | sort -z | xargs -0 sha256sum); within eyelid-cli case show "$home/week.eyelid"; within eyelid-cli ways; }
+mine=$(users)
+dpkg-deb -R "$root/tmp/eyelid.deb" "$root/tmp/later" && sed -i 's/^Version: .*/&+later/' "$root/tmp/later/DEBIAN/control"
+dpkg-deb --root-owner-group -b "$root/tmp/later" "$root/tmp/later.deb" > /dev/null && rm -r "$root/tmp/later"
+within apt-get -qq install -y --no-install-recommends /tmp/later.deb > /dev/null 2>&1 || fail "the package cannot be upgraded"
+within dpkg-query -W eyelid | grep -q later || fail "the upgrade changed nothing"
+[ "$(users)" = "$mine" ] || fail "the upgrade changed what the user has"
 if [ -n "${DISPLAY:-}" ]; then
   within eyelid --demo > "$root$home/window" 2>&1 &
   window=$!
