@@ -453,10 +453,6 @@
         <translation>%1, nicht gelesen</translation>
     </message>
     <message>
-        <source>%1, %2 open, %3 settled</source>
-        <translation>%1, %2 offen, %3 entschieden</translation>
-    </message>
-    <message>
         <source>not read</source>
         <translation>nicht gelesen</translation>
     </message>
@@ -610,20 +606,12 @@
         <source>%1 …</source>
         <translation>%1 …</translation>
     </message>
-    <message>
-        <source>%1 open (%2)</source>
-        <translation>%1 offen (%2)</translation>
-    </message>
     <message numerus="yes">
         <source>%n place(s) look like text but could not be read</source>
         <translation>
             <numerusform>eine Stelle sieht nach Text aus und war nicht zu lesen</numerusform>
             <numerusform>%n Stellen sehen nach Text aus und waren nicht zu lesen</numerusform>
         </translation>
-    </message>
-    <message>
-        <source>%1 open</source>
-        <translation>%1 offen</translation>
     </message>
     <message numerus="yes">
         <source>%n question(s) to a colleague</source>
@@ -692,10 +680,6 @@
     <message>
         <source>Checked; ready to release</source>
         <translation>Geprüft; bereit zur Freigabe</translation>
-    </message>
-    <message>
-        <source>%1 covered, %2 kept.</source>
-        <translation>%1 geschwärzt, %2 belassen.</translation>
     </message>
     <message>
         <source>In credit, though a bill is due on 2 January</source>
@@ -1605,10 +1589,6 @@ Rechtsgrund: %2</translation>
         <translation>%1 · gefragt</translation>
     </message>
     <message>
-        <source>%1 · %2 open, %3 covered, %4 kept</source>
-        <translation>%1 · %2 offen, %3 geschwärzt, %4 belassen</translation>
-    </message>
-    <message>
         <source>%1 %2 × %3</source>
         <translation>%1 %2 × %3</translation>
     </message>
@@ -1735,10 +1715,6 @@ Rechtsgrund: %2</translation>
     <message>
         <source>Findings by value</source>
         <translation>Funde nach Wert</translation>
-    </message>
-    <message>
-        <source>%1 open, %2 covered, %3 kept</source>
-        <translation>%1 offen, %2 geschwärzt, %3 belassen</translation>
     </message>
     <message>
         <source>Policies</source>
@@ -4824,10 +4800,6 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <translation>Dieser X-Server lässt kein Programm am Rad drehen (kein XTEST); rollen Sie von Hand, nehmen Sie mehrere Bilder auf und fügen Sie sie zusammen.</translation>
     </message>
     <message>
-        <source>%1: %2, %3 open, %4 covered, %5 kept</source>
-        <translation>%1: %2, %3 offen, %4 geschwärzt, %5 belassen</translation>
-    </message>
-    <message>
         <source>The picture of %1 cannot be read.</source>
         <translation>Das Bild von %1 ist nicht lesbar.</translation>
     </message>
@@ -5095,10 +5067,6 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
     <message>
         <source>%1 is destroyed: its key is gone, then its file. Old blocks a drive may still hold cannot be read.</source>
         <translation>%1 ist vernichtet: Erst ging der Schlüssel, dann die Datei. Alte Blöcke auf dem Datenträger sind nicht lesbar.</translation>
-    </message>
-    <message>
-        <source>%1: %2, %3, %4 open, worked on %5, to be destroyed: %6</source>
-        <translation>%1: %2, %3, %4 offen, bearbeitet am %5, zu vernichten: %6</translation>
     </message>
     <message>
         <source>thrown away</source>
@@ -5492,10 +5460,6 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
     <message>
         <source>%1, page %2 of %3</source>
         <translation>%1, Seite %2 von %3</translation>
-    </message>
-    <message>
-        <source>%1: %2 covered, %3 (of %4)</source>
-        <translation>%1: %2 geschwärzt, %3 (von %4)</translation>
     </message>
     <message>
         <source>  to keep to the size: %1, quality %2</source>
@@ -8067,6 +8031,56 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
     <message>
         <source>stands before the terminal it is used at</source>
         <translation>steht vor dem Terminal, an dem er benutzt wird</translation>
+    </message>
+    <message>
+        <source>%1, %2.</source>
+        <translation>%1, %2.</translation>
+    </message>
+    <message>
+        <source>%1 · %2</source>
+        <translation>%1 · %2</translation>
+    </message>
+    <message>
+        <source>%1: %2, %3, %4, worked on %5, to be destroyed: %6</source>
+        <translation>%1: %2, %3, %4, bearbeitet am %5, zu vernichten: %6</translation>
+    </message>
+    <message>
+        <source>%1: %2, %3 (of %4)</source>
+        <translation>%1: %2, %3 (von %4)</translation>
+    </message>
+    <message>
+        <source>d MMMM</source>
+        <translation>d. MMMM</translation>
+    </message>
+    <message>
+        <source>d MMM yyyy, HH:mm</source>
+        <translation>d. MMM yyyy, HH:mm</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n covered</source>
+        <translation>
+            <numerusform>%n geschwärzt</numerusform>
+            <numerusform>%n geschwärzt</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n kept</source>
+        <translation>
+            <numerusform>%n belassen</numerusform>
+            <numerusform>%n belassen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n settled</source>
+        <translation>
+            <numerusform>%n entschieden</numerusform>
+            <numerusform>%n entschieden</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Open</source>
+        <comment>state of a finding</comment>
+        <translation>Offen</translation>
     </message>
 </context>
 </TS>

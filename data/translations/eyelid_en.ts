@@ -339,5 +339,26 @@
             <numerusform>%n on a page of A4</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n covered</source>
+        <translation>
+            <numerusform>%n covered</numerusform>
+            <numerusform>%n covered</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n kept</source>
+        <translation>
+            <numerusform>%n kept</numerusform>
+            <numerusform>%n kept</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n settled</source>
+        <translation>
+            <numerusform>%n settled</numerusform>
+            <numerusform>%n settled</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

@@ -177,8 +177,8 @@
     <message numerus="yes">
         <source>gone for good in %n day(s)</source>
         <translation>
-            <numerusform>destruido del todo en un día</numerusform>
-            <numerusform>destruido del todo en %n días</numerusform>
+            <numerusform>se destruye del todo en un día</numerusform>
+            <numerusform>se destruye del todo en %n días</numerusform>
         </translation>
     </message>
     <message>
@@ -192,8 +192,8 @@
     <message numerus="yes">
         <source>destroyed in %n day(s)</source>
         <translation>
-            <numerusform>destruido en un día</numerusform>
-            <numerusform>destruido en %n días</numerusform>
+            <numerusform>se destruye en un día</numerusform>
+            <numerusform>se destruye en %n días</numerusform>
         </translation>
     </message>
     <message>
@@ -453,10 +453,6 @@
         <translation>%1, sin leer</translation>
     </message>
     <message>
-        <source>%1, %2 open, %3 settled</source>
-        <translation>%1, %2 abiertos, %3 decididos</translation>
-    </message>
-    <message>
         <source>not read</source>
         <translation>sin leer</translation>
     </message>
@@ -610,20 +606,12 @@
         <source>%1 …</source>
         <translation>%1 …</translation>
     </message>
-    <message>
-        <source>%1 open (%2)</source>
-        <translation>%1 abiertos (%2)</translation>
-    </message>
     <message numerus="yes">
         <source>%n place(s) look like text but could not be read</source>
         <translation>
             <numerusform>un lugar parece texto y no se pudo leer</numerusform>
             <numerusform>%n lugares parecen texto y no se pudieron leer</numerusform>
         </translation>
-    </message>
-    <message>
-        <source>%1 open</source>
-        <translation>%1 abiertos</translation>
     </message>
     <message numerus="yes">
         <source>%n question(s) to a colleague</source>
@@ -692,10 +680,6 @@
     <message>
         <source>Checked; ready to release</source>
         <translation>Comprobado; listo para entregar</translation>
-    </message>
-    <message>
-        <source>%1 covered, %2 kept.</source>
-        <translation>%1 tachados, %2 conservados.</translation>
     </message>
     <message>
         <source>In credit, though a bill is due on 2 January</source>
@@ -1580,12 +1564,12 @@
     </message>
     <message>
         <source>Why: it %1.</source>
-        <translation>Motivo: esto %1.</translation>
+        <translation>Motivo: %1.</translation>
     </message>
     <message>
         <source>Why: it %1.
 Ground: %2</source>
-        <translation>Motivo: esto %1.
+        <translation>Motivo: %1.
 Base legal: %2</translation>
     </message>
     <message>
@@ -1603,10 +1587,6 @@ Base legal: %2</translation>
     <message>
         <source>%1 · asked</source>
         <translation>%1 · preguntado</translation>
-    </message>
-    <message>
-        <source>%1 · %2 open, %3 covered, %4 kept</source>
-        <translation>%1 · %2 abiertos, %3 tachados, %4 conservados</translation>
     </message>
     <message>
         <source>%1 %2 × %3</source>
@@ -1706,7 +1686,7 @@ Base legal: %2</translation>
     </message>
     <message>
         <source>All states</source>
-        <translation>Todos los estados</translation>
+        <translation>Todo estado</translation>
     </message>
     <message>
         <source>Covered</source>
@@ -1726,7 +1706,7 @@ Base legal: %2</translation>
     </message>
     <message>
         <source>All kinds</source>
-        <translation>Todas las clases</translation>
+        <translation>Toda clase</translation>
     </message>
     <message>
         <source>Area covered by hand</source>
@@ -1735,10 +1715,6 @@ Base legal: %2</translation>
     <message>
         <source>Findings by value</source>
         <translation>Hallazgos por valor</translation>
-    </message>
-    <message>
-        <source>%1 open, %2 covered, %3 kept</source>
-        <translation>%1 abiertos, %2 tachados, %3 conservados</translation>
     </message>
     <message>
         <source>Policies</source>
@@ -2271,7 +2247,7 @@ Base legal: %2</translation>
     </message>
     <message>
         <source>This is what the server shows. Compare it with what its keeper says before you keep it: whoever stands in between could show another.</source>
-        <translation>Esto muestra el servidor. Compárelo con lo que dice su responsable antes de guardarlo: quien esté en medio podría mostrar otra.</translation>
+        <translation>El servidor muestra esta clave. Compárela con lo que dice su responsable antes de guardarla: quien esté en medio podría mostrar otra.</translation>
     </message>
     <message>
         <source>Waiting for the key ring…</source>
@@ -4824,10 +4800,6 @@ o suelte aquí archivos de imagen.
         <translation>Este servidor X no deja a ningún programa girar la rueda (sin XTEST); recorra a mano, tome varias imágenes y únalas.</translation>
     </message>
     <message>
-        <source>%1: %2, %3 open, %4 covered, %5 kept</source>
-        <translation>%1: %2, %3 abiertos, %4 tachados, %5 conservados</translation>
-    </message>
-    <message>
         <source>The picture of %1 cannot be read.</source>
         <translation>La imagen de %1 no se puede leer.</translation>
     </message>
@@ -5095,10 +5067,6 @@ o suelte aquí archivos de imagen.
     <message>
         <source>%1 is destroyed: its key is gone, then its file. Old blocks a drive may still hold cannot be read.</source>
         <translation>%1 está destruido: su clave y luego su archivo. Los bloques viejos del disco no se pueden leer.</translation>
-    </message>
-    <message>
-        <source>%1: %2, %3, %4 open, worked on %5, to be destroyed: %6</source>
-        <translation>%1: %2, %3, %4 abiertos, trabajado el %5, por destruir: %6</translation>
     </message>
     <message>
         <source>thrown away</source>
@@ -5492,10 +5460,6 @@ o suelte aquí archivos de imagen.
     <message>
         <source>%1, page %2 of %3</source>
         <translation>%1, página %2 de %3</translation>
-    </message>
-    <message>
-        <source>%1: %2 covered, %3 (of %4)</source>
-        <translation>%1: %2 tachados, %3 (de %4)</translation>
     </message>
     <message>
         <source>  to keep to the size: %1, quality %2</source>
@@ -5951,7 +5915,7 @@ o suelte aquí archivos de imagen.
     </message>
     <message>
         <source>This does not open the case.</source>
-        <translation>Esto no abre el caso.</translation>
+        <translation>Con eso no se abre el caso.</translation>
     </message>
     <message>
         <source>%1 can be read by others; make it yours alone (chmod 600) before it is used.</source>
@@ -6155,7 +6119,7 @@ o suelte aquí archivos de imagen.
     </message>
     <message>
         <source>%1 can be read when the contrast is stretched: it %2.</source>
-        <translation>%1 se puede leer con el contraste estirado: esto %2.</translation>
+        <translation>%1 se puede leer con el contraste estirado: %2.</translation>
     </message>
     <message>
         <source>%1 that is covered elsewhere in the case can be read here when the contrast is stretched.</source>
@@ -6171,11 +6135,11 @@ o suelte aquí archivos de imagen.
     </message>
     <message>
         <source>%1 can be seen: it %2.</source>
-        <translation>%1 se ve: esto %2.</translation>
+        <translation>%1 se ve: %2.</translation>
     </message>
     <message>
         <source>%1 can be read: it %2.</source>
-        <translation>%1 se puede leer: esto %2.</translation>
+        <translation>%1 se puede leer: %2.</translation>
     </message>
     <message>
         <source>A code that was drawn cannot be read back as its text: make it larger, or its text shorter.</source>
@@ -8067,6 +8031,56 @@ o suelte aquí archivos de imagen.
     <message>
         <source>stands before the terminal it is used at</source>
         <translation>está delante del terminal en que se usa</translation>
+    </message>
+    <message>
+        <source>%1, %2.</source>
+        <translation>%1, %2.</translation>
+    </message>
+    <message>
+        <source>%1 · %2</source>
+        <translation>%1 · %2</translation>
+    </message>
+    <message>
+        <source>%1: %2, %3, %4, worked on %5, to be destroyed: %6</source>
+        <translation>%1: %2, %3, %4, trabajado el %5, por destruir: %6</translation>
+    </message>
+    <message>
+        <source>%1: %2, %3 (of %4)</source>
+        <translation>%1: %2, %3 (de %4)</translation>
+    </message>
+    <message>
+        <source>d MMMM</source>
+        <translation>d &apos;de&apos; MMMM</translation>
+    </message>
+    <message>
+        <source>d MMM yyyy, HH:mm</source>
+        <translation>d MMM yyyy, HH:mm</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n covered</source>
+        <translation>
+            <numerusform>%n tachado</numerusform>
+            <numerusform>%n tachados</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n kept</source>
+        <translation>
+            <numerusform>%n conservado</numerusform>
+            <numerusform>%n conservados</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n settled</source>
+        <translation>
+            <numerusform>%n decidido</numerusform>
+            <numerusform>%n decididos</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Open</source>
+        <comment>state of a finding</comment>
+        <translation>Abierto</translation>
     </message>
 </context>
 </TS>

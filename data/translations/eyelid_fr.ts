@@ -453,10 +453,6 @@
         <translation>%1, non lue</translation>
     </message>
     <message>
-        <source>%1, %2 open, %3 settled</source>
-        <translation>%1, %2 ouverts, %3 décidés</translation>
-    </message>
-    <message>
         <source>not read</source>
         <translation>non lue</translation>
     </message>
@@ -610,20 +606,12 @@
         <source>%1 …</source>
         <translation>%1 …</translation>
     </message>
-    <message>
-        <source>%1 open (%2)</source>
-        <translation>%1 ouverts (%2)</translation>
-    </message>
     <message numerus="yes">
         <source>%n place(s) look like text but could not be read</source>
         <translation>
             <numerusform>un endroit ressemble à du texte et n’a pu être lu</numerusform>
             <numerusform>%n endroits ressemblent à du texte et n’ont pu être lus</numerusform>
         </translation>
-    </message>
-    <message>
-        <source>%1 open</source>
-        <translation>%1 ouverts</translation>
     </message>
     <message numerus="yes">
         <source>%n question(s) to a colleague</source>
@@ -692,10 +680,6 @@
     <message>
         <source>Checked; ready to release</source>
         <translation>Vérifié ; prêt à diffuser</translation>
-    </message>
-    <message>
-        <source>%1 covered, %2 kept.</source>
-        <translation>%1 caviardés, %2 gardés.</translation>
     </message>
     <message>
         <source>In credit, though a bill is due on 2 January</source>
@@ -1605,10 +1589,6 @@ Base légale : %2</translation>
         <translation>%1 · demandé</translation>
     </message>
     <message>
-        <source>%1 · %2 open, %3 covered, %4 kept</source>
-        <translation>%1 · %2 ouverts, %3 caviardés, %4 gardés</translation>
-    </message>
-    <message>
         <source>%1 %2 × %3</source>
         <translation>%1 %2 × %3</translation>
     </message>
@@ -1735,10 +1715,6 @@ Base légale : %2</translation>
     <message>
         <source>Findings by value</source>
         <translation>Éléments par valeur</translation>
-    </message>
-    <message>
-        <source>%1 open, %2 covered, %3 kept</source>
-        <translation>%1 ouverts, %2 caviardés, %3 gardés</translation>
     </message>
     <message>
         <source>Policies</source>
@@ -4824,10 +4800,6 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <translation>Ce serveur X ne laisse aucun programme tourner la molette (pas de XTEST) ; défilez à la main, prenez plusieurs images et raccordez-les.</translation>
     </message>
     <message>
-        <source>%1: %2, %3 open, %4 covered, %5 kept</source>
-        <translation>%1 : %2, %3 ouverts, %4 caviardés, %5 gardés</translation>
-    </message>
-    <message>
         <source>The picture of %1 cannot be read.</source>
         <translation>L’image de %1 est illisible.</translation>
     </message>
@@ -5095,10 +5067,6 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
     <message>
         <source>%1 is destroyed: its key is gone, then its file. Old blocks a drive may still hold cannot be read.</source>
         <translation>%1 est détruit : sa clé, puis son fichier. D’anciens blocs du disque sont illisibles.</translation>
-    </message>
-    <message>
-        <source>%1: %2, %3, %4 open, worked on %5, to be destroyed: %6</source>
-        <translation>%1 : %2, %3, %4 ouverts, travaillé le %5, à détruire : %6</translation>
     </message>
     <message>
         <source>thrown away</source>
@@ -5492,10 +5460,6 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
     <message>
         <source>%1, page %2 of %3</source>
         <translation>%1, page %2 sur %3</translation>
-    </message>
-    <message>
-        <source>%1: %2 covered, %3 (of %4)</source>
-        <translation>%1 : %2 caviardés, %3 (de %4)</translation>
     </message>
     <message>
         <source>  to keep to the size: %1, quality %2</source>
@@ -8067,6 +8031,56 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
     <message>
         <source>stands before the terminal it is used at</source>
         <translation>se trouve devant le terminal où il est utilisé</translation>
+    </message>
+    <message>
+        <source>%1, %2.</source>
+        <translation>%1, %2.</translation>
+    </message>
+    <message>
+        <source>%1 · %2</source>
+        <translation>%1 · %2</translation>
+    </message>
+    <message>
+        <source>%1: %2, %3, %4, worked on %5, to be destroyed: %6</source>
+        <translation>%1 : %2, %3, %4, travaillé le %5, à détruire : %6</translation>
+    </message>
+    <message>
+        <source>%1: %2, %3 (of %4)</source>
+        <translation>%1 : %2, %3 (de %4)</translation>
+    </message>
+    <message>
+        <source>d MMMM</source>
+        <translation>d MMMM</translation>
+    </message>
+    <message>
+        <source>d MMM yyyy, HH:mm</source>
+        <translation>d MMM yyyy, HH:mm</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n covered</source>
+        <translation>
+            <numerusform>%n caviardé</numerusform>
+            <numerusform>%n caviardés</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n kept</source>
+        <translation>
+            <numerusform>%n gardé</numerusform>
+            <numerusform>%n gardés</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n settled</source>
+        <translation>
+            <numerusform>%n décidé</numerusform>
+            <numerusform>%n décidés</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Open</source>
+        <comment>state of a finding</comment>
+        <translation>Ouvert</translation>
     </message>
 </context>
 </TS>

@@ -2,6 +2,7 @@
 #include "base/files.h"
 #include "base/sentence.h"
 #include "casefile/case_folder.h"
+#include "casefile/counted.h"
 #include "casefile/release_note.h"
 #include "cli/open_case.h"
 #include "cli/shared.h"
@@ -15,8 +16,8 @@ namespace {
 
 int told(const Case& open, const QString& path) {
     const Case::Counts n = open.counts();
-    say(sentence(Tr::tr("%1: %2, %3 open, %4 covered, %5 kept"), path,
-                 Tr::tr("%n capture(s)", nullptr, int(open.captures().size())), n.open, n.cover, n.keep));
+    say(sentence(Tr::tr("%1: %2, %3"), path, Tr::tr("%n capture(s)", nullptr, int(open.captures().size())),
+                 saidCounts(n.open, n.cover, n.keep)));
     for (const Capture& capture : open.captures())
         if (!capture.trouble.isEmpty()) complain(sentence(Tr::tr("%1: %2"), capture.name, capture.trouble));
     return n.open > 0 || n.unread > 0 ? remains : done;

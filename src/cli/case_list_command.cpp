@@ -2,6 +2,7 @@
 #include "base/account.h"
 #include "base/sentence.h"
 #include "casefile/case_list.h"
+#include "casefile/counted.h"
 #include "casefile/taking_in.h"
 #include "cli/console.h"
 #include "cli/open_case.h"
@@ -62,8 +63,8 @@ int runCaseList(const QString& folder, const CaseKeySettings& keys) {
             continue;
         }
         const CaseSummary& s = *one.summary;
-        say(sentence(Tr::tr("%1: %2, %3, %4 open, worked on %5, to be destroyed: %6"), one.path, s.name,
-                     Tr::tr("%n capture(s)", nullptr, int(s.captures)), s.open, dayOf(s.workedOn.date()),
+        say(sentence(Tr::tr("%1: %2, %3, %4, worked on %5, to be destroyed: %6"), one.path, s.name,
+                     Tr::tr("%n capture(s)", nullptr, int(s.captures)), saidOpen(s.open), dayOf(s.workedOn.date()),
                      s.thrownAway.isNull() ? dayOf(s.due) : Tr::tr("thrown away")));
     }
     return status;

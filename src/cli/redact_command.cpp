@@ -2,6 +2,7 @@
 #include "base/files.h"
 #include "base/sentence.h"
 #include "base/workers.h"
+#include "casefile/counted.h"
 #include "casefile/known_findings.h"
 #include "cli/commands.h"
 #include "cli/redact_input.h"
@@ -465,8 +466,8 @@ private:
                                      ? sentence(Tr::tr("%1, page %2 of %3"), fileOf(input), input.page + 1, input.pages)
                                      : fileOf(input);
             const size_t count = input.capture.hands.size() + input.capture.known.size();
-            say(sentence(Tr::tr("%1: %2 covered, %3 (of %4)"), writtenPath(input.checked.artifact), count, result,
-                         from));
+            say(sentence(Tr::tr("%1: %2, %3 (of %4)"), writtenPath(input.checked.artifact), saidCovered(int(count)),
+                         result, from));
             if (form().mostBytes > 0 && !(input.checked.encoding == pictureEncoding(form())))
                 say(sentence(Tr::tr("  to keep to the size: %1, quality %2"), titleOf(input.checked.encoding.format),
                              input.checked.encoding.quality));

@@ -12,14 +12,18 @@
 #include "app/sheet/words_view.h"
 #include "app/taking/shortcuts_view.h"
 #include "app/window/settings_view.h"
+#include "base/said_dates.h"
 #include "base/spoken_languages.h"
+#include "casefile/counted.h"
 #include "window/desk.h"
 
 #include <algorithm>
 
+#include <QComboBox>
 #include <QDialogButtonBox>
 #include <QLabel>
 #include <QMenu>
+#include <QStyleOptionComboBox>
 #include <QTabBar>
 #include <QToolButton>
 #include <QTranslator>
@@ -120,6 +124,12 @@ QStringList clipped(QWidget& view) {
         if (w->width() < needed) told << QStringLiteral("%1 of %2 pixels: %3").arg(w->width()).arg(needed).arg(text);
     }
     return told;
+}
+
+int roomForText(const QComboBox& choice) {
+    QStyleOptionComboBox option;
+    option.initFrom(&choice);
+    return choice.style()->subControlRect(QStyle::CC_ComboBox, &option, QStyle::SC_ComboBoxEditField, &choice).width();
 }
 
 QStringList glued(QWidget& view) {
@@ -245,10 +255,28 @@ TEST_CASE("each language the window speaks is there, with the forms its numbers 
         CHECK(told("Cover", -1) == says[1]);
         CHECK(told("%n capture(s) not read", 1) == says[2]);
         CHECK(told("%n capture(s) not read", 3).replace(QStringLiteral("%n"), QStringLiteral("3")) == says[3]);
+        // "Open" is a state of a finding, and something else on a button that opens a case.
+        CHECK(language.translate("eyelid", "Open", "state of a finding") != told("Open", -1));
     }
 }
 
-TEST_CASE("in every language the desk fits a small window: no button and no label of the gate is cut off") {
+TEST_CASE("one is counted as one, and a day is written as the language writes it") {
+    const QDate day(2026, 11, 27);
+    const std::tuple<QLocale::Language, const char*, const char*, const char*> expected[] = {
+        {QLocale::English, "1 open, 2 covered, 1 kept", "27 November", "27 Nov 2026, 10:12"},
+        {QLocale::German, "1 offen, 2 geschwärzt, 1 belassen", "27. November", "27. Nov. 2026, 10:12"},
+        {QLocale::French, "1 ouvert, 2 caviardés, 1 gardé", "27 novembre", "27 nov. 2026, 10:12"},
+        {QLocale::Spanish, "1 abierto, 2 tachados, 1 conservado", "27 de noviembre", "27 nov 2026, 10:12"}};
+    for (const auto& [language, counts, dayAlone, moment] : expected) {
+        speakAs(*qApp, QLocale(language));
+        CHECK(saidCounts(1, 2, 1).toStdString() == counts);
+        CHECK(saidDay(day).toStdString() == dayAlone);
+        CHECK(saidMoment(QDateTime(day, QTime(10, 12))).toStdString() == moment);
+    }
+    speakAs(*qApp, QLocale(QLocale::English));
+}
+
+TEST_CASE("in every language the desk fits a small window: no button, no choice and no label is cut off") {
     for (const QString& code : spokenLanguages()) {
         INFO(code.toStdString());
         QTranslator language;
@@ -267,6 +295,11 @@ TEST_CASE("in every language the desk fits a small window: no button and no labe
                 if (tool && tool->toolButtonStyle() == Qt::ToolButtonIconOnly) continue;
                 INFO(button->text().toStdString());
                 CHECK(button->width() >= button->fontMetrics().horizontalAdvance(button->text()));
+            }
+            for (const QComboBox* choice : desk.window.findChildren<QComboBox*>()) {
+                if (!choice->isVisible() || choice->window() != &desk.window) continue;
+                INFO(choice->currentText().toStdString());
+                CHECK(roomForText(*choice) >= choice->fontMetrics().horizontalAdvance(choice->currentText()));
             }
         }
         QCoreApplication::removeTranslator(&language);

@@ -2,10 +2,10 @@
 
 #include "app/cases/lid_gauge.h"
 #include "app/window/theme.h"
-#include "base/sentence.h"
+#include "base/said_dates.h"
+#include "casefile/counted.h"
 
 #include <array>
-#include <QLocale>
 #include <QPainter>
 
 namespace eyelid {
@@ -54,9 +54,7 @@ QString nameOf(const ListedCase& listed) {
 
 QString whenText(const QDateTime& when, const QDate& today) {
     const QString time = when.time().toString(QStringLiteral("HH:mm"));
-    return when.date() == today
-               ? time
-               : QLocale().toString(when.date(), QStringLiteral("d MMMM")) + QStringLiteral(", ") + time;
+    return when.date() == today ? time : sentence(Tr::tr("%1, %2"), saidDay(when.date()), time);
 }
 
 } // namespace
@@ -136,7 +134,7 @@ QString toldOf(const ListedCase& listed, const QDate& today) {
     const CaseSummary& s = *listed.summary;
     QStringList parts{Tr::tr("%n capture(s)", nullptr, int(s.captures))};
     if (s.unread > 0) parts << Tr::tr("%n not read", nullptr, s.unread);
-    if (s.open > 0) parts << Tr::tr("%n open", nullptr, s.open);
+    if (s.open > 0) parts << saidOpen(s.open);
     if (s.open == 0 && s.unread == 0) parts << Tr::tr("all settled");
     parts << whenText(s.workedOn.toLocalTime(), today);
     return parts.join(QStringLiteral("  ·  "));

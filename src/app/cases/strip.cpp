@@ -3,6 +3,7 @@
 #include "app/cases/lid_gauge.h"
 #include "app/window/theme.h"
 #include "base/sentence.h"
+#include "casefile/counted.h"
 
 #include <QAbstractListModel>
 #include <QApplication>
@@ -49,7 +50,7 @@ public:
         if (role == Qt::AccessibleTextRole) {
             const Case::Counts n = m_case.counts(c);
             return n.unread ? sentence(Tr::tr("%1, not read"), c.name)
-                            : sentence(Tr::tr("%1, %2 open, %3 settled"), c.name, n.open, n.settled());
+                            : sentence(Tr::tr("%1, %2, %3"), c.name, saidOpen(n.open), saidSettled(n.settled()));
         }
         return {};
     }

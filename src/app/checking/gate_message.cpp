@@ -4,6 +4,7 @@
 #include "app/releasing/release_flow.h"
 #include "base/sentence.h"
 #include "casefile/case.h"
+#include "casefile/counted.h"
 
 #include <algorithm>
 #include <QStringList>
@@ -23,10 +24,10 @@ QStringList inTheWay(const Case& open, const Case::Counts& n, ReleaseFlow::Check
     QStringList ways;
     const int undecided = n.open - n.questions;
     if (undecided && n.illegible)
-        ways << sentence(Tr::tr("%1 open (%2)"), undecided,
+        ways << sentence(Tr::tr("%1 (%2)"), saidOpen(undecided),
                          Tr::tr("%n place(s) look like text but could not be read", nullptr, n.illegible));
     else if (undecided)
-        ways << sentence(Tr::tr("%1 open"), undecided);
+        ways << saidOpen(undecided);
     if (n.questions) ways << Tr::tr("%n question(s) to a colleague", nullptr, n.questions);
     if (n.unread) ways << Tr::tr("%n capture(s) not read", nullptr, n.unread);
     if (lacksSecondLook(open.state())) ways << Tr::tr("not looked over by a second officer");
@@ -87,7 +88,7 @@ GateState gateStateOf(const Case& open, const ReleaseFlow& release, const CaseWo
     } else if (ways.isEmpty()) {
         state.message = Tr::tr("Checked; ready to release");
         state.tone = Gate::Tone::Ready;
-        state.detail = sentence(Tr::tr("%1 covered, %2 kept."), n.cover, n.keep);
+        state.detail = sentence(Tr::tr("%1, %2."), saidCovered(n.cover), saidKept(n.keep));
     } else {
         state.message = ways.join(QStringLiteral(", "));
         state.message[0] = state.message[0].toUpper();

@@ -102,7 +102,7 @@ QLayout* FindingDetails::makeDecisions() {
     };
     m_cover = button(Tr::tr("Cover"), QStringLiteral("C"), Decision::Cover);
     m_keep = button(Tr::tr("Keep"), QStringLiteral("E"), Decision::Keep);
-    m_open = button(Tr::tr("Open"), QStringLiteral("O"), Decision::Open);
+    m_open = button(Tr::tr("Open", "state of a finding"), QStringLiteral("O"), Decision::Open);
     return decisions;
 }
 

@@ -2,6 +2,7 @@
 
 #include "app/window/theme.h"
 #include "base/sentence.h"
+#include "casefile/counted.h"
 
 #include <algorithm>
 #include <cmath>
@@ -44,7 +45,7 @@ QString secondLine(const FindingsRow& row) {
         sentence(Tr::tr("%1 · %2 % sure"), kindTitle(row.kind), int(std::lround(100 * row.confidence)));
     if (row.questions) return sentence(Tr::tr("%1 · asked"), kind);
     if ((row.open > 0) + (row.cover > 0) + (row.keep > 0) < 2) return kind;
-    return sentence(Tr::tr("%1 · %2 open, %3 covered, %4 kept"), kind, row.open, row.cover, row.keep);
+    return sentence(Tr::tr("%1 · %2"), kind, saidCounts(row.open, row.cover, row.keep));
 }
 
 } // namespace

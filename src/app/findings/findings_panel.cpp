@@ -4,6 +4,7 @@
 #include "app/findings/finding_details.h"
 #include "app/window/theme.h"
 #include "base/sentence.h"
+#include "casefile/counted.h"
 
 #include <algorithm>
 #include <cmath>
@@ -180,7 +181,7 @@ QLayout* FindingsPanel::makeFilters() {
     m_state = new QComboBox;
     m_state->setAccessibleName(Tr::tr("Show findings of this state"));
     m_state->addItem(Tr::tr("All states"), allShown);
-    m_state->addItem(Tr::tr("Open"), int(Decision::Open));
+    m_state->addItem(Tr::tr("Open", "state of a finding"), int(Decision::Open));
     m_state->addItem(Tr::tr("Covered"), int(Decision::Cover));
     m_state->addItem(Tr::tr("Kept"), int(Decision::Keep));
     m_state->addItem(Tr::tr("Asked"), questionsOnly);
@@ -319,8 +320,7 @@ void FindingsPanel::refresh() {
     if (n.all() == 0)
         m_count->clear();
     else
-        showCount(sentence(Tr::tr("%1 open, %2 covered, %3 kept"), n.open, n.cover, n.keep),
-                  sentence(Tr::tr("%1 open"), n.open));
+        showCount(saidCounts(n.open, n.cover, n.keep), saidOpen(n.open));
     m_details->refresh();
 }
 

@@ -4,7 +4,7 @@
 #include "app/window/file_dialogs.h"
 #include "app/window/theme.h"
 #include "base/files.h"
-#include "base/sentence.h"
+#include "base/said_dates.h"
 #include "casefile/case.h"
 
 #include <QDesktopServices>
@@ -13,7 +13,6 @@
 #include <QHeaderView>
 #include <QInputDialog>
 #include <QLabel>
-#include <QLocale>
 #include <QMessageBox>
 #include <QPushButton>
 #include <QTreeWidget>
@@ -96,8 +95,7 @@ void RegisterView::refresh() {
     for (qsizetype i = releases.size() - 1; i >= 0; --i) {
         const ReleaseRecord& release = releases[i];
         auto* item = new QTreeWidgetItem(
-            m_tree, {QLocale().toString(release.when.toLocalTime(), QStringLiteral("d MMM yyyy, HH:mm")),
-                     release.officer, whereTo(release),
+            m_tree, {saidMoment(release.when.toLocalTime()), release.officer, whereTo(release),
                      release.withdrawn.isEmpty() ? Tr::tr("%n file(s)", nullptr, int(release.files.size()))
                                                  : sentence(Tr::tr("withdrawn: %1"), release.withdrawn)});
         item->setData(0, Qt::UserRole, i);

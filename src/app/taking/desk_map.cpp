@@ -7,6 +7,7 @@
 #include <cmath>
 #include <QApplication>
 #include <QKeyEvent>
+#include <QLocale>
 #include <QMouseEvent>
 #include <QPainter>
 
@@ -72,7 +73,8 @@ void DeskMap::paintEvent(QPaintEvent*) {
         p.drawRoundedRect(r, 3, 3);
         p.setPen(t.faint);
         p.drawText(QRectF(r.left(), r.bottom() + 4, r.width(), 18), Qt::AlignHCenter | Qt::AlignTop,
-                   sentence(Tr::tr("%1 · %2 × %3 at %4×"), m.name, m.geometry.width(), m.geometry.height(), m.scale));
+                   sentence(Tr::tr("%1 · %2 × %3 at %4×"), m.name, m.geometry.width(), m.geometry.height(),
+                            QLocale().toString(m.scale)));
         if (m_target.what == Target::What::Monitor && m_target.id == m.name) chosen = r;
     }
     for (size_t i = m_layout.windows.size(); i-- > 0;) {

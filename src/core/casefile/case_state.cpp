@@ -1,6 +1,6 @@
 #include "casefile/case_state.h"
 
-#include "base/sentence.h"
+#include "base/said_dates.h"
 #include "editing/edits_json.h"
 #include "language/spelling.h"
 #include "picture/geometry.h"
@@ -8,7 +8,6 @@
 #include <algorithm>
 #include <nlohmann/json.hpp>
 #include <QCryptographicHash>
-#include <QLocale>
 
 namespace eyelid {
 namespace {
@@ -117,7 +116,7 @@ QString nameOfUnnamed() {
 
 QString titleOf(const CaseState& state) {
     if (state.name != nameOfUnnamed() || state.begun.isNull()) return state.name;
-    return sentence(Tr::tr("Untitled, %1"), QLocale().toString(state.begun, QStringLiteral("d MMMM")));
+    return sentence(Tr::tr("Untitled, %1"), saidDay(state.begun));
 }
 
 std::shared_ptr<const Page> pageOf(const Capture& capture, const QString& languages) {
