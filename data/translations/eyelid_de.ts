@@ -8082,5 +8082,9 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <comment>state of a finding</comment>
         <translation>Offen</translation>
     </message>
+    <message>
+        <source>stands between a house number and a town</source>
+        <translation>steht zwischen einer Hausnummer und einem Ort</translation>
+    </message>
 </context>
 </TS>

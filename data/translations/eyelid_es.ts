@@ -8082,5 +8082,9 @@ o suelte aquí archivos de imagen.
         <comment>state of a finding</comment>
         <translation>Abierto</translation>
     </message>
+    <message>
+        <source>stands between a house number and a town</source>
+        <translation>está entre un número de casa y una localidad</translation>
+    </message>
 </context>
 </TS>

@@ -8082,5 +8082,9 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <comment>state of a finding</comment>
         <translation>Ouvert</translation>
     </message>
+    <message>
+        <source>stands between a house number and a town</source>
+        <translation>se trouve entre un numéro de rue et une ville</translation>
+    </message>
 </context>
 </TS>

@@ -191,6 +191,32 @@ TEST_CASE("a dash with a space on either side is of its line in type of one pitc
     CHECK(pageText(*page).trimmed() == QStringLiteral("telephone: 0449 - 921359"));
 }
 
+TEST_CASE("underscores and dashes of large type are read, and a rule or an underline is none") {
+    Reader reader;
+    for (const int pixels : {14, 20, 28, 34, 40}) {
+        const QString text = QStringLiteral("DB_USER=quieta_r 12\u20135");
+        INFO(pixels);
+        Progress progress;
+        const auto page = reader.read(
+            made::picture({text}, pixels, Qt::black, Qt::white, QStringLiteral("Liberation Mono")), {}, progress);
+        REQUIRE(page);
+        CHECK(pageText(*page).trimmed().replace(QChar(0x2013), u'-') == QString(text).replace(QChar(0x2013), u'-'));
+    }
+    // Under letters it is no letter, and by itself it is a rule.
+    QImage ruled = blank(500, 160);
+    QPainter painter(&ruled);
+    painter.setFont(made::font(28, QStringLiteral("Liberation Mono")));
+    painter.setPen(Qt::black);
+    painter.drawText(20, 50, QStringLiteral("ab next"));
+    painter.fillRect(QRect(20, 54, 34, 1), Qt::black);
+    painter.fillRect(QRect(20, 120, 30, 1), Qt::black);
+    painter.end();
+    Progress progress;
+    const auto page = reader.read(ruled, {}, progress);
+    REQUIRE(page);
+    CHECK(pageText(*page).trimmed() == QStringLiteral("ab next"));
+}
+
 TEST_CASE("letters that run together in small type are type; a bar of a chart is not") {
     QImage image = blank(200, 60);
     QPainter painter(&image);

@@ -50,6 +50,20 @@ TEST_CASE("no half a name: initials and words no list knows beside it are covere
           QStringList{QStringLiteral("Rafaela Wilkinson")});
 }
 
+TEST_CASE("no half a value: names of several particles, plates misread, streets that read as names, parties") {
+    CHECK(found(Kind::Person, {"Molenaar, Anne", "Groen, Amber", "van de Wal, Jayden 9"}).back() ==
+          QStringLiteral("van de Wal, Jayden"));
+    CHECK(found(Kind::Plate, {"Registration: z YZ 1354"}) == QStringList{QStringLiteral("z YZ 1354")});
+    CHECK(found(Kind::Plate, {"Registration: opens 2026"}).isEmpty());
+    CHECK(found(Kind::Address, {"Place of damage: 2160 West Corner, Alderport"}) ==
+          QStringList{QStringLiteral("2160 West Corner, Alderport")});
+    CHECK(found(Kind::Address, {"69 Rowena Meadow, Alderport"}) ==
+          QStringList{QStringLiteral("69 Rowena Meadow, Alderport")});
+    const QStringList parties = found(Kind::Person, {"Parties: Quillon v Ashgrove"});
+    CHECK(parties.join(u' ').contains(QStringLiteral("Quillon")));
+    CHECK(parties.join(u' ').contains(QStringLiteral("Ashgrove")));
+}
+
 TEST_CASE("a name that is known on the page is whole where it is written surname first, and my is no name") {
     CHECK(found(Kind::Person, {"Customers > Carlsen, Oscar > Invoices", "Oscar Carlsen"}) ==
           QStringList{QStringLiteral("Carlsen, Oscar"), QStringLiteral("Oscar Carlsen")});

@@ -31,7 +31,8 @@ public:
             if (value.kind != Kind::Plate) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
             const SearchText text(run.text().mid(value.span.start, value.span.length));
-            for (const PatternMatch& m : m_any.all(text)) {
+            const std::vector<PatternMatch> whole = m_whole.all(text);
+            for (const PatternMatch& m : whole.empty() ? m_any.all(text) : whole) {
                 const QString plate = m.text(text);
                 int letters = 0, digits = 0;
                 for (const QChar c : plate) {
@@ -87,6 +88,8 @@ private:
     Pattern m_britishClose{
         R"((?:^|[^\w\-])([A-HJ-PR-Y][A-HJ-PR-Y](?:0[1-9]|[1267][0-9]|5[1-9])[A-HJ-PR-Z]{3})(?:$|[^\w\-]))"};
     Pattern m_french{R"((?:^|[^\w\-])([A-HJ-NP-TV-Z]{2}-\d{3}-[A-HJ-NP-TV-Z]{2})(?:$|[^\w\-]))"};
+    // All of a value; letters that are written small and large alike may be read as small.
+    Pattern m_whole{R"(^[A-ZÄÖÜ0-9cosuvwxz]{1,8}(?:[ \-·]{1,2}[A-Z0-9cosuvwxz]{1,5}){0,3}$)"};
     Pattern m_any{R"([A-ZÄÖÜ0-9]{1,8}(?:[ \-·]{1,2}[A-Z0-9]{1,5}){0,3})"};
 };
 

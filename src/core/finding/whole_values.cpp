@@ -1,5 +1,6 @@
 #include "finding/whole_values.h"
 
+#include "base/sentence.h"
 #include "finding/ordinary_word.h"
 #include "finding/person_words.h"
 #include "finding/tagged_values.h"
@@ -49,7 +50,8 @@ public:
     void growName(Span& span) const {
         const auto before = [&](const Token& t) { return t.span.end() <= span.start; };
         while (const Token* t = last(before)) {
-            if (!joins(*t, t, t->span.end(), span.start) || !(t->initial || isOfName(*t))) break;
+            if (!joins(*t, t, t->span.end(), span.start) || !(t->initial || isOfName(*t) || isOfParticles(*t, span)))
+                break;
             span = {t->span.start, span.end() - t->span.start};
         }
         const auto behind = [&](const Token& t) { return t.span.start >= span.end(); };
@@ -57,6 +59,19 @@ public:
             if (!joins(*t, nullptr, span.end(), t->span.start) || !(t->initial || isOfName(*t))) break;
             span.length = t->span.end() - span.start;
         }
+    }
+
+    // "69 Emard Meadow, Alderport": a street that reads as a name, between its number and its town.
+    bool becomesAddress(Span& span) const {
+        static const QRegularExpression address(
+            QStringLiteral("^\\d{1,5}[A-Za-z]? (\\p{Lu}[\\p{L}'’.-]+(?: \\p{Lu}[\\p{L}'’.-]+){0,3}), "
+                           "\\p{Lu}[\\p{L}'’.-]+(?: [\\p{L}'’.-]+){0,2}$"));
+        const auto m = address.match(m_run.text());
+        if (!m.hasMatch() || span.start != m.capturedStart(1) || span.end() != m.capturedEnd(1)) return false;
+        const Span whole{0, int(m_run.text().size())};
+        if (!isFree({0, span.start}) || !isFree({span.end(), whole.end() - span.end()})) return false;
+        span = whole;
+        return true;
     }
 
     // "73529 Franz Burgs": a street called after somebody, over or under another line of its address.
@@ -185,6 +200,13 @@ private:
                 (before && before->initial && (gap == QLatin1String(". ") || gap == QLatin1String("."))));
     }
 
+    // "van" before "de Wal".
+    bool isOfParticles(const Token& t, const Span& name) const {
+        const auto begins = [&](const Token& other) { return other.span.start == name.start; };
+        const Token* next = first(begins);
+        return next && isParticle(*next) && isParticle(t);
+    }
+
     bool isOfName(const Token& t) const {
         constexpr double nobodys = 0.9, ordinaryNobodys = 0.5;
         constexpr auto mostMisread = 1; // letters of a name read as figures
@@ -246,6 +268,11 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
         if (c.kind == Kind::Email) growing.growMailbox(c.span);
         if (c.kind != Kind::Person) continue;
         growing.growName(c.span);
+        if (growing.becomesAddress(c.span)) {
+            c.kind = Kind::Address;
+            c.reason = Tr::tr("stands between a house number and a town");
+            continue;
+        }
         growing.growStreetNumber(c.span);
         if (c.span.end() == c.run->text().size() &&
             (isOfAddress(in.screen.lineAbove(c.run->line)) || isOfAddress(in.screen.lineBelow(c.run->line))))

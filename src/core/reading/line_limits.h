@@ -19,6 +19,9 @@ inline constexpr double commaReach = 0.4, commaUnderWord = 1.6, dotUnderWord = 2
 inline constexpr double dotOfFrame = 3.5;
 // A dash by itself: its width in heights, where its middle is within the words beside it, and how far from them.
 inline constexpr double dashShape = 1.5, dashTop = 0.3, dashBottom = 0.8, dashReach = 1.5;
+// A long thin piece in place of a letter: its width in heights of the letter beside it, how far under that letter it
+// may hang, and what share of it may lie under letters.
+inline constexpr double thinWidth = 1.7, thinHang = 0.5, thinUnder = 0.2;
 
 // What makes one of two rows: higher than most beside it; a row is wider than high, in heights.
 inline constexpr double higherThanRow = 1.5, widthOfRow = 2;

@@ -278,7 +278,6 @@ struct Sorted {
 bool mayBeType(const cv::Mat& strength, const InkPiece& piece, int leastInk) {
     const auto& [box, area, column] = piece;
     if (box.height() > tallestGlyph) return false;
-    if (box.height() <= 3 && box.width() > std::max(14, 8 * box.height())) return false; // rules and underlines
     if (box.width() > 24 * box.height()) return false;
     // The frame of a field, a card or a button: large, and hardly any of it ink. Type fills a fifth of its box.
     if (box.width() > 24 && box.height() > 14 && area < leastOfFrame * box.width() * box.height()) return false;
@@ -291,6 +290,27 @@ bool mayBeType(const cv::Mat& strength, const InkPiece& piece, int leastInk) {
     return area >= 2 || strength.at<uchar>(box.top(), box.left()) >= 2 * leastInk;
 }
 
+// A rule, an underline, or a dash or underscore of large type.
+bool isLongAndThin(const QRect& box) {
+    return box.height() <= 3 && box.width() > std::max(14, 6 * box.height());
+}
+
+// A dash or an underscore takes the place of a letter: one as high as it is wide stands beside it, and none over or
+// under it, where a rule or an underline has many.
+bool isInPlaceOfLetter(const QRect& thin, const std::vector<QRect>& letters, const Neighbourhood& near) {
+    const int w = thin.width();
+    bool beside = false, free = true;
+    near.each(letters, thin.adjusted(0, -w, 0, w), thin.left() - 2 * w, thin.right() + 2 * w, [&](size_t i) {
+        const QRect& b = letters[i];
+        const double hang = thinHang * b.height();
+        if (thin.bottom() < b.top() || thin.top() > b.bottom() + hang || w > b.height() * thinWidth) return;
+        const int aside = std::max(b.left() - thin.right(), thin.left() - b.right());
+        beside = beside || (aside > 0 && aside <= letterGap * b.height());
+        free = free && -aside < thinUnder * w;
+    });
+    return beside && free;
+}
+
 // Noise is left out where it is, not with the text beside it; what is left keeps the work linear.
 Sorted sortPieces(const cv::Mat& strength, const std::vector<InkPiece>& pieces, int leastInk) {
     const int across = strength.cols / tile + 1;
@@ -298,10 +318,18 @@ Sorted sortPieces(const cv::Mat& strength, const std::vector<InkPiece>& pieces, 
     const auto tileOf = [&](const QRect& box) { return size_t(box.top() / tile * across + box.left() / tile); };
     for (const InkPiece& piece : pieces) ++crowd[tileOf(piece.box)];
     Sorted sorted;
+    std::vector<QRect> thin;
     for (const InkPiece& piece : pieces) {
         if (crowd[tileOf(piece.box)] > mostInTile || !mayBeType(strength, piece, leastInk)) continue;
-        (piece.box.height() >= shortestLetter ? sorted.letters : sorted.small).push_back(piece.box);
+        (piece.box.height() >= shortestLetter ? sorted.letters
+         : isLongAndThin(piece.box)           ? thin
+                                              : sorted.small)
+            .push_back(piece.box);
     }
+    if (thin.empty()) return sorted;
+    const Neighbourhood near(sorted.letters, strength.rows);
+    std::copy_if(thin.begin(), thin.end(), std::back_inserter(sorted.small),
+                 [&](const QRect& box) { return isInPlaceOfLetter(box, sorted.letters, near); });
     return sorted;
 }
 
@@ -425,7 +453,8 @@ std::vector<LineSegment> lineSegments(const InkLook& look, const std::vector<Ink
     }
     for (LineSegment& line : lines)
         for (const QRect& rule : bare.rules)
-            if (isRuleOf(rule, line.box)) line.rules.push_back(rule);
+            if (isRuleOf(rule, line.box) && std::ranges::find(line.inks, rule) == line.inks.end())
+                line.rules.push_back(rule);
     return lines;
 }
 
