@@ -51,6 +51,10 @@ if os.path.isdir(packages):
     heads = subprocess.run(['/usr/bin/python3', os.path.join(root, 'bench', 'heads.py'), cli, packages], env=env, capture_output=True, text=True)
     print(heads.stdout.strip() or heads.stderr.strip())
 
+print('\n## Releasing a case')
+releasing = subprocess.run(['/usr/bin/python3', os.path.join(root, 'bench', 'releasing.py'), cli, screens], capture_output=True, text=True)
+print(releasing.stdout.strip() or releasing.stderr.strip())
+
 print('\n## Time of redact for one screen, against the OCR library\'s own command on it')
 ratios = []
 # One of each theme, and of different pages, so that neither empty nor crowded screens decide.
@@ -65,5 +69,5 @@ for picture in pictures[::max(1, len(pictures) // 8)][:8]:
     ratios.append(ratio)
     print(f'{os.path.basename(picture):28} {statistics.median(ours):6.2f} s / {statistics.median(theirs):6.2f} s = {ratio:.2f}')
 print(f'median ratio {statistics.median(ratios):.2f}, highest {max(ratios):.2f} (at most 2)')
-failed = statistics.median(ratios) > 2 or any(r.returncode for r in (taking, cases, tasks, reading, grid, finding))
+failed = statistics.median(ratios) > 2 or any(r.returncode for r in (taking, cases, tasks, reading, grid, finding, releasing))
 sys.exit(1 if failed else 0)

@@ -8086,5 +8086,17 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>stands between a house number and a town</source>
         <translation>steht zwischen einer Hausnummer und einem Ort</translation>
     </message>
+    <message>
+        <source>The desktop&apos;s key ring is locked. Unlock it, and try again.</source>
+        <translation>Der Schlüsselbund des Schreibtischs ist gesperrt. Entsperren Sie ihn und versuchen Sie es noch einmal.</translation>
+    </message>
+    <message>
+        <source>%1 stays shut: %2</source>
+        <translation>%1 bleibt zu: %2</translation>
+    </message>
+    <message>
+        <source>%1 was altered or taken away since it was checked, and goes no further. Release again.</source>
+        <translation>%1 wurde seit der Prüfung verändert oder weggenommen und geht nicht weiter. Geben Sie noch einmal frei.</translation>
+    </message>
 </context>
 </TS>

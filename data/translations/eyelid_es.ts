@@ -8086,5 +8086,17 @@ o suelte aquí archivos de imagen.
         <source>stands between a house number and a town</source>
         <translation>está entre un número de casa y una localidad</translation>
     </message>
+    <message>
+        <source>The desktop&apos;s key ring is locked. Unlock it, and try again.</source>
+        <translation>El llavero del escritorio está bloqueado. Desbloquéelo e inténtelo de nuevo.</translation>
+    </message>
+    <message>
+        <source>%1 stays shut: %2</source>
+        <translation>%1 sigue cerrado: %2</translation>
+    </message>
+    <message>
+        <source>%1 was altered or taken away since it was checked, and goes no further. Release again.</source>
+        <translation>%1 fue alterado o retirado desde su comprobación y no sigue adelante. Entregue de nuevo.</translation>
+    </message>
 </context>
 </TS>

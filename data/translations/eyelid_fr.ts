@@ -8086,5 +8086,17 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>stands between a house number and a town</source>
         <translation>se trouve entre un numéro de rue et une ville</translation>
     </message>
+    <message>
+        <source>The desktop&apos;s key ring is locked. Unlock it, and try again.</source>
+        <translation>Le trousseau du bureau est verrouillé. Déverrouillez-le et réessayez.</translation>
+    </message>
+    <message>
+        <source>%1 stays shut: %2</source>
+        <translation>%1 reste fermé : %2</translation>
+    </message>
+    <message>
+        <source>%1 was altered or taken away since it was checked, and goes no further. Release again.</source>
+        <translation>%1 a été modifié ou retiré depuis sa vérification et ne va pas plus loin. Diffusez à nouveau.</translation>
+    </message>
 </context>
 </TS>

@@ -239,6 +239,30 @@ TEST_CASE("handing over ends with the first destination that fails, and tells wh
     CHECK_FALSE(destinationsFor(how));
 }
 
+TEST_CASE("what was altered after it was checked is handed to nobody further") {
+    // Stands for whatever else works on the folder: a program that changes what was just released.
+    class Meddler final : public Destination {
+    public:
+        QString name() const override { return QStringLiteral("meddler"); }
+        Result<Delivery> deliver(const Release& release, Progress&) override {
+            REQUIRE(writeFileWhole(release.paths[0], QByteArray(200'000, 'q'), true));
+            return Delivery{};
+        }
+    };
+    QTemporaryDir folder;
+    const QString copy = folder.filePath(QStringLiteral("copy"));
+    std::vector<std::unique_ptr<Destination>> to;
+    to.push_back(toFolder(folder.filePath(QStringLiteral("out")), false));
+    to.push_back(std::make_unique<Meddler>());
+    to.push_back(toCommand({QStringLiteral("cp"), QStringLiteral("{files}"), copy}));
+    Progress progress;
+    const HandedOver over = handOver(twoFiles(), to, progress);
+    REQUIRE(over.trouble);
+    CHECK(over.trouble->sentence.contains(QStringLiteral("picture 01.png")));
+    CHECK(over.handed.size() == 2);
+    CHECK_FALSE(fileExists(copy));
+}
+
 TEST_CASE("ways and places are kept as they are, and a file that is none is refused in a sentence") {
     Ways ways;
     Way way{QStringLiteral("Supplier"), {}, Clash::Replace, {}};

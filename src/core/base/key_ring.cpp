@@ -28,6 +28,20 @@ Error noRing(GError* error) {
     return {Error::Kind::NotReadable, sentence(Tr::tr("The key ring cannot be used (%1)."), why)};
 }
 
+Error ringIsLocked() {
+    return {Error::Kind::NotReadable, Tr::tr("The desktop's key ring is locked. Unlock it, and try again.")};
+}
+
+// Whether the ring holds something under that entry that nobody unlocked when asked to.
+bool staysLocked(const SecretSchema& schema, const RingEntry& entry) {
+    const QByteArray use = entry.use.toUtf8();
+    g_autoptr(GHashTable) attributes = secret_attributes_build(&schema, "use", use.constData(), nullptr);
+    GList* items = secret_service_search_sync(nullptr, &schema, attributes, SECRET_SEARCH_NONE, nullptr, nullptr);
+    const bool locked = items && secret_item_get_locked(SECRET_ITEM(items->data));
+    g_list_free_full(items, g_object_unref);
+    return locked;
+}
+
 } // namespace
 
 Result<QByteArray> secretInRing(const RingEntry& entry) {
@@ -36,6 +50,7 @@ Result<QByteArray> secretInRing(const RingEntry& entry) {
     GError* error = nullptr;
     gchar* held = secret_password_lookup_sync(&schema, nullptr, &error, "use", entry.use.toUtf8().constData(), nullptr);
     if (error) return noRing(error);
+    if (!held && staysLocked(schema, entry)) return ringIsLocked();
     if (!held) return Error{Error::Kind::Missing, Tr::tr("There is no such key in the desktop's key ring.")};
     QByteArray secret(held);
     secret_password_free(held);

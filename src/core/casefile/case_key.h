@@ -46,6 +46,7 @@ struct Opener {
     QByteArray passphrase;            ///< UTF-8
     std::vector<CaseKey> keys;        ///< of key files and of the key ring
     QByteArray publicKey, privateKey; ///< of sealed boxes (X25519)
+    QString ringTrouble;              ///< why the key ring gave no key though there is one; empty: it is not locked
 };
 
 /// What Argon2id costs: `strong` takes half a second or more and 256 MB, `quick` is for tests alone.

@@ -41,8 +41,13 @@ QString OwnKeys::keyFile() const {
 Result<Opener> OwnKeys::opener() const {
     Opener opener;
     if (m_folder.isEmpty()) return opener;
-    if (m_ring == Ring::Use)
-        if (const auto key = keyFromKeyRing(false)) opener.keys.push_back(*key);
+    if (m_ring == Ring::Use) {
+        const auto key = keyFromKeyRing(false);
+        if (key)
+            opener.keys.push_back(*key);
+        else if (key.error().kind == Error::Kind::NotReadable)
+            opener.ringTrouble = key.error().sentence;
+    }
     if (const auto key = keyFromFile(keyFile(), false))
         opener.keys.push_back(*key);
     else if (key.error().kind != Error::Kind::Missing)

@@ -311,7 +311,10 @@ Result<std::unique_ptr<SealedRows>> SealedRows::open(const QString& path, const 
     auto locks = rows->locks();
     if (!locks) return locks.error();
     auto key = opened(*locks, caseId, opener);
-    if (!key) return Error{Error::Kind::Locked, sentence(Tr::tr("Nothing that was given opens %1."), path)};
+    if (!key)
+        return Error{Error::Kind::Locked, opener.ringTrouble.isEmpty()
+                                              ? sentence(Tr::tr("Nothing that was given opens %1."), path)
+                                              : sentence(Tr::tr("%1 stays shut: %2"), path, opener.ringTrouble)};
     Parts& opening = *rows->m_parts;
     opening.key = *key;
     opening.sealing = key->derived("eyelid rows");

@@ -1,10 +1,13 @@
 #include "releasing/destinations/handing_over.h"
 
+#include "base/files.h"
 #include "base/key_ring.h"
 #include "base/sentence.h"
 #include "releasing/destinations/command.h"
 #include "releasing/destinations/drop.h"
 #include "releasing/destinations/mail_program.h"
+
+#include <algorithm>
 
 namespace eyelid {
 namespace {
@@ -13,14 +16,34 @@ RingEntry entryOf(const DropPlace& place) {
     return {QByteArrayLiteral("eyelid.drop"), place.name};
 }
 
+// What stands on this machine is given on by its name: it is still what was checked.
+Result<Done> expectUnaltered(const Release& release) {
+    for (const QString& path : release.paths) {
+        const auto file = std::ranges::find_if(
+            release.files, [&](const Artifact& each) { return path.section(u'/', -1) == each.fileName; });
+        if (file == release.files.end()) continue;
+        const auto bytes = readFile(path, file->bytes.size() + 1);
+        if (!bytes || *bytes != file->bytes)
+            return Error{Error::Kind::NotReadable,
+                         sentence(Tr::tr("%1 was altered or taken away since it was checked, and goes no further. "
+                                         "Release again."),
+                                  path)};
+    }
+    return Done{};
+}
+
+Result<Delivery> handTo(Destination& destination, const Release& release, Progress& progress) {
+    if (progress.cancelled()) return Error{Error::Kind::Cancelled, Tr::tr("Handing over was stopped.")};
+    if (auto unaltered = expectUnaltered(release); !unaltered) return unaltered.error();
+    return destination.deliver(release, progress);
+}
+
 } // namespace
 
 HandedOver handOver(Release release, const std::vector<std::unique_ptr<Destination>>& to, Progress& progress) {
     HandedOver result;
     for (const auto& destination : to) {
-        auto delivered = progress.cancelled()
-                             ? Result<Delivery>(Error{Error::Kind::Cancelled, Tr::tr("Handing over was stopped.")})
-                             : destination->deliver(release, progress);
+        auto delivered = handTo(*destination, release, progress);
         if (!delivered) {
             result.trouble = delivered.error();
             break;
@@ -39,8 +62,9 @@ Result<std::vector<std::unique_ptr<Destination>>> destinationsFor(const HandingO
         if (!place)
             return Error{Error::Kind::BadInput,
                          sentence(Tr::tr("There is no place called “%1”; set it up first."), how.to.drop)};
-        Dropping dropping{
-            *place, how.password ? how.password(*place) : QString(), dropName(*place, how.name, how.today), {}};
+        auto password = how.password ? how.password(*place) : Result<QString>(QString());
+        if (!password) return password.error();
+        Dropping dropping{*place, std::move(*password), dropName(*place, how.name, how.today), {}};
         all.push_back(toDrop(std::move(dropping)));
     }
     if (how.to.mail && how.mailsHere) all.push_back(toMailProgram(mailTextFor(how.name)));
@@ -48,9 +72,11 @@ Result<std::vector<std::unique_ptr<Destination>>> destinationsFor(const HandingO
     return all;
 }
 
-QString keptPassword(const DropPlace& place) {
+Result<QString> keptPassword(const DropPlace& place) {
     const auto held = secretInRing(entryOf(place));
-    return held ? QString::fromUtf8(*held) : qEnvironmentVariable("EYELID_DROP_PASSWORD");
+    if (held) return QString::fromUtf8(*held);
+    if (held.error().kind != Error::Kind::Missing) return held.error();
+    return qEnvironmentVariable("EYELID_DROP_PASSWORD");
 }
 
 Result<Done> keepPassword(const DropPlace& place, const QString& password) {
