@@ -1564,12 +1564,12 @@
     </message>
     <message>
         <source>Why: it %1.</source>
-        <translation>Motif : cela %1.</translation>
+        <translation>Motif : %1.</translation>
     </message>
     <message>
         <source>Why: it %1.
 Ground: %2</source>
-        <translation>Motif : cela %1.
+        <translation>Motif : %1.
 Base légale : %2</translation>
     </message>
     <message>
@@ -6119,7 +6119,7 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
     </message>
     <message>
         <source>%1 can be read when the contrast is stretched: it %2.</source>
-        <translation>%1 est lisible à contraste étiré : cela %2.</translation>
+        <translation>%1 est lisible à contraste étiré : %2.</translation>
     </message>
     <message>
         <source>%1 that is covered elsewhere in the case can be read here when the contrast is stretched.</source>
@@ -6135,11 +6135,11 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
     </message>
     <message>
         <source>%1 can be seen: it %2.</source>
-        <translation>%1 est visible : cela %2.</translation>
+        <translation>%1 est visible : %2.</translation>
     </message>
     <message>
         <source>%1 can be read: it %2.</source>
-        <translation>%1 est lisible : cela %2.</translation>
+        <translation>%1 est lisible : %2.</translation>
     </message>
     <message>
         <source>A code that was drawn cannot be read back as its text: make it larger, or its text shorter.</source>

@@ -44,8 +44,11 @@ QString secondLine(const FindingsRow& row) {
     const QString kind =
         sentence(Tr::tr("%1 · %2 % sure"), kindTitle(row.kind), int(std::lround(100 * row.confidence)));
     if (row.questions) return sentence(Tr::tr("%1 · asked"), kind);
-    if ((row.open > 0) + (row.cover > 0) + (row.keep > 0) < 2) return kind;
-    return sentence(Tr::tr("%1 · %2"), kind, saidCounts(row.open, row.cover, row.keep));
+    QStringList states; // where its places are not all of one
+    if (row.open) states << saidOpen(row.open);
+    if (row.cover) states << saidCovered(row.cover);
+    if (row.keep) states << saidKept(row.keep);
+    return states.size() < 2 ? kind : sentence(Tr::tr("%1 · %2"), kind, states.join(QStringLiteral(", ")));
 }
 
 } // namespace

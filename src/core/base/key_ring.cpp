@@ -29,7 +29,7 @@ Error noRing(GError* error) {
 }
 
 Error ringIsLocked() {
-    return {Error::Kind::NotReadable, Tr::tr("The desktop's key ring is locked. Unlock it, and try again.")};
+    return {Error::Kind::Locked, Tr::tr("The desktop's key ring is locked. Unlock it, and try again.")};
 }
 
 // Whether the ring holds something under that entry that nobody unlocked when asked to.

@@ -15,7 +15,7 @@ struct RingEntry {
     QString use;
 };
 
-/// Errors: Missing (no key ring here, or nothing in it under that entry), NotReadable (it stays locked).
+/// Errors: Missing (no key ring here, or nothing in it under that entry), Locked (it stays so), NotReadable.
 Result<QByteArray> secretInRing(const RingEntry& entry);
 /// In place of one that is there. `label`: what the ring's own window shows. Errors: Missing (no key ring here),
 /// NotReadable.

@@ -6,7 +6,7 @@
 namespace eyelid {
 
 /// The key cases are locked by; made where there is none and `mayMake`. May wait for somebody to unlock the ring: not
-/// for the interface thread. Errors: Missing (no key ring here, or no key in it), NotReadable (it stays locked).
+/// for the interface thread. Errors: those of secretInRing() and keepInRing() (base/key_ring.h).
 Result<CaseKey> keyFromKeyRing(bool mayMake);
 
 } // namespace eyelid

@@ -45,7 +45,7 @@ Result<Opener> OwnKeys::opener() const {
         const auto key = keyFromKeyRing(false);
         if (key)
             opener.keys.push_back(*key);
-        else if (key.error().kind == Error::Kind::NotReadable)
+        else if (key.error().kind == Error::Kind::Locked)
             opener.ringTrouble = key.error().sentence;
     }
     if (const auto key = keyFromFile(keyFile(), false))

@@ -295,8 +295,8 @@ bool isLongAndThin(const QRect& box) {
     return box.height() <= 3 && box.width() > std::max(14, 6 * box.height());
 }
 
-// A dash or an underscore takes the place of a letter: one as high as it is wide stands beside it, and none over or
-// under it, where a rule or an underline has many.
+// A dash or an underscore takes the place of a letter: another of its size stands beside it, and none over or under it,
+// where a rule or an underline has many.
 bool isInPlaceOfLetter(const QRect& thin, const std::vector<QRect>& letters, const Neighbourhood& near) {
     const int w = thin.width();
     bool beside = false, free = true;

@@ -75,8 +75,9 @@ Result<std::vector<std::unique_ptr<Destination>>> destinationsFor(const HandingO
 Result<QString> keptPassword(const DropPlace& place) {
     const auto held = secretInRing(entryOf(place));
     if (held) return QString::fromUtf8(*held);
-    if (held.error().kind != Error::Kind::Missing) return held.error();
-    return qEnvironmentVariable("EYELID_DROP_PASSWORD");
+    const QString told = qEnvironmentVariable("EYELID_DROP_PASSWORD");
+    if (told.isEmpty() && held.error().kind == Error::Kind::Locked) return held.error();
+    return told;
 }
 
 Result<Done> keepPassword(const DropPlace& place, const QString& password) {

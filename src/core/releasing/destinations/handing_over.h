@@ -41,7 +41,7 @@ struct HandingOver {
 Result<std::vector<std::unique_ptr<Destination>>> destinationsFor(const HandingOver& how);
 
 /// The password of a place as it is kept in the key ring (base/key_ring.h), else of the environment variable
-/// EYELID_DROP_PASSWORD; empty: none. Errors: NotReadable (the ring stays locked).
+/// EYELID_DROP_PASSWORD; empty: none. Errors: Locked (the ring stays so, and the variable is not set).
 Result<QString> keptPassword(const DropPlace& place);
 /// Errors: those of keepInRing().
 Result<Done> keepPassword(const DropPlace& place, const QString& password);
