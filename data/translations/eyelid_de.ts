@@ -8098,5 +8098,9 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>%1 was altered or taken away since it was checked, and goes no further. Release again.</source>
         <translation>%1 wurde seit der Prüfung verändert oder weggenommen und geht nicht weiter. Geben Sie noch einmal frei.</translation>
     </message>
+    <message>
+        <source>The window answers no more, so nobody can say whether the page goes on. What was taken until then is kept.</source>
+        <translation>Das Fenster antwortet nicht mehr; ob die Seite weitergeht, lässt sich daher nicht sagen. Was bis dahin aufgenommen wurde, bleibt.</translation>
+    </message>
 </context>
 </TS>

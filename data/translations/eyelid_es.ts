@@ -8098,5 +8098,9 @@ o suelte aquí archivos de imagen.
         <source>%1 was altered or taken away since it was checked, and goes no further. Release again.</source>
         <translation>%1 fue alterado o retirado desde su comprobación y no sigue adelante. Entregue de nuevo.</translation>
     </message>
+    <message>
+        <source>The window answers no more, so nobody can say whether the page goes on. What was taken until then is kept.</source>
+        <translation>La ventana ya no responde, así que no se puede saber si la página continúa. Se conserva lo capturado hasta entonces.</translation>
+    </message>
 </context>
 </TS>

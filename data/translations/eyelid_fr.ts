@@ -8098,5 +8098,9 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>%1 was altered or taken away since it was checked, and goes no further. Release again.</source>
         <translation>%1 a été modifié ou retiré depuis sa vérification et ne va pas plus loin. Diffusez à nouveau.</translation>
     </message>
+    <message>
+        <source>The window answers no more, so nobody can say whether the page goes on. What was taken until then is kept.</source>
+        <translation>La fenêtre ne répond plus : nul ne peut dire si la page continue. Ce qui a été capturé jusque-là est conservé.</translation>
+    </message>
 </context>
 </TS>

@@ -160,15 +160,23 @@ private:
     // One turn; false when there is no more to do.
     bool goOn() {
         if (m_progress.cancelled()) return end(Tr::tr("Stopped; what was taken until then is kept."));
-        const int seen = m_last.grid.rows();
         m_progress.setDoing(Tr::tr("Scrolling: %n picture(s)", nullptr, int(m_result.page.pictures().size())));
-        if (auto turned = turn(m_clicks); !turned) return interrupted(turned.error());
+        // What was turned before may still be answered: turned once more, it would be a step too far.
+        if (m_idle == 0 || nearlyBlank(m_last.grid)) {
+            if (auto turned = turn(m_clicks); !turned) return interrupted(turned.error());
+            m_unanswered += m_clicks;
+        }
+        return takeNext(m_last, milliseconds(m_options.patience * (m_proven ? 1 : 1 + m_idle)));
+    }
+
+    // Joins what the window shows once it stands still again, `from` being what it showed before it was turned.
+    bool takeNext(const View& from, milliseconds patience) {
+        const int seen = m_last.grid.rows();
         OverlapHint hint{.expected = std::min(m_perTurn * m_clicks, seen - 1), .animated = m_changing};
         std::vector<char> now;
-        auto view = m_run.still(m_last, milliseconds(m_options.patience * (1 + m_idle)), now);
+        auto view = m_run.still(from, patience, now);
         if (!view) return interrupted(view.error());
-        if (view->picture.size() != m_last.picture.size())
-            return end(Tr::tr("The window changed its size while it was scrolled. What was taken until then is kept."));
+        if (view->picture.size() != m_last.picture.size()) return resized();
         if (hint.animated.empty()) hint.animated.resize(size_t(seen) * size_t(m_last.grid.columns()), 0);
         for (size_t i = 0; i < std::min(now.size(), hint.animated.size()); ++i) hint.animated[i] |= now[i];
         switch (m_result.page.add(view->picture, hint)) {
@@ -179,18 +187,29 @@ private:
             return waitOrChange();
         case ScrolledPage::Step::Before: // a bar of the window went away, or the page jumped back
             standOn(*view, now);
+            answered();
             if (++m_backwards <= mostBackwards) return true;
             return end(Tr::tr("The page went back by itself. What was taken until then is kept."));
         case ScrolledPage::Step::Unsure:
-            m_idle = 0;
+            answered();
             if (mayGoBack()) return goBack(*view, hint);
             break;
         default:
-            m_idle = m_backwards = 0;
+            answered();
+            m_backwards = 0;
             chooseStep(seen);
         }
         standOn(*view, now);
         return reported();
+    }
+
+    void answered() {
+        m_idle = m_unanswered = 0;
+        m_proven = false;
+    }
+
+    bool resized() {
+        return end(Tr::tr("The window changed its size while it was scrolled. What was taken until then is kept."));
     }
 
     void standOn(const View& view, const std::vector<char>& changing) {
@@ -200,17 +219,44 @@ private:
 
     // A late answer, a page that loads more, white space: not given up at once.
     bool waitOrChange() {
-        if (++m_idle < (nearlyBlank(m_last.grid) ? 6 : 2)) return true;
+        ++m_idle;
+        if (nearlyBlank(m_last.grid)) {
+            if (m_idle < blankTurns) return true;
+        } else if (m_result.page.joins().empty()) {
+            if (m_idle < firstLooks) return true;
+        } else if (!m_proven) {
+            return turnBackAndOn();
+        } else if (m_idle < looksAtEnd) {
+            return true;
+        }
         const bool nothing = m_result.page.joins().empty();
         if (nothing && m_by == By::Wheel) {
             m_by = By::Page;
             m_clicks = 1;
-            m_idle = 0;
+            m_idle = m_unanswered = 0;
             return true;
         }
         m_result.whole = true;
         return end(nothing ? Tr::tr("Nothing scrolled: the page ends here.")
                            : Tr::tr("The end of the page was reached."));
+    }
+
+    // At its end, or only slow? A window works through what it is told in order: once it has moved back it has answered
+    // all that came before, and what it shows when it is turned on again is its answer.
+    bool turnBackAndOn() {
+        const int clicks = m_unanswered + 1;
+        if (auto back = turn(-clicks); !back) return interrupted(back.error());
+        std::vector<char> returned;
+        auto there = m_run.still(m_last, longestWait, returned);
+        if (!there) return interrupted(there.error());
+        if (there->picture.size() != m_last.picture.size()) return resized();
+        const OverlapHint hint{.expected = 0, .animated = m_changing};
+        if (findOverlap(m_last.grid, there->grid, hint).kind == Overlap::Kind::NotMoved)
+            return end(Tr::tr("The window answers no more, so nobody can say whether the page goes on. What was taken "
+                              "until then is kept."));
+        if (auto on = turn(clicks); !on) return interrupted(on.error());
+        m_proven = true;
+        return takeNext(*there, longestWait);
     }
 
     bool firstPage() const { return m_by == By::Page && m_result.page.joins().size() == 1; }
@@ -278,7 +324,12 @@ private:
     std::vector<char> m_changing; // cells that change by themselves, where the page stands now
     By m_by = By::Wheel;
     static constexpr int mostBackwards = 8; // turns in a row that show what was seen before
-    int m_perTurn = 0, m_clicks = 1, m_idle = 0, m_backwards = 0;
+    static constexpr int blankTurns = 6;    // on through white space
+    static constexpr int firstLooks = 3;    // before another way of scrolling is tried
+    static constexpr int looksAtEnd = 3;    // a page may load more
+    int m_perTurn = 0, m_clicks = 1, m_backwards = 0;
+    int m_idle = 0, m_unanswered = 0; // looks, and turns, since the window last moved
+    bool m_proven = false;            // it has answered all that it was told
     bool m_small = false, m_interrupted = false;
 };
 

@@ -52,9 +52,9 @@ private:
         if (!after.isEmpty() &&
             (after.front().isLetterOrNumber() || QStringLiteral("-_/:@%£$€").contains(after.front())))
             return;
-        if (m_date.matchesWhole(raw.trimmed())) return;
-        if (!label && m_grouped.matchesWhole(raw.trimmed()) && !nationalSpanish(in, run, span, raw.trimmed())) return;
         const QString text = digitsRestored(raw);
+        if (isDate(raw)) return;
+        if (!label && m_grouped.matchesWhole(text.trimmed()) && !nationalSpanish(in, run, span, text.trimmed())) return;
         int digits = 0;
         for (const QChar c : text) digits += c.isDigit();
         if (digits < 7 || digits > 15) return;
@@ -82,6 +82,12 @@ private:
             add(0.7, Tr::tr("is a valid Spanish phone number and stands where one is written"));
         else if (punctuated)
             add(0.75, Tr::tr("has the form of a North American phone number"));
+    }
+
+    // Also where letters are read in it, and where the edge of a cover beside it is read as one.
+    bool isDate(const QString& raw) const {
+        const QString text = raw.trimmed(), figures = digitsRestored(text);
+        return m_date.matchesWhole(figures) || (text.front().isLetter() && m_date.matchesWhole(figures.mid(1)));
     }
 
     // What a label announces is one, though nobody could dial it.
