@@ -8102,5 +8102,9 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>The window answers no more, so nobody can say whether the page goes on. What was taken until then is kept.</source>
         <translation>Das Fenster antwortet nicht mehr; ob die Seite weitergeht, lässt sich daher nicht sagen. Was bis dahin aufgenommen wurde, bleibt.</translation>
     </message>
+    <message>
+        <source>stands where names stand on the lines like it</source>
+        <translation>steht, wo auf den Zeilen wie dieser Namen stehen</translation>
+    </message>
 </context>
 </TS>

@@ -8102,5 +8102,9 @@ o suelte aquí archivos de imagen.
         <source>The window answers no more, so nobody can say whether the page goes on. What was taken until then is kept.</source>
         <translation>La ventana ya no responde, así que no se puede saber si la página continúa. Se conserva lo capturado hasta entonces.</translation>
     </message>
+    <message>
+        <source>stands where names stand on the lines like it</source>
+        <translation>está donde hay nombres en las líneas semejantes</translation>
+    </message>
 </context>
 </TS>

@@ -8102,5 +8102,9 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>The window answers no more, so nobody can say whether the page goes on. What was taken until then is kept.</source>
         <translation>La fenêtre ne répond plus : nul ne peut dire si la page continue. Ce qui a été capturé jusque-là est conservé.</translation>
     </message>
+    <message>
+        <source>stands where names stand on the lines like it</source>
+        <translation>se trouve là où des noms se trouvent sur les lignes semblables</translation>
+    </message>
 </context>
 </TS>

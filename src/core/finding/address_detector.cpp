@@ -101,10 +101,20 @@ private:
             // Of a country whose forms and places nobody here knows, what is written large after a whole label is one.
             const bool announced = value.whole && value.how != LabelledValue::How::Heading && text.size() >= 6 &&
                                    text[0].isUpper() && !in.names.isCommonWord(text.section(u' ', 0, 0));
-            if (!place && !announced) continue;
+            if ((!place && !announced) || (!digit && isProse(in.names, text))) continue;
             out.push_back({Kind::Address, &run, value.span, place ? 0.86 : 0.6, value.because(), {}});
             isAddress[size_t(value.run)] = 1;
         }
+    }
+
+    // "Oh so, your weak rhyme" under a town: small words of every day, which places have one or two of at most.
+    static bool isProse(const Names& names, const QString& text) {
+        constexpr int fewest = 2;
+        constexpr qsizetype longParticle = 4;
+        int small = 0;
+        for (const QString& word : text.split(u' ', Qt::SkipEmptyParts))
+            small += word.size() >= longParticle && word == word.toLower() && names.isCommonWord(word);
+        return small >= fewest;
     }
 
     // A block: lines that go on under an address line, down to one with a postcode.

@@ -73,6 +73,19 @@ void findWrittenAlike(const ScreenText& screen, const std::vector<Candidate>& ke
     }
 }
 
+bool readsAsName(const Names& names, const TextRun& run, const Span& span) {
+    constexpr size_t mostWords = 4;
+    std::vector<Token> tokens = tokensOf(run);
+    std::erase_if(tokens, [&](const Token& t) { return t.span.start < span.start || t.span.end() > span.end(); });
+    if (tokens.empty() || tokens.size() > mostWords) return false;
+    // "A", "B": the letters of columns.
+    if (std::all_of(tokens.begin(), tokens.end(), [](const Token& t) { return t.text.size() < 2; })) return false;
+    return std::all_of(tokens.begin(), tokens.end(), [&](const Token& t) {
+        return !t.digits && (t.capital || isParticle(t)) && !isThing(t) && !isCalendarWord(t) &&
+               (names.isGiven(t.text) || names.isFamily(t.text) || !isOrdinary(names, t.text));
+    });
+}
+
 namespace {
 
 // One column and one size of type; within it names stand over names.
@@ -83,17 +96,6 @@ bool inOneColumn(const TextLine& a, const TextLine& b) {
            a.xHeight <= sameSize * b.xHeight && b.xHeight <= sameSize * a.xHeight;
 }
 
-// A name as it is written, whether a list has it or not.
-bool readsAsName(const Names& names, const TextRun& run) {
-    constexpr size_t mostWords = 4;
-    const std::vector<Token> tokens = tokensOf(run);
-    if (tokens.empty() || tokens.size() > mostWords) return false;
-    return std::all_of(tokens.begin(), tokens.end(), [&](const Token& t) {
-        return !t.digits && (t.capital || isParticle(t)) && !isThing(t) && !isCalendarWord(t) &&
-               (names.isGiven(t.text) || names.isFamily(t.text) || !isOrdinary(names, t.text));
-    });
-}
-
 bool readsAsUserName(const TextRun& run) {
     constexpr qsizetype shortest = 3, longest = 32;
     const QString text = run.text().trimmed();
@@ -102,6 +104,23 @@ bool readsAsUserName(const TextRun& run) {
                        [](QChar c) { return c.isLetterOrNumber() || QStringLiteral("._-@\\").contains(c); }) &&
            std::any_of(text.begin(), text.end(), [](QChar c) { return c.isLetter(); });
 }
+
+// "Chat · 13 min" and "Desk · 2 min" are of one form; words alone are of none.
+QString formOfLine(const QString& text) {
+    QString form;
+    for (const QChar c : text) {
+        const QChar of = c.isDigit() ? QChar(u'9') : c.isLetter() ? QChar(u'a') : c;
+        if (form.isEmpty() || form.back() != of) form += of;
+    }
+    const bool tells = std::any_of(form.begin(), form.end(), [](QChar c) { return c != u'a' && c != u' '; });
+    return tells ? form.trimmed() : QString();
+}
+
+struct Tally {
+    int likes = 0, others = 0;
+    void count(bool like) { ++(like ? likes : others); }
+    bool tells() const { return likes >= 2 && likes >= others; }
+};
 
 } // namespace
 
@@ -116,23 +135,28 @@ void findPlacedAlike(const Surroundings& in, const TaggedPage& tagged, const std
         if (c.run->second >= 0) taken[size_t(c.run->second)] = 1;
         if (c.run->second < 0 && c.span.length + 2 >= c.run->text().size()) wholes[size_t(c.run->line)] = c.kind;
     }
+    std::vector<QString> above; // by line: the form of the one over it
+    for (const TextRun& run : in.screen.runs()) {
+        const int over = in.screen.lineAbove(run.line);
+        above.push_back(over < 0 ? QString() : formOfLine(in.screen.runs()[size_t(over)].text()));
+    }
     for (const TextRun& run : in.screen.runs()) {
         if (taken[size_t(run.line)] || in.screen.labelOf(run.line)) continue;
+        const Span whole{0, int(run.text().size())};
         for (const Kind kind : {Kind::Person, Kind::Username}) {
-            if (kind == Kind::Person ? !readsAsName(in.names, run) : !readsAsUserName(run)) continue;
-            if (tagged.nobodys(run.line, {0, int(run.text().size())}) >= surelyNobodys) continue;
-            int likes = 0, others = 0;
+            if (kind == Kind::Person ? !readsAsName(in.names, run, whole) : !readsAsUserName(run)) continue;
+            if (tagged.nobodys(run.line, whole) >= surelyNobodys) continue;
+            Tally column, record; // in records of several lines, those at its place
+            const QString& form = above[size_t(run.line)];
             for (size_t j = 0; j < lines.size(); ++j) {
                 if (int(j) == run.line || !inOneColumn(lines[size_t(run.line)], lines[j])) continue;
-                if (wholes[j])
-                    (*wholes[j] == kind ? likes : others)++;
-                else
-                    others++;
+                column.count(wholes[j] == kind);
+                if (!form.isEmpty() && above[j] == form) record.count(wholes[j] == kind);
             }
-            if (likes < 2 || likes < others) continue;
+            if (!column.tells() && !record.tells()) continue;
             out.push_back({kind,
                            &run,
-                           {0, int(run.text().size())},
+                           whole,
                            confidence,
                            kind == Kind::Person ? Tr::tr("stands in a column of names")
                                                 : Tr::tr("stands in a column of user names"),

@@ -12,7 +12,11 @@ class TaggedPage;
 /// Numbers by their form: the sixth telephone number of a column whose label was misread. `kept` must be whole values.
 void findWrittenAlike(const ScreenText& screen, const std::vector<Candidate>& kept, std::vector<Candidate>& out);
 
-/// Names and user names by their place: a line of a column, of one size of type, in which most are such.
+/// Part of a line that is written as a name is, whether a list has it or not.
+bool readsAsName(const Names& names, const TextRun& run, const Span& span);
+
+/// Names and user names by their place: a line of a column, of one size of type, in which most are such, or most of
+/// those over which a line of the same form stands.
 void findPlacedAlike(const Surroundings& in, const TaggedPage& tagged, const std::vector<Candidate>& kept,
                      std::vector<Candidate>& out);
 

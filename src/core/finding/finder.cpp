@@ -7,6 +7,7 @@
 #include "finding/check_digits.h"
 #include "finding/detector.h"
 #include "finding/finder_parts.h"
+#include "finding/framed_alike.h"
 #include "finding/public_key.h"
 #include "finding/repeated_records.h"
 #include "finding/tagged_values.h"
@@ -347,6 +348,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
     std::vector<Candidate> alike;
     findWrittenAlike(screen, kept, alike);
     if (tagged) findPlacedAlike(in, *tagged, kept, alike);
+    if (tagged) findFramedAlike(in, *tagged, kept, alike);
     if (tagged) findInRecords(screen, *tagged, kept, alike);
     if (tagged) findBesideNames(screen, kept, alike);
     if (tagged) findInListings(screen, m_parts->names, kept, alike);

@@ -66,14 +66,19 @@ void addNames(const Finding& f, const Names& names, std::vector<Sought>& sought)
     const QStringList words = name.split(QRegularExpression(QStringLiteral("[\\s,.]+")), Qt::SkipEmptyParts);
     if (words.size() < 2) return;
     const QString given = words.first(), family = words.last();
-    sought.push_back({words.join(u' '), &f});
-    sought.push_back({family + u' ' + words.mid(0, words.size() - 1).join(u' '), &f});
+    // "O Na O": what was taken for a name and is hardly a letter would be found everywhere.
+    constexpr qsizetype fewest = 4; // letters of all its words
+    const auto add = [&](const QString& phrase) {
+        if (skeleton(phrase).size() >= fewest) sought.push_back({phrase, &f});
+    };
+    add(words.join(u' '));
+    add(family + u' ' + words.mid(0, words.size() - 1).join(u' '));
     if (family.size() >= 4 && skeleton(given.left(1) + family).size() >= 6) {
         sought.push_back({given.left(1) + family, &f});
         sought.push_back({family + given.left(1), &f});
     }
     if (given.size() >= 5) sought.push_back({given + family.left(1), &f});
-    if (words.size() > 2) sought.push_back({given + family, &f});
+    if (words.size() > 2) add(given + family);
     for (const QString& word : words)
         if (word.size() >= 4 && word[0].isUpper() && !names.isCommonWord(word)) sought.push_back({word, &f, false});
 }

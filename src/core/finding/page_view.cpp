@@ -67,19 +67,22 @@ int bucket(double value, std::initializer_list<double> from) {
 // own.
 bool partsValues(const QString& word, qsizetype at) {
     if (at == 0 || at + 1 >= word.size()) return false;
-    if (word[at] == u';' || word[at] == u'|') return true;
+    if (word[at] == u';' || word[at] == u'|' || word[at] == u'>') return true;
     return word[at] == u',' && !(word[at - 1].isDigit() && word[at + 1].isDigit());
 }
 
-// The parts of a word between such signs, each with the sign behind it.
+// The parts of a word between such signs, each with the sign behind it; tags of markup by themselves.
 std::vector<Span> partsOf(const QString& word) {
     std::vector<Span> parts;
     int from = 0;
-    for (qsizetype at = 0; at < word.size(); ++at)
-        if (partsValues(word, at)) {
-            parts.push_back({from, int(at) + 1 - from});
-            from = int(at) + 1;
-        }
+    const auto partAt = [&](int at) {
+        if (at > from) parts.push_back({from, at - from});
+        from = std::max(from, at);
+    };
+    for (int at = 0; at < int(word.size()); ++at) {
+        if (partsValues(word, at)) partAt(at + 1);
+        if (word[at] == u'<' && word.indexOf(u'>') >= 0) partAt(at); // the end of an element of markup
+    }
     parts.push_back({from, int(word.size()) - from});
     return parts;
 }

@@ -232,6 +232,18 @@ public:
         }
     }
 
+    // "<familyName>…</familyName>": an element of markup names what it holds (XML 1.0).
+    void elements() {
+        static const Pattern element(
+            R"RX(<(?:[\p{L}][\p{L}\d]*:)?([\p{L}][\p{L}\d_.\-]*)(?:\s[^<>]*)?>([^<>]+)(?:<|$))RX");
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            if (!text(i).contains(QLatin1Char('<'))) continue;
+            const SearchText& line = m_screen.m_runs[i].search;
+            for (const PatternMatch& m : element.all(line))
+                if (const auto hit = hitOf(m.text(line, 1))) add(*hit, i, m.groups[2], LabelledValue::How::Inside);
+        }
+    }
+
     // "TEL;TYPE=cell:…", "ORGANIZER;CN=…:mailto:…": properties with parameters (RFC 5545, RFC 6350).
     void properties() {
         static const Pattern property(R"RX(^([A-Z][A-Z\-]{1,20})((?:;[A-Z\-]+=(?:"[^"]*"|[^:;"]*))+):(.+))RX");
@@ -463,6 +475,7 @@ private:
 void ScreenText::findLabels(std::span<const QStringList> labels) {
     Labelling labelling(*this, labels);
     labelling.inside();
+    labelling.elements();
     labelling.properties();
     labelling.inSentences();
     labelling.headings();

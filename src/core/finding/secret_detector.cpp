@@ -31,6 +31,7 @@ bool unlikeLanguage(const QString& token) {
         changes += previous >= 0 && type != previous;
         previous = type;
     }
+    if (digits == token.size()) return false; // the figures of an axis, a number: what it is, a label must say
     const bool hex = upper + lower + digits == token.size() && digits * 4 >= token.size() &&
                      token.count(QRegularExpression(QStringLiteral("[g-zG-Z]"))) == 0;
     if (hex) return token.size() >= 32 && entropy(token) >= 3.2;
@@ -60,6 +61,14 @@ bool isUnlikeWord(const QString& text) {
     return false;
 }
 
+// "OwzGtMrGnX": capitals among small letters, as a word of any language has them once at most.
+bool isMixed(const QString& text) {
+    constexpr auto fewest = 2;
+    const auto upper = std::count_if(text.begin() + 1, text.end(), [](QChar c) { return c.isUpper(); });
+    const auto lower = std::count_if(text.begin() + 1, text.end(), [](QChar c) { return c.isLower(); });
+    return upper >= fewest && lower >= fewest;
+}
+
 class SecretDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
@@ -77,6 +86,9 @@ public:
             for (const PatternMatch& m : m_pem.all(run.search)) add(m.groups[0], 0.97, Tr::tr("opens a private key"));
             for (const PatternMatch& m : m_keyed.all(run.search)) {
                 const QString value = m.text(run.search, 2);
+                // The name of a network is no session's ("SSID").
+                const int from = m.groups[1].start;
+                if (from > 0 && run.text()[from - 1].isLetter() && m.text(run.search, 1).toLower() == u"sid") continue;
                 if (value.size() < 3 || in.names.isCommonWord(value) || m_placeholder.matchesWhole(value)) continue;
                 add(m.groups[2], 0.92, Tr::tr("follows a word for a password, key or token"));
             }
@@ -91,6 +103,9 @@ public:
             for (const PatternMatch& m : m_told.all(run.search))
                 if (isUnlikeWord(m.text(run.search, 1)) && !m_placeholder.matchesWhole(m.text(run.search, 1)))
                     add(m.groups[1], 0.85, Tr::tr("is told to be a password, key or token"));
+            for (const PatternMatch& m : m_plainKey.all(run.search))
+                if (isMixed(m.text(run.search, 1)))
+                    add(m.groups[1], 0.85, Tr::tr("follows a word for a password, key or token"));
             for (const PatternMatch& m : m_token.all(run.search))
                 if (unlikeLanguage(m.text(run.search, 1)) && !isOfWords(m.text(run.search, 1), in.names))
                     add(m.groups[1], 0.7, Tr::tr("is long and unlike any language, as keys are"));
@@ -154,6 +169,8 @@ private:
     // "The password for the portal is …", "Kennwort lautet …", "pw: …".
     Pattern m_told{
         R"((?i)\b(?:password|passphrase|passcode|passwd|pass|pwd|pw|pin|passwort|kennwort|mot de passe|mdp|contraseña|clave)\b(?: (?:for|of|to|für|zum|pour|de|para)(?: \p{L}+){1,5})?(?:\s?[:=]\s?| (?:is|was|ist|war|lautet|est|es|era)(?: now| still| jetzt)?:? | )["'“„«]?([^\s"'”“«»,;]{3,40}[^\s"'”“«»,;.:)]))"};
+    // A word for any key, and for those of doors as well: what follows must look like one.
+    Pattern m_plainKey{R"((?i)(?:^|[\s(])(?:key|schlüssel|clé|cle|clave|code)\s?:\s?([A-Za-z0-9]{8,40})(?:$|[\s,;)]))"};
     Pattern m_token{R"((?:^|[\s"'=:(\[<,/])([A-Za-z0-9+_\-]{20,}={0,2})(?:$|[\s"')\]>,;&.]))"};
     Pattern m_placeholder{
         R"((?i)[*•·.xX●_\-]+|<.*>|\$\{?.*|%.*%|null|none|true|false|yes|no|required|optional|hidden|expired|changeme.*|bearer|basic|digest|\[.*\]?)"};

@@ -179,11 +179,17 @@ std::vector<std::optional<Kind>> touched(const std::vector<ViewedWord>& words, c
 TaggedPage::TaggedPage(const Surroundings& in)
     : m_in(in), m_words(viewOf(in.screen, in.names)), m_judgement(Tagger::shipped().judge(m_words)) {}
 
+// "</street>" names what stands before it.
+bool TaggedPage::isTag(const ViewedWord& word) const {
+    const QString text = m_in.screen.runs()[size_t(word.line)].text().mid(word.span.start, word.span.length);
+    return text.startsWith(u'<') && text.contains(u'>');
+}
+
 // What stands beside a word of a kind and is likelier of it than of nobody belongs to it: no half a name.
 bool TaggedPage::joins(size_t word, Kind kind) const {
     constexpr double likelyBeside = 0.4;
     const Tagger::Tag& tag = m_judgement.tags()[word];
-    return tag.kind == kind && tag.confidence >= likelyBeside;
+    return tag.kind == kind && tag.confidence >= likelyBeside && !isTag(m_words[word]);
 }
 
 void TaggedPage::add(size_t begin, size_t end, size_t surest, bool besideSettled, std::vector<Candidate>& out) const {

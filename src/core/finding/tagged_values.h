@@ -30,6 +30,7 @@ private:
     std::vector<Candidate> withoutNobodys(const Candidate& name) const;
     bool isOfAnother(const Candidate& candidate) const;
     bool joins(size_t word, Kind kind) const;
+    bool isTag(const ViewedWord& word) const;
     bool isWellRead(size_t begin, size_t end) const;
     bool isNumberedWord(const QString& text) const;
     bool isNameLike(const QString& text, double confidence) const;

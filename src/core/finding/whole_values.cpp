@@ -76,7 +76,8 @@ public:
 
     // "73529 Franz Burgs": a street called after somebody, over or under another line of its address.
     void growHouseNumber(Span& span) const {
-        static const QRegularExpression numberBefore(QStringLiteral("(?:^|[ (])(\\d{1,5}[A-Za-z]?,? )$"));
+        static const QRegularExpression numberBefore(
+            QStringLiteral("(?:^|[ (])(\\d{3} \\d{2} |\\d{1,5}[A-Za-z]?,? )$"));
         if (const auto m = numberBefore.match(m_run.text().left(span.start)); m.hasMatch()) {
             const int start = int(m.capturedStart(1));
             if (isFree({start, span.start - start})) span = {start, span.end() - start};
@@ -100,7 +101,7 @@ public:
         static const QRegularExpression numberBehind(QStringLiteral("^(,? \\d{1,5}[A-Za-z]?)(?![\\w.:/-])"));
         // A town, or a post code with it, up to the next sign that parts or the end; in exported rows without a space.
         static const QRegularExpression town(
-            QStringLiteral("^((?:, |[,;|])(?:\\d{4,5}(?:-\\d{3,4})? )?\\p{Lu}[\\p{L}'’.-]*(?: "
+            QStringLiteral("^((?:, |[,;|])(?:(?:\\d{4,5}|\\d{3} \\d{2})(?:-\\d{3,4})? )?\\p{Lu}[\\p{L}'’.-]*(?: "
                            "[\\p{L}'’.-]+){0,3})(?=$|[,;|]| [–—|·(-])"));
         // A town right behind its post code.
         static const QRegularExpression codeAtEnd(
@@ -123,7 +124,15 @@ public:
     // "Lundberg Lisa, Villavägen" before "105": a street was taken for a name, and its number stands bare.
     void growStreetNumber(Span& span) const {
         static const QRegularExpression number(QStringLiteral("^( \\d{1,5}[A-Za-z]?)(?=$|,| ?[.–—|·;/])"));
+        // "Filip Nordin Bergmans Gata 422, 14407 Västköping": a name and a street, before a post code and a town.
+        static const QRegularExpression beforeTown(
+            QStringLiteral("^( \\d{1,5}[A-Za-z]?(?:[-/]\\d{1,4})?)(, (?:\\d{4,5}|\\d{3} \\d{2})(?:-\\d{3,4})? "
+                           "\\p{Lu}[\\p{L}'’.-]*(?: \\p{Lu}[\\p{L}'’.-]*){0,2})"));
         const QString& text = m_run.text();
+        if (const auto m = beforeTown.match(text.mid(span.end())); m.hasMatch()) {
+            growTo(m.capturedEnd(1), span);
+            growTo(m.capturedLength(2), span);
+        }
         const qsizetype comma = text.mid(span.start, span.length).lastIndexOf(u',');
         if (comma < 0) return;
         const auto isGivenName = [&](const Token& t) {

@@ -1,0 +1,179 @@
+#include "finding/framed_alike.h"
+
+#include "base/sentence.h"
+#include "finding/alike.h"
+#include "finding/ordinary_word.h"
+#include "finding/person_words.h"
+#include "finding/tagged_values.h"
+
+#include <algorithm>
+#include <map>
+
+namespace eyelid {
+namespace {
+
+constexpr int fewestShown = 3;
+constexpr double confidence = 0.6, surelyNobodys = 0.97;
+
+// Words between two frames, each a sign, a value of a kind, a figure, or an end of the line.
+struct Framed {
+    const TextRun* run = nullptr;
+    Span span;
+    QString frame;
+    bool isName = false; ///< all of it is somebody's already
+};
+
+// Signs that part what stands on a line. A full stop ends a sentence, a hyphen or an apostrophe stands within names.
+bool partsLine(const QString& text, int at) {
+    const QChar c = text[at];
+    if (c == u'-') return at > 0 && at + 1 < text.size() && text[at - 1] == u' ' && text[at + 1] == u' ';
+    return c.isPunct() || c.isSymbol() ? !QStringLiteral(".'’&@_-").contains(c) : false;
+}
+
+// A line cut where signs, figures and values other than names stand.
+class Pieces {
+public:
+    Pieces(const TextRun& run, const std::vector<const Candidate*>& found) : m_run(run) {
+        const QString& text = run.text();
+        m_of.assign(size_t(text.size()), nullptr);
+        for (const Candidate* c : found)
+            std::fill(m_of.begin() + c->span.start, m_of.begin() + std::min(c->span.end(), int(text.size())), c);
+    }
+
+    /// What its first and its last character are framed by; nothing where a word stands there.
+    QString firstFrame() const { return m_of.empty() ? QString() : frameAt(0); }
+    QString lastFrame() const { return m_of.empty() ? QString() : frameAt(int(m_of.size()) - 1); }
+
+    /// `before` and `behind`: the frames of the cells beside it.
+    std::vector<Framed> all(const QString& before, const QString& behind) const {
+        const QString& text = m_run.text();
+        std::vector<Framed> pieces;
+        QString left = before.isEmpty() ? QStringLiteral("^") : before;
+        const QString last = behind.isEmpty() ? QStringLiteral("$") : behind;
+        for (int at = 0; at < text.size();) {
+            if (const QString frame = frameAt(at); !frame.isEmpty()) {
+                left = frame;
+                at = frameEnd(at);
+                continue;
+            }
+            int end = at;
+            while (end < text.size() && frameAt(end).isEmpty()) ++end;
+            const QString right = end < text.size() ? frameAt(end) : last;
+            if (Framed piece = pieceOf(at, end, left, right); piece.span.length > 0) pieces.push_back(piece);
+            at = end;
+        }
+        return pieces;
+    }
+
+private:
+    // What stands at a character that is of no piece.
+    QString frameAt(int at) const {
+        const QString& text = m_run.text();
+        if (const Candidate* c = m_of[size_t(at)]) return c->kind == Kind::Person ? QString() : kindName(c->kind);
+        if (partsLine(text, at)) return text.mid(at, 1);
+        const bool ofFigure = text[at].isDigit() && text[wordStart(at)].isDigit();
+        return ofFigure ? QStringLiteral("9") : QString();
+    }
+    int wordStart(int at) const {
+        while (at > 0 && m_run.text()[at - 1].isLetterOrNumber()) --at;
+        return at;
+    }
+    int frameEnd(int at) const {
+        const QString& text = m_run.text();
+        if (const Candidate* c = m_of[size_t(at)]) return std::max(at + 1, c->span.end());
+        if (!text[at].isDigit()) return at + 1;
+        while (at < text.size() && text[at] != u' ' && !partsLine(text, at) && !m_of[size_t(at)]) ++at;
+        return at;
+    }
+    Framed pieceOf(int from, int to, const QString& left, const QString& right) const {
+        const QString& text = m_run.text();
+        while (from < to && !text[from].isLetterOrNumber()) ++from;
+        while (to > from && !text[to - 1].isLetterOrNumber()) --to;
+        Framed piece{&m_run, {from, to - from}, left + u' ' + right, true};
+        for (int at = from; at < to; ++at)
+            if (text[at].isLetterOrNumber()) piece.isName = piece.isName && m_of[size_t(at)];
+        return piece;
+    }
+
+    const TextRun& m_run;
+    std::vector<const Candidate*> m_of; // by character
+};
+
+// Ends of a line alone say nothing, and between commas and figures stands anything.
+bool tells(const QString& frame) {
+    static const QStringList anything{QStringLiteral("^ $"), QStringLiteral("^ 9"), QStringLiteral("9 $"),
+                                      QStringLiteral("9 9"), QStringLiteral(", ,"), QStringLiteral(", $"),
+                                      QStringLiteral("^ ,"), QStringLiteral("9 ,"), QStringLiteral(", 9")};
+    return !anything.contains(frame);
+}
+
+// A given name and nothing else, as the lists have it: that it stands in a row of such shows what they all are.
+bool isGivenName(const Names& names, const Framed& piece) {
+    const QString text = piece.run->text().mid(piece.span.start, piece.span.length);
+    return names.isGiven(text) && !names.isPlace(text) && !isOrdinary(names, text);
+}
+
+// Lines of one list: under one another, in one size of type. Where a reader parted one of them, it begins elsewhere.
+bool ofOneList(const TextLine& a, const TextLine& b) {
+    constexpr double shared = 0.5, sameSize = 1.15;
+    const double both = std::min(a.box.right(), b.box.right()) - std::max(a.box.left(), b.box.left());
+    return a.turned == b.turned && both >= shared * std::min(a.box.width(), b.box.width()) &&
+           a.xHeight <= sameSize * b.xHeight && b.xHeight <= sameSize * a.xHeight;
+}
+
+// The pieces of all lines, by what frames them.
+std::map<QString, std::vector<Framed>> framedOf(const ScreenText& screen, const std::vector<Candidate>& kept) {
+    const std::vector<TextRun>& runs = screen.runs();
+    std::vector<std::vector<const Candidate*>> onLine(runs.size());
+    std::vector<char> isProse(runs.size(), 0); // what runs over to a second line
+    for (const Candidate& c : kept)
+        for (const int line : {c.run->line, c.run->second}) {
+            if (line < 0) continue;
+            onLine[size_t(line)].push_back(&c);
+            isProse[size_t(line)] |= c.run->second >= 0;
+        }
+    std::vector<Pieces> pieces;
+    for (const TextRun& run : runs) {
+        const auto line = size_t(run.line);
+        pieces.emplace_back(run, isProse[line] ? std::vector<const Candidate*>() : onLine[line]);
+    }
+    std::vector<QString> before(runs.size()), behind(runs.size()); // by line: the frames of the cells beside it
+    for (const TextRun& run : runs)
+        if (const int left = screen.lineBeside(run.line); left >= 0) {
+            before[size_t(run.line)] = pieces[size_t(left)].lastFrame();
+            behind[size_t(left)] = pieces[size_t(run.line)].firstFrame();
+        }
+    std::map<QString, std::vector<Framed>> framed;
+    for (size_t line = 0; line < runs.size(); ++line)
+        if (!isProse[line])
+            for (const Framed& piece : pieces[line].all(before[line], behind[line]))
+                if (tells(piece.frame)) framed[piece.frame].push_back(piece);
+    return framed;
+}
+
+} // namespace
+
+void findFramedAlike(const Surroundings& in, const TaggedPage& tagged, const std::vector<Candidate>& kept,
+                     std::vector<Candidate>& out) {
+    const auto lineOf = [&](const Framed& piece) -> const TextLine& {
+        return in.screen.page().lines[size_t(piece.run->line)];
+    };
+    for (const auto& [frame, pieces] : framedOf(in.screen, kept))
+        for (const Framed& piece : pieces) {
+            if (piece.isName || !readsAsName(in.names, *piece.run, piece.span)) continue;
+            if (tagged.nobodys(piece.run->line, piece.span) >= surelyNobodys) continue;
+            int shown = 0, others = 0;
+            for (const Framed& other : pieces)
+                if (&other != &piece && ofOneList(lineOf(piece), lineOf(other)))
+                    ++(other.isName || isGivenName(in.names, other) ? shown : others);
+            if (shown < fewestShown || shown < others) continue;
+            out.push_back({Kind::Person,
+                           piece.run,
+                           piece.span,
+                           confidence,
+                           Tr::tr("stands where names stand on the lines like it"),
+                           {}});
+        }
+}
+
+} // namespace eyelid

@@ -1,0 +1,123 @@
+// Values told by what stands around them: on lines that repeat, in records of several lines, in elements of markup.
+#include "finding/finder.h"
+#include "support/made.h"
+
+using namespace eyelid;
+
+namespace {
+
+const Finder& finder() {
+    static const Finder shared;
+    return shared;
+}
+const Policy& everything() {
+    static const Policy policy = *loadPolicy(QStringLiteral("everything"));
+    return policy;
+}
+
+made::PageMaker pageOf(std::initializer_list<const char*> lines) {
+    made::PageMaker maker;
+    int y = 40;
+    for (const char* line : lines) {
+        if (*line) maker.line(QString::fromUtf8(line), 20, y);
+        y += *line ? 18 : 30;
+    }
+    return maker;
+}
+
+QStringList found(Kind kind, std::initializer_list<const char*> lines) {
+    QStringList texts;
+    for (const Finding& f : finder().find(pageOf(lines).page(), everything(), {}))
+        if (f.kind == kind) texts.append(f.text);
+    return texts;
+}
+
+} // namespace
+
+TEST_CASE("between the same signs and values as other names on the lines about it stands a name") {
+    const QStringList names = found(
+        Kind::Person, {"Mon 2 Rowena Sutcliffe → Devika 01632 960417", "Tue 3 Ardith Penhale → Karin 01632 960418",
+                       "Wed 4 Imogen Sutcliffe → Marta 01632 960419", "Thu 5 Gareth Penhale → Pragel 01632 960420"});
+    INFO(names.join(u'|').toStdString());
+    CHECK(names.contains(QStringLiteral("Pragel")));
+    // Words of every day between them are none.
+    CHECK_FALSE(found(Kind::Person,
+                      {"Mon 2 Rowena Sutcliffe → Devika 01632 960417", "Tue 3 Ardith Penhale → Karin 01632 960418",
+                       "Wed 4 Imogen Sutcliffe → Marta 01632 960419", "Thu 5 Gareth Penhale → nobody 01632 960420"})
+                    .contains(QStringLiteral("nobody")));
+    // Two are no row yet.
+    CHECK_FALSE(found(Kind::Person, {"Open → Marta 01632 960419", "Shut → Pragel 01632 960420"})
+                    .contains(QStringLiteral("Pragel")));
+}
+
+TEST_CASE("in records of several lines what stands at a name's place is one") {
+    const std::initializer_list<const char*> notices{"Chat · 3 min",        "Rowena Sutcliffe",
+                                                     "has sent you a file", "",
+                                                     "Mail · 12 min",       "Ardith Penhale",
+                                                     "asks for a meter",    "",
+                                                     "Desk · 20 min",       "",
+                                                     "Desk · 25 min",       "Gareth Sutcliffe",
+                                                     "closed a ticket",     "",
+                                                     "Chat · 31 min",       "Pragel",
+                                                     "has sent you a file"};
+    CHECK(found(Kind::Person, notices).contains(QStringLiteral("Pragel")));
+}
+
+TEST_CASE("an element of markup names what it holds, and is no part of it") {
+    const std::initializer_list<const char*> lines{"<customer>",
+                                                   "<givenName>Xelva</givenName>",
+                                                   "<familyName>Pragelin</familyName>",
+                                                   "<street>12 Fenwick Row</street>",
+                                                   "<city>Alderport</city>",
+                                                   "<segment>B2C</segment>",
+                                                   "</customer>"};
+    CHECK(found(Kind::Person, lines) == QStringList{QStringLiteral("Xelva"), QStringLiteral("Pragelin")});
+    for (const QString& place : found(Kind::Address, lines)) {
+        INFO(place.toStdString());
+        CHECK_FALSE(place.contains(u'<'));
+        CHECK_FALSE(place.contains(QStringLiteral("B2C")));
+        CHECK_FALSE(place == QStringLiteral("street"));
+    }
+    CHECK(found(Kind::Address, lines).contains(QStringLiteral("12 Fenwick Row")));
+}
+
+TEST_CASE("a network's name is no secret, its key is") {
+    CHECK(found(Kind::Secret, {"SSID: Larkmoor-guest", "Key: OwzGtMrGnX"}) ==
+          QStringList{QStringLiteral("OwzGtMrGnX")});
+    CHECK(found(Kind::Secret, {"Schlüssel: EApuNVaSPc"}) == QStringList{QStringLiteral("EApuNVaSPc")});
+    CHECK(found(Kind::Secret, {"Key: Depotgate", "Code: LW3304918"}).isEmpty());
+    // The figures of an axis, read as one word.
+    CHECK(found(Kind::Secret, {"0123456789012345678901234567890123456789"}).isEmpty());
+}
+
+TEST_CASE("letters that are hardly a name are not looked for on other pages") {
+    Finding boxes;
+    boxes.kind = Kind::Person;
+    boxes.text = QStringLiteral("O Na O");
+    CHECK(finder()
+              .carry(pageOf({"Alderport closed 16:00", "Whitmoor closed 9:00"}).page(), {}, {boxes}, everything())
+              .empty());
+}
+
+TEST_CASE("a street behind a name is covered with its number, and its town with its code") {
+    const QStringList all = [] {
+        QStringList texts;
+        for (const Finding& f :
+             finder().find(pageOf({"Filip Nordin Bergmans Gata 422, 902 69 Alderport"}).page(), everything(), {}))
+            texts += f.text.split(QLatin1Char(' '));
+        return texts;
+    }();
+    for (const char* part : {"Filip", "Nordin", "422", "902", "69", "Alderport"}) {
+        INFO(part);
+        CHECK(all.join(QLatin1Char(' ')).contains(QLatin1String(part)));
+    }
+}
+
+TEST_CASE("prose under a town's column is no address") {
+    made::PageMaker maker;
+    maker.line(QStringLiteral("City"), 20, 40).line(QStringLiteral("Country"), 300, 40);
+    maker.line(QStringLiteral("Melbourne"), 20, 64).line(QStringLiteral("Australia"), 300, 64);
+    maker.line(QStringLiteral("Oh so, your meter reads into nothing"), 20, 88);
+    for (const Finding& f : finder().find(maker.page(), everything(), {}))
+        CHECK_FALSE(f.text.startsWith(QStringLiteral("Oh so")));
+}
