@@ -8106,5 +8106,9 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>stands where names stand on the lines like it</source>
         <translation>steht, wo auf den Zeilen wie dieser Namen stehen</translation>
     </message>
+    <message>
+        <source>stands where user names stand on the lines like it</source>
+        <translation>steht, wo auf den Zeilen wie dieser Benutzernamen stehen</translation>
+    </message>
 </context>
 </TS>

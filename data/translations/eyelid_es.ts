@@ -8106,5 +8106,9 @@ o suelte aquí archivos de imagen.
         <source>stands where names stand on the lines like it</source>
         <translation>está donde hay nombres en las líneas semejantes</translation>
     </message>
+    <message>
+        <source>stands where user names stand on the lines like it</source>
+        <translation>está donde hay nombres de usuario en las líneas semejantes</translation>
+    </message>
 </context>
 </TS>

@@ -8106,5 +8106,9 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>stands where names stand on the lines like it</source>
         <translation>se trouve là où des noms se trouvent sur les lignes semblables</translation>
     </message>
+    <message>
+        <source>stands where user names stand on the lines like it</source>
+        <translation>se trouve là où des noms d’utilisateur se trouvent sur les lignes semblables</translation>
+    </message>
 </context>
 </TS>

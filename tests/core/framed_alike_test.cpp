@@ -50,6 +50,20 @@ TEST_CASE("between the same signs and values as other names on the lines about i
                     .contains(QStringLiteral("Pragel")));
 }
 
+TEST_CASE("where people are named line for line, what looks like a user name is one") {
+    const std::initializer_list<const char*> blamed{
+        "qe6wqhym (Rowena Sutcliffe 2026-10-27 40) }", "vrfstdqf (marta_s 2026-07-12 41) for (;;) {",
+        "jmlnetd0 (Ardith Penhale 2026-07-28 42) return;", "dwo9jpye (pragel_v 2026-03-28 43) }",
+        "d3x9heh2 (devika77 2026-03-28 44) for (;;) {"};
+    CHECK(found(Kind::Username, blamed) ==
+          QStringList{QStringLiteral("marta_s"), QStringLiteral("pragel_v"), QStringLiteral("devika77")});
+    // The words of a program at such a place are none.
+    CHECK(found(Kind::Username, {"qe6wqhym (release 2026-10-27 40) }", "vrfstdqf (build 2026-07-12 41) }",
+                                 "jmlnetd0 (deploy 2026-07-28 42) }", "dwo9jpye (testing 2026-03-28 43) }"})
+              .isEmpty());
+    CHECK(found(Kind::Username, {"550 5.1.1 <rowena@example.org>: user unknown; from=<marta@example.org>"}).isEmpty());
+}
+
 TEST_CASE("in records of several lines what stands at a name's place is one") {
     const std::initializer_list<const char*> notices{"Chat · 3 min",        "Rowena Sutcliffe",
                                                      "has sent you a file", "",

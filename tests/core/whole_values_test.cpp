@@ -125,7 +125,7 @@ TEST_CASE("no half an address: the house number before the street and the town b
     REQUIRE(first.size() == 1);
     CHECK(first[0] == QStringLiteral("12 Larkmoor Street, Grimescester"));
     CHECK(found(Kind::Address, {"Seen at Vrem Ave SW, Alderport, WA 98116, USA 11:19 AM"}) ==
-          QStringList{QStringLiteral("Vrem Ave SW, Alderport, WA 98116")});
+          QStringList{QStringLiteral("Vrem Ave SW, Alderport, WA 98116, USA")});
     CHECK(found(Kind::Address, {"Model Fenwick, AB 12345"}).isEmpty());
     CHECK(found(Kind::Address, {"Response OK 12345 bytes"}).isEmpty());
 }
@@ -171,6 +171,14 @@ TEST_CASE("a cover does not end inside a word") {
                 CHECK((end >= text.size() || !text[end].isLetterOrNumber()));
             }
     }
+}
+
+TEST_CASE("a long dash before a name says whose words those above are; a ZIP code's country belongs to it") {
+    CHECK(found(Kind::Person, {"Water finds its way where nobody looks.", "— Imogen Harbour, Head of Supply"}) ==
+          QStringList{QStringLiteral("Imogen Harbour")});
+    CHECK(found(Kind::Person, {"Open until six", "— Closed Gate, West Side"}).isEmpty());
+    CHECK(found(Kind::Address, {"12 Fenwick Ave SW, Alderport, WA 98116, USA"}) ==
+          QStringList{QStringLiteral("12 Fenwick Ave SW, Alderport, WA 98116, USA")});
 }
 
 TEST_CASE("in a column of names what reads like a name is one, however strange") {

@@ -18,7 +18,7 @@ Pattern american() {
     const QByteArray street = R"((?:[\p{Lu}\d][\p{L}\d'’.\-]*(?: [\p{Lu}\d#][\p{L}\d'’.\-]*){0,4}, )?)",
                      town = R"(\p{Lu}[\p{L}'’.\-]+(?: \p{Lu}[\p{L}'’.\-]+){0,2})", code = R"(\d{5}(?:-\d{4})?)";
     const QByteArray whole = R"((?:^|[^\p{L}\d])()" + street + town + ", (?:" + states.join(u'|').toUtf8() + "),? " +
-                             code + R"()(?:$|[^\d\-]))";
+                             code + R"((?:, [A-Z]{2,3}\b)?)(?:$|[^\d\-]))"; // and the country
     return Pattern(whole.constData());
 }
 

@@ -80,9 +80,11 @@ bool readsAsName(const Names& names, const TextRun& run, const Span& span) {
     if (tokens.empty() || tokens.size() > mostWords) return false;
     // "A", "B": the letters of columns.
     if (std::all_of(tokens.begin(), tokens.end(), [](const Token& t) { return t.text.size() < 2; })) return false;
+    // "Mitchell Mann": behind a given name any word is a family's.
+    const bool named = tokens.size() > 1 && names.isGiven(tokens.front().text);
     return std::all_of(tokens.begin(), tokens.end(), [&](const Token& t) {
         return !t.digits && (t.capital || isParticle(t)) && !isThing(t) && !isCalendarWord(t) &&
-               (names.isGiven(t.text) || names.isFamily(t.text) || !isOrdinary(names, t.text));
+               (named || names.isGiven(t.text) || names.isFamily(t.text) || !isOrdinary(names, t.text));
     });
 }
 

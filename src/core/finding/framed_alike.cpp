@@ -8,6 +8,8 @@
 
 #include <algorithm>
 #include <map>
+#include <optional>
+#include <QRegularExpression>
 
 namespace eyelid {
 namespace {
@@ -20,8 +22,14 @@ struct Framed {
     const TextRun* run = nullptr;
     Span span;
     QString frame;
-    bool isName = false; ///< all of it is somebody's already
+    std::optional<Kind> found; ///< what all of it was found as already
+    QString text() const { return run->text().mid(span.start, span.length); }
 };
+
+// Names and user names are what is looked for; other values frame them.
+bool frames(const Candidate& c) {
+    return c.kind != Kind::Person && c.kind != Kind::Username;
+}
 
 // Signs that part what stands on a line. A full stop ends a sentence, a hyphen or an apostrophe stands within names.
 bool partsLine(const QString& text, int at) {
@@ -69,7 +77,7 @@ private:
     // What stands at a character that is of no piece.
     QString frameAt(int at) const {
         const QString& text = m_run.text();
-        if (const Candidate* c = m_of[size_t(at)]) return c->kind == Kind::Person ? QString() : kindName(c->kind);
+        if (const Candidate* c = m_of[size_t(at)]) return frames(*c) ? kindName(c->kind) : QString();
         if (partsLine(text, at)) return text.mid(at, 1);
         const bool ofFigure = text[at].isDigit() && text[wordStart(at)].isDigit();
         return ofFigure ? QStringLiteral("9") : QString();
@@ -89,9 +97,12 @@ private:
         const QString& text = m_run.text();
         while (from < to && !text[from].isLetterOrNumber()) ++from;
         while (to > from && !text[to - 1].isLetterOrNumber()) --to;
-        Framed piece{&m_run, {from, to - from}, left + u' ' + right, true};
+        Framed piece{&m_run, {from, to - from}, left + u' ' + right, std::nullopt};
+        if (from == to || !m_of[size_t(from)]) return piece;
+        piece.found = m_of[size_t(from)]->kind;
         for (int at = from; at < to; ++at)
-            if (text[at].isLetterOrNumber()) piece.isName = piece.isName && m_of[size_t(at)];
+            if (const Candidate* c = m_of[size_t(at)]; text[at].isLetterOrNumber() && (!c || c->kind != piece.found))
+                piece.found.reset();
         return piece;
     }
 
@@ -109,8 +120,45 @@ bool tells(const QString& frame) {
 
 // A given name and nothing else, as the lists have it: that it stands in a row of such shows what they all are.
 bool isGivenName(const Names& names, const Framed& piece) {
-    const QString text = piece.run->text().mid(piece.span.start, piece.span.length);
+    const QString text = piece.text();
     return names.isGiven(text) && !names.isPlace(text) && !isOrdinary(names, text);
+}
+
+// "mark_s", "versfeldg", "carstens97": what is left without figures and an initial is somebody's name.
+bool isMadeOfName(const Names& names, const Framed& piece) {
+    static const QRegularExpression form(QStringLiteral("^\\p{Ll}+(?:[._-]\\p{Ll}+)*\\d{0,4}$"));
+    static const QRegularExpression parting(QStringLiteral("[._\\d-]+"));
+    constexpr qsizetype shortest = 4; // letters of a name that tells
+    const QString text = piece.text();
+    if (!form.match(text).hasMatch()) return false;
+    const auto isName = [&](const QString& word) {
+        return word.size() >= shortest && (names.isGiven(word) || names.isFamily(word)) && !isOrdinary(names, word);
+    };
+    const QStringList parts = text.split(parting, Qt::SkipEmptyParts);
+    const bool marked = parts.size() > 1 || text.back().isDigit();
+    return std::any_of(parts.begin(), parts.end(), [&](const QString& part) {
+        return (marked && isName(part)) || isName(part.mid(1)) || isName(part.chopped(1));
+    });
+}
+
+bool readsAsHandle(const Names& names, const Framed& piece) {
+    static const QRegularExpression form(QStringLiteral("^@?(?=[^\\p{L}]*\\p{L})[\\p{L}\\d][\\p{L}\\d._-]{2,31}$"));
+    const QString text = piece.text();
+    return form.match(text).hasMatch() && !isOrdinary(names, text);
+}
+
+bool reads(const Names& names, const Framed& piece, Kind kind) {
+    return kind == Kind::Person ? readsAsName(names, *piece.run, piece.span) : readsAsHandle(names, piece);
+}
+
+// Whether it shows what stands in its frame: where people are named, some are by their user name.
+bool shows(const Names& names, const Framed& piece, Kind kind) {
+    return piece.found || (kind == Kind::Person ? isGivenName(names, piece) : isMadeOfName(names, piece));
+}
+
+QString reasonFor(Kind kind) {
+    return kind == Kind::Person ? Tr::tr("stands where names stand on the lines like it")
+                                : Tr::tr("stands where user names stand on the lines like it");
 }
 
 // Lines of one list: under one another, in one size of type. Where a reader parted one of them, it begins elsewhere.
@@ -158,22 +206,22 @@ void findFramedAlike(const Surroundings& in, const TaggedPage& tagged, const std
     const auto lineOf = [&](const Framed& piece) -> const TextLine& {
         return in.screen.page().lines[size_t(piece.run->line)];
     };
+    const auto isOfRow = [&](const Framed& piece, const std::vector<Framed>& pieces, Kind kind) {
+        int shown = 0, others = 0;
+        for (const Framed& other : pieces)
+            if (&other != &piece && ofOneList(lineOf(piece), lineOf(other)))
+                ++(shows(in.names, other, kind) ? shown : others);
+        return shown >= fewestShown && shown >= others;
+    };
     for (const auto& [frame, pieces] : framedOf(in.screen, kept))
-        for (const Framed& piece : pieces) {
-            if (piece.isName || !readsAsName(in.names, *piece.run, piece.span)) continue;
-            if (tagged.nobodys(piece.run->line, piece.span) >= surelyNobodys) continue;
-            int shown = 0, others = 0;
-            for (const Framed& other : pieces)
-                if (&other != &piece && ofOneList(lineOf(piece), lineOf(other)))
-                    ++(other.isName || isGivenName(in.names, other) ? shown : others);
-            if (shown < fewestShown || shown < others) continue;
-            out.push_back({Kind::Person,
-                           piece.run,
-                           piece.span,
-                           confidence,
-                           Tr::tr("stands where names stand on the lines like it"),
-                           {}});
-        }
+        for (const Framed& piece : pieces)
+            for (const Kind kind : {Kind::Person, Kind::Username}) {
+                if (piece.found || !reads(in.names, piece, kind)) continue;
+                if (tagged.nobodys(piece.run->line, piece.span) >= surelyNobodys) continue;
+                if (!isOfRow(piece, pieces, kind)) continue;
+                out.push_back({kind, piece.run, piece.span, confidence, reasonFor(kind), {}});
+                break;
+            }
 }
 
 } // namespace eyelid

@@ -1,5 +1,5 @@
-// Names told by what stands around them on their line: where lines repeat, what stands between the same
-// signs and values as other people's names do is one too.
+// Names and user names told by what stands around them on their line: where lines repeat, what stands between the same
+// signs and values as others do is one too.
 #pragma once
 
 #include "finding/detector.h"

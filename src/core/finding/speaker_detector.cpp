@@ -52,12 +52,20 @@ private:
     void findQuoted(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const TextRun& run : in.screen.runs()) {
             const int above = in.screen.lineAbove(run.line);
-            if (above < 0 || !endsQuote(in.screen.runs()[size_t(above)].text())) continue;
-            for (const PatternMatch& m : m_attributed.all(run.search))
-                if (mayBeName(in.names, m.text(run.search, 1)))
+            const bool quoted = above >= 0 && endsQuote(in.screen.runs()[size_t(above)].text());
+            for (const PatternMatch& m : m_attributed.all(run.search)) {
+                const QString name = m.text(run.search, 1);
+                if (mayBeName(in.names, name) && (quoted || isAttributed(in.names, run.text(), name)))
                     out.push_back(
                         {Kind::Person, &run, m.groups[1], 0.8, Tr::tr("stands under words that are quoted"), {}});
+            }
         }
+    }
+
+    // "— Imogen Hale, Head of Supply": a long dash before a name says whose words those above are, without marks too.
+    static bool isAttributed(const Names& names, const QString& line, const QString& name) {
+        const QString first = name.section(u' ', 0, 0);
+        return line.startsWith(QChar(u'—')) && name.contains(u' ') && names.isGiven(first) && !names.isPlace(first);
     }
 
     static bool endsQuote(const QString& text) {

@@ -207,6 +207,11 @@ void TaggedPage::add(size_t begin, size_t end, size_t surest, bool besideSettled
     const bool called = to < text.size() && text[to] == u'('; // a function of a program
     if (tag.kind == Kind::Username && (called || (tag.confidence < sure && isNumberedWord(text.mid(from, to - from)))))
         return;
+    // "user unknown" tells of nobody.
+    if (const QString word = text.mid(from, to - from); tag.kind == Kind::Username && isOrdinary(m_in.names, word) &&
+                                                        !m_in.names.isGiven(word) && !m_in.names.isFamily(word) &&
+                                                        !isLabelled(run, from, Kind::Username))
+        return;
     if (tag.kind == Kind::Person && !isNameLike(text.mid(from, to - from), tag.confidence)) return;
     if (tag.kind == Kind::Person && tag.confidence < verySure && !isWellRead(begin, end)) return;
     if (tag.kind == Kind::Address && !isPlaceable(begin, end)) return;
