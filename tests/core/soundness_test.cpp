@@ -170,6 +170,21 @@ TEST_CASE("letters are taken out one by one, whatever share of their word is hid
     CHECK(spread.lines.at(0).words.at(0).text == QStringLiteral("ines@mail.example"));
 }
 
+TEST_CASE("a cover between two pieces of a line is the value of what stands before it") {
+    Page page = made::PageMaker().line(QStringLiteral("PIN"), 150, 40).line(QStringLiteral(", 11:18"), 216, 39).page();
+    const auto secrets = [&] {
+        const std::vector<Finding> found = Finder().find(page, *loadPolicy(QStringLiteral("everything")), {});
+        return std::count_if(found.begin(), found.end(), [](const Finding& f) { return f.kind == Kind::Secret; });
+    };
+    REQUIRE(secrets() == 1); // the time, were nothing hidden between
+    Item number;
+    number.decision = Decision::Cover;
+    number.finding.kind = Kind::Secret;
+    number.finding.boxes = {QRectF(180, 38, 35, 14)};
+    putBlocks(page, {number});
+    CHECK(secrets() == 0);
+}
+
 TEST_CASE("a letter that is hidden less than whole is still read") {
     // The lower half of an address under a cover: each letter half hidden, none of them taken out of the search.
     const QImage image = made::picture({QStringLiteral("ines.hartwell@mail.example")}, 24);

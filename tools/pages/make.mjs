@@ -35,6 +35,7 @@ for (let i = 0; i < Number(count); ++i) {
   // Two of five pages to teach with are put together at random from parts.
   const [name, layout] = set === 'teach' && i % 5 < 2 ? ['mixed', layouts.teach.mixed] : v.pick(kinds);
   const html = layout(v);
-  pages.push({ id: `${name}-${v.locale}-${seed}-${i}`, html: set === 'teach' ? varied(v, html) : html, css: look(v), dpr: v.pick([1, 1, 1, 2]) });
+  // No name that reads as somebody's number plate or password: a file so called is renamed when it is released.
+  pages.push({ id: `${i}-${name.replaceAll("_", "")}-${v.locale}-${seed}`, html: set === 'teach' ? varied(v, html) : html, css: look(v), dpr: v.pick([1, 1, 1, 2]) });
 }
 process.stdout.write(JSON.stringify(pages));

@@ -49,15 +49,19 @@ void uncover(Word& word, const std::vector<QRect>& covers) {
     word = std::move(rest);
 }
 
-// The line a cover belongs to: it stands within it, or directly before or after.
+// The line a cover belongs to: it stands within it, or directly behind it, else directly before it. Between two lines
+// it is the value of what stands before it: "PIN", a cover, ", 11:18".
 TextLine* lineOf(Page& page, const QRectF& box) {
+    TextLine* behind = nullptr;
     for (TextLine& line : page.lines) {
         const double reach = 1.5 * std::max(4.0, line.xHeight);
-        if (verticalShare(line.box, box) >= 0.5 && box.left() < line.box.right() + reach &&
-            box.right() > line.box.left() - reach)
-            return &line;
+        if (verticalShare(line.box, box) < 0.5 || box.left() >= line.box.right() + reach ||
+            box.right() <= line.box.left() - reach)
+            continue;
+        if (box.center().x() > line.box.left()) return &line;
+        if (!behind) behind = &line;
     }
-    return nullptr;
+    return behind;
 }
 
 } // namespace

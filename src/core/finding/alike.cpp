@@ -9,6 +9,7 @@
 #include <cmath>
 #include <map>
 #include <optional>
+#include <QRegularExpression>
 
 namespace eyelid {
 
@@ -88,6 +89,21 @@ bool readsAsName(const Names& names, const TextRun& run, const Span& span) {
     });
 }
 
+bool isMadeOfName(const Names& names, const QString& text) {
+    static const QRegularExpression form(QStringLiteral("^\\p{Ll}+(?:[._-]\\p{Ll}+)*\\d{0,4}$"));
+    static const QRegularExpression parting(QStringLiteral("[._\\d-]+"));
+    constexpr qsizetype shortest = 4; // letters of a name that tells
+    if (!form.match(text).hasMatch()) return false;
+    const auto isName = [&](const QString& word) {
+        return word.size() >= shortest && (names.isGiven(word) || names.isFamily(word)) && !isOrdinary(names, word);
+    };
+    const QStringList parts = text.split(parting, Qt::SkipEmptyParts);
+    const bool marked = parts.size() > 1 || text.back().isDigit();
+    return std::any_of(parts.begin(), parts.end(), [&](const QString& part) {
+        return (marked && isName(part)) || isName(part.mid(1)) || isName(part.chopped(1));
+    });
+}
+
 namespace {
 
 // One column and one size of type; within it names stand over names.
@@ -148,12 +164,17 @@ void findPlacedAlike(const Surroundings& in, const TaggedPage& tagged, const std
         for (const Kind kind : {Kind::Person, Kind::Username}) {
             if (kind == Kind::Person ? !readsAsName(in.names, run, whole) : !readsAsUserName(run)) continue;
             if (tagged.nobodys(run.line, whole) >= surelyNobodys) continue;
+            // Where people are named, some are by their user name.
+            const bool ofPeople = kind == Kind::Username && isMadeOfName(in.names, run.text().trimmed());
+            const auto isLike = [&](size_t line) {
+                return wholes[line] == kind || (ofPeople && wholes[line] == Kind::Person);
+            };
             Tally column, record; // in records of several lines, those at its place
             const QString& form = above[size_t(run.line)];
             for (size_t j = 0; j < lines.size(); ++j) {
                 if (int(j) == run.line || !inOneColumn(lines[size_t(run.line)], lines[j])) continue;
-                column.count(wholes[j] == kind);
-                if (!form.isEmpty() && above[j] == form) record.count(wholes[j] == kind);
+                column.count(isLike(j));
+                if (!form.isEmpty() && above[j] == form) record.count(isLike(j));
             }
             if (!column.tells() && !record.tells()) continue;
             out.push_back({kind,

@@ -15,6 +15,9 @@ void findWrittenAlike(const ScreenText& screen, const std::vector<Candidate>& ke
 /// Part of a line that is written as a name is, whether a list has it or not.
 bool readsAsName(const Names& names, const TextRun& run, const Span& span);
 
+/// "mark_s", "versfeldg", "carstens97": what is left without figures and an initial is a name of the lists.
+bool isMadeOfName(const Names& names, const QString& text);
+
 /// Names and user names by their place: a line of a column, of one size of type, in which most are such, or most of
 /// those over which a line of the same form stands.
 void findPlacedAlike(const Surroundings& in, const TaggedPage& tagged, const std::vector<Candidate>& kept,

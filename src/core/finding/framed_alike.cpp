@@ -124,27 +124,13 @@ bool isGivenName(const Names& names, const Framed& piece) {
     return names.isGiven(text) && !names.isPlace(text) && !isOrdinary(names, text);
 }
 
-// "mark_s", "versfeldg", "carstens97": what is left without figures and an initial is somebody's name.
-bool isMadeOfName(const Names& names, const Framed& piece) {
-    static const QRegularExpression form(QStringLiteral("^\\p{Ll}+(?:[._-]\\p{Ll}+)*\\d{0,4}$"));
-    static const QRegularExpression parting(QStringLiteral("[._\\d-]+"));
-    constexpr qsizetype shortest = 4; // letters of a name that tells
-    const QString text = piece.text();
-    if (!form.match(text).hasMatch()) return false;
-    const auto isName = [&](const QString& word) {
-        return word.size() >= shortest && (names.isGiven(word) || names.isFamily(word)) && !isOrdinary(names, word);
-    };
-    const QStringList parts = text.split(parting, Qt::SkipEmptyParts);
-    const bool marked = parts.size() > 1 || text.back().isDigit();
-    return std::any_of(parts.begin(), parts.end(), [&](const QString& part) {
-        return (marked && isName(part)) || isName(part.mid(1)) || isName(part.chopped(1));
-    });
-}
-
+// Not a function of a program, "text.contains(…)".
 bool readsAsHandle(const Names& names, const Framed& piece) {
-    static const QRegularExpression form(QStringLiteral("^@?(?=[^\\p{L}]*\\p{L})[\\p{L}\\d][\\p{L}\\d._-]{2,31}$"));
+    static const QRegularExpression form(QStringLiteral("^@?[\\p{Ll}\\d][\\p{Ll}\\d._-]{2,31}$"));
     const QString text = piece.text();
-    return form.match(text).hasMatch() && !isOrdinary(names, text);
+    const bool called = piece.span.end() < piece.run->text().size() && piece.run->text()[piece.span.end()] == u'(';
+    return !called && form.match(text).hasMatch() && !isOrdinary(names, text) &&
+           std::any_of(text.begin(), text.end(), [](QChar c) { return c.isLetter(); });
 }
 
 bool reads(const Names& names, const Framed& piece, Kind kind) {
@@ -153,7 +139,7 @@ bool reads(const Names& names, const Framed& piece, Kind kind) {
 
 // Whether it shows what stands in its frame: where people are named, some are by their user name.
 bool shows(const Names& names, const Framed& piece, Kind kind) {
-    return piece.found || (kind == Kind::Person ? isGivenName(names, piece) : isMadeOfName(names, piece));
+    return piece.found || (kind == Kind::Person ? isGivenName(names, piece) : isMadeOfName(names, piece.text()));
 }
 
 QString reasonFor(Kind kind) {

@@ -232,6 +232,18 @@ public:
         }
     }
 
+    // {"first":"…","last":"…"}: short keys that only together are those of a name.
+    void namesInParts() {
+        static const Pattern parts(
+            R"RX(["']first["'] ?: ?["']([^"']+)["'],? ?["'](?:middle["'] ?: ?["'][^"']*["'],? ?["'])?last["'] ?: ?["']([^"']+)["'])RX");
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            if (!text(i).contains(QLatin1Char(':'))) continue;
+            for (const PatternMatch& m : parts.all(m_screen.m_runs[i].search))
+                for (const Span& name : {m.groups[1], m.groups[2]})
+                    add({Kind::Person, QStringLiteral("name"), true}, i, name, LabelledValue::How::Inside);
+        }
+    }
+
     // "<familyName>…</familyName>": an element of markup names what it holds (XML 1.0).
     void elements() {
         static const Pattern element(
@@ -475,6 +487,7 @@ private:
 void ScreenText::findLabels(std::span<const QStringList> labels) {
     Labelling labelling(*this, labels);
     labelling.inside();
+    labelling.namesInParts();
     labelling.elements();
     labelling.properties();
     labelling.inSentences();

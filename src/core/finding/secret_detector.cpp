@@ -69,6 +69,15 @@ bool isMixed(const QString& text) {
     return upper >= fewest && lower >= fewest;
 }
 
+// "Authorization: Bearer …": the scheme is no part of the token (RFC 9110).
+Span withoutScheme(const QString& line, const Span& value) {
+    static const QRegularExpression scheme(QStringLiteral("^(?:bearer|basic|digest|token) +(?=\\S)"),
+                                           QRegularExpression::CaseInsensitiveOption);
+    const auto m = scheme.match(line.mid(value.start, value.length));
+    const int skipped = m.hasMatch() ? int(m.capturedLength()) : 0;
+    return {value.start + skipped, value.length - skipped};
+}
+
 class SecretDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
@@ -121,7 +130,8 @@ public:
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Secret) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
-            const QString text = run.text().mid(value.span.start, value.span.length);
+            const Span span = withoutScheme(run.text(), value.span);
+            const QString text = run.text().mid(span.start, span.length);
             const QString first = text.section(QLatin1Char(' '), 0, 0);
             if (text.size() < 4 || in.names.isCommonWord(first) || m_placeholder.matchesWhole(text)) continue;
             // A password is one word; what has several is prose beside a word for it.
@@ -130,8 +140,7 @@ public:
             for (const QChar c : text)
                 telling =
                     telling || c.isDigit() || (!c.isLetterOrNumber() && c != QLatin1Char(' ') && c != QLatin1Char('.'));
-            if (telling || text.size() >= 12)
-                out.push_back({Kind::Secret, &run, value.span, 0.82, value.because(), {}});
+            if (telling || text.size() >= 12) out.push_back({Kind::Secret, &run, span, 0.82, value.because(), {}});
         }
     }
 

@@ -107,7 +107,7 @@ public:
         static const QRegularExpression codeAtEnd(
             QStringLiteral("(?:^|[ ,])(?:\\d{4,5}|[A-Z]{1,2}\\d[A-Z\\d]? ?\\d[A-Z]{2}|[A-Z]\\d[A-Z] ?\\d[A-Z]\\d)$"));
         static const QRegularExpression townBehind(
-            QStringLiteral("^( \\p{Lu}[\\p{L}'’.-]*(?: [\\p{L}'’.-]+){0,3})(?=$|,| [–—|·(-])"));
+            QStringLiteral("^( \\p{Lu}[\\p{L}'’-]*(?:[. ] ?[\\p{L}'’-]+){0,3}?)(?=$|,|\\.(?: |$)| [–—|·(-])"));
         const QString& text = m_run.text();
         growHouseNumber(span);
         if (codeAtEnd.match(text.mid(span.start, span.length)).hasMatch())
