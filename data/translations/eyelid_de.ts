@@ -8110,5 +8110,9 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>stands where user names stand on the lines like it</source>
         <translation>steht, wo auf den Zeilen wie dieser Benutzernamen stehen</translation>
     </message>
+    <message>
+        <source>The desktop&apos;s key ring is locked, so this user&apos;s key file locks the case instead.</source>
+        <translation>Der Schlüsselbund des Schreibtischs ist gesperrt; den Fall sichert stattdessen die Schlüsseldatei dieses Benutzers.</translation>
+    </message>
 </context>
 </TS>

@@ -8110,5 +8110,9 @@ o suelte aquí archivos de imagen.
         <source>stands where user names stand on the lines like it</source>
         <translation>está donde hay nombres de usuario en las líneas semejantes</translation>
     </message>
+    <message>
+        <source>The desktop&apos;s key ring is locked, so this user&apos;s key file locks the case instead.</source>
+        <translation>El llavero del escritorio está bloqueado, así que el caso queda protegido por el archivo de clave de este usuario.</translation>
+    </message>
 </context>
 </TS>

@@ -8110,5 +8110,9 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>stands where user names stand on the lines like it</source>
         <translation>se trouve là où des noms d’utilisateur se trouvent sur les lignes semblables</translation>
     </message>
+    <message>
+        <source>The desktop&apos;s key ring is locked, so this user&apos;s key file locks the case instead.</source>
+        <translation>Le trousseau du bureau est verrouillé ; le dossier est donc verrouillé par le fichier de clé de cet utilisateur.</translation>
+    </message>
 </context>
 </TS>

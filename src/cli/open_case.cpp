@@ -38,6 +38,7 @@ Result<CaseLocks> locksFrom(const CaseKeySettings& keys) {
     if (keys.keyFile.isEmpty()) {
         auto own = ownKeys().locksForNewCase();
         if (!own) return own.error();
+        if (!own->remark.isEmpty()) complain(own->remark);
         locks = *own;
     } else {
         auto key = keyFromFile(keys.keyFile, true);

@@ -24,8 +24,12 @@ with_ring bash -c '"$1" place Supplier sftp://drop.example/in --user desk --host
   case $said in *"key ring is locked"*) ;; *) echo "$said"; exit 12 ;; esac
   said=$("$1" redact "$3" --out "$2/out" --way Weekly 2>&1) && exit 13
   case $said in *"key ring is locked"*) ;; *) echo "$said"; exit 14 ;; esac
+  # A new case is kept at once; that another key locks it is told.
+  said=$("$1" case new "$2/late.eyelid" 2>&1) || exit 16
+  case $said in *"key ring is locked"*) ;; *) echo "$said"; exit 17 ;; esac
   "$1" verify "$2/out" > /dev/null || exit 15 # the folder has its release, the drop has nothing' _ "$cli" "$folder" "$(dirname "$0")/../data/note.png" ||
   fail "a locked key ring: $?"
+rm "$XDG_DATA_HOME/eyelid/case-key"
 with_ring "$cli" case verify "$folder/a.eyelid" > /dev/null || fail "unlocked again, the case does not open"
 unset DBUS_SESSION_BUS_ADDRESS
 if "$cli" case verify "$folder/a.eyelid" > /dev/null 2>&1; then fail "the case opens without the key ring"; fi

@@ -16,10 +16,13 @@ namespace {
 // no longer than a frame lasts.
 constexpr std::chrono::milliseconds frame{12};
 
-Result<std::shared_ptr<CaseFile>> newFile(const QString& folder, const OwnKeys& keys, const QByteArray& recoveryKey) {
+// `remark`: what is to be known of how it is locked.
+Result<std::shared_ptr<CaseFile>> newFile(const QString& folder, const OwnKeys& keys, const QByteArray& recoveryKey,
+                                          QString& remark) {
     if (auto made = makeFolder(folder); !made) return made.error();
     auto locks = keys.locksForNewCase();
     if (!locks) return locks.error();
+    remark = locks->remark;
     if (!recoveryKey.isEmpty()) locks->publicKeys.push_back(recoveryKey);
     auto file = CaseFile::create(CaseKeeper::newPath(folder), *locks);
     if (!file) return file.error();
@@ -30,7 +33,7 @@ Result<std::shared_ptr<CaseFile>> newFile(const QString& folder, const OwnKeys& 
 
 struct CaseKeeper::Outcome {
     std::shared_ptr<CaseFile> file;
-    QString trouble;
+    QString trouble, remark;
     std::set<PictureId> pictures; ///< that stand in the file now
     QSet<int> captures;           ///< likewise
     std::promise<void> ended;
@@ -105,7 +108,7 @@ void CaseKeeper::keepNow() {
                   officer = m_case.officer(), keeper = QPointer(this)] {
         const auto keep = [&]() -> Result<Done> {
             if (!outcome->file) {
-                auto file = newFile(folder, keys, kept.state.terms.policy->recoveryKey);
+                auto file = newFile(folder, keys, kept.state.terms.policy->recoveryKey, outcome->remark);
                 if (!file) return file.error();
                 outcome->file = *file;
                 if (auto held = outcome->file->setHolder(officer); !held) return held;
@@ -129,6 +132,7 @@ void CaseKeeper::keepNow() {
 void CaseKeeper::use(std::shared_ptr<CaseFile> file) {
     if (m_file == file) return;
     m_file = std::move(file);
+    m_remark.clear();
     if (!m_file) return m_case.pictures()->backBy({});
     m_case.pictures()->backBy([held = m_file](const PictureId& id) { return held->picture(id); },
                               [held = m_file](const PictureId& id) { return held->smallPicture(id); });
@@ -137,6 +141,7 @@ void CaseKeeper::use(std::shared_ptr<CaseFile> file) {
 void CaseKeeper::take(const std::shared_ptr<Outcome>& outcome) {
     m_keeping = false;
     if (outcome->file) use(outcome->file);
+    if (!outcome->remark.isEmpty()) m_remark = outcome->remark;
     if (!outcome->trouble.isEmpty()) return stand(Standing::Failed, outcome->trouble);
     m_case.pictures()->canBeLoaded(outcome->pictures);
     m_kept = outcome->captures;

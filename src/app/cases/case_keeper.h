@@ -37,6 +37,8 @@ public:
     Standing standing() const { return m_standing; }
     /// Why it could not be kept, or cannot be changed: a sentence.
     const QString& trouble() const { return m_trouble; }
+    /// What is to be known of how a new case is locked, a sentence; empty: nothing.
+    const QString& remark() const { return m_remark; }
     /// Of the case's file; empty where there is none.
     QString path() const;
     const QString& folder() const { return m_folder; }
@@ -89,7 +91,7 @@ private:
     OwnKeys m_keys;
     std::shared_ptr<CaseFile> m_file; ///< while m_keeping, of the lane alone but for reading pictures
     Standing m_standing = Standing::InMemory;
-    QString m_trouble;
+    QString m_trouble, m_remark;
     QSet<int> m_kept;           ///< captures that are on the disk
     int m_coveredRevision = -1; ///< of the case when its picture for lists was made last
     bool m_keeping = false, m_changedSince = false;

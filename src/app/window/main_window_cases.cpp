@@ -145,7 +145,9 @@ void MainWindow::showKept() {
         return m_header->setKept(Tr::tr("opening…"), {});
     case CaseKeeper::Standing::Keeping:
     case CaseKeeper::Standing::Kept:
-        return m_header->setKept(Tr::tr("kept"), sentence(Tr::tr("Kept encrypted in %1."), m_keeper.path()));
+        return m_header->setKept(
+            Tr::tr("kept"),
+            (sentence(Tr::tr("Kept encrypted in %1."), m_keeper.path()) + u' ' + m_keeper.remark()).trimmed());
     case CaseKeeper::Standing::Failed:
         return m_header->setKept(Tr::tr("not kept"), m_keeper.trouble());
     case CaseKeeper::Standing::ReadOnly:

@@ -25,6 +25,7 @@ struct CaseLocks {
     PassphraseCost cost = PassphraseCost::Strong;
     std::optional<CaseKey> keyFile, keyRing;
     std::vector<QByteArray> publicKeys; ///< of colleagues or the office (X25519, 32 bytes)
+    QString remark;                     ///< what the user must know of how it is locked, a sentence; empty: nothing
 };
 
 /// keep() is used by one thread at a time, picture() by any.

@@ -63,11 +63,15 @@ Result<Opener> OwnKeys::opener() const {
 
 Result<CaseLocks> OwnKeys::locksForNewCase() const {
     CaseLocks locks;
-    if (m_ring == Ring::Use)
-        if (const auto key = keyFromKeyRing(true)) {
+    if (m_ring == Ring::Use) {
+        const auto key = keyFromKeyRing(true);
+        if (key) {
             locks.keyRing = *key;
             return locks;
         }
+        if (key.error().kind == Error::Kind::Locked)
+            locks.remark = Tr::tr("The desktop's key ring is locked, so this user's key file locks the case instead.");
+    }
     const auto key = keyFromFile(keyFile(), true);
     if (!key) return key.error();
     locks.keyFile = *key;

@@ -145,6 +145,16 @@ bool standsByName(const QRectF& picture, const std::vector<Finding>& findings) {
     });
 }
 
+// What two rules tell stands once, and what was found of it by half goes up in it.
+void addWhole(const Candidate& whole, std::vector<Candidate>& kept) {
+    const auto holds = [](const Candidate& a, const Candidate& b) {
+        return a.run == b.run && a.kind == b.kind && a.span.start <= b.span.start && a.span.end() >= b.span.end();
+    };
+    if (std::any_of(kept.begin(), kept.end(), [&](const Candidate& c) { return holds(c, whole); })) return;
+    std::erase_if(kept, [&](const Candidate& c) { return holds(whole, c); });
+    kept.push_back(whole);
+}
+
 } // namespace
 
 const LabelledValue* labelFor(const ScreenText& screen, const TextRun& run, const Span& span, Kind kind) {
@@ -353,7 +363,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
     if (tagged) findBesideNames(screen, kept, alike);
     if (tagged) findInListings(screen, m_parts->names, kept, alike);
     for (const Candidate& c : alike)
-        if (wanted(c)) kept.push_back(c);
+        if (wanted(c)) addWhole(c, kept);
     for (Candidate& c : kept) {
         // The last digits that may stay to be seen.
         int stay = policy.rule(c.kind).keepLast;

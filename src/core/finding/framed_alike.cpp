@@ -110,11 +110,13 @@ private:
     std::vector<const Candidate*> m_of; // by character
 };
 
-// Ends of a line alone say nothing, and between commas and figures stands anything.
+// Ends of a line alone say nothing, between commas and figures stands anything, and behind a colon what the label
+// before it says.
 bool tells(const QString& frame) {
     static const QStringList anything{QStringLiteral("^ $"), QStringLiteral("^ 9"), QStringLiteral("9 $"),
                                       QStringLiteral("9 9"), QStringLiteral(", ,"), QStringLiteral(", $"),
-                                      QStringLiteral("^ ,"), QStringLiteral("9 ,"), QStringLiteral(", 9")};
+                                      QStringLiteral("^ ,"), QStringLiteral("9 ,"), QStringLiteral(", 9"),
+                                      QStringLiteral(": $"), QStringLiteral(": ,"), QStringLiteral(": 9")};
     return !anything.contains(frame);
 }
 
@@ -192,22 +194,22 @@ void findFramedAlike(const Surroundings& in, const TaggedPage& tagged, const std
     const auto lineOf = [&](const Framed& piece) -> const TextLine& {
         return in.screen.page().lines[size_t(piece.run->line)];
     };
-    const auto isOfRow = [&](const Framed& piece, const std::vector<Framed>& pieces, Kind kind) {
-        int shown = 0, others = 0;
-        for (const Framed& other : pieces)
-            if (&other != &piece && ofOneList(lineOf(piece), lineOf(other)))
-                ++(shows(in.names, other, kind) ? shown : others);
-        return shown >= fewestShown && shown >= others;
-    };
     for (const auto& [frame, pieces] : framedOf(in.screen, kept))
-        for (const Framed& piece : pieces)
-            for (const Kind kind : {Kind::Person, Kind::Username}) {
-                if (piece.found || !reads(in.names, piece, kind)) continue;
-                if (tagged.nobodys(piece.run->line, piece.span) >= surelyNobodys) continue;
-                if (!isOfRow(piece, pieces, kind)) continue;
-                out.push_back({kind, piece.run, piece.span, confidence, reasonFor(kind), {}});
-                break;
-            }
+        for (const Kind kind : {Kind::Person, Kind::Username}) {
+            std::vector<char> showing; // of long pages there are thousands
+            for (const Framed& piece : pieces) showing.push_back(shows(in.names, piece, kind));
+            const auto isOfRow = [&](const Framed& piece) {
+                int shown = 0, others = 0;
+                for (size_t i = 0; i < pieces.size(); ++i)
+                    if (&pieces[i] != &piece && ofOneList(lineOf(piece), lineOf(pieces[i])))
+                        ++(showing[i] ? shown : others);
+                return shown >= fewestShown && shown >= others;
+            };
+            for (const Framed& piece : pieces)
+                if (!piece.found && reads(in.names, piece, kind) &&
+                    tagged.nobodys(piece.run->line, piece.span) < surelyNobodys && isOfRow(piece))
+                    out.push_back({kind, piece.run, piece.span, confidence, reasonFor(kind), {}});
+        }
 }
 
 } // namespace eyelid
