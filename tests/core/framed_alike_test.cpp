@@ -130,6 +130,7 @@ TEST_CASE("in a column of people a user name made of a name is one") {
 TEST_CASE("a network's name is no secret, its key is") {
     CHECK(found(Kind::Secret, {"SSID: Larkmoor-guest", "Key: OwzGtMrGnX"}) ==
           QStringList{QStringLiteral("OwzGtMrGnX")});
+    CHECK(found(Kind::Secret, {"Password: Pa<ss>9wXz"}) == QStringList{QStringLiteral("Pa<ss>9wXz")});
     CHECK(found(Kind::Secret, {"Schlüssel: EApuNVaSPc"}) == QStringList{QStringLiteral("EApuNVaSPc")});
     CHECK(found(Kind::Secret, {"Key: Depotgate", "Code: LW3304918"}).isEmpty());
     // The figures of an axis, read as one word.

@@ -82,7 +82,7 @@ Scrolled taken(const SlowWindow& window) {
 TEST_CASE("a window that answers late is not at its page's end, and nothing of the page is skipped") {
     // The second turn comes when a page has moved once; the fifth in the middle of it.
     const int busyAt = GENERATE(1, 4);
-    const int looks = GENERATE(5, 40);
+    const int looks = GENERATE(5, 25);
     CAPTURE(busyAt, looks);
     const SlowWindow window(busyAt, looks);
     const Scrolled run = taken(window);

@@ -67,7 +67,7 @@ int bucket(double value, std::initializer_list<double> from) {
 // own.
 bool partsValues(const QString& word, qsizetype at) {
     if (at == 0 || at + 1 >= word.size()) return false;
-    if (word[at] == u';' || word[at] == u'|' || word[at] == u'>') return true;
+    if (word[at] == u';' || word[at] == u'|') return true;
     return word[at] == u',' && !(word[at - 1].isDigit() && word[at + 1].isDigit());
 }
 
@@ -79,9 +79,11 @@ std::vector<Span> partsOf(const QString& word) {
         if (at > from) parts.push_back({from, at - from});
         from = std::max(from, at);
     };
+    // A password may have such signs as well.
+    const bool markup = word.startsWith(u'<') || word.contains(QLatin1String("</"));
     for (int at = 0; at < int(word.size()); ++at) {
-        if (partsValues(word, at)) partAt(at + 1);
-        if (word[at] == u'<' && word.indexOf(u'>') >= 0) partAt(at); // the end of an element of markup
+        if (markup && word[at] == u'<') partAt(at);
+        if (partsValues(word, at) || (markup && word[at] == u'>' && at + 1 < int(word.size()))) partAt(at + 1);
     }
     parts.push_back({from, int(word.size()) - from});
     return parts;
