@@ -1,7 +1,7 @@
 #!/usr/bin/python3
 """What releasing a case takes, its check included: bench/releasing.py CLI SCREENS [COUNT]
 
-A case of COUNT captures (20 where nothing is said; the pictures of one theme, again and again), all that is found covered, is released; the same pictures are given to `redact`,
+A case of COUNT captures (20 where nothing is said), all that is found covered, is released; the same pictures are given to `redact`,
 which reads, finds, writes and checks them; and what was released is encoded once more as PNG by a library that does nothing else. Exits
 1 where the release takes more than 1.6 times as long as redact, or is refused."""
 import glob, itertools, os, shutil, subprocess, sys, tempfile, time
@@ -24,7 +24,7 @@ def run(*words):
 
 
 pictures = []
-for i, picture in enumerate(itertools.islice(itertools.cycle(sorted(glob.glob(f'{screens}/*-day.png'))), count)):
+for i, picture in enumerate(itertools.islice(itertools.cycle(sorted(glob.glob(f'{screens}/*.png'))), count)):
     pictures.append(shutil.copy(picture, f'{home}/{i:03}.png'))
 case, out, other = f'{home}/week.eyelid', f'{home}/released', f'{home}/redacted'
 run('case', 'new', case)

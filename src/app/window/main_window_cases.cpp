@@ -250,18 +250,21 @@ void MainWindow::bringInCase() {
     if (folder.isEmpty()) return;
     m_aside.start([folder, to = m_keeper.folder(), keys = m_keeper.keys(), window = QPointer(this)] {
         PictureStore pictures;
+        QString remark;
         const auto put = [&]() -> Result<Done> {
             auto kept = bringIn(folder, pictures);
             if (!kept) return kept.error();
             auto locks = keys.locksForNewCase();
             if (!locks) return locks.error();
+            if (!locks->remark.isEmpty()) remark = QStringLiteral(". ") + locks->remark;
             auto file = CaseFile::create(CaseKeeper::newPath(to), *locks);
             if (!file) return file.error();
             if (auto done = (*file)->keep(*kept, pictures, QDateTime::currentDateTimeUtc()); !done) return done;
             return (*file)->keepCover(kept->state, pictures);
         };
-        QMetaObject::invokeMethod(window, [window, done = put()] {
-            window->showFileWork(done, Tr::tr("The case was brought in"));
+        const auto done = put();
+        QMetaObject::invokeMethod(window, [window, done, remark] {
+            window->showFileWork(done, Tr::tr("The case was brought in") + remark);
             window->m_shelf.refresh();
         });
     });

@@ -89,6 +89,11 @@ bool readsAsName(const Names& names, const TextRun& run, const Span& span) {
     });
 }
 
+bool isHandle(const QString& word) {
+    static const QRegularExpression form(QStringLiteral("^@?(?=[^\\p{L}]*\\p{L})[\\p{L}\\d][\\p{L}\\d._-]{2,31}$"));
+    return form.match(word).hasMatch();
+}
+
 bool isMadeOfName(const Names& names, const QString& text) {
     static const QRegularExpression form(QStringLiteral("^\\p{Ll}+(?:[._-]\\p{Ll}+)*\\d{0,4}$"));
     static const QRegularExpression parting(QStringLiteral("[._\\d-]+"));

@@ -15,6 +15,9 @@ void findWrittenAlike(const ScreenText& screen, const std::vector<Candidate>& ke
 /// Part of a line that is written as a name is, whether a list has it or not.
 bool readsAsName(const Names& names, const TextRun& run, const Span& span);
 
+/// Letters and figures, at least one letter, as user names are written.
+bool isHandle(const QString& word);
+
 /// "mark_s", "versfeldg", "carstens97": what is left without figures and an initial is a name of the lists.
 bool isMadeOfName(const Names& names, const QString& text);
 

@@ -9,7 +9,6 @@
 #include <algorithm>
 #include <map>
 #include <optional>
-#include <QRegularExpression>
 
 namespace eyelid {
 namespace {
@@ -128,11 +127,9 @@ bool isGivenName(const Names& names, const Framed& piece) {
 
 // Not a function of a program, "text.contains(…)".
 bool readsAsHandle(const Names& names, const Framed& piece) {
-    static const QRegularExpression form(QStringLiteral("^@?[\\p{Ll}\\d][\\p{Ll}\\d._-]{2,31}$"));
     const QString text = piece.text();
     const bool called = piece.span.end() < piece.run->text().size() && piece.run->text()[piece.span.end()] == u'(';
-    return !called && form.match(text).hasMatch() && !isOrdinary(names, text) &&
-           std::any_of(text.begin(), text.end(), [](QChar c) { return c.isLetter(); });
+    return !called && isHandle(text) && text == text.toLower() && !isOrdinary(names, text);
 }
 
 bool reads(const Names& names, const Framed& piece, Kind kind) {

@@ -2,6 +2,7 @@
 
 #include "base/sentence.h"
 #include "base/shipped.h"
+#include "finding/alike.h"
 #include "finding/ordinary_word.h"
 #include "picture/geometry.h"
 
@@ -285,8 +286,6 @@ struct Handle {
 };
 
 std::vector<Handle> handlesOf(const ScreenText& screen, const Names& names, const std::vector<Candidate>& settled) {
-    // At least one letter, and nothing of a number, an address or a file's name.
-    static const QRegularExpression form(QStringLiteral("^@?(?=[^\\p{L}]*\\p{L})[\\p{L}\\d][\\p{L}\\d._-]{2,31}$"));
     std::vector<Handle> handles;
     std::vector<std::vector<const Candidate*>> on(screen.runs().size()); // by line
     for (const Candidate& c : settled) {
@@ -297,7 +296,7 @@ std::vector<Handle> handlesOf(const ScreenText& screen, const Names& names, cons
             handles.push_back({c.run, c.span, boxes.front().left(), true});
     }
     const auto mayBe = [&](const QString& word) {
-        return form.match(word).hasMatch() && !isFigure(word) && !isOrdinary(names, word);
+        return isHandle(word) && !isFigure(word) && !isOrdinary(names, word);
     };
     for (const TextRun& run : screen.runs()) {
         int at = 0;
