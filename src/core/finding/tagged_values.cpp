@@ -179,10 +179,12 @@ std::vector<std::optional<Kind>> touched(const std::vector<ViewedWord>& words, c
 TaggedPage::TaggedPage(const Surroundings& in)
     : m_in(in), m_words(viewOf(in.screen, in.names)), m_judgement(Tagger::shipped().judge(m_words)) {}
 
-// "</street>" names what stands before it.
+// "<street>" right before a value or "</street>" behind it names it; "<marta_s> hello" is somebody who speaks.
 bool TaggedPage::isTag(const ViewedWord& word) const {
-    const QString text = m_in.screen.runs()[size_t(word.line)].text().mid(word.span.start, word.span.length);
-    return text.startsWith(u'<') && text.contains(u'>');
+    const QString& line = m_in.screen.runs()[size_t(word.line)].text();
+    const QString text = line.mid(word.span.start, word.span.length);
+    const bool glued = word.span.end() < line.size() && line[word.span.end()] != u' ';
+    return text.startsWith(QLatin1String("</")) || (glued && text.startsWith(u'<') && text.contains(u'>'));
 }
 
 // What stands beside a word of a kind and is likelier of it than of nobody belongs to it: no half a name.
