@@ -336,3 +336,18 @@ TEST_CASE("lines are the same on one thread and on two") {
         }
     }
 }
+
+TEST_CASE("a figure between two full stops in type of one pitch is of its line, whatever its size") {
+    for (const char* family : {"JetBrains Mono", "DejaVu Sans Mono", "Liberation Mono"})
+        for (int pixels = 24; pixels <= 44; ++pixels) {
+            QImage image = blank(900, 100);
+            QPainter painter(&image);
+            QFont font(QString::fromLatin1(family));
+            font.setPixelSize(pixels);
+            painter.setFont(font);
+            painter.drawText(20, 60, QStringLiteral("HostName 192.0.2.162"));
+            painter.end();
+            INFO(family << ' ' << pixels);
+            CHECK(findLines(image).size() == 1);
+        }
+}

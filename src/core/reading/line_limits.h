@@ -16,7 +16,7 @@ inline constexpr double letterGap = 0.45, wordGap = 1.15, widestGap = 2.0;
 inline constexpr double cellGap = 1.75; // pitches
 inline constexpr double markAside = 0.9, markAbove = 0.45, loneMarkAside = 0.62;
 inline constexpr double commaReach = 0.4, commaUnderWord = 1.6, dotUnderWord = 2.2; // how much higher the word is
-inline constexpr double dotOfFrame = 3.5;
+inline constexpr double dotOfFrame = 3.5, offLine = 0.08;
 // A dash by itself: its width in heights, where its middle is within the words beside it, and how far from them.
 inline constexpr double dashShape = 1.5, dashTop = 0.3, dashBottom = 0.8, dashReach = 1.5;
 // A long thin piece in place of a letter: its width in heights of the letter beside it, how far under that letter it

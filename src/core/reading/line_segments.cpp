@@ -220,20 +220,22 @@ void addDashes(std::vector<LineSegment>& words, std::vector<QRect>& boxes, const
 // is far higher than all the letters beside it, and would join the rows it reaches over into one.
 std::vector<QRect> takePictures(std::vector<QRect>& letters, int height) {
     constexpr int leastPicture = 16;
+    // In type of one pitch a dot parts two figures by more than they are high, and they stand on one line.
+    constexpr double overDot = 1.6, oneLine = 0.1; // of the height
     const Neighbourhood near(letters, height);
     std::vector<char> picture(letters.size(), 0);
     for (size_t i = 0; i < letters.size(); ++i) {
         const QRect& a = letters[i];
         if (a.height() < leastPicture) continue;
         int alike = 0, lower = 0;
-        near.each(letters, a, a.left() - 3 * a.height(), a.right() + a.height(), [&](size_t j) {
+        const int far = int(overDot * a.height());
+        near.each(letters, a, a.left() - 3 * a.height(), a.right() + far, [&](size_t j) {
             const QRect& b = letters[j];
-            if (j == i || a.contains(b) || a.left() - b.right() > a.height()) return;
-            if (verticalOverlap(a, b) * 2 < b.height()) return;
-            if (b.height() > asHigh * a.height())
-                ++alike;
-            else
-                ++lower;
+            const int aside = std::max(a.left() - b.right(), b.left() - a.right());
+            if (j == i || a.contains(b) || aside > far || verticalOverlap(a, b) * 2 < b.height()) return;
+            const bool isAlike = b.height() > asHigh * a.height();
+            const bool isOnLine = isAlike && std::abs(a.bottom() - b.bottom()) <= oneLine * a.height();
+            if (aside <= a.height() || isOnLine) ++(isAlike ? alike : lower);
         });
         picture[i] = alike == 0 && lower >= 3;
     }
@@ -374,10 +376,12 @@ bool isMarkOf(const QRect& dot, const LineSegment& word, const QRect& b) {
     const bool hangs =
         dot.width() <= dot.height() && dot.bottom() > b.bottom() && dot.top() > b.bottom() - commaReach * b.height();
     if (b.height() < (hangs ? commaUnderWord : dotUnderWord) * dot.height()) return false;
-    // The sides or corners of frames, beside a number of two figures.
+    // The sides or corners of frames, beside a number of two figures: they stand away from its line, a full stop on it.
+    const bool onLine = std::abs(dot.bottom() - b.bottom()) <= offLine * b.height();
     const bool bars =
         std::all_of(word.inks.begin(), word.inks.end(), [](const QRect& r) { return 4 * r.width() < r.height(); });
-    if (word.inks.size() <= 2 && (bars || (dot.height() >= 7 && b.height() > dotOfFrame * dot.height()))) return false;
+    if (word.inks.size() <= 2 && (bars || (dot.height() >= 7 && !onLine && b.height() > dotOfFrame * dot.height())))
+        return false;
     const int side = std::max({0, b.left() - dot.right(), dot.left() - b.right()});
     return side <= loneMarkAside * b.height() && dot.top() >= b.top() - 2 &&
            dot.bottom() <= b.bottom() + b.height() / 3;
