@@ -89,6 +89,12 @@ public:
     virtual QString description() const = 0;
     /// True when the program's own windows stand on this desk and must not be in its pictures.
     virtual bool showsOurselves() const = 0;
+    /// Whether a window of the program's own, by the desk's number for it, is still to be seen: it was hidden, and
+    /// whoever manages the windows takes it away when he comes to it.
+    virtual bool stillShows(quint64 window) const {
+        (void)window;
+        return false;
+    }
     /// Where the pointer is, device pixels on the whole desk; null when that cannot be told.
     virtual std::optional<QPoint> pointer() const { return std::nullopt; }
     /// Brings the target to the front and makes ready to scroll it. Errors: it is gone, or this desk cannot be

@@ -268,6 +268,11 @@ std::chrono::milliseconds X11Source::settleTime() const {
     return std::max(std::chrono::milliseconds(0), std::chrono::ceil<std::chrono::milliseconds>(left));
 }
 
+// A frame stays on the desk, with the picture of what it held, until the window manager takes it away.
+bool X11Source::stillShows(quint64 window) const {
+    return m_server->viewable(m_server->frameOf(xcb_window_t(window)));
+}
+
 QString X11Source::description() const {
     return Tr::tr("This is your desk, without Eyelid's own windows.");
 }

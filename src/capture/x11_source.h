@@ -20,6 +20,7 @@ public:
     std::chrono::milliseconds settleTime() const override;
     QString description() const override;
     bool showsOurselves() const override { return true; }
+    bool stillShows(quint64 window) const override;
     std::optional<QPoint> pointer() const override;
     /// By the wheel and Page Down of XTest, with the pointer in the target's lower part.
     Result<std::unique_ptr<Scrolling>> scrolling(const Target& target, ScrollDirection direction) const override;

@@ -31,6 +31,27 @@ using namespace eyelid;
 
 namespace {
 
+// A desk whose manager of windows is slow: Eyelid's own is seen on it for so many looks after it was hidden.
+class SlowDesk final : public Source {
+public:
+    explicit SlowDesk(int looks) : m_left(looks) {}
+    Result<DeskLayout> layout() const override { return m_desk.layout(); }
+    Result<QImage> take(const Target& target, const TakeOptions& options) const override {
+        ++taken;
+        takenInSight = takenInSight || m_left > 0;
+        return m_desk.take(target, options);
+    }
+    QString description() const override { return m_desk.description(); }
+    bool showsOurselves() const override { return true; }
+    bool stillShows(quint64) const override { return m_left > 0 && m_left-- > 0; }
+    mutable int taken = 0;
+    mutable bool takenInSight = false;
+
+private:
+    SimulatedDesk m_desk;
+    mutable int m_left;
+};
+
 FrozenDesk twoWindows() {
     FrozenDesk desk;
     desk.corner = QPoint(-100, 0); // a monitor to the left of the first
@@ -569,4 +590,22 @@ TEST_CASE("page numbers are read as people write them") {
         REQUIRE_FALSE(pages);
         CHECK(pages.error().sentence.contains(QLatin1String(wrong)));
     }
+}
+
+TEST_CASE("nothing is taken while Eyelid's own window is still on the desk") {
+    const auto afterLooks = [](int looks) {
+        auto source = std::make_unique<SlowDesk>(looks);
+        const SlowDesk& slow = *source;
+        Desk desk(std::move(source));
+        QString trouble;
+        QObject::connect(&desk.window.taker(), &Taker::trouble, [&](const QString& sentence) { trouble = sentence; });
+        desk.window.taker().start({TakeKind::Desk});
+        REQUIRE(until([&] { return !desk.window.taker().running() && desk.window.isVisible(); }));
+        CHECK_FALSE(slow.takenInSight);
+        return std::pair(slow.taken, trouble);
+    };
+    CHECK(afterLooks(12) == std::pair(1, QString()));
+    const auto [taken, trouble] = afterLooks(1'000'000);
+    CHECK(taken == 0);
+    CHECK(trouble.contains(QStringLiteral("nothing was taken")));
 }

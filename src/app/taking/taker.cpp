@@ -18,8 +18,10 @@
 namespace eyelid {
 namespace {
 
-constexpr int repaintTime = 300; // ms; what was under a window needs a moment to paint itself
-constexpr int changeLook = 500;  // ms between two looks at what may change
+constexpr std::chrono::seconds patience(5);          // for Eyelid's window to go out of the way
+constexpr std::chrono::milliseconds oftenEnough(20); // to look whether it has gone
+constexpr int repaintTime = 300;                     // ms; what was under a window needs a moment to paint itself
+constexpr int changeLook = 500;                      // ms between two looks at what may change
 
 } // namespace
 
@@ -160,8 +162,19 @@ void Taker::outOfTheWay(bool needed, std::function<void()> then) {
     m_wasActive = m_window.isActiveWindow();
     if (!needed || !m_window.isVisible()) return then();
     m_hidden = true;
+    const quint64 window = m_window.winId();
     m_window.hide();
-    QTimer::singleShot(repaintTime, this, then);
+    whenGone(window, QDeadlineTimer(patience), std::move(then));
+}
+
+// Nothing is taken while what is on it could be on the picture.
+void Taker::whenGone(quint64 window, QDeadlineTimer until, std::function<void()> then) {
+    if (!m_source->stillShows(window)) return QTimer::singleShot(repaintTime, this, std::move(then));
+    if (until.hasExpired())
+        return finish(Tr::tr("Eyelid's own window did not go off the desk, so nothing was taken; try it again."));
+    QTimer::singleShot(oftenEnough, this, [this, window, until, then = std::move(then)] {
+        if (running()) whenGone(window, until, then);
+    });
 }
 
 void Taker::comeBack() {

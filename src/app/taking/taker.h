@@ -8,6 +8,7 @@
 
 #include <functional>
 #include <memory>
+#include <QDeadlineTimer>
 #include <QObject>
 #include <QTimer>
 #include <QWidget>
@@ -76,6 +77,7 @@ private:
     enum class State { Idle, Waiting, Choosing, Series, Scrolling };
     void setState(State state);
     void outOfTheWay(bool needed, std::function<void()> then);
+    void whenGone(quint64 window, QDeadlineTimer until, std::function<void()> then);
     void comeBack();
     void waitOut(double seconds);
     void begin();
