@@ -8114,5 +8114,13 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>The desktop&apos;s key ring is locked, so this user&apos;s key file locks the case instead.</source>
         <translation>Der Schlüsselbund des Schreibtischs ist gesperrt; den Fall sichert stattdessen die Schlüsseldatei dieses Benutzers.</translation>
     </message>
+    <message>
+        <source>stands against somebody in a case</source>
+        <translation>steht in einer Sache jemandem gegenüber</translation>
+    </message>
+    <message>
+        <source>Eyelid&apos;s own window did not go off the desk, so nothing was taken; try it again.</source>
+        <translation>Eyelids eigenes Fenster ging nicht vom Bildschirm, darum wurde nichts aufgenommen; versuchen Sie es noch einmal.</translation>
+    </message>
 </context>
 </TS>

@@ -8114,5 +8114,13 @@ o suelte aquí archivos de imagen.
         <source>The desktop&apos;s key ring is locked, so this user&apos;s key file locks the case instead.</source>
         <translation>El llavero del escritorio está bloqueado, así que el caso queda protegido por el archivo de clave de este usuario.</translation>
     </message>
+    <message>
+        <source>stands against somebody in a case</source>
+        <translation>se enfrenta a alguien en una causa</translation>
+    </message>
+    <message>
+        <source>Eyelid&apos;s own window did not go off the desk, so nothing was taken; try it again.</source>
+        <translation>La ventana de Eyelid no desapareció del escritorio, así que no se tomó nada; inténtelo de nuevo.</translation>
+    </message>
 </context>
 </TS>

@@ -8114,5 +8114,13 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>The desktop&apos;s key ring is locked, so this user&apos;s key file locks the case instead.</source>
         <translation>Le trousseau du bureau est verrouillé ; le dossier est donc verrouillé par le fichier de clé de cet utilisateur.</translation>
     </message>
+    <message>
+        <source>stands against somebody in a case</source>
+        <translation>s’oppose à quelqu’un dans une affaire</translation>
+    </message>
+    <message>
+        <source>Eyelid&apos;s own window did not go off the desk, so nothing was taken; try it again.</source>
+        <translation>La fenêtre d’Eyelid n’a pas quitté le bureau, rien n’a donc été pris ; réessayez.</translation>
+    </message>
 </context>
 </TS>

@@ -115,6 +115,18 @@ TEST_CASE("a heading speaks for its column and no further") {
                                          QStringLiteral("person: Somebody 2"), QStringLiteral("person: Somebody 3")});
 }
 
+TEST_CASE("a value written small beside a name of a field heads nothing") {
+    made::PageMaker sheet;
+    const char* const fields[][2] = {
+        {"Model", "Weir 4"}, {"Finish", "tan"}, {"Maker", "Reed Brothers"}, {"Revision", "10.19.3"}};
+    int y = 20;
+    for (const auto& field : fields) {
+        sheet.line(QString::fromUtf8(field[0]), 20, y).line(QString::fromUtf8(field[1]), 200, y);
+        y += 26;
+    }
+    CHECK(labelled(sheet).filter(QStringLiteral("secret")).isEmpty());
+}
+
 TEST_CASE("part of a word has the box of its glyphs, a value over two lines has two boxes") {
     made::PageMaker maker;
     maker.line(QStringLiteral("https://collector.example/v1?token=abc"), 20, 20)

@@ -229,3 +229,22 @@ TEST_CASE("a given name behind a surname and a comma is covered with it, whateve
         CHECK((std::any_of(people.begin(), people.end(), holds) || std::any_of(places.begin(), places.end(), holds)));
     }
 }
+
+TEST_CASE("no half a name: the given name behind two of a family's, up to the end of its cell") {
+    CHECK(found(Kind::Person, {"Johansson Björk, Nina"}) == QStringList{QStringLiteral("Johansson Björk, Nina")});
+}
+
+TEST_CASE("a street ends where its town or its house is told of") {
+    CHECK(found(Kind::Address, {"de 262 Place de la Printanière à Établissements Borgeaud"}) ==
+          QStringList{QStringLiteral("262 Place de la Printanière")});
+    CHECK(found(Kind::Address, {"Retour au 12 rue Jean de la Fontaine svp"}) ==
+          QStringList{QStringLiteral("12 rue Jean de la Fontaine")});
+}
+
+TEST_CASE("a policy's number and a birthday are told by their words") {
+    CHECK(found(Kind::Account, {"Policy 500636963"}) == QStringList{QStringLiteral("500636963")});
+    CHECK(
+        found(Kind::Account, {"See our privacy policy 2024 for more.", "Policy 12.3 applies.", "Call the police: 117"})
+            .isEmpty());
+    CHECK(found(Kind::Dob, {"BDAY:1998-09-10"}) == QStringList{QStringLiteral("1998-09-10")});
+}

@@ -176,7 +176,7 @@ private:
     Pattern m_german{
         R"((\b[A-ZÄÖÜ][\p{L}\-]*(?:[ \-][A-ZÄÖÜ][\p{L}\-]*){0,3}(?:straße|strasse|str\.|stra(?:B|8|f|g|fs|ss|ß)e|weg|platz|allee|gasse|ufer|damm|ring|chaussee|steig|stieg|pfad|graben|hof|markt|winkel|stra[sß]sse| Straße| Strasse| Str\.| Weg| Platz| Allee| Gasse| Ufer| Damm| Ring| Chaussee| Steig| Pfad| Graben| Hof| Markt)\s[\dOIl]{1,4}(?:\s?[a-z]\b|-\d{1,4})?\b|\b(?:Am|An der|An den|Auf dem|Auf der|Im|In der|In den|Zum|Zur|Beim|Hinter der|Hinter dem|Unter den|Vor dem)\s[A-ZÄÖÜ][\p{L}\-]+(?:\s[A-ZÄÖÜ][\p{L}\-]+)?\s[\dOIl]{1,3}(?:\s?[a-h]\b)?(?:$|[^\d.:%]))|\b[A-ZÄÖÜ][\p{L}\-]{3,}(?:straat|laan|gracht|plein|dijk|kade|weg|singel|steeg|dreef)\s\d{1,4}(?:\s?[a-z]\b)?)"};
     Pattern m_french{
-        R"((?i)(\b[\dOIl]{1,4}(?:\s?(?:bis|ter))?,?\s(?:rue|avenue|av\.|boulevard|bd|place|chemin|allée|impasse|quai|route|cours|passage)\s(?:(?:de|du|des|la|le|les|d'|l')\s?)*\p{L}[\p{L}'’\-]*(?:\s\p{Lu}[\p{L}'’\-]*){0,3}))"};
+        R"((\b[\dOIl]{1,4}(?:\s?(?i:bis|ter))?,?\s(?i:rue|avenue|av\.|boulevard|bd|place|chemin|allée|impasse|quai|route|cours|passage)\s(?i:(?:de|du|des|la|le|les|d'|l')\s?)*\p{L}[\p{L}'’\-]*(?:(?:\s(?:de|du|des|la|le|les|sur|sous|et))*\s\p{Lu}[\p{L}'’\-]*){0,3}))"};
     Pattern m_spanish{
         R"((\b(?:Calle|C/|Avenida|Avda\.?|Plaza|Pza\.?|Paseo|Camino|Carrer|Ronda|Travesía)\s?(?:(?:de|del|la|las|los|el)\s)*\p{Lu}[\p{L}'’\-]*(?:\s(?:de|del|la|las|los|\p{Lu}[\p{L}'’\-]*)){0,4},?\s(?:n[º°.]\s?)?\d{1,4}))"};
     Pattern m_american = american();

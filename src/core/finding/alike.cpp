@@ -111,17 +111,32 @@ bool isMadeOfName(const Names& names, const QString& text) {
 
 namespace {
 
+// A line without the number of a row before it, which a reader may have parted from the cell behind it or not.
+struct Cell {
+    const TextLine* line = nullptr;
+    Span span;
+    double left = 0;
+};
+
+Cell cellOf(const TextLine& line, const TextRun& run) {
+    static const QRegularExpression rowNumber(QStringLiteral("^\\d{1,4}[.)]?$"));
+    if (line.words.size() < 2 || !rowNumber.match(line.words.front().text).hasMatch())
+        return {&line, {0, int(run.text().size())}, line.box.left()};
+    const int from = int(line.words.front().text.size()) + 1;
+    return {&line, {from, int(run.text().size()) - from}, line.words[1].box.left()};
+}
+
 // One column and one size of type; within it names stand over names.
-bool inOneColumn(const TextLine& a, const TextLine& b) {
+bool inOneColumn(const Cell& one, const Cell& other) {
     constexpr double aligned = 0.5, sameSize = 1.12; // in heights of a small x
+    const TextLine &a = *one.line, &b = *other.line;
     const double size = std::max(4.0, a.xHeight);
-    return a.turned == b.turned && std::abs(a.box.left() - b.box.left()) <= aligned * size &&
+    return a.turned == b.turned && std::abs(one.left - other.left) <= aligned * size &&
            a.xHeight <= sameSize * b.xHeight && b.xHeight <= sameSize * a.xHeight;
 }
 
-bool readsAsUserName(const TextRun& run) {
+bool readsAsUserName(const QString& text) {
     constexpr qsizetype shortest = 3, longest = 32;
-    const QString text = run.text().trimmed();
     return text.size() >= shortest && text.size() <= longest &&
            std::all_of(text.begin(), text.end(),
                        [](QChar c) { return c.isLetterOrNumber() || QStringLiteral("._-@\\").contains(c); }) &&
@@ -153,10 +168,13 @@ void findPlacedAlike(const Surroundings& in, const TaggedPage& tagged, const std
     const auto& lines = in.screen.page().lines;
     std::vector<std::optional<Kind>> wholes(lines.size());
     std::vector<char> taken(lines.size(), 0);
+    std::vector<Cell> cells;
+    for (const TextRun& run : in.screen.runs()) cells.push_back(cellOf(lines[size_t(run.line)], run));
     for (const Candidate& c : kept) {
         taken[size_t(c.run->line)] = 1;
         if (c.run->second >= 0) taken[size_t(c.run->second)] = 1;
-        if (c.run->second < 0 && c.span.length + 2 >= c.run->text().size()) wholes[size_t(c.run->line)] = c.kind;
+        if (c.run->second < 0 && c.span.length + 2 >= cells[size_t(c.run->line)].span.length)
+            wholes[size_t(c.run->line)] = c.kind;
     }
     std::vector<QString> above; // by line: the form of the one over it
     for (const TextRun& run : in.screen.runs()) {
@@ -165,19 +183,20 @@ void findPlacedAlike(const Surroundings& in, const TaggedPage& tagged, const std
     }
     for (const TextRun& run : in.screen.runs()) {
         if (taken[size_t(run.line)] || in.screen.labelOf(run.line)) continue;
-        const Span whole{0, int(run.text().size())};
+        const Span whole = cells[size_t(run.line)].span;
+        const QString text = run.text().mid(whole.start, whole.length).trimmed();
         for (const Kind kind : {Kind::Person, Kind::Username}) {
-            if (kind == Kind::Person ? !readsAsName(in.names, run, whole) : !readsAsUserName(run)) continue;
+            if (kind == Kind::Person ? !readsAsName(in.names, run, whole) : !readsAsUserName(text)) continue;
             if (tagged.nobodys(run.line, whole) >= surelyNobodys) continue;
             // Where people are named, some are by their user name.
-            const bool ofPeople = kind == Kind::Username && isMadeOfName(in.names, run.text().trimmed());
+            const bool ofPeople = kind == Kind::Username && isMadeOfName(in.names, text);
             const auto isLike = [&](size_t line) {
                 return wholes[line] == kind || (ofPeople && wholes[line] == Kind::Person);
             };
             Tally column, record; // in records of several lines, those at its place
             const QString& form = above[size_t(run.line)];
             for (size_t j = 0; j < lines.size(); ++j) {
-                if (int(j) == run.line || !inOneColumn(lines[size_t(run.line)], lines[j])) continue;
+                if (int(j) == run.line || !inOneColumn(cells[size_t(run.line)], cells[j])) continue;
                 column.count(isLike(j));
                 if (!form.isEmpty() && above[j] == form) record.count(isLike(j));
             }

@@ -14,9 +14,12 @@ namespace eyelid {
 namespace {
 
 constexpr int fewestShown = 3;
-constexpr double confidence = 0.6, surelyNobodys = 0.97;
+constexpr int fewestParties = 1; // known by name, of those that stand against one another on a page
+const QString joining = QStringLiteral("and"), against = QStringLiteral("against");
+constexpr double framedConfidence = 0.6, surelyNobodys = 0.97;
 
-// Words between two frames, each a sign, a value of a kind, a figure, or an end of the line.
+// Words between two frames, each a sign, a value of a kind, a figure, a word between two of one sort, or an end of the
+// line. Whoever stands against somebody is framed by that alone.
 struct Framed {
     const TextRun* run = nullptr;
     Span span;
@@ -30,9 +33,12 @@ bool frames(const Candidate& c) {
     return c.kind != Kind::Person && c.kind != Kind::Username;
 }
 
-// Signs that part what stands on a line. A full stop ends a sentence, a hyphen or an apostrophe stands within names.
+// Signs that part what stands on a line. A full stop ends a sentence, a hyphen or an apostrophe stands within names; an
+// apostrophe that is not between letters quotes.
 bool partsLine(const QString& text, int at) {
     const QChar c = text[at];
+    const auto isLetter = [&](int place) { return place >= 0 && place < text.size() && text[place].isLetter(); };
+    if (c == u'\'' || c == u'’') return !isLetter(at - 1) || !isLetter(at + 1);
     if (c == u'-') return at > 0 && at + 1 < text.size() && text[at - 1] == u' ' && text[at + 1] == u' ';
     return c.isPunct() || c.isSymbol() ? !QStringLiteral(".'’&@_-").contains(c) : false;
 }
@@ -45,6 +51,15 @@ public:
         m_of.assign(size_t(text.size()), nullptr);
         for (const Candidate* c : found)
             std::fill(m_of.begin() + c->span.start, m_of.begin() + std::min(c->span.end(), int(text.size())), c);
+        m_betweenTwo.assign(size_t(text.size()), nullptr);
+        for (int from = 0; from < text.size();) {
+            const auto space = text.indexOf(u' ', from);
+            const int to = space < 0 ? int(text.size()) : int(space);
+            const QString word = text.mid(from, to - from);
+            if (const QString* sort = isAgainst(word) ? &against : joinsTwo(word) ? &joining : nullptr)
+                std::fill(m_betweenTwo.begin() + from, m_betweenTwo.begin() + to, sort);
+            from = to + 1;
+        }
     }
 
     /// What its first and its last character are framed by; nothing where a word stands there.
@@ -77,6 +92,7 @@ private:
     QString frameAt(int at) const {
         const QString& text = m_run.text();
         if (const Candidate* c = m_of[size_t(at)]) return frames(*c) ? kindName(c->kind) : QString();
+        if (const QString* sort = m_betweenTwo[size_t(at)]) return *sort;
         if (partsLine(text, at)) return text.mid(at, 1);
         const bool ofFigure = text[at].isDigit() && text[wordStart(at)].isDigit();
         return ofFigure ? QStringLiteral("9") : QString();
@@ -88,6 +104,10 @@ private:
     int frameEnd(int at) const {
         const QString& text = m_run.text();
         if (const Candidate* c = m_of[size_t(at)]) return std::max(at + 1, c->span.end());
+        if (m_betweenTwo[size_t(at)]) {
+            while (at < text.size() && m_betweenTwo[size_t(at)]) ++at;
+            return at;
+        }
         if (!text[at].isDigit()) return at + 1;
         while (at < text.size() && text[at] != u' ' && !partsLine(text, at) && !m_of[size_t(at)]) ++at;
         return at;
@@ -96,7 +116,8 @@ private:
         const QString& text = m_run.text();
         while (from < to && !text[from].isLetterOrNumber()) ++from;
         while (to > from && !text[to - 1].isLetterOrNumber()) --to;
-        Framed piece{&m_run, {from, to - from}, left + u' ' + right, std::nullopt};
+        const bool isParty = left == against || right == against;
+        Framed piece{&m_run, {from, to - from}, isParty ? against : left + u' ' + right, std::nullopt};
         if (from == to || !m_of[size_t(from)]) return piece;
         piece.found = m_of[size_t(from)]->kind;
         for (int at = from; at < to; ++at)
@@ -106,7 +127,8 @@ private:
     }
 
     const TextRun& m_run;
-    std::vector<const Candidate*> m_of; // by character
+    std::vector<const Candidate*> m_of;       // by character
+    std::vector<const QString*> m_betweenTwo; // by character: the sort of word it is of, where it stands between two
 };
 
 // Ends of a line alone say nothing, between commas and figures stands anything, and behind a colon what the label
@@ -139,6 +161,18 @@ bool reads(const Names& names, const Framed& piece, Kind kind) {
 // Whether it shows what stands in its frame: where people are named, some are by their user name.
 bool shows(const Names& names, const Framed& piece, Kind kind) {
     return piece.found || (kind == Kind::Person ? isGivenName(names, piece) : isMadeOfName(names, piece.text()));
+}
+
+bool isListed(const Names& names, const Framed& piece) {
+    const QString text = piece.text();
+    return names.isGiven(text) || names.isFamily(text);
+}
+
+// Whether somebody is known among those who stand against one another: a name of the lists that is no town's.
+bool isKnownParty(const Names& names, const Framed& piece) {
+    const QString text = piece.text();
+    return piece.found == Kind::Person ||
+           ((names.isGiven(text) || names.isFamily(text)) && !names.isPlace(text) && !isOrdinary(names, text));
 }
 
 QString reasonFor(Kind kind) {
@@ -178,9 +212,8 @@ std::map<QString, std::vector<Framed>> framedOf(const ScreenText& screen, const 
         }
     std::map<QString, std::vector<Framed>> framed;
     for (size_t line = 0; line < runs.size(); ++line)
-        if (!isProse[line])
-            for (const Framed& piece : pieces[line].all(before[line], behind[line]))
-                if (tells(piece.frame)) framed[piece.frame].push_back(piece);
+        for (const Framed& piece : pieces[line].all(before[line], behind[line]))
+            if (piece.frame == against || (!isProse[line] && tells(piece.frame))) framed[piece.frame].push_back(piece);
     return framed;
 }
 
@@ -191,22 +224,47 @@ void findFramedAlike(const Surroundings& in, const TaggedPage& tagged, const std
     const auto lineOf = [&](const Framed& piece) -> const TextLine& {
         return in.screen.page().lines[size_t(piece.run->line)];
     };
-    for (const auto& [frame, pieces] : framedOf(in.screen, kept))
-        for (const Kind kind : {Kind::Person, Kind::Username}) {
-            std::vector<char> showing; // of long pages there are thousands
-            for (const Framed& piece : pieces) showing.push_back(shows(in.names, piece, kind));
-            const auto isOfRow = [&](const Framed& piece) {
-                int shown = 0, others = 0;
-                for (size_t i = 0; i < pieces.size(); ++i)
-                    if (&pieces[i] != &piece && ofOneList(lineOf(piece), lineOf(pieces[i])))
-                        ++(showing[i] ? shown : others);
-                return shown >= fewestShown && shown >= others;
-            };
-            for (const Framed& piece : pieces)
-                if (!piece.found && reads(in.names, piece, kind) &&
-                    tagged.nobodys(piece.run->line, piece.span) < surelyNobodys && isOfRow(piece))
-                    out.push_back({kind, piece.run, piece.span, confidence, reasonFor(kind), {}});
+    const auto mayBe = [&](const Framed& piece, Kind kind) {
+        return !piece.found && reads(in.names, piece, kind) &&
+               (isListed(in.names, piece) || tagged.nobodys(piece.run->line, piece.span) < surelyNobodys);
+    };
+    const auto add = [&](const Framed& piece, Kind kind, const QString& reason) {
+        out.push_back({kind, piece.run, piece.span, framedConfidence, reason, {}});
+    };
+    // Who is told by the others of his row tells of the rest of it.
+    const auto addRow = [&](const std::vector<Framed>& pieces, Kind kind) {
+        std::vector<char> showing, added(pieces.size(), 0); // of long pages there are thousands
+        for (const Framed& piece : pieces) showing.push_back(shows(in.names, piece, kind));
+        const auto isOfRow = [&](const Framed& piece) {
+            int shown = 0, others = 0;
+            for (size_t i = 0; i < pieces.size(); ++i)
+                if (&pieces[i] != &piece && ofOneList(lineOf(piece), lineOf(pieces[i])))
+                    ++(showing[i] ? shown : others);
+            return shown >= fewestShown && shown >= others;
+        };
+        for (bool more = true; more;) {
+            more = false;
+            for (size_t i = 0; i < pieces.size(); ++i) {
+                if (added[i] || !mayBe(pieces[i], kind) || !isOfRow(pieces[i])) continue;
+                add(pieces[i], kind, reasonFor(kind));
+                added[i] = 1;
+                more = more || !showing[i];
+                showing[i] = 1;
+            }
         }
+    };
+    for (const auto& [frame, pieces] : framedOf(in.screen, kept)) {
+        if (frame == against) {
+            const auto known = std::count_if(pieces.begin(), pieces.end(),
+                                             [&](const Framed& piece) { return isKnownParty(in.names, piece); });
+            if (known >= fewestParties)
+                for (const Framed& piece : pieces)
+                    if (!piece.found && reads(in.names, piece, Kind::Person))
+                        add(piece, Kind::Person, Tr::tr("stands against somebody in a case"));
+            continue;
+        }
+        for (const Kind kind : {Kind::Person, Kind::Username}) addRow(pieces, kind);
+    }
 }
 
 } // namespace eyelid

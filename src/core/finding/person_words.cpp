@@ -96,6 +96,16 @@ bool isRoleWord(const Token& t) {
     return words.contains(plain(t));
 }
 
+bool joinsTwo(const QString& word) {
+    static const QSet<QString>& words = wordsOf(QStringLiteral("joins two"));
+    return words.contains(word);
+}
+
+bool isAgainst(const QString& word) {
+    static const QSet<QString>& words = wordsOf(QStringLiteral("against"));
+    return words.contains(word);
+}
+
 bool isArticle(const Token& t) {
     static const QSet<QString>& words = wordsOf(QStringLiteral("article"));
     return words.contains(plain(t));

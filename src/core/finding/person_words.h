@@ -28,6 +28,8 @@ bool isCalendarWord(const Token& t); ///< weekdays and months: capitals in the l
 bool isGreetingWord(const Token& t); ///< "Dear", "Hallo"
 bool speaksOfPeople(const Token& t); ///< "called", "with": a person may follow
 bool isRoleWord(const Token& t);     ///< "operator", "Mutter": somebody's part
+bool joinsTwo(const QString& word);  ///< "and", "und": between two of one sort
+bool isAgainst(const QString& word); ///< "v.", "gegen", "./.": between the parties of a case
 bool isArticle(const Token& t);      ///< before what a street or a house is called after
 bool isThing(const Token& t);        ///< "Ltd", "Street", "Hospital": what bears a name and is nobody
 /// In French, Spanish and German the word for a firm, a house or an office comes first.

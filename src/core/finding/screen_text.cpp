@@ -302,12 +302,19 @@ public:
             });
     }
 
+    // "Finish  tan": one row of headings is written in one way, so what is written small beside a large one is a value.
+    bool isSmallBesideLarge(size_t line) const {
+        const int left = m_screen.m_beside[line];
+        return left >= 0 && text(line)[0].isLower() && text(size_t(left))[0].isUpper();
+    }
+
     // Headings: a label in a row of at least two short cells speaks for the column below it.
     void headings() {
         for (size_t h = 0; h < m_lines.size(); ++h) {
             if (!m_hits[h] || !m_hits[h]->whole) continue;
             // A key of code or a form's label with a colon speaks for what follows it, not for what stands below.
             if (speaksForWhatFollows(text(h)) || stacked(h)) continue;
+            if (isSmallBesideLarge(h)) continue;
             const Cells cells = cellsBeside(h);
             if (cells.count == 0) continue;
             const std::vector<size_t> column = columnUnder(h, cells);

@@ -3,6 +3,7 @@
 #include "base/sentence.h"
 #include "finding/labels.h"
 #include "finding/ordinary_word.h"
+#include "finding/person_words.h"
 #include "finding/tagger.h"
 
 #include <algorithm>
@@ -191,7 +192,17 @@ bool TaggedPage::isTag(const ViewedWord& word) const {
 bool TaggedPage::joins(size_t word, Kind kind) const {
     constexpr double likelyBeside = 0.4;
     const Tagger::Tag& tag = m_judgement.tags()[word];
-    return tag.kind == kind && tag.confidence >= likelyBeside && !isTag(m_words[word]);
+    const ViewedWord& at = m_words[word];
+    const QString text = m_in.screen.runs()[size_t(at.line)].text().mid(at.span.start, at.span.length);
+    return tag.kind == kind && tag.confidence >= likelyBeside && !isTag(at) && !isAgainst(text);
+}
+
+// "'Devin', 'Zhang'": each within its own quotes.
+bool TaggedPage::isPartedFromLast(size_t word) const {
+    static const QRegularExpression parting(QStringLiteral("[\"'”’][,;] ?[\"'“‘]"));
+    const ViewedWord &last = m_words[word - 1], &here = m_words[word];
+    const QString& line = m_in.screen.runs()[size_t(here.line)].text();
+    return last.line == here.line && line.mid(last.span.start, here.span.end() - last.span.start).contains(parting);
 }
 
 void TaggedPage::add(size_t begin, size_t end, size_t surest, bool besideSettled, std::vector<Candidate>& out) const {
@@ -340,7 +351,7 @@ void TaggedPage::find(std::vector<Candidate> settled, std::vector<Candidate>& ou
         // Words of one kind that follow each other on a line are one value; the surest speaks for it.
         size_t end = w, surest = w;
         while (end < m_words.size() && m_words[end].line == m_words[w].line && !taken[end] && tags[w].kind &&
-               joins(end, *tags[w].kind)) {
+               joins(end, *tags[w].kind) && !(end > w && isPartedFromLast(end))) {
             if (tags[end].confidence > tags[surest].confidence) surest = end;
             ++end;
         }

@@ -30,6 +30,7 @@ private:
     std::vector<Candidate> withoutNobodys(const Candidate& name) const;
     bool isOfAnother(const Candidate& candidate) const;
     bool joins(size_t word, Kind kind) const;
+    bool isPartedFromLast(size_t word) const;
     bool isTag(const ViewedWord& word) const;
     bool isWellRead(size_t begin, size_t end) const;
     bool isNumberedWord(const QString& text) const;

@@ -59,6 +59,7 @@ public:
             if (!joins(*t, nullptr, span.end(), t->span.start) || !(t->initial || isOfName(*t))) break;
             span.length = t->span.end() - span.start;
         }
+        growToGivenName(span);
     }
 
     // "69 Emard Meadow, Alderport": a street that reads as a name, between its number and its town.
@@ -143,6 +144,15 @@ public:
     }
 
 private:
+    // "Johansson Björk, Nina": the given name behind a family's, up to the end of its cell.
+    void growToGivenName(Span& span) const {
+        static const QRegularExpression given(QStringLiteral("^, (\\p{Lu}[\\p{L}'’-]+)$"));
+        const QString& text = m_run.text();
+        if (text.mid(span.start, span.length).contains(u',')) return;
+        const auto m = given.match(text.mid(span.end()));
+        if (m.hasMatch() && m_in.names.isGiven(m.captured(1))) growTo(m.capturedLength(), span);
+    }
+
     // "…, nr. 8 Bl 1, Sc 1, Ap 09": what parts a house, short words with a number each.
     void growOverFlats(Span& span) const {
         static const QRegularExpression before(QStringLiteral("(?:^|[, ])(\\p{L}{1,4}\\.? ?)$"));
