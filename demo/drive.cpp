@@ -44,8 +44,6 @@
 namespace eyelid {
 namespace {
 
-constexpr int patience = 180'000; // ms; a step that takes longer has failed
-
 bool waitFor(const std::function<bool()>& condition) {
     return QTest::qWaitFor(condition, patience);
 }

@@ -8,6 +8,8 @@ namespace eyelid {
 
 class MainWindow;
 
+inline constexpr int patience = 180'000; // ms; a step that takes longer has failed
+
 /// Takes three windows of the demo desk, settles every finding, adds a cover by hand, checks and releases to `folder`.
 /// Returns the full names of what was written, a picture of the window last; empty when a step did not come to its end.
 QStringList driveDemo(MainWindow& window, const QString& folder);

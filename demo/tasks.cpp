@@ -6,6 +6,7 @@
 #include "app/findings/findings_panel.h"
 #include "app/window/main_window.h"
 #include "capture/simulated_desk.h"
+#include "drive.h"
 
 #include <cstdio>
 #include <QApplication>
@@ -15,8 +16,6 @@
 
 namespace eyelid {
 namespace {
-
-constexpr int patience = 180'000; // ms
 
 // Does by keys and pointer what an officer would, and counts both.
 class Hands {

@@ -36,7 +36,7 @@ Q_DECLARE_METATYPE(QList<eyelid::PortalBinding>)
 namespace eyelid {
 namespace {
 
-const QString interfaceName = QStringLiteral("org.freedesktop.portal.GlobalShortcuts");
+const QString shortcutsInterface = QStringLiteral("org.freedesktop.portal.GlobalShortcuts");
 
 // As the portal's specification of shortcuts writes them: "CTRL+SHIFT+p".
 QString trigger(const QKeySequence& keys) {
@@ -58,7 +58,7 @@ public:
     explicit PortalShortcuts(const QDBusConnection& bus) : m_bus(bus) {
         qDBusRegisterMetaType<PortalBinding>();
         qDBusRegisterMetaType<QList<PortalBinding>>();
-        m_bus.connect(portalService, portalPath, interfaceName, QStringLiteral("Activated"), this,
+        m_bus.connect(portalService, portalPath, shortcutsInterface, QStringLiteral("Activated"), this,
                       SLOT(onActivated(QDBusObjectPath, QString, qulonglong, QVariantMap)));
     }
 
@@ -83,8 +83,8 @@ public:
                                        {QStringLiteral("preferred_trigger"), trigger(s.keys)}}};
         if (list.isEmpty()) return troubles;
         PortalRequest create(m_bus);
-        QDBusMessage call =
-            QDBusMessage::createMethodCall(portalService, portalPath, interfaceName, QStringLiteral("CreateSession"));
+        QDBusMessage call = QDBusMessage::createMethodCall(portalService, portalPath, shortcutsInterface,
+                                                           QStringLiteral("CreateSession"));
         call << QVariantMap{{QStringLiteral("handle_token"), create.token()},
                             {QStringLiteral("session_handle_token"),
                              QStringLiteral("eyelid%1").arg(QRandomGenerator::system()->generate())}};
@@ -98,8 +98,8 @@ public:
                                     "desktop's settings."));
         }
         PortalRequest bindRequest(m_bus);
-        QDBusMessage bindCall =
-            QDBusMessage::createMethodCall(portalService, portalPath, interfaceName, QStringLiteral("BindShortcuts"));
+        QDBusMessage bindCall = QDBusMessage::createMethodCall(portalService, portalPath, shortcutsInterface,
+                                                               QStringLiteral("BindShortcuts"));
         bindCall << QVariant::fromValue(QDBusObjectPath(m_session)) << QVariant::fromValue(list) << QString()
                  << QVariantMap{{QStringLiteral("handle_token"), bindRequest.token()}};
         auto bound = bindRequest.ask(bindCall, 60'000);
@@ -130,7 +130,7 @@ private:
 
 std::unique_ptr<GlobalShortcuts> portalShortcuts(const QString& address) {
     QDBusConnection bus = portalBus(address);
-    if (!portalHas(bus, interfaceName)) return nullptr;
+    if (!portalHas(bus, shortcutsInterface)) return nullptr;
     return std::make_unique<PortalShortcuts>(bus);
 }
 

@@ -10,7 +10,7 @@ using namespace eyelid;
 
 namespace {
 
-QStringList redact(const QString& out, const QStringList& options) {
+QStringList redactNote(const QString& out, const QStringList& options) {
     return QStringList{QStringLiteral("redact"), QStringLiteral("--out"), out} + options +
            QStringList{data("note.png")};
 }
@@ -34,7 +34,7 @@ TEST_CASE("redact crops, turns, resizes, frames, and draws the marks of a file")
     const QString marks = written(folder, R"({"format":"eyelid marks","version":1,"marks":[
         {"kind":"line","points":[[20,20],[180,20]],"colour":"#0000ff","width":6},
         {"kind":"note","points":[[20,60],[180,100]],"text":"See the reading"}]})");
-    const CommandResult done = run(redact(
+    const CommandResult done = run(redactNote(
         out, {QStringLiteral("--crop"), QStringLiteral("0,0,200,100"), QStringLiteral("--turn"), QStringLiteral("90"),
               QStringLiteral("--resize"), QStringLiteral("150%"), QStringLiteral("--border"), QStringLiteral("5"),
               QStringLiteral("--small"), QStringLiteral("64"), QStringLiteral("--marks"), marks}));
@@ -56,12 +56,12 @@ TEST_CASE("redact crops, turns, resizes, frames, and draws the marks of a file")
 TEST_CASE("redact tears edges, casts a shadow and gives more ground, in the colours asked for") {
     QTemporaryDir folder;
     const QString plain = folder.filePath(QStringLiteral("plain")), out = folder.filePath(QStringLiteral("out"));
-    REQUIRE(run(redact(plain, {QStringLiteral("--crop"), QStringLiteral("0,0,200,100")})).status == 0);
+    REQUIRE(run(redactNote(plain, {QStringLiteral("--crop"), QStringLiteral("0,0,200,100")})).status == 0);
     const CommandResult done =
-        run(redact(out, {QStringLiteral("--crop"), QStringLiteral("0,0,200,100"), QStringLiteral("--canvas"),
-                         QStringLiteral("10,20,30,40"), QStringLiteral("--ground"), QStringLiteral("#102030"),
-                         QStringLiteral("--edge"), QStringLiteral("wave:right"), QStringLiteral("--border"),
-                         QStringLiteral("4"), QStringLiteral("--border-colour"), QStringLiteral("#00ff00")}));
+        run(redactNote(out, {QStringLiteral("--crop"), QStringLiteral("0,0,200,100"), QStringLiteral("--canvas"),
+                             QStringLiteral("10,20,30,40"), QStringLiteral("--ground"), QStringLiteral("#102030"),
+                             QStringLiteral("--edge"), QStringLiteral("wave:right"), QStringLiteral("--border"),
+                             QStringLiteral("4"), QStringLiteral("--border-colour"), QStringLiteral("#00ff00")}));
     INFO(done.err.toStdString() << done.out.toStdString());
     CHECK(done.status == 0);
     const QImage picture = pictureIn(out, "picture-01.png");
@@ -79,8 +79,8 @@ TEST_CASE("redact tears edges, casts a shadow and gives more ground, in the colo
     const auto log = nlohmann::json::parse(bytesOf(out + QStringLiteral("/redaction-log.json")).toStdString());
     CHECK(log["files"][0]["framing"] == nlohmann::json{"cropped", "edge", "canvas", "border"});
     const QString cast = folder.filePath(QStringLiteral("cast"));
-    REQUIRE(run(redact(cast, {QStringLiteral("--crop"), QStringLiteral("0,0,200,100"), QStringLiteral("--shadow"),
-                              QStringLiteral("12"), QStringLiteral("--canvas"), QStringLiteral("20")}))
+    REQUIRE(run(redactNote(cast, {QStringLiteral("--crop"), QStringLiteral("0,0,200,100"), QStringLiteral("--shadow"),
+                                  QStringLiteral("12"), QStringLiteral("--canvas"), QStringLiteral("20")}))
                 .status == 0);
     CHECK(pictureIn(cast, "picture-01.png").width() > 240);
 }
@@ -89,7 +89,8 @@ TEST_CASE("a note that says what must not leave is a leak, whatever the picture 
     QTemporaryDir folder;
     const QString marks = written(folder, R"({"format":"eyelid marks","version":1,"marks":[
         {"kind":"note","points":[[20,60],[22,62]],"text_height":1,"text":"ask lena.vance@mail.example"}]})");
-    const CommandResult done = run(redact(folder.filePath(QStringLiteral("out")), {QStringLiteral("--marks"), marks}));
+    const CommandResult done =
+        run(redactNote(folder.filePath(QStringLiteral("out")), {QStringLiteral("--marks"), marks}));
     CHECK(done.status == 1);
     CHECK(done.out.contains(QStringLiteral("written on a mark")));
 }
@@ -115,7 +116,7 @@ TEST_CASE("what is no crop, size or file of marks is refused in a sentence, and 
         {{QStringLiteral("--marks"), bad}, "mark 1: “arrow” is no kind of mark"},
         {{QStringLiteral("--marks"), folder.filePath(QStringLiteral("none.json"))}, "none.json"}};
     for (const auto& [options, words] : all) {
-        const CommandResult done = run(redact(out, options));
+        const CommandResult done = run(redactNote(out, options));
         INFO(done.err.toStdString());
         CHECK(done.status != 0);
         CHECK(done.err.contains(QString::fromUtf8(words)));

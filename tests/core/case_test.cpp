@@ -11,7 +11,7 @@ using namespace eyelid;
 
 namespace {
 
-Finding finding(Kind kind, const QString& text, double y) {
+Finding madeFinding(Kind kind, const QString& text, double y) {
     Finding f;
     f.kind = kind;
     f.text = text;
@@ -28,18 +28,18 @@ void read(Case& open, int capture, const std::shared_ptr<const Page>& page, cons
 }
 
 // Two captures; one person on both, another on the first, a phone on the second.
-struct Sample {
+struct TwoCaptures {
     Case open{*loadPolicy(QStringLiteral("everything"))};
     int first = open.add(made::noise({200, 200}, 1), QStringLiteral("a"));
     int second = open.add(made::noise({200, 200}, 2), QStringLiteral("b"));
-    Sample() {
+    TwoCaptures() {
         const auto page = std::make_shared<const Page>();
         read(open, first, page,
-             {finding(Kind::Person, QStringLiteral("Ines Hartwell"), 10),
-              finding(Kind::Person, QStringLiteral("Oskar"), 40)});
+             {madeFinding(Kind::Person, QStringLiteral("Ines Hartwell"), 10),
+              madeFinding(Kind::Person, QStringLiteral("Oskar"), 40)});
         read(open, second, page,
-             {finding(Kind::Person, QStringLiteral("Ines Hartwell"), 10),
-              finding(Kind::Phone, QStringLiteral("01632 960 417"), 40)});
+             {madeFinding(Kind::Person, QStringLiteral("Ines Hartwell"), 10),
+              madeFinding(Kind::Phone, QStringLiteral("01632 960 417"), 40)});
     }
     const Item& item(int capture, size_t at) { return open.items(capture)[at]; }
 };
@@ -47,7 +47,7 @@ struct Sample {
 } // namespace
 
 TEST_CASE("a decision reaches one place, all of a value, or all of a kind") {
-    Sample s;
+    TwoCaptures s;
     const int ines = s.item(s.first, 0).id;
     s.open.decide(ines, Scope::One, Decision::Cover);
     CHECK(s.open.counts().cover == 1);
@@ -61,7 +61,7 @@ TEST_CASE("a decision reaches one place, all of a value, or all of a kind") {
 }
 
 TEST_CASE("every change can be undone and redone, step by step") {
-    Sample s;
+    TwoCaptures s;
     const int ines = s.item(s.first, 0).id;
     Case* undo = &s.open;
     s.open.decide(ines, Scope::SameKind, Decision::Cover);
@@ -93,7 +93,7 @@ TEST_CASE("every change can be undone and redone, step by step") {
 }
 
 TEST_CASE("another policy is undone and done again, and what sleeps meanwhile wakes as it was") {
-    Sample s;
+    TwoCaptures s;
     const QString before = s.open.policy().name;
     const int ines = s.item(s.first, 0).id;
     s.open.setNote(ines, QStringLiteral("ask the desk"));
@@ -107,7 +107,8 @@ TEST_CASE("another policy is undone and done again, and what sleeps meanwhile wa
     s.open.undo();
     CHECK(s.open.policy().name == before);
     CHECK(heard == 2);
-    read(s.open, s.first, s.open.capture(s.first)->page, {finding(Kind::Person, QStringLiteral("Ines Hartwell"), 10)});
+    read(s.open, s.first, s.open.capture(s.first)->page,
+         {madeFinding(Kind::Person, QStringLiteral("Ines Hartwell"), 10)});
     REQUIRE(s.open.item(ines));
     CHECK(s.open.item(ines)->note == QStringLiteral("ask the desk"));
     CHECK(s.open.item(ines)->look.style == CoverStyle::Blur);
@@ -119,9 +120,9 @@ TEST_CASE("another policy is undone and done again, and what sleeps meanwhile wa
 TEST_CASE("keeping asks for the same letters, covering for what looks alike") {
     Case open(*loadPolicy(QStringLiteral("everything")));
     const int id = open.add(made::noise({200, 200}, 1), QStringLiteral("a"));
-    std::vector<Finding> alike{finding(Kind::Person, QStringLiteral("Kai"), 10),
-                               finding(Kind::Person, QStringLiteral("Kaj"), 40),
-                               finding(Kind::Person, QStringLiteral("Kai"), 70)};
+    std::vector<Finding> alike{madeFinding(Kind::Person, QStringLiteral("Kai"), 10),
+                               madeFinding(Kind::Person, QStringLiteral("Kaj"), 40),
+                               madeFinding(Kind::Person, QStringLiteral("Kai"), 70)};
     for (Finding& f : alike) f.key = QStringLiteral("person:ka1");
     read(open, id, std::make_shared<const Page>(), alike);
     const auto state = [&](size_t i) { return open.items(id)[i].decision; };
@@ -130,8 +131,9 @@ TEST_CASE("keeping asks for the same letters, covering for what looks alike") {
     CHECK(state(2) == Decision::Keep);
     // Nor is it kept where it turns up later.
     open.addFindings(
-        id, {finding(Kind::Person, QStringLiteral("Kaj"), 120), finding(Kind::Person, QStringLiteral("Kai"), 150)}, {},
-        {});
+        id,
+        {madeFinding(Kind::Person, QStringLiteral("Kaj"), 120), madeFinding(Kind::Person, QStringLiteral("Kai"), 150)},
+        {}, {});
     CHECK(open.items(id)[3].decision == Decision::Open);
     CHECK(open.items(id)[4].decision == Decision::Keep);
     open.decide(open.items(id)[1].id, Scope::SameValue, Decision::Cover);
@@ -139,18 +141,19 @@ TEST_CASE("keeping asks for the same letters, covering for what looks alike") {
 }
 
 TEST_CASE("reading again keeps what was decided, and a kept value is kept where it turns up next") {
-    Sample s;
+    TwoCaptures s;
     s.open.decide(s.item(s.first, 0).id, Scope::One, Decision::Cover);
-    read(s.open, s.first, std::make_shared<const Page>(), {finding(Kind::Person, QStringLiteral("Ines Hartwell"), 10)});
+    read(s.open, s.first, std::make_shared<const Page>(),
+         {madeFinding(Kind::Person, QStringLiteral("Ines Hartwell"), 10)});
     REQUIRE(s.open.items(s.first).size() == 1);
     CHECK(s.item(s.first, 0).decision == Decision::Cover);
     s.open.decide(s.item(s.second, 1).id, Scope::One, Decision::Keep);
-    s.open.addFindings(s.first, {finding(Kind::Phone, QStringLiteral("01632 960 417"), 90)}, {}, {});
+    s.open.addFindings(s.first, {madeFinding(Kind::Phone, QStringLiteral("01632 960 417"), 90)}, {}, {});
     CHECK(s.item(s.first, 1).decision == Decision::Keep);
 }
 
 TEST_CASE("a cover by hand stays within the capture, and cannot be kept") {
-    Sample s;
+    TwoCaptures s;
     CHECK(s.open.cover(s.first, {QRect(500, 500, 10, 10)}, {CoverStyle::Solid, 0.5}) == 0);
     const int area = s.open.cover(s.first, {QRect(150, 150, 500, 500)}, {CoverStyle::Solid, 0.5});
     CHECK(s.open.placeOf(area) == QRectF(150, 150, 50, 50));

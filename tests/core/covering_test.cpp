@@ -6,6 +6,7 @@
 #include "releasing/digest.h"
 #include "releasing/release.h"
 #include "support/changed_under.h"
+#include "support/everything.h"
 #include "support/made.h"
 
 #include <catch2/catch.hpp>
@@ -15,21 +16,6 @@
 using namespace eyelid;
 
 namespace {
-
-const Policy& everything() {
-    static const Policy policy = *loadPolicy(QStringLiteral("everything"));
-    return policy;
-}
-
-Reader& reader() {
-    static Reader shared(2);
-    return shared;
-}
-
-const Finder& finder() {
-    static const Finder shared;
-    return shared;
-}
 
 Item covered(Kind kind, const QString& text, const QRectF& box, CoverStyle style = CoverStyle::Solid) {
     Item item;

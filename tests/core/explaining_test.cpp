@@ -6,6 +6,7 @@
 #include "casefile/together.h"
 #include "language/dictionary.h"
 #include "pipeline/case_work.h"
+#include "support/everything.h"
 #include "support/made.h"
 #include "support/random_edits.h"
 
@@ -17,11 +18,7 @@ using namespace eyelid;
 
 namespace {
 
-Policy everything() {
-    return *loadPolicy(QStringLiteral("everything"));
-}
-
-QImage page() {
+QImage accountPage() {
     return made::picture({QStringLiteral("Account overview"), QStringLiteral("Ines Hartwell, 01632 960 417"),
                           QStringLiteral("Larkmoor Water")});
 }
@@ -57,11 +54,11 @@ void found(Case& open, int capture, const std::vector<Finding>& findings) {
 TEST_CASE("a thousand steps of marking and framing, undone and done again in any order, lead to the same pictures") {
     std::mt19937 random(3);
     Case open(everything());
-    const int id = open.add(page(), {});
+    const int id = open.add(accountPage(), {});
     open.cover(id, {CoverShape(QRect(10, 40, 200, 24))}, {CoverStyle::Blur, 0.5});
-    const QSize size = page().size();
+    const QSize size = accountPage().size();
     std::vector<QImage> pictures;
-    const auto now = [&] { return render(page(), open.edits(*open.capture(id))); };
+    const auto now = [&] { return render(accountPage(), open.edits(*open.capture(id))); };
     for (int i = 0; i < 1000; ++i) {
         const auto& marks = open.capture(id)->marks;
         const auto any = [&] { return marks[random() % marks.size()]; };
@@ -119,7 +116,7 @@ TEST_CASE("a thousand steps of marking and framing, undone and done again in any
 
 TEST_CASE("what a crop cuts away needs no decision, and is open again when the crop goes") {
     Case open(everything());
-    const int id = open.add(page(), {});
+    const int id = open.add(accountPage(), {});
     found(open, id, {personAt({20, 44, 100, 14})});
     CHECK(open.counts().open == 1);
     Framing framing;
@@ -141,7 +138,7 @@ TEST_CASE("what a crop cuts away needs no decision, and is open again when the c
 
 TEST_CASE("another framing or mark asks for a second officer's look again") {
     Case open(everything());
-    const int id = open.add(page(), {});
+    const int id = open.add(accountPage(), {});
     const QByteArray before = decisionsDigest(open.state());
     open.addMark(id, lineFrom(20));
     const QByteArray marked = decisionsDigest(open.state());
@@ -154,7 +151,7 @@ TEST_CASE("another framing or mark asks for a second officer's look again") {
 
 TEST_CASE("a locked mark stays until it is unlocked; a mark that is not whole is not taken") {
     Case open(everything());
-    const int id = open.add(page(), {});
+    const int id = open.add(accountPage(), {});
     Mark mark = lineFrom(20);
     mark.locked = true;
     const int line = open.addMark(id, mark);
@@ -169,7 +166,7 @@ TEST_CASE("a locked mark stays until it is unlocked; a mark that is not whole is
 
 TEST_CASE("a step that goes leaves no gap, and one is counted earlier") {
     Case open(everything());
-    const int id = open.add(page(), {});
+    const int id = open.add(accountPage(), {});
     std::vector<int> steps;
     for (int i = 0; i < 4; ++i) {
         Mark step;
@@ -192,11 +189,11 @@ TEST_CASE("a step that goes leaves no gap, and one is counted earlier") {
 
 TEST_CASE("a capture cut into parts is as many captures of one picture, each with what was decided") {
     Case open(everything());
-    const int id = open.add(page(), {});
+    const int id = open.add(accountPage(), {});
     found(open, id, {personAt({20, 44, 100, 14})});
     open.decide(open.items(id)[0].id, Scope::One, Decision::Cover);
     open.addMark(id, lineFrom(20));
-    const QSize size = page().size();
+    const QSize size = accountPage().size();
     const int first =
         open.cutIntoParts(id, {QRect(0, 0, size.width(), 60), QRect(0, 60, size.width(), size.height() - 60)});
     REQUIRE(open.captures().size() == 3);
@@ -207,14 +204,14 @@ TEST_CASE("a capture cut into parts is as many captures of one picture, each wit
     CHECK(open.items(first)[0].decision == Decision::Cover);
     CHECK(part->marks.size() == 1);
     CHECK(part->marks[0].id != open.capture(id)->marks[0].id);
-    CHECK(render(page(), open.edits(*part)).height() == 60);
+    CHECK(render(accountPage(), open.edits(*part)).height() == 60);
     open.undo();
     CHECK(open.captures().size() == 1);
 }
 
 TEST_CASE("captures put together are one capture on which all that was decided stands where it stood") {
     Case open(everything());
-    const int one = open.add(page(), {}), two = open.add(page(), {});
+    const int one = open.add(accountPage(), {}), two = open.add(accountPage(), {});
     found(open, one, {personAt({20, 44, 100, 14})});
     open.decide(open.items(one)[0].id, Scope::One, Decision::Cover);
     open.cover(two, {CoverShape(QRect(10, 10, 50, 20))}, {CoverStyle::Solid, 0.5});
@@ -227,7 +224,7 @@ TEST_CASE("captures put together are one capture on which all that was decided s
     CHECK_FALSE(layout.captions); // names of captures stay in the case, unless somebody wants them to leave
     layout.captions = true;
     const std::vector<Capture> captures{*open.capture(one), *open.capture(two)};
-    const Together whole = together(captures, {page(), page()}, layout);
+    const Together whole = together(captures, {accountPage(), accountPage()}, layout);
     REQUIRE(whole.parts.size() == 2);
     // Scaled to one width, that of the smaller.
     CHECK(whole.picture.width() == 450 + 2 * layout.gap);

@@ -1,6 +1,7 @@
 // What holds of finding on any page: pages put together at random from values and words of every day.
 #include "finding/check_digits.h"
 #include "finding/finder.h"
+#include "support/everything.h"
 #include "support/made.h"
 
 #include <random>
@@ -8,16 +9,6 @@
 using namespace eyelid;
 
 namespace {
-
-const Finder& finder() {
-    static const Finder one;
-    return one;
-}
-
-const Policy& everything() {
-    static const Policy policy = *loadPolicy(QStringLiteral("everything"));
-    return policy;
-}
 
 // Values whose form proves them, of ranges set aside or with check digits of their own, and what stands around them.
 class Maker {

@@ -3,6 +3,7 @@
 #include "finding/labels.h"
 #include "finding/pattern.h"
 #include "language/spelling.h"
+#include "support/everything.h"
 #include "support/made.h"
 
 #include <catch2/catch.hpp>
@@ -12,16 +13,6 @@
 using namespace eyelid;
 
 namespace {
-
-const Finder& finder() {
-    static const Finder shared;
-    return shared;
-}
-
-const Policy& everything() {
-    static const Policy policy = *loadPolicy(QStringLiteral("everything"));
-    return policy;
-}
 
 std::vector<Finding> find(made::PageMaker maker, const WatchList& watch = {}) {
     return finder().find(maker.page(), everything(), watch);

@@ -10,10 +10,6 @@ using namespace eyelid;
 
 namespace {
 
-QImage screen() {
-    return made::picture({QStringLiteral("Larkmoor Water"), QStringLiteral("Reading 4711")}, 15);
-}
-
 QByteArray encodedAs(const QImage& picture, const Encoding& encoding) {
     auto bytes = encodePicture(picture, encoding);
     REQUIRE(bytes);
@@ -41,7 +37,8 @@ int apart(const QImage& a, const QImage& b) {
 } // namespace
 
 TEST_CASE("each format shows the picture, holds nothing but it, and is the same every time") {
-    for (const QImage& picture : {screen(), made::noise({90, 60}, 3), made::noise({1, 1}, 1), made::noise({300, 2}, 9)})
+    for (const QImage& picture :
+         {made::screen(), made::noise({90, 60}, 3), made::noise({1, 1}, 1), made::noise({300, 2}, 9)})
         for (const ReleaseFormat format : releaseFormats())
             for (const int quality : {Encoding::lossless, 50, 90}) {
                 const Encoding encoding{format, quality};

@@ -4,6 +4,7 @@
 #include "reading/hue_contrast.h"
 #include "reading/lightness.h"
 #include "reading/reader.h"
+#include "support/everything.h"
 #include "support/made.h"
 
 #include <catch2/catch.hpp>
@@ -11,14 +12,6 @@
 using namespace eyelid;
 
 namespace {
-
-Page readWhole(const QImage& picture) {
-    static Reader reader(2);
-    Progress progress;
-    auto page = reader.read(picture, {}, progress);
-    REQUIRE(page);
-    return *page;
-}
 
 QStringList textsOf(const Page& page) {
     QStringList texts;

@@ -23,10 +23,6 @@ QByteArray encoded(const QImage& picture, const char* format, int quality = -1) 
     return bytes;
 }
 
-QImage screen() {
-    return made::picture({QStringLiteral("Larkmoor Water"), QStringLiteral("Reading 4711")}, 15);
-}
-
 QByteArray big(quint32 n) {
     QByteArray b(4, 0);
     qToBigEndian(n, b.data());
@@ -99,7 +95,7 @@ QString told(const QByteArray& bytes) {
 } // namespace
 
 TEST_CASE("what ordinary programs write is nothing but the picture") {
-    const QImage picture = screen();
+    const QImage picture = made::screen();
     CHECK(clean(encodePng(picture)));
     CHECK(clean(encoded(picture, "jpg", 80)));
     CHECK(clean(encoded(picture, "bmp")));
@@ -118,7 +114,7 @@ TEST_CASE("a PNG's surplus is told of wherever it hides") {
     CHECK(told(pngOf(rows, 5, 3, "a secret")).contains(pixelless));
     CHECK(told(pngOf(rows, 5, 3, squeezed(QByteArray(500, 'x')))).contains(pixelless));
     CHECK(told(pngOf(rows.left(20), 5, 3)).isEmpty()); // too little is refused when it is decoded
-    const QByteArray png = encodePng(screen());
+    const QByteArray png = encodePng(made::screen());
     const auto with = [&](const QByteArray& chunk) { return QByteArray(png).insert(33, chunk); };
     for (const char* type : {"tEXt", "zTXt", "iTXt", "eXIf", "tIME", "iCCP", "pHYs", "prVt", "acTL"})
         CHECK(told(with(pngChunk(type, "ines"))).contains(QLatin1String(type)));
@@ -130,7 +126,7 @@ TEST_CASE("a PNG's surplus is told of wherever it hides") {
 }
 
 TEST_CASE("a JPEG's surplus is told of wherever it hides") {
-    const QByteArray jpeg = encoded(screen(), "jpg", 80);
+    const QByteArray jpeg = encoded(made::screen(), "jpg", 80);
     const auto segment = [](quint8 marker, const QByteArray& body) {
         return QByteArray("\xff") + char(marker) + char((body.size() + 2) >> 8) + char((body.size() + 2) & 255) + body;
     };
@@ -195,7 +191,7 @@ TEST_CASE("a BMP's gaps, paddings and fourth channel are told of") {
 }
 
 TEST_CASE("a WebP's chunks beside the picture, and bytes within it, are told of") {
-    const QByteArray webp = encoded(screen(), "webp", 80);
+    const QByteArray webp = encoded(made::screen(), "webp", 80);
     const auto with = [&](const QByteArray& type, const QByteArray& body) {
         QByteArray more = webp + type + little(quint32(body.size())) + body;
         if (body.size() % 2) more += '\0';
@@ -206,7 +202,7 @@ TEST_CASE("a WebP's chunks beside the picture, and bytes within it, are told of"
         CHECK_FALSE(told(with(QByteArray(type, 4), "Ines Hartwell")).isEmpty());
     CHECK(told(webp + "more").contains(QStringLiteral("after the end")));
     for (const int quality : {80, 100}) {
-        QByteArray within = encoded(screen(), "webp", quality);
+        QByteArray within = encoded(made::screen(), "webp", quality);
         const QByteArray secret(64, 's');
         within += secret;
         qToLittleEndian(quint32(within.size() - 8), within.data() + 4);

@@ -1,6 +1,7 @@
 // What each detector must find, what it must leave, and what it still finds when it was misread.
 #include "finding/check_digits.h"
 #include "finding/finder.h"
+#include "support/everything.h"
 #include "support/made.h"
 
 #include <QRegularExpression>
@@ -8,11 +9,6 @@
 using namespace eyelid;
 
 namespace {
-
-const Finder& finder() {
-    static const Finder shared;
-    return shared;
-}
 
 std::vector<Finding> findOn(made::PageMaker maker, const char* policy = "everything") {
     return finder().find(maker.page(), *loadPolicy(QString::fromLatin1(policy)), {});

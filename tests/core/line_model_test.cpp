@@ -3,6 +3,7 @@
 #include "reading/line_reader.h"
 #include "reading/second_look.h"
 #include "reading/uniform_line.h"
+#include "support/glyphs.h"
 #include "support/made.h"
 
 #include <catch2/catch.hpp>
@@ -35,13 +36,6 @@ std::vector<UniformLine> uniformLines(const QStringList& texts, int pixels, cons
     return lines;
 }
 
-QString textOf(const std::vector<ReadGlyph>& glyphs) {
-    QString text;
-    for (const ReadGlyph& g : glyphs)
-        text += (g.startsWord && !text.isEmpty() ? QStringLiteral(" ") : QString()) + g.text;
-    return text;
-}
-
 // A key no one could guess, without the letters this type draws alike.
 QString key(std::mt19937& random, int length) {
     static const QString letters = QStringLiteral("ABCDEFGHJKLMNPQRTUVWXYZabcdefghijkmnpqrtuvwxyz2346789");
@@ -49,8 +43,6 @@ QString key(std::mt19937& random, int length) {
     for (int i = 0; i < length; ++i) made += letters[qsizetype(random() % unsigned(letters.size()))];
     return made;
 }
-
-const auto noWord = [](const QString&) { return false; };
 
 } // namespace
 

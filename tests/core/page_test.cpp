@@ -9,6 +9,7 @@
 #include "reading/shapes.h"
 #include "reading/tables.h"
 #include "reading/uniform_line.h"
+#include "support/everything.h"
 #include "support/made.h"
 
 #include <catch2/catch.hpp>
@@ -30,14 +31,6 @@ QImage codePicture(ZXing::BarcodeFormat format, const std::wstring& text, int si
         for (int x = 0; x < matrix.width(); ++x)
             image.setPixel(x, y, matrix.get(x, y) ? qRgb(0, 0, 0) : qRgb(255, 255, 255));
     return image;
-}
-
-Page readWhole(const QImage& picture, const ReadOptions& options = {}) {
-    static Reader reader(2);
-    Progress progress;
-    auto page = reader.read(picture, options, progress);
-    REQUIRE(page);
-    return *page;
 }
 
 } // namespace

@@ -1,4 +1,5 @@
 #include "reading/reader.h"
+#include "support/everything.h"
 #include "support/made.h"
 
 #include <atomic>
@@ -9,11 +10,6 @@
 using namespace eyelid;
 
 namespace {
-
-Reader& reader() {
-    static Reader shared(2);
-    return shared;
-}
 
 QStringList textsOf(const QImage& picture, const ReadOptions& options = {}) {
     Progress progress;

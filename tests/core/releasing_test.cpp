@@ -21,10 +21,6 @@ using namespace eyelid;
 
 namespace {
 
-QImage screen() {
-    return made::picture({QStringLiteral("Larkmoor Water"), QStringLiteral("Reading 4711")}, 15);
-}
-
 DocumentPage pageOf(const QImage& picture, ReleaseFormat format) {
     auto bytes = encodePicture(picture, {format});
     REQUIRE(bytes);
@@ -34,7 +30,7 @@ DocumentPage pageOf(const QImage& picture, ReleaseFormat format) {
 Document documentOfThree() {
     Document document;
     document.title = QStringLiteral("larkmoor & sons");
-    document.pages = {pageOf(screen(), ReleaseFormat::Png), pageOf(made::noise({90, 60}, 3), ReleaseFormat::Png),
+    document.pages = {pageOf(made::screen(), ReleaseFormat::Png), pageOf(made::noise({90, 60}, 3), ReleaseFormat::Png),
                       pageOf(made::noise({700, 900}, 4), ReleaseFormat::Jpeg)};
     document.pages[0].words = std::make_shared<const Page>(
         made::PageMaker().line(QStringLiteral("Zählerstand 4711 <m³>")).line(QStringLiteral("Гость")).page());
@@ -240,7 +236,7 @@ TEST_CASE("a byte changed anywhere in a PDF is noticed") {
 TEST_CASE("a document of one picture is a document as well, and long text goes on to a further page") {
     Document one;
     one.title = QStringLiteral("one");
-    one.pages = {pageOf(screen(), ReleaseFormat::Png)};
+    one.pages = {pageOf(made::screen(), ReleaseFormat::Png)};
     for (int i = 0; i < 60; ++i) one.summary << QStringLiteral("Line %1").arg(i);
     const PdfContents inside = takeApartPdf(written(DocumentKind::Pdf, one));
     CHECK(inside.besides == QStringList());

@@ -13,14 +13,14 @@ using randomly::finding;
 namespace {
 
 // Two captures; one person on both, another and a phone number on one each.
-struct Sample {
+struct ReviewedCase {
     Case open{*loadPolicy(QStringLiteral("everything"))};
     int first = open.add(made::noise({200, 200}, 1), QStringLiteral("a"));
     int second = open.add(made::noise({200, 200}, 2), QStringLiteral("b"));
     const Finding ines = finding(Kind::Person, QStringLiteral("Ines Hartwell"), 10),
                   short_ = finding(Kind::Person, QStringLiteral("I. Hartwell"), 40),
                   phone = finding(Kind::Phone, QStringLiteral("01632 960 417"), 40);
-    Sample() {
+    ReviewedCase() {
         findAgain();
         open.setOfficer(QStringLiteral("Ada"));
     }
@@ -43,7 +43,7 @@ struct Sample {
 } // namespace
 
 TEST_CASE("a finding made wider stands in place of the one that was found, through finding again and undo") {
-    Sample s;
+    ReviewedCase s;
     const int before = s.item(s.first, 0).id;
     s.open.decide(before, Scope::One, Decision::Cover);
     Finding wider = s.ines;
@@ -75,7 +75,7 @@ TEST_CASE("a finding made wider stands in place of the one that was found, throu
 }
 
 TEST_CASE("a value that was replaced is neither kept nor carried any more") {
-    Sample s;
+    ReviewedCase s;
     const auto isCarried = [&](const QString& text) {
         const auto values = valuesToCarry(s.open.state());
         return std::any_of(values.begin(), values.end(), [&](const Finding& f) { return f.text == text; });
@@ -99,7 +99,7 @@ TEST_CASE("a value that was replaced is neither kept nor carried any more") {
 }
 
 TEST_CASE("a missed value is a finding of the officer's own: covered, undone and taken away as one step each") {
-    Sample s;
+    ReviewedCase s;
     const Finding missed = finding(Kind::Account, QStringLiteral("LW-20417"), 90);
     const int id = s.open.coverFinding(s.second, missed);
     REQUIRE(s.open.item(id));
@@ -124,7 +124,7 @@ TEST_CASE("a missed value is a finding of the officer's own: covered, undone and
 }
 
 TEST_CASE("a question keeps a finding open and in the case until somebody decides") {
-    Sample s;
+    ReviewedCase s;
     const int id = s.item(s.first, 1).id;
     s.open.decide(id, Scope::One, Decision::Keep);
     s.open.ask(id, QStringLiteral("Is she staff?"));
@@ -141,7 +141,7 @@ TEST_CASE("a question keeps a finding open and in the case until somebody decide
 }
 
 TEST_CASE("findings said to be of one person have one number, and deciding about one decides about both") {
-    Sample s;
+    ReviewedCase s;
     const int ines = s.item(s.first, 0).id, abbreviated = s.item(s.first, 1).id;
     REQUIRE(s.open.item(ines)->identity != s.open.item(abbreviated)->identity);
     s.open.setSameIdentity(abbreviated, ines);
@@ -161,7 +161,7 @@ TEST_CASE("findings said to be of one person have one number, and deciding about
 }
 
 TEST_CASE("a finding that was said to be of somebody else stays of them when it is made wider") {
-    Sample s;
+    ReviewedCase s;
     const int id = s.item(s.first, 0).id;
     s.open.setOtherIdentity(id);
     const int whose = s.open.item(id)->identity;
@@ -176,7 +176,7 @@ TEST_CASE("a finding that was said to be of somebody else stays of them when it 
 }
 
 TEST_CASE("what is covered again by another look has that look") {
-    Sample s;
+    ReviewedCase s;
     const Finding known = s.item(s.first, 0).finding;
     const int id = s.open.coverFinding(s.first, known, CoverLook{CoverStyle::Blur, 0.3});
     CHECK(s.open.item(id)->decision == Decision::Cover);
@@ -187,7 +187,7 @@ TEST_CASE("what is covered again by another look has that look") {
 }
 
 TEST_CASE("faces, which have no value, can be said to be of one person") {
-    Sample s;
+    ReviewedCase s;
     Finding face = finding(Kind::Face, {}, 120);
     face.key.clear();
     Finding again = face;
@@ -202,7 +202,7 @@ TEST_CASE("faces, which have no value, can be said to be of one person") {
 }
 
 TEST_CASE("what lies wholly under covers by hand is settled, and open again without them") {
-    Sample s;
+    ReviewedCase s;
     const int id = s.item(s.first, 0).id;
     const int half = s.open.cover(s.first, {QRect(0, 0, 50, 40)}, {CoverStyle::Solid, 0.5});
     CHECK(s.open.item(id)->decision == Decision::Open);
@@ -216,7 +216,7 @@ TEST_CASE("what lies wholly under covers by hand is settled, and open again with
 }
 
 TEST_CASE("covers by hand change their shape, within the capture and as a step of its own") {
-    Sample s;
+    ReviewedCase s;
     const int id = s.open.cover(s.first, {QRect(10, 10, 20, 20)}, {CoverStyle::Solid, 0.5});
     s.open.setHandShape(id, QRect(190, 190, 50, 50));
     CHECK(s.open.placeOf(id) == QRectF(190, 190, 10, 10));
@@ -227,7 +227,7 @@ TEST_CASE("covers by hand change their shape, within the capture and as a step o
 }
 
 TEST_CASE("a place is covered on all captures that are as large, and a piece is cut out of covers by hand alone") {
-    Sample s;
+    ReviewedCase s;
     const int other = s.open.add(made::noise({90, 90}, 3), QStringLiteral("smaller"));
     const int id = s.open.cover(s.first, {QRect(100, 100, 40, 40)}, {CoverStyle::Mosaic, 0.2});
     s.open.coverOnAll(id);
@@ -249,7 +249,7 @@ TEST_CASE("a place is covered on all captures that are as large, and a piece is 
 }
 
 TEST_CASE("an unnamed case is called by the day it was begun, in lists alone") {
-    Sample s;
+    ReviewedCase s;
     CHECK(titleOf(s.open.state()) == s.open.name());
     s.open.begin(QDate(2026, 11, 26));
     CHECK(titleOf(s.open.state()) == QStringLiteral("Untitled, 26 November"));
@@ -259,7 +259,7 @@ TEST_CASE("an unnamed case is called by the day it was begun, in lists alone") {
 }
 
 TEST_CASE("captures that come from another case keep what was replaced and asked") {
-    Sample s, there;
+    ReviewedCase s, there;
     Finding wider = s.ines;
     wider.boxes = {QRectF(2, 10, 96, 12)};
     const int id = there.open.replaceFinding(there.item(there.first, 0).id, wider);
@@ -274,7 +274,7 @@ TEST_CASE("captures that come from another case keep what was replaced and asked
 }
 
 TEST_CASE("findings said to replace one another are all shown") {
-    Sample s;
+    ReviewedCase s;
     CaseState state = s.open.state();
     Capture& capture = state.captures[0];
     for (KnownFinding& known : capture.known) known.byHand = true;

@@ -1,5 +1,6 @@
 // Two readings tell more than one, nothing is lost, and the losers are kept as other readings.
 #include "reading/second_look.h"
+#include "support/glyphs.h"
 
 #include <algorithm>
 #include <catch2/catch.hpp>
@@ -25,14 +26,6 @@ std::vector<ReadGlyph> reading(const QString& text, double confidence, double pi
     }
     return glyphs;
 }
-
-QString textOf(const std::vector<ReadGlyph>& glyphs) {
-    QString text;
-    for (const ReadGlyph& g : glyphs) text += g.text;
-    return text;
-}
-
-const auto noWord = [](const QString&) { return false; };
 
 } // namespace
 

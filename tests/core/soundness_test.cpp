@@ -7,6 +7,7 @@
 #include "picture/geometry.h"
 #include "reading/page_text.h"
 #include "releasing/release.h"
+#include "support/everything.h"
 #include "support/made.h"
 
 #include <catch2/catch.hpp>
@@ -17,19 +18,6 @@
 using namespace eyelid;
 
 namespace {
-
-const Policy& everything() {
-    static const Policy policy = *loadPolicy(QStringLiteral("everything"));
-    return policy;
-}
-const Finder& finder() {
-    static const Finder shared;
-    return shared;
-}
-Reader& reader() {
-    static Reader shared(2);
-    return shared;
-}
 
 Finding value(Kind kind, const QString& text, const QRectF& box = {}) {
     Finding f;

@@ -87,6 +87,11 @@ inline QImage picture(const QStringList& lines, int pixels = 14, QColor ink = Qt
     return image;
 }
 
+// A screen of two lines.
+inline QImage screen() {
+    return picture({QStringLiteral("Larkmoor Water"), QStringLiteral("Reading 4711")}, 15);
+}
+
 /// The same noise for the same seed.
 inline QImage noise(QSize size, unsigned seed) {
     std::mt19937 random(seed);

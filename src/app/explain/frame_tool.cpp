@@ -17,9 +17,9 @@
 namespace eyelid {
 namespace {
 
-constexpr double reach = 8;    // view units around a side of the crop
-constexpr int leastCrop = 8;   // device pixels of a side; what is less was a click
-constexpr double gripSize = 8; // view units
+constexpr double reach = 8;     // view units around a side of the crop
+constexpr int leastCrop = 8;    // device pixels of a side; what is less was a click
+constexpr double frameGrip = 8; // view units
 
 } // namespace
 
@@ -170,8 +170,8 @@ void FrameTool::paint(QPainter& painter) const {
     for (const double x : {0.0, 0.5, 1.0})
         for (const double y : {0.0, 0.5, 1.0})
             if (x != 0.5 || y != 0.5)
-                painter.drawRect(QRectF(inside.left() + x * inside.width() - gripSize / 2,
-                                        inside.top() + y * inside.height() - gripSize / 2, gripSize, gripSize));
+                painter.drawRect(QRectF(inside.left() + x * inside.width() - frameGrip / 2,
+                                        inside.top() + y * inside.height() - frameGrip / 2, frameGrip, frameGrip));
     drawReadout(painter, m_sheet.viewport()->rect(), inside.bottomRight(),
                 sentence(Tr::tr("%1 × %2"), now.width(), now.height()), t);
 }

@@ -17,7 +17,7 @@ namespace eyelid {
 namespace {
 
 constexpr double gripReach = 8; // view units around a grip
-constexpr double gripSize = 7;  // view units
+constexpr double markGrip = 7;  // view units
 constexpr double smallBox = 44; // view units of a side, below which its middle has no grip
 constexpr double turnAway = 22; // view units the turning grip is above its box
 constexpr int largeStep = 10;   // device pixels an arrow moves by, with Shift
@@ -280,10 +280,10 @@ void paintMarkGrips(QPainter& painter, const Sheet& sheet, const Mark& mark, boo
             const QPointF at = sheet.toView(place);
             painter.setPen(QPen(t.aubergine, 1.2));
             painter.setBrush(grip.what == MarkGrip::What::Turn ? t.aubergine : t.onBrand);
-            const double half = gripSize / 2;
+            const double half = markGrip / 2;
             // Sides are held by squares, points and turns by beads.
             if (grip.what == MarkGrip::What::Edges)
-                painter.drawRect(QRectF(at - QPointF(half, half), QSizeF(gripSize, gripSize)));
+                painter.drawRect(QRectF(at - QPointF(half, half), QSizeF(markGrip, markGrip)));
             else
                 painter.drawEllipse(at, half + 0.5, half + 0.5);
         }

@@ -12,7 +12,7 @@ constexpr qint64 largestPicture = 3ll * 16384 * 16384 + 8;
 void append(QByteArray& to, quint32 number) {
     for (int shift = 24; shift >= 0; shift -= 8) to += char((number >> shift) & 0xff);
 }
-int numberAt(const QByteArray& from, qsizetype at) {
+int wholeAt(const QByteArray& from, qsizetype at) {
     quint32 number = 0;
     for (qsizetype i = at; i < at + 4; ++i) number = (number << 8) | quint8(from[i]);
     return number > quint32(longestSide) ? -1 : int(number);
@@ -55,7 +55,7 @@ QByteArray packedPicture(const QImage& picture) {
 QImage unpackedPicture(const QByteArray& bytes) {
     const auto raw = unpacked(bytes, largestPicture);
     if (!raw || raw->size() < 8) return {};
-    const int width = numberAt(*raw, 0), height = numberAt(*raw, 4);
+    const int width = wholeAt(*raw, 0), height = wholeAt(*raw, 4);
     if (width < 1 || height < 1 || raw->size() != 8 + 3ll * width * height) return {};
     QImage picture(width, height, QImage::Format_RGB32);
     if (picture.isNull()) return {};

@@ -19,7 +19,7 @@ constexpr double notePadding = 0.45; // of an em, around a note's text
 using markColours::ink, markColours::paper;
 constexpr double quietZone = 4; // modules around a code, by its standard
 
-QPointF unit(const QPointF& v) {
+QPointF unitVector(const QPointF& v) {
     const double length = std::hypot(v.x(), v.y());
     return length > 0 ? v / length : QPointF(1, 0);
 }
@@ -90,7 +90,7 @@ void paintPoint(QPainter& painter, const Mark& mark, const MarkScene& scene) {
     MarkStyle plain = mark.style;
     plain.pattern = LinePattern::Plain;
     QPainterPath heads;
-    const auto directionTo = [&](const QPointF& end, const QPointF& before) { return unit(end - before); };
+    const auto directionTo = [&](const QPointF& end, const QPointF& before) { return unitVector(end - before); };
     const bool straight = mark.form == MarkForm::Straight;
     const QPointF control = straight                        ? QPointF()
                             : mark.form == MarkForm::Curved ? QPointF(2 * p[2] - (p[0] + p[1]) / 2)
@@ -378,7 +378,7 @@ void paintMeasure(QPainter& painter, const Mark& mark, const MarkScene& scene) {
     const QPointF a = at(mark.points[0]);
     QPainterPath lines;
     const auto withTicks = [&](const QPointF& from, const QPointF& to) {
-        const QPointF n = across(unit(to - from)) * (2 * width + 3);
+        const QPointF n = across(unitVector(to - from)) * (2 * width + 3);
         lines.moveTo(from);
         lines.lineTo(to);
         for (const QPointF& end : {from, to}) {
@@ -417,7 +417,7 @@ void paintMeasure(QPainter& painter, const Mark& mark, const MarkScene& scene) {
         lines.moveTo(a);
         lines.lineTo(corner);
         lines.lineTo(c);
-        const QPointF towards = unit(unit(a - corner) + unit(c - corner));
+        const QPointF towards = unitVector(unitVector(a - corner) + unitVector(c - corner));
         label = corner + towards * 2.6 * em;
         break;
     }

@@ -28,9 +28,9 @@ QString fileOf(TypeWeight weight) {
 }
 
 // A face of its own for each call: a library is not safe to share between threads, and opening it takes little.
-class Face {
+class OutlineFace {
 public:
-    Face(double pixels, TypeWeight weight) : m_bytes(shippedFile(fileOf(weight))) {
+    OutlineFace(double pixels, TypeWeight weight) : m_bytes(shippedFile(fileOf(weight))) {
         if (FT_Init_FreeType(&m_library) != 0) return;
         if (FT_New_Memory_Face(m_library, reinterpret_cast<const FT_Byte*>(m_bytes.constData()), m_bytes.size(), 0,
                                &m_face) != 0)
@@ -38,12 +38,12 @@ public:
         else
             FT_Set_Char_Size(m_face, 0, FT_F26Dot6(std::lround(pixels * unit)), 72, 72);
     }
-    ~Face() {
+    ~OutlineFace() {
         if (m_face) FT_Done_Face(m_face);
         if (m_library) FT_Done_FreeType(m_library);
     }
-    Face(const Face&) = delete;
-    Face& operator=(const Face&) = delete;
+    OutlineFace(const OutlineFace&) = delete;
+    OutlineFace& operator=(const OutlineFace&) = delete;
 
     /// Null for a letter the face has not.
     FT_GlyphSlot glyph(char32_t letter, bool drawn) const {
@@ -67,7 +67,7 @@ double advanceOf(FT_GlyphSlot glyph) {
 } // namespace
 
 double widthOfText(const QString& text, double pixels, TypeWeight weight) {
-    const Face face(pixels, weight);
+    const OutlineFace face(pixels, weight);
     double width = 0;
     for (const char32_t letter : text.toStdU32String())
         if (const FT_GlyphSlot glyph = face.glyph(letter, false)) width += advanceOf(glyph);
@@ -80,7 +80,7 @@ cv::Mat writtenText(const QString& text, const cv::Size& place, double pixels, T
     if (text.isEmpty() || width <= 0) return ink;
     pixels = std::min(pixels, pixels * largestShare * place.width / width);
     if (pixels < leastPixels) return ink;
-    const Face face(pixels, weight);
+    const OutlineFace face(pixels, weight);
     const int baseline = int(std::lround((place.height + face.ascender() - face.descender()) / 2));
     double x = 0;
     for (const char32_t letter : text.toStdU32String()) {

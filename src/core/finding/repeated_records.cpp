@@ -18,7 +18,7 @@ namespace {
 constexpr size_t fewestRecords = 3;
 constexpr double samePlace = 0.8;  // heights of a small x; tiles and rows are set to the pixel, type is not
 constexpr double recordReach = 12; // heights of a small x from a name to what stands under or over it in a tile
-constexpr double confidence = 0.92, sureNobodys = 0.9;
+constexpr double recordConfidence = 0.92, sureNoValue = 0.9;
 
 // Dates, times, sums, figures with a unit, versions and names of files bear digits and tell nobody.
 bool isFigure(const QString& text) {
@@ -242,7 +242,7 @@ void findBesideNames(const ScreenText& screen, const std::vector<Candidate>& set
             out.push_back({one.kind,
                            one.run,
                            one.span,
-                           confidence,
+                           recordConfidence,
                            Tr::tr("stands with somebody's name as others like it do"),
                            {}});
     }
@@ -258,7 +258,7 @@ void findInRecords(const ScreenText& screen, const TaggedPage& tagged, const std
         // Without a word that speaks for it, that it stands with people says more than what it looks like; and of years
         // the tagger knows nothing.
         const bool told = !heads.empty() && p.kind != Kind::Dob;
-        return (told && tagged.nobodys(p.line, p.span) > sureNobodys) ||
+        return (told && tagged.nobodys(p.line, p.span) > sureNoValue) ||
                speaksOfThings(text(p.line).left(p.span.start)) ||
                std::any_of(heads.begin(), heads.end(), [&](int head) { return speaksOfThings(text(head)); });
     });
@@ -269,7 +269,7 @@ void findInRecords(const ScreenText& screen, const TaggedPage& tagged, const std
         out.push_back({placed.kind,
                        &screen.runs()[size_t(placed.line)],
                        placed.span,
-                       confidence,
+                       recordConfidence,
                        Tr::tr("stands with somebody's name as others like it do"),
                        {}});
     }

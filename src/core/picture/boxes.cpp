@@ -7,15 +7,15 @@
 namespace eyelid {
 namespace {
 
-constexpr int near = 7; // pixels around the point, in which the ground prevails over what is written on it
-constexpr int step = 3; // of a colour channel from one pixel to the next, that a shaded ground makes at most
+constexpr int nearGround = 7; // pixels around the point, in which the ground prevails over what is written on it
+constexpr int shadeStep = 3;  // of a colour channel from one pixel to the next, that a shaded ground makes at most
 
 int distance(const cv::Vec4b& a, const cv::Vec4b& b) {
     return std::max({std::abs(a[0] - b[0]), std::abs(a[1] - b[1]), std::abs(a[2] - b[2])});
 }
 
 cv::Rect around(const cv::Mat& picture, const cv::Point& point) {
-    return cv::Rect(point.x - near, point.y - near, 2 * near + 1, 2 * near + 1) &
+    return cv::Rect(point.x - nearGround, point.y - nearGround, 2 * nearGround + 1, 2 * nearGround + 1) &
            cv::Rect(0, 0, picture.cols, picture.rows);
 }
 
@@ -43,7 +43,7 @@ std::vector<cv::Point> groundPixels(const cv::Mat& picture, const cv::Point& poi
     for (int y = place.y; y < place.y + place.height; ++y)
         for (int x = place.x; x < place.x + place.width; ++x) {
             const int off = distance(picture.at<cv::Vec4b>(y, x), ground);
-            if (off <= 2 * step) pixels.emplace_back(x, y);
+            if (off <= 2 * shadeStep) pixels.emplace_back(x, y);
             if (off >= least) continue;
             least = off;
             nearest = {x, y};
@@ -67,7 +67,7 @@ QRect boxAround(const QImage& picture, const QPoint& point) {
     cv::Mat colours, mask = cv::Mat::zeros(all.rows + 2, all.cols + 2, CV_8U);
     cv::cvtColor(all, colours, cv::COLOR_BGRA2BGR);
     const cv::Point at(point.x() - part.x(), point.y() - part.y());
-    const cv::Scalar most(step, step, step);
+    const cv::Scalar most(shadeStep, shadeStep, shadeStep);
     cv::Rect box;
     // Ground that is shut in by a letter is not the box's: it is no larger than what is looked at here.
     for (const cv::Point& seed : groundPixels(all, at)) {
@@ -75,7 +75,7 @@ QRect boxAround(const QImage& picture, const QPoint& point) {
         cv::Rect here;
         cv::floodFill(colours, mask, seed, {}, &here, most, most, 4 | cv::FLOODFILL_MASK_ONLY | (255 << 8));
         if (here.area() > box.area()) box = here;
-        if (box.width > 2 * near + 1 || box.height > 2 * near + 1) break;
+        if (box.width > 2 * nearGround + 1 || box.height > 2 * nearGround + 1) break;
     }
     return QRect(box.x, box.y, box.width, box.height).translated(part.topLeft());
 }

@@ -47,7 +47,7 @@ Data dataOf(const QByteArray& b) {
 }
 
 // Empty for what may be there.
-QString besideName(const QByteArray& b, qsizetype at, quint8 marker, qsizetype length) {
+QString jpegPartName(const QByteArray& b, qsizetype at, quint8 marker, qsizetype length) {
     const QByteArray body = b.mid(at + 4, length - 2);
     if (marker == 0xe0) {
         if (body.startsWith(QByteArrayView("JFIF\0", 5)) && body.size() == 14 && body[12] == 0 && body[13] == 0)
@@ -85,7 +85,7 @@ Container inspectJpeg(const QByteArray& b, bool strict) {
         }
         const qsizetype length = at16(b, at + 2, true);
         if (length < 2 || at + 2 + length > b.size()) return c;
-        if (const QString name = besideName(b, at, marker, length); !name.isEmpty()) c.tell(name);
+        if (const QString name = jpegPartName(b, at, marker, length); !name.isEmpty()) c.tell(name);
         at += 2 + length;
         if (marker != 0xda) continue;
         // Entropy-coded data: runs to the next marker that is neither stuffing nor a restart.

@@ -11,7 +11,7 @@ bool isAnimation(const QByteArray& type) {
     return type == "acTL" || type == "fcTL" || type == "fdAT";
 }
 
-QString besideName(const QByteArray& type) {
+QString pngPartName(const QByteArray& type) {
     const QString name = QString::fromLatin1(type);
     if (type == "eXIf") return Tr::tr("EXIF (chunk eXIf)");
     if (type == "tEXt" || type == "zTXt" || type == "iTXt") return Tr::tr("text (chunk %1)").arg(name);
@@ -74,7 +74,7 @@ Container inspectPng(const QByteArray& b, bool strict) {
             c.end = at + 12 + qsizetype(length);
             break;
         } else {
-            c.tell(besideName(type));
+            c.tell(pngPartName(type));
             c.unreadFrames = c.unreadFrames || isAnimation(type);
         }
         dataEnded = dataEnded || (!data.isEmpty() && type != "IDAT");

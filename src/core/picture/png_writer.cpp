@@ -8,7 +8,7 @@
 namespace eyelid {
 namespace {
 
-constexpr int compression = 6; // zlib's level; 9 takes three times as long for a hundredth of the size
+constexpr int zlibLevel = 6; // zlib's level; 9 takes three times as long for a hundredth of the size
 
 void appendBytes(png_structp png, png_bytep bytes, png_size_t size) {
     static_cast<QByteArray*>(png_get_io_ptr(png))->append(reinterpret_cast<const char*>(bytes), qsizetype(size));
@@ -47,7 +47,7 @@ QByteArray writeWith(const QImage& picture, const Palette* palette, int filters)
                  palette ? PNG_COLOR_TYPE_PALETTE : PNG_COLOR_TYPE_RGB, PNG_INTERLACE_NONE,
                  PNG_COMPRESSION_TYPE_DEFAULT, PNG_FILTER_TYPE_DEFAULT);
     if (palette) putPalette(png, info, *palette);
-    png_set_compression_level(png, compression);
+    png_set_compression_level(png, zlibLevel);
     png_set_filter(png, 0, filters);
     png_write_info(png, info);
     for (int y = 0; y < picture.height(); ++y) {

@@ -8,7 +8,7 @@
 namespace eyelid {
 namespace {
 
-QString besideName(const QByteArray& type) {
+QString webpPartName(const QByteArray& type) {
     if (type == "EXIF") return QStringLiteral("EXIF");
     if (type == "XMP ") return QStringLiteral("XMP");
     if (type == "ICCP") return Tr::tr("colour profile");
@@ -63,7 +63,7 @@ bool inspectChunks(Container& c, const QByteArray& b, qsizetype at, qsizetype en
         } else if (type == "ALPH") {
             c.transparency = true;
         } else if (type != "ANIM") {
-            c.tell(besideName(type));
+            c.tell(webpPartName(type));
         }
         at += 8 + length;
         if (length % 2 && at < end && b[at++] != 0) c.tell(pixelless);

@@ -12,7 +12,7 @@
 namespace eyelid {
 namespace {
 
-constexpr int part = 2400, overlap = 600; // pixels; larger codes than the overlap are found on a smaller picture
+constexpr int tileSide = 2400, overlap = 600; // pixels; larger codes than the overlap are found on a smaller picture
 
 QString nameOf(ZXing::BarcodeFormat format) {
     using F = ZXing::BarcodeFormat;
@@ -52,7 +52,7 @@ void edgesOf(const uchar* above, const uchar* here, const uchar* below, std::vec
                        std::min(least[x - 1], std::min(least[x], least[x + 1])));
 }
 
-struct Place {
+struct CodePlace {
     QRect area;
     bool stripes = true; // high enough for the stripes of a barcode
     int shrink = 1;      // looked at in a picture so many times smaller
@@ -60,7 +60,7 @@ struct Place {
 
 // Where a picture is not flat, each place with what is around it; nearly all of a screen is flat once its text is left
 // out. The picture as a whole where that is not worth parting.
-std::vector<Place> places(const cv::Mat& gray) {
+std::vector<CodePlace> places(const cv::Mat& gray) {
     constexpr int cell = 4;        // pixels
     constexpr int reach = 15;      // cells; the widest stripe of a barcode with modules of six pixels
     constexpr int thinnest = 3;    // cells; no code can be read that is lower
@@ -102,7 +102,7 @@ std::vector<Place> places(const cv::Mat& gray) {
     cv::morphologyEx(busy, busy, cv::MORPH_OPEN, square(thinnest)); // rules and frames part places, and join none
     const int n = cv::connectedComponentsWithStats(busy, labels, stats, centres, 8, CV_32S);
     const QRect whole(0, 0, gray.cols, gray.rows);
-    std::vector<Place> found;
+    std::vector<CodePlace> found;
     double area = 0;
     for (int i = 1; i < n; ++i) {
         const int* s = stats.ptr<int>(i);
@@ -253,19 +253,19 @@ std::vector<Code> findCodes(const QImage& picture) {
     // The library tells of one code of a kind at a time: what was found is painted over, and the rest looked at again.
     QImage left = gray;
     constexpr int most = 64;
-    std::vector<Place> areas;
+    std::vector<CodePlace> areas;
     const cv::Mat pixels = pixelsOf(gray);
     constexpr size_t mostSquares = 32; // the largest
     std::vector<QRect> dense;
-    std::vector<Place> coarse;
+    std::vector<CodePlace> coarse;
     for (const auto& [place, stripes, whole] : places(pixels)) {
         for (int shrink = 2; std::max(place.width(), place.height()) > overlap * shrink / 2; shrink *= 2)
             coarse.push_back({place, stripes, shrink});
         const std::vector<QRect> inPlace = squares(pixels, place);
         dense.insert(dense.end(), inPlace.begin(), inPlace.end());
-        for (int y = 0; y < place.height(); y += part - overlap)
-            for (int x = 0; x < place.width(); x += part - overlap) {
-                const QRect area = QRect(place.left() + x, place.top() + y, part, part).intersected(place);
+        for (int y = 0; y < place.height(); y += tileSide - overlap)
+            for (int x = 0; x < place.width(); x += tileSide - overlap) {
+                const QRect area = QRect(place.left() + x, place.top() + y, tileSide, tileSide).intersected(place);
                 if ((x > 0 && area.width() <= overlap) || (y > 0 && area.height() <= overlap)) continue;
                 areas.push_back({area, stripes});
             }

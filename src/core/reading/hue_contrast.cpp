@@ -95,9 +95,9 @@ uchar medianOf(const cv::Mat& channel, const cv::Mat& blocks, const QRect& place
     return uchar(level);
 }
 
-class Place {
+class HuePlace {
 public:
-    Place(const std::array<cv::Mat, 3>& channels, const cv::Mat& blocks, const QRect& box)
+    HuePlace(const std::array<cv::Mat, 3>& channels, const cv::Mat& blocks, const QRect& box)
         : m_channels(channels), m_blocks(blocks), m_box(box) {
         for (size_t c = 0; c < 3; ++c) m_ground[c] = medianOf(channels[c], blocks, box);
     }
@@ -175,7 +175,7 @@ HueContrast HueLook::at(const QImage& picture, const QImage& lightness) {
         const QRect box(of[cv::CC_STAT_LEFT] * block, of[cv::CC_STAT_TOP] * block, of[cv::CC_STAT_WIDTH] * block,
                         of[cv::CC_STAT_HEIGHT] * block);
         const cv::Mat own = labels == i;
-        Place(channels, own, box).putOn(levels);
+        HuePlace(channels, own, box).putOn(levels);
         contrast.places.push_back(box);
     }
     contrast.levels = QImage(lightness.size(), QImage::Format_Grayscale8);

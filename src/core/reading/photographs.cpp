@@ -16,9 +16,9 @@ constexpr uchar mostStep = 24;    // levels from one of them to the next
 constexpr int smallest = 20;      // pixels
 
 // Of small pictures.
-constexpr int least = 16, most = 128; // pixels of a side
-constexpr double mostOblong = 1.25;   // of the longer side to the shorter
-constexpr double leastUneven = 8;     // levels, on average, within three pixels by three: a gradient has fewer
+constexpr int leastSide = 16, mostSide = 128; // pixels of a side
+constexpr double mostOblong = 1.25;           // of the longer side to the shorter
+constexpr double leastUneven = 8;             // levels, on average, within three pixels by three: a gradient has fewer
 constexpr int half = 2;
 constexpr int shades = 16;          // that lightness is told apart by
 constexpr double mostInThree = 0.6; // of the pixels, in the three shades there is most of: icons have more
@@ -76,7 +76,7 @@ std::vector<cv::Rect> findPhotographs(const cv::Mat& gray) {
 }
 
 std::vector<cv::Rect> findSmallPictures(const cv::Mat& gray) {
-    if (gray.cols < least || gray.rows < least) return {};
+    if (gray.cols < leastSide || gray.rows < leastSide) return {};
     // The ground is of one lightness over three pixels by three; what is not hangs together. Told at half the size,
     // which is exact enough and takes a quarter of the time.
     cv::Mat highest, lowest, uneven;
@@ -94,7 +94,7 @@ std::vector<cv::Rect> findSmallPictures(const cv::Mat& gray) {
                            cv::Rect(0, 0, gray.cols, gray.rows);
         const int shorter = std::min(r.width, r.height), longer = std::max(r.width, r.height);
         const cv::Rect there(s[cv::CC_STAT_LEFT], s[cv::CC_STAT_TOP], s[cv::CC_STAT_WIDTH], s[cv::CC_STAT_HEIGHT]);
-        if (shorter >= least && longer <= most && longer <= mostOblong * shorter &&
+        if (shorter >= leastSide && longer <= mostSide && longer <= mostOblong * shorter &&
             cv::mean(uneven(there))[0] >= leastUneven && hasManyShades(gray(r)))
             found.push_back(r);
     }
@@ -105,7 +105,7 @@ bool isSmallPicture(const cv::Mat& gray, const cv::Rect& photograph) {
     constexpr double mostlyGround = 0.5; // of the rows and columns of pixels right around it
     const int shorter = std::min(photograph.width, photograph.height),
               longer = std::max(photograph.width, photograph.height);
-    if (longer > most || longer > mostOblong * shorter) return false;
+    if (longer > mostSide || longer > mostOblong * shorter) return false;
     int even = 0, all = 0;
     const auto look = [&](int x, int y, int dx, int dy) {
         if (x < 0 || y < 0 || x + dx >= gray.cols || y + dy >= gray.rows) return;

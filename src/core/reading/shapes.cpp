@@ -17,7 +17,7 @@ using namespace letters;
 
 namespace {
 
-const QString quotes = QStringLiteral("\"“”„");
+const QString quoteSigns = QStringLiteral("\"“”„");
 
 class Mender {
 public:
@@ -217,7 +217,7 @@ private:
             int marks = 0;
             double weight = 0;
             for (const auto& [label, v] : shape.votes)
-                if (label.size() == 1 && quotes.contains(label)) {
+                if (label.size() == 1 && quoteSigns.contains(label)) {
                     ++marks;
                     weight += v.weight;
                 }
@@ -350,7 +350,7 @@ private:
         if (!run.mixed && run.weight > nothingKnown && !run.label.isEmpty() &&
             (run.label.size() != 1 || best.size() != 1 || best != shape.best))
             return run.label;
-        if (quotes.contains(run.label) && best == QLatin1String("\"") && !run.label.isEmpty()) return best;
+        if (quoteSigns.contains(run.label) && best == QLatin1String("\"") && !run.label.isEmpty()) return best;
         const auto own = shape.votes.find(run.label);
         const double against = own == shape.votes.end() ? 0 : own->second.weight;
         const bool proven = own == shape.votes.end() || own->second.sure == 0 ? shape.sureOf(shape.best) >= 3 : false;

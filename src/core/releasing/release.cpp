@@ -12,10 +12,10 @@
 namespace eyelid {
 namespace {
 
-using Json = nlohmann::ordered_json;
+using OrderedJson = nlohmann::ordered_json;
 
-Json rectJson(const QRect& r) {
-    return Json::array({r.x(), r.y(), r.width(), r.height()});
+OrderedJson rectJson(const QRect& r) {
+    return OrderedJson::array({r.x(), r.y(), r.width(), r.height()});
 }
 
 std::string text(const QString& s) {
@@ -28,8 +28,8 @@ QString sortName(Leak::Sort sort) {
     return leakCode(sort).replace(u'-', u' ');
 }
 
-Json leakJson(const Leak& leak) {
-    Json j;
+OrderedJson leakJson(const Leak& leak) {
+    OrderedJson j;
     j["code"] = text(leakCode(leak.sort));
     j["what"] = text(sortName(leak.sort));
     // Where a covered value can be read, and of which kind it is, would tell what the cover hides.
@@ -45,17 +45,17 @@ Json leakJson(const Leak& leak) {
 
 // What the check says of the file by itself. That a covered value can be read elsewhere depends on what is covered: it
 // stands in the way of a release, and is told to whoever makes it, but only as something let pass does it get here.
-Json checkJson(const LogEntry& entry) {
-    Json remarks = Json::array();
+OrderedJson checkJson(const LogEntry& entry) {
+    OrderedJson remarks = OrderedJson::array();
     for (const Leak& leak : entry.leaks)
         if (leak.sort != Leak::Sort::CoveredValue) remarks.push_back(leakJson(leak));
     const bool failed = !remarks.empty();
     for (const Pass& pass : entry.passes) {
-        Json j = leakJson(pass.leak);
+        OrderedJson j = leakJson(pass.leak);
         j["let_pass_because"] = text(pass.reason);
         remarks.push_back(j);
     }
-    Json check;
+    OrderedJson check;
     check["result"] = failed ? "failed" : entry.passes.empty() ? "clean" : "let pass";
     check["remarks"] = remarks;
     return check;
@@ -71,14 +71,14 @@ QString reasonOf(const Finding& finding) {
 // A row of the log, and the place it is sorted by.
 struct Row {
     QRect place;
-    Json json;
+    OrderedJson json;
 };
 
 Row itemRow(const Item& item, const std::vector<QRect>& boxes, const QByteArray& secret) {
-    Json j;
+    OrderedJson j;
     j["kind"] = text(kindName(item.finding.kind));
     j["decision"] = text(decisionName(item.decision));
-    j["boxes"] = Json::array();
+    j["boxes"] = OrderedJson::array();
     for (const QRect& r : boxes) j["boxes"].push_back(rectJson(r));
     if (item.decision == Decision::Cover) j["style"] = text(styleName(item.look.style));
     j["reason_code"] = item.byHand ? "by-officer" : item.finding.kind == Kind::Watch ? "watch-list" : "found";
@@ -90,10 +90,10 @@ Row itemRow(const Item& item, const std::vector<QRect>& boxes, const QByteArray&
 }
 
 Row handRow(const HandCover& hand, const QRect& place) {
-    Json j;
+    OrderedJson j;
     j["kind"] = "area";
     j["decision"] = text(decisionName(Decision::Cover));
-    j["boxes"] = Json::array({rectJson(place)});
+    j["boxes"] = OrderedJson::array({rectJson(place)});
     j["style"] = text(styleName(hand.look.style));
     j["reason_code"] = "by-hand";
     j["reason"] = text(Tr::tr("was covered by hand"));
@@ -124,7 +124,7 @@ std::vector<QRect> shownBoxes(const std::vector<QRect>& boxes, const LogEntry& e
     return shown;
 }
 
-Json itemsJson(const LogEntry& entry, const LogInput& input) {
+OrderedJson itemsJson(const LogEntry& entry, const LogInput& input) {
     const auto covers = coversOf(entry.decided, entry.capture);
     const QRegion byHand = handRegion(entry.decided, entry.capture);
     std::vector<Row> rows;
@@ -146,15 +146,15 @@ Json itemsJson(const LogEntry& entry, const LogInput& input) {
     std::stable_sort(rows.begin(), rows.end(), [](const Row& a, const Row& b) {
         return a.place.top() != b.place.top() ? a.place.top() < b.place.top() : a.place.left() < b.place.left();
     });
-    Json items = Json::array();
+    OrderedJson items = OrderedJson::array();
     for (Row& row : rows)
         if (items.empty() || items.back() != row.json) items.push_back(std::move(row.json));
     return items;
 }
 
 // What was done to the picture besides covering, in words.
-Json framingJson(const Framing& framing) {
-    Json done = Json::array();
+OrderedJson framingJson(const Framing& framing) {
+    OrderedJson done = OrderedJson::array();
     const std::pair<bool, const char*> all[] = {{!framing.crop.isNull(), "cropped"},
                                                 {framing.angle != 0, "straightened"},
                                                 {framing.quarters != 0, "turned"},
@@ -172,13 +172,13 @@ Json framingJson(const Framing& framing) {
 } // namespace
 
 QByteArray redactionLog(const LogInput& input) {
-    Json root;
+    OrderedJson root;
     root["format"] = "eyelid redaction log";
     root["version"] = 3;
     root["program"] = {{"name", "eyelid"}, {"version", versionString}};
-    Json policy;
+    OrderedJson policy;
     policy["name"] = text(input.policy->name);
-    policy["kinds"] = Json::array();
+    policy["kinds"] = OrderedJson::array();
     for (Kind kind : allKinds())
         if (input.policy->looksFor(kind))
             policy["kinds"].push_back(
@@ -186,18 +186,18 @@ QByteArray redactionLog(const LogInput& input) {
     root["policy"] = policy;
     root["languages"] = text(input.languages);
     if (input.twoOfficers) root["looked_over"] = "two officers"; // never who
-    root["files"] = Json::array();
+    root["files"] = OrderedJson::array();
     for (const LogEntry& entry : input.entries) {
-        Json file;
+        OrderedJson file;
         file["file"] = text(entry.fileName);
         if (entry.page > 0) file["page"] = entry.page;
         file["width"] = entry.size.width();
         file["height"] = entry.size.height();
         file["sha256"] = text(entry.sha256);
-        if (const Json framing = framingJson(entry.decided.framing); !framing.empty()) file["framing"] = framing;
+        if (const OrderedJson framing = framingJson(entry.decided.framing); !framing.empty()) file["framing"] = framing;
         if (!entry.decided.marks.empty()) file["marks"] = entry.decided.marks.size();
-        const Json items = itemsJson(entry, input);
-        const auto replaced = std::count_if(items.begin(), items.end(), [](const Json& item) {
+        const OrderedJson items = itemsJson(entry, input);
+        const auto replaced = std::count_if(items.begin(), items.end(), [](const OrderedJson& item) {
             return item.value("style", std::string()) == styleName(CoverStyle::StandIn).toStdString();
         });
         if (replaced > 0) file["values_replaced"] = replaced;
@@ -205,7 +205,7 @@ QByteArray redactionLog(const LogInput& input) {
         file["check"] = checkJson(entry);
         root["files"].push_back(file);
     }
-    return QByteArray::fromStdString(root.dump(2, ' ', false, Json::error_handler_t::replace)) + '\n';
+    return QByteArray::fromStdString(root.dump(2, ' ', false, OrderedJson::error_handler_t::replace)) + '\n';
 }
 
 QString redactionLogName() {

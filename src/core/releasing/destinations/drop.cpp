@@ -14,7 +14,7 @@ namespace {
 constexpr int waits[] = {1, 2, 4, 8, 16};
 constexpr int mostNamesTried = 100; // "release (2)" … beside what is there
 
-using Kind = Answer::Kind;
+using Said = Answer::Kind;
 
 bool waitPatiently(int seconds, const Progress& progress) {
     constexpr int step = 50; // milliseconds: how soon it hears that it is to stop
@@ -24,11 +24,11 @@ bool waitPatiently(int seconds, const Progress& progress) {
 
 Error errorOf(const Answer& answer) {
     switch (answer.kind) {
-    case Kind::Cancelled:
+    case Said::Cancelled:
         return {Error::Kind::Cancelled, answer.sentence};
-    case Kind::Exists:
+    case Said::Exists:
         return {Error::Kind::Exists, answer.sentence};
-    case Kind::Refused:
+    case Said::Refused:
         return {Error::Kind::BadInput, answer.sentence};
     default:
         return {Error::Kind::NotWritable, answer.sentence};
@@ -73,13 +73,13 @@ private:
     Answer persist(Progress& progress, const std::function<Answer()>& step) const {
         Answer answer = step();
         for (const int seconds : waits) {
-            if (answer.kind != Kind::Broken) break;
+            if (answer.kind != Said::Broken) break;
             progress.setDoing(sentence(Tr::tr("Broken off; trying again in %1 s"), seconds));
             if (m_dropping.wait ? !m_dropping.wait(seconds) : !waitPatiently(seconds, progress)) break;
             answer = step();
         }
         return progress.cancelled()
-                   ? Answer{Kind::Cancelled, Tr::tr("Sending was stopped; nothing is to be seen there.")}
+                   ? Answer{Said::Cancelled, Tr::tr("Sending was stopped; nothing is to be seen there.")}
                    : answer;
     }
 
@@ -100,12 +100,12 @@ private:
         const qint64 most = file.bytes.size() + 1;
         const Answer there = s.server.get(name, most);
         if (there && there.bytes == file.bytes) return {};
-        if (!there && there.kind != Kind::Missing && there.kind != Kind::Broken) return there;
+        if (!there && there.kind != Said::Missing && there.kind != Said::Broken) return there;
         const bool begun = there && s.server.goesOn() && file.bytes.startsWith(there.bytes);
         if (Answer put = s.server.put(name, file.bytes, begun ? there.bytes.size() : 0); !put) return put;
         Answer back = s.server.get(name, most);
         if (back && back.bytes != file.bytes)
-            return {Kind::Broken, sentence(Tr::tr("%1 did not arrive as it was sent."), file.fileName)};
+            return {Said::Broken, sentence(Tr::tr("%1 did not arrive as it was sent."), file.fileName)};
         return back;
     }
 
@@ -117,16 +117,16 @@ private:
                 const Answer renamed = s.server.rename(s.hidden, name);
                 // It may have been done, and only the answer lost; libcurl itself asks once more then, and what was
                 // to be renamed is there no longer.
-                const bool maybeDone = broken || renamed.kind == Kind::Missing;
+                const bool maybeDone = broken || renamed.kind == Said::Missing;
                 if (!renamed && maybeDone && standsAs(s, name)) return Answer{};
-                broken = broken || renamed.kind == Kind::Broken;
+                broken = broken || renamed.kind == Said::Broken;
                 return renamed;
             });
             if (shown) return name;
-            if (shown.kind != Kind::Exists) return givenUp(s, shown);
+            if (shown.kind != Said::Exists) return givenUp(s, shown);
         }
         return givenUp(
-            s, {Kind::Exists, sentence(Tr::tr("%1 is there a hundred times; take another name."), m_dropping.name)});
+            s, {Said::Exists, sentence(Tr::tr("%1 is there a hundred times; take another name."), m_dropping.name)});
     }
 
     static bool standsAs(const Sending& s, const QString& name) {
@@ -138,7 +138,7 @@ private:
 
     // What was refused or stopped is taken away again; what broke off is gone on with another time.
     Error givenUp(const Sending& s, const Answer& answer) const {
-        if (answer.kind == Kind::Broken) {
+        if (answer.kind == Said::Broken) {
             Error error = errorOf(answer);
             error.sentence = sentence(Tr::tr("%1 Nothing is to be seen there; another attempt goes on where this one "
                                              "ended."),
