@@ -248,3 +248,20 @@ TEST_CASE("a policy's number and a birthday are told by their words") {
             .isEmpty());
     CHECK(found(Kind::Dob, {"BDAY:1998-09-10"}) == QStringList{QStringLiteral("1998-09-10")});
 }
+
+TEST_CASE("a date of birth goes on over the end of a line") {
+    // Two boxes, one value; the second line's words are its own.
+    const QStringList parted = found(Kind::Dob, {"between the lender and Erik Loubser, born 19 May",
+                                                 "1989 (the borrower) and others of the same house"});
+    CHECK(parted == QStringList{QStringLiteral("19 May 1989")});
+    CHECK(found(Kind::Dob, {"The lender and Erik Loubser, who as we know was born on",
+                            "19 May 1989 in a house that is no longer there today"}) ==
+          QStringList{QStringLiteral("19 May 1989")});
+    CHECK(found(Kind::Dob,
+                {"The house by the weir was built by a firm on the", "19 May 1989 and sold again soon after it"})
+              .isEmpty());
+}
+
+TEST_CASE("a time, a sign and a name are no address of mail") {
+    CHECK(found(Kind::Email, {"6 September 2026, 11:00 @ Amalia Rousseau"}).isEmpty());
+}

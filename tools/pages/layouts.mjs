@@ -19,6 +19,7 @@ import { counter } from './counter_layouts.mjs';
 import { gate } from './gate_layouts.mjs';
 import { lobby } from './lobby_layouts.mjs';
 import { terrace } from './terrace_layouts.mjs';
+import { yard } from './yard_layouts.mjs';
 export { record } from './record_layouts.mjs';
 
 // What no one could tell without its label.
@@ -111,5 +112,5 @@ const reported = {
   tenants: v => `<main><h3>${v.pick(['Tenants', 'Units', 'Leases'])}</h3>${rowsOf(v, 5, p => `<div class=ev><div class=with><div>${s('person', v.full(p, 'gf'))}<br>${s('address', v.street())}</div><div><small>${v.pick(['Rent', 'Deposit'])}</small><br>${v.price()}</div><div><small>${L.account(v)}</small><br>${s('account', v.account())}</div></div></div>`).join('')}</main>`,
   release_notes: v => `<main class=letter><h2>${v.product()} ${v.version()}</h2><p>${v.date()}</p><ul>${Array.from({ length: 7 }, () => `<li>${v.phrase()}</li>`).join('')}</ul><p>Known issue: ${v.file()} on ${v.pick(['Ubuntu', 'Debian', 'Fedora'])} ${v.int(10, 40)}.</p></main>`,
 };
-Object.assign(teach, web, system, office, desk, field, house, lone, street, hall, ward, queue, feed, counter, gate, lobby, terrace, reported);
+Object.assign(teach, web, system, office, desk, field, house, lone, street, hall, ward, queue, feed, counter, gate, lobby, terrace, yard, reported);
 export { report } from './report_layouts.mjs';

@@ -36,6 +36,6 @@ for (let i = 0; i < Number(count); ++i) {
   const [name, layout] = set === 'teach' && i % 5 < 2 ? ['mixed', layouts.teach.mixed] : v.pick(kinds);
   const html = layout(v);
   // No name that reads as somebody's number plate or password: a file so called is renamed when it is released.
-  pages.push({ id: `${i}-${name.replaceAll("_", "")}-${v.locale}-${seed}`, html: set === 'teach' ? varied(v, html) : html, css: look(v), dpr: v.pick([1, 1, 1, 2]) });
+  pages.push({ id: `p${i}-${name.replaceAll("_", "")}-${v.locale}-${seed}`, html: set === 'teach' ? varied(v, html) : html, css: look(v), dpr: v.pick([1, 1, 1, 2]) });
 }
 process.stdout.write(JSON.stringify(pages));

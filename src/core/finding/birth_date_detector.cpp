@@ -26,6 +26,19 @@ public:
                     out.push_back({Kind::Dob, &run, span, 0.8, Tr::tr("is a date before a letter for the sex"), key});
             }
         }
+        // "born 19 May" at the end of a line and "1989" on the next, or the words on one and the date on the other.
+        for (const TextRun& run : in.screen.flowing())
+            for (const PatternMatch& m : m_date.all(run.search)) {
+                const Span& span = m.groups[1];
+                const bool crosses = counts(run, span), follows = span.start >= run.joint;
+                const QString before = run.text().left(span.start).right(40);
+                if ((!crosses && !follows) || !m_born.found(SearchText(before))) continue;
+                const TextRun& second = in.screen.runs()[size_t(run.second)];
+                const QString key = skeleton(m.text(run.search, 1));
+                out.push_back({Kind::Dob, crosses ? &run : &second,
+                               crosses ? span : Span{span.start - run.joint, span.length}, 0.93,
+                               Tr::tr("is a date after a word for birth"), key});
+            }
         // Figures set apart may read as words of their own: "1 5/04/1 951".
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Dob || !value.whole) continue;

@@ -2,6 +2,8 @@
 #include "base/sentence.h"
 #include "finding/detector.h"
 
+#include <algorithm>
+
 namespace eyelid {
 namespace {
 
@@ -33,7 +35,7 @@ public:
                 const bool labelled = labelFor(in.screen, run, span, Kind::Email) != nullptr;
                 if (dotted)
                     out.push_back({Kind::Email, &run, span, 0.98, Tr::tr("has the form of an e-mail address"), {}});
-                else if (run.second < 0 && domain.size() >= 4 && local.size() >= 2)
+                else if (run.second < 0 && domain.size() >= 4 && local.size() >= 2 && hasLetter(local))
                     out.push_back({Kind::Email,
                                    &run,
                                    span,
@@ -70,6 +72,10 @@ public:
     }
 
 private:
+    // "11:00 @ Ines": a time and a sign before who did it.
+    static bool hasLetter(const QString& text) {
+        return std::any_of(text.begin(), text.end(), [](QChar c) { return c.isLetter(); });
+    }
     // "… to office@example.org. The pump": what ends as mail domains end, and a full stop behind it, is no dot of the
     // domain that was lost. How long the domain of `m` is.
     int endOfSentence(const PatternMatch& m, const TextRun& run) const {
