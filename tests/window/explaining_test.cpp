@@ -20,6 +20,8 @@
 #include <QPainter>
 #include <QSpinBox>
 #include <QTemporaryDir>
+#include <QTextBlock>
+#include <QTextLayout>
 #include <QToolButton>
 
 using namespace eyelid;
@@ -484,6 +486,31 @@ TEST_CASE("what is being written is on its mark when the window is left") {
     desk.window.close();
     REQUIRE(desk.open().captures()[0].marks.size() == 1);
     CHECK(desk.open().captures()[0].marks[0].text == QStringLiteral("Half a sentence"));
+}
+
+TEST_CASE("a word that no dictionary of the case's languages knows is underlined while it is written") {
+    const Kept kept;
+    Desk desk;
+    kept.in(desk);
+    desk.window.casesView().hide();
+    work(desk);
+    desk.press(Qt::Key_6);
+    desk.press(Qt::Key_Up);
+    desk.press(Qt::Key_Return);
+    desk.press(Qt::Key_Return);
+    auto* edit = desk.window.sheet().findChild<NoteEdit*>();
+    REQUIRE(edit);
+    QTest::keyClicks(edit, QStringLiteral("Two readdings here"));
+    const auto underlined = [&] {
+        QStringList words;
+        const QTextBlock block = edit->document()->firstBlock();
+        for (const auto& range : block.layout()->formats())
+            if (range.format.underlineStyle() == QTextCharFormat::SpellCheckUnderline)
+                words << block.text().mid(range.start, range.length);
+        return words;
+    };
+    REQUIRE(until([&] { return !underlined().isEmpty(); }));
+    CHECK(underlined() == QStringList{QStringLiteral("readdings")});
 }
 
 TEST_CASE("while a tool draws, arrows are its own and change no finding") {

@@ -125,3 +125,14 @@ TEST_CASE("a case in memory alone asks before it is left, one that is kept does 
     desk.window.close();
     CHECK(!desk.window.isVisible());
 }
+
+TEST_CASE("what is to be known of a case's locks goes with it to another window") {
+    const Policy policy = *loadPolicy(QStringLiteral("everything"));
+    Case here(policy), there(policy);
+    CaseKeeper first(here), second(there);
+    OpenCase open = first.handOver();
+    open.remark = QStringLiteral("The key ring was locked.");
+    second.takeOver(std::move(open));
+    CHECK(second.remark() == QStringLiteral("The key ring was locked."));
+    CHECK(second.handOver().remark == QStringLiteral("The key ring was locked."));
+}

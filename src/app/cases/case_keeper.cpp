@@ -196,8 +196,8 @@ void CaseKeeper::leave() {
 OpenCase CaseKeeper::handOver() {
     (void)finish();
     OpenCase open{
-        m_case.kept(), m_case.pictures(), m_case.isReadOnly(), m_folder, m_keys, std::exchange(m_file, nullptr), m_kept,
-        m_standing,    m_trouble};
+        m_case.kept(), m_case.pictures(), m_case.isReadOnly(), m_folder, m_keys, std::exchange(m_file, nullptr),
+        m_kept,        m_standing,        m_trouble,           m_remark};
     // What is under way in this window ends with it.
     for (Capture& capture : open.kept.state.captures)
         if (capture.reading == Capture::Reading::Running) capture.reading = Capture::Reading::Waiting;
@@ -210,6 +210,7 @@ void CaseKeeper::takeOver(OpenCase open) {
     m_keys = open.keys;
     m_file = std::move(open.file);
     m_kept = open.onDisk;
+    m_remark = open.remark;
     m_case.restore(std::move(open.kept), std::move(open.pictures));
     m_case.setReadOnly(open.readOnly);
     stand(open.standing, open.trouble);

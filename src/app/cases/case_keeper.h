@@ -108,7 +108,7 @@ struct OpenCase {
     std::shared_ptr<CaseFile> file; ///< null where it has none
     QSet<int> onDisk;               ///< captures that are
     CaseKeeper::Standing standing = CaseKeeper::Standing::InMemory;
-    QString trouble;
+    QString trouble, remark; ///< as the keeper's
 };
 
 } // namespace eyelid
