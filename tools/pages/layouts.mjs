@@ -1,6 +1,6 @@
 // Pages as offices have them, put together at random, to teach and choose with. Each layout is a function of the values.
 // web_layouts.mjs has those of the open web, system_layouts.mjs those of consoles, logs, notes and lists of addresses,
-// office_, desk_, field_, house_, street_, hall_, ward_, queue_ and feed_layouts.mjs those of schools, courts, shops, gates, rotas, queues and feeds, lone_layouts.mjs those with next to nothing on
+// office_, desk_, field_, house_, street_, hall_, ward_, queue_, feed_, counter_, gate_, lobby_, terrace_ and yard_layouts.mjs those of schools, courts, shops, gates, rotas, queues and feeds, lone_layouts.mjs those with next to nothing on
 // them; report_layouts.mjs those that only report.
 import { s, esc, table, form, cards, shell, T, L, personal, nobodys, mixed, avatar, rowsOf, columns } from './blocks.mjs';
 import { web } from './web_layouts.mjs';
