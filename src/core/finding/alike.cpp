@@ -173,8 +173,10 @@ void findPlacedAlike(const Surroundings& in, const TaggedPage& tagged, const std
     for (const Candidate& c : kept) {
         taken[size_t(c.run->line)] = 1;
         if (c.run->second >= 0) taken[size_t(c.run->second)] = 1;
-        if (c.run->second < 0 && c.span.length + 2 >= cells[size_t(c.run->line)].span.length)
-            wholes[size_t(c.run->line)] = c.kind;
+        const Span& cell = cells[size_t(c.run->line)].span;
+        // All but a sign on either side; not the number before it.
+        const int shared = std::min(c.span.end(), cell.end()) - std::max(c.span.start, cell.start);
+        if (c.run->second < 0 && shared + 2 >= cell.length && shared > 0) wholes[size_t(c.run->line)] = c.kind;
     }
     std::vector<QString> above; // by line: the form of the one over it
     for (const TextRun& run : in.screen.runs()) {

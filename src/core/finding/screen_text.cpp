@@ -305,7 +305,8 @@ public:
     // "Finish  tan": one row of headings is written in one way, so what is written small beside a large one is a value.
     bool isSmallBesideLarge(size_t line) const {
         const int left = m_screen.m_beside[line];
-        return left >= 0 && text(line)[0].isLower() && text(size_t(left))[0].isUpper();
+        const auto first = [&](size_t of) { return text(of).isEmpty() ? QChar() : text(of).front(); };
+        return left >= 0 && first(line).isLower() && first(size_t(left)).isUpper();
     }
 
     // Headings: a label in a row of at least two short cells speaks for the column below it.
