@@ -1,8 +1,10 @@
 #!/usr/bin/env bash
-# Runs a command under Xvfb with a window manager: tools/xvfb-run.sh COMMAND...
+# Runs a command under Xvfb with a window manager and a runtime folder of its own: tools/xvfb-run.sh COMMAND...
 set -u
-export XDG_RUNTIME_DIR="${XDG_RUNTIME_DIR:-$(mktemp -d)}"
-exec xvfb-run -a -s "-screen 0 1600x1000x24 -nolisten tcp" bash -c '
+XDG_RUNTIME_DIR=$(mktemp -d)
+export XDG_RUNTIME_DIR
+trap 'rm -rf "$XDG_RUNTIME_DIR"' EXIT
+xvfb-run -a -s "-screen 0 1600x1000x24 -nolisten tcp" bash -c '
   # Programs start when the window manager is ready for them.
   ready=$(mktemp -u)
   openbox --startup "touch $ready" >/dev/null 2>&1 &

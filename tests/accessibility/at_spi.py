@@ -6,12 +6,21 @@ seen has no name; then decides about every finding of the demo, has the pictures
 import os, re, subprocess, sys, tempfile, time
 
 import pyatspi
+from gi.repository import GLib
 
 patience = 120  # seconds for anything that reads, checks or opens
 home = tempfile.mkdtemp()
 environment = dict(os.environ, HOME=home, XDG_CONFIG_HOME=home + '/config', XDG_DATA_HOME=home + '/data', XDG_CACHE_HOME=home + '/cache',
                    QT_LINUX_ACCESSIBILITY_ALWAYS_ON='1', LC_ALL='C.UTF-8')
 controls = {'push button', 'check box', 'radio button', 'text', 'combo box', 'slider', 'spin button', 'list', 'menu item'}
+
+def whole(get):
+    """What `get` gives; asked again where something it looked at was taken down meanwhile."""
+    end = time.monotonic() + patience
+    while True:
+        try: return get()
+        except GLib.GError:
+            if time.monotonic() > end: raise
 
 def wait(what, get):
     """What `get` gives as soon as it gives anything."""
@@ -46,11 +55,12 @@ def act(node, action):
 
 def press(role, name, action='Press'): act(wait(f'{role} {name}', lambda: find(role, name)), action)
 
-def says(pattern): return any(re.search(pattern, n.name or '') for n in everything() if n.getRoleName() == 'label' and showing(n))
+def says(pattern):
+    return whole(lambda: any(re.search(pattern, n.name or '') for n in everything() if n.getRoleName() == 'label' and showing(n)))
 
 def name_everything():
-    unnamed = [f'{n.getRoleName()} in {n.parent.name or n.parent.getRoleName()}' for n in everything()
-               if n.getRoleName() in controls and showing(n) and not (n.name or n.description)]
+    unnamed = whole(lambda: [f'{n.getRoleName()} in {n.parent.name or n.parent.getRoleName()}' for n in everything()
+                             if n.getRoleName() in controls and showing(n) and not (n.name or n.description)])
     if unnamed: sys.exit('these controls have no name: ' + ', '.join(unnamed))
 
 eyelid = subprocess.Popen([sys.argv[1], '--demo'], env=environment)
