@@ -10,7 +10,7 @@
 namespace eyelid {
 namespace {
 
-constexpr unsigned char boundTo[] = "eyelid signature 1";
+constexpr unsigned char signBoundTo[] = "eyelid signature 1";
 
 QString fileIn(const QString& folder) {
     return joinedPath(folder, QStringLiteral("signature"));
@@ -33,7 +33,7 @@ Result<Done> keepSign(const QString& folder, const QByteArray& png) {
     unsigned long long length = 0;
     crypto_aead_xchacha20poly1305_ietf_encrypt(reinterpret_cast<unsigned char*>(cipher.data()), &length,
                                                reinterpret_cast<const unsigned char*>(png.constData()),
-                                               size_t(png.size()), boundTo, sizeof boundTo, nullptr,
+                                               size_t(png.size()), signBoundTo, sizeof signBoundTo, nullptr,
                                                reinterpret_cast<const unsigned char*>(sealed.constData()),
                                                reinterpret_cast<const unsigned char*>(key->constData()));
     FileSet files;
@@ -56,7 +56,7 @@ Result<QByteArray> keptSign(const QString& folder) {
         bytes->size() >= least &&
         crypto_aead_xchacha20poly1305_ietf_decrypt(reinterpret_cast<unsigned char*>(png.data()), &length, nullptr,
                                                    reinterpret_cast<const unsigned char*>(bytes->constData()) + nonce,
-                                                   size_t(bytes->size() - nonce), boundTo, sizeof boundTo,
+                                                   size_t(bytes->size() - nonce), signBoundTo, sizeof signBoundTo,
                                                    reinterpret_cast<const unsigned char*>(bytes->constData()),
                                                    reinterpret_cast<const unsigned char*>(key->constData())) == 0;
     if (!opened) return Error{Error::Kind::BadInput, Tr::tr("The kept signature is damaged; draw or choose it anew.")};

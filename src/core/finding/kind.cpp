@@ -42,7 +42,7 @@ constexpr std::array kindNames{
     KindNames{Kind::Watch, "watch", QT_TRANSLATE_NOOP("eyelid", "Watch list")},
 };
 
-constexpr auto kinds = [] {
+constexpr auto kindsInOrder = [] {
     std::array<Kind, kindNames.size()> all{};
     for (size_t i = 0; i < all.size(); ++i) all[i] = kindNames[i].kind;
     return all;
@@ -51,7 +51,7 @@ constexpr auto kinds = [] {
 } // namespace
 
 std::span<const Kind> allKinds() {
-    return kinds;
+    return kindsInOrder;
 }
 
 QString kindName(Kind kind) {

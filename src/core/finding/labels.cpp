@@ -102,7 +102,7 @@ const Entry* entryFor(const QStringList& words) {
     return nullptr;
 }
 
-QStringList wordsOf(const QString& text) {
+QStringList labelWords(const QString& text) {
     QString spaced;
     const QString unaccented = withoutAccents(text);
     for (qsizetype i = 0; i < unaccented.size(); ++i) {
@@ -122,7 +122,7 @@ QStringList wordsOf(const QString& text) {
 
 std::optional<LabelHit> labelHit(const QString& text) {
     if (text.size() > 60) return std::nullopt;
-    const QStringList words = wordsOf(text);
+    const QStringList words = labelWords(text);
     if (words.isEmpty() || words.size() > 6) return std::nullopt;
     for (qsizetype from = 0; from < words.size(); ++from) {
         if (words.size() - from > 4) continue;

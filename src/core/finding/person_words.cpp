@@ -9,7 +9,7 @@
 namespace eyelid {
 namespace {
 
-const QSet<QString>& wordsOf(const QString& name) {
+const QSet<QString>& shippedWords(const QString& name) {
     static const QHash<QString, QSet<QString>> all = [] {
         QHash<QString, QSet<QString>> sections;
         QString section;
@@ -65,59 +65,59 @@ QString plain(const Token& t) {
 }
 
 bool isParticle(const Token& t) {
-    static const QSet<QString>& words = wordsOf(QStringLiteral("particle"));
+    static const QSet<QString>& words = shippedWords(QStringLiteral("particle"));
     return words.contains(plain(t)) && !t.shouting;
 }
 
 bool isTitle(const Token& t) {
-    static const QSet<QString>& titles = wordsOf(QStringLiteral("title"));
+    static const QSet<QString>& titles = shippedWords(QStringLiteral("title"));
     // Those that are written small in running text.
-    static const QSet<QString>& small = wordsOf(QStringLiteral("title written small"));
+    static const QSet<QString>& small = shippedWords(QStringLiteral("title written small"));
     return (t.capital && titles.contains(plain(t))) || small.contains(plain(t));
 }
 
 bool isCalendarWord(const Token& t) {
-    static const QSet<QString>& words = wordsOf(QStringLiteral("calendar"));
+    static const QSet<QString>& words = shippedWords(QStringLiteral("calendar"));
     return words.contains(plain(t));
 }
 
 bool isGreetingWord(const Token& t) {
-    static const QSet<QString>& words = wordsOf(QStringLiteral("greeting"));
+    static const QSet<QString>& words = shippedWords(QStringLiteral("greeting"));
     return words.contains(plain(t));
 }
 
 bool speaksOfPeople(const Token& t) {
-    static const QSet<QString>& words = wordsOf(QStringLiteral("speaks of people"));
+    static const QSet<QString>& words = shippedWords(QStringLiteral("speaks of people"));
     return words.contains(plain(t));
 }
 
 bool isRoleWord(const Token& t) {
-    static const QSet<QString>& words = wordsOf(QStringLiteral("role"));
+    static const QSet<QString>& words = shippedWords(QStringLiteral("role"));
     return words.contains(plain(t));
 }
 
 bool joinsTwo(const QString& word) {
-    static const QSet<QString>& words = wordsOf(QStringLiteral("joins two"));
+    static const QSet<QString>& words = shippedWords(QStringLiteral("joins two"));
     return words.contains(word);
 }
 
 bool isAgainst(const QString& word) {
-    static const QSet<QString>& words = wordsOf(QStringLiteral("against"));
+    static const QSet<QString>& words = shippedWords(QStringLiteral("against"));
     return words.contains(word);
 }
 
 bool isArticle(const Token& t) {
-    static const QSet<QString>& words = wordsOf(QStringLiteral("article"));
+    static const QSet<QString>& words = shippedWords(QStringLiteral("article"));
     return words.contains(plain(t));
 }
 
 bool isThing(const Token& t) {
-    static const QSet<QString>& words = wordsOf(QStringLiteral("thing"));
+    static const QSet<QString>& words = shippedWords(QStringLiteral("thing"));
     return words.contains(plain(t));
 }
 
 bool leadsAThing(const Token& t) {
-    static const QSet<QString>& words = wordsOf(QStringLiteral("leads a thing"));
+    static const QSet<QString>& words = shippedWords(QStringLiteral("leads a thing"));
     return words.contains(plain(t));
 }
 

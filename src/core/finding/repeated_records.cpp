@@ -174,7 +174,7 @@ private:
 };
 
 // An identifier or an early date that stands on one line with a name, and how it is written.
-struct OnLine {
+struct WithName {
     Kind kind = Kind::Record;
     const TextRun* run = nullptr;
     Span span;
@@ -198,8 +198,8 @@ Span withoutSigns(const QString& word) {
     return {from, to - from};
 }
 
-std::vector<OnLine> identifiersBesideNames(const ScreenText& screen, const std::vector<Candidate>& settled) {
-    std::vector<OnLine> all;
+std::vector<WithName> identifiersBesideNames(const ScreenText& screen, const std::vector<Candidate>& settled) {
+    std::vector<WithName> all;
     for (const TextRun& run : screen.runs()) {
         const auto isHere = [&](const Candidate& c) { return c.run == &run; };
         const auto name = std::find_if(settled.begin(), settled.end(),
@@ -234,10 +234,10 @@ std::vector<OnLine> identifiersBesideNames(const ScreenText& screen, const std::
 
 // On lines of text the place varies with the name's length; what is written alike and on the same side of it is alike.
 void findBesideNames(const ScreenText& screen, const std::vector<Candidate>& settled, std::vector<Candidate>& out) {
-    const std::vector<OnLine> all = identifiersBesideNames(screen, settled);
-    for (const OnLine& one : all) {
+    const std::vector<WithName> all = identifiersBesideNames(screen, settled);
+    for (const WithName& one : all) {
         const auto likes =
-            std::count_if(all.begin(), all.end(), [&](const OnLine& other) { return other.form == one.form; });
+            std::count_if(all.begin(), all.end(), [&](const WithName& other) { return other.form == one.form; });
         if (size_t(likes) >= fewestRecords && !one.found)
             out.push_back({one.kind,
                            one.run,

@@ -127,7 +127,7 @@ struct KeyPatterns {
     Pattern whole{R"RX(["']?([\p{L}][\p{L}\d _.\-/]*?)["']?(?:\s{0,2}:\s{0,2}|\s=\s)["']?([^\s"'].*))RX"};
     Pattern within{R"RX(([\p{L}][\p{L}\d_\-]+(?: [\p{L}][\p{L}\d_\-]+){0,3})["']? ?[:=]["' ]{0,2}([^\s"',;&<>]+))RX"};
 };
-constexpr int longestKey = 43;
+constexpr int mostOfKey = 43;
 constexpr int farthestStart = 2; // a key that opens its line, after a quote or a bracket
 
 // A quoted value ends at its closing quote.
@@ -219,7 +219,7 @@ public:
             const SearchText& line = m_screen.m_runs[i].search;
             bool taken = false;
             for (const PatternMatch& m : patterns.whole.all(line)) {
-                if (m.groups[0].start > farthestStart || m.groups[1].length > longestKey) break;
+                if (m.groups[0].start > farthestStart || m.groups[1].length > mostOfKey) break;
                 const auto hit = hitOf(m.text(line, 1));
                 if (hit) add(*hit, i, withoutQuote(m.groups[2], m.text(line, 2)), LabelledValue::How::Inside);
                 taken = hit.has_value();

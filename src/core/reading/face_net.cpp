@@ -12,12 +12,12 @@
 namespace eyelid {
 namespace {
 
-constexpr int side = 128; // pixels the network sees
+constexpr int netSide = 128; // pixels the network sees
 // Of 72 portraits the surest look at 20 pixels was never below it (tools: bench/heads.py).
 constexpr double leastAtAll = 0.3;
-constexpr int smallWindow = 160;                        // pixels: of a larger one only what is sure counts
-constexpr double nearer = 1.2, far = 1.5, farthest = 2; // of the window
-constexpr double sameMiddle = 0.15, sameSize = 0.5;     // of the window, of the face: what the two looks may differ by
+constexpr int smallWindow = 160;                              // pixels: of a larger one only what is sure counts
+constexpr double nearer = 1.2, far = 1.5, farthestWindow = 2; // of the window
+constexpr double sameMiddle = 0.15, sameSize = 0.5; // of the window, of the face: what the two looks may differ by
 
 // Where the network looks for faces: two in each cell of 16 by 16, six in each of 8 by 8.
 const std::vector<cv::Point2d>& anchors() {
@@ -44,11 +44,11 @@ cv::Mat shown(const cv::Mat& picture, const cv::Rect& window, bool mirrored) {
     cv::copyMakeBorder(picture(inside), part, inside.y - window.y, window.br().y - inside.br().y, inside.x - window.x,
                        window.br().x - inside.br().x, cv::BORDER_REPLICATE);
     cv::cvtColor(part, part, cv::COLOR_BGRA2RGB);
-    cv::resize(part, part, {side, side}, 0, 0, window.width > side ? cv::INTER_AREA : cv::INTER_CUBIC);
+    cv::resize(part, part, {netSide, netSide}, 0, 0, window.width > netSide ? cv::INTER_AREA : cv::INTER_CUBIC);
     if (mirrored) cv::flip(part, part, 1);
-    const int shape[] = {1, side, side, 3};
+    const int shape[] = {1, netSide, netSide, 3};
     cv::Mat blob(4, shape, CV_32F);
-    cv::Mat into(side, side, CV_32FC3, blob.ptr<float>());
+    cv::Mat into(netSide, netSide, CV_32FC3, blob.ptr<float>());
     part.convertTo(into, CV_32FC3, 1 / 127.5, -1);
     return blob;
 }
@@ -84,9 +84,9 @@ SeenFace FaceNet::lookOnce(const cv::Mat& picture, const cv::Rect& window, bool 
             if (score <= most) continue;
             most = score;
             const float* where = out[grid + 2].ptr<float>() + size_t(i) * coordinates;
-            const double width = where[2] / double(side), height = where[3] / double(side);
+            const double width = where[2] / double(netSide), height = where[3] / double(netSide);
             const cv::Point2d middle =
-                anchors()[anchor] + cv::Point2d(where[0] / double(side), where[1] / double(side));
+                anchors()[anchor] + cv::Point2d(where[0] / double(netSide), where[1] / double(netSide));
             box = {middle.x - width / 2, middle.y - height / 2, width, height};
         }
     }
@@ -101,7 +101,7 @@ std::optional<SeenFace> FaceNet::look(const cv::Mat& picture, const cv::Rect& wi
     if (first.sureness < leastAtAll) return std::nullopt;
     // A head is seen in the same place from near and far, and in the mirror; what only looks like one is not.
     const SeenFace looks[] = {first, lookOnce(picture, grown(window, far), true),
-                              lookOnce(picture, grown(window, farthest), false),
+                              lookOnce(picture, grown(window, farthestWindow), false),
                               lookOnce(picture, grown(window, nearer), true)};
     SeenFace seen{0, first.box};
     for (const SeenFace& look : looks) {

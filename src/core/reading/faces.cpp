@@ -15,11 +15,11 @@ namespace {
 
 constexpr double mostPixels = 1.5e6;     // a larger photograph is looked at smaller
 constexpr int portrait = 200;            // pixels: a photograph up to this is taken for one of a single head
-constexpr double mostOblong = 2;         // and one up to so much longer one way than the other
+constexpr double mostOblongPicture = 2;  // and one up to so much longer one way than the other
 constexpr int smallestWindow = 48;       // pixels, within a large photograph
 constexpr int mostWindows = 120;         // looked into within larger photographs of one picture
 constexpr double cascadeSureness = 0.85; // it seldom errs
-constexpr double alike = 0.97;           // correlation of the same pixels, drawn at another size
+constexpr double samePixels = 0.97;      // correlation of the same pixels, drawn at another size
 constexpr double sizesOfTheSame[] = {1, 0.5, 0.625, 0.75, 0.8, 1.25, 1.5, 2};
 
 // A cascade is not safe to share between threads, so each call has its own; parsing takes a few milliseconds and
@@ -101,7 +101,7 @@ private:
     static std::vector<cv::Rect> windowsOf(const cv::Rect& region) {
         const int shorter = std::min(region.width, region.height), longer = std::max(region.width, region.height);
         std::vector<cv::Rect> windows;
-        if (longer <= portrait && longer <= mostOblong * shorter) {
+        if (longer <= portrait && longer <= mostOblongPicture * shorter) {
             windows.emplace_back(region.x + (region.width - longer) / 2, region.y + (region.height - longer) / 2,
                                  longer, longer);
             return windows;
@@ -141,7 +141,7 @@ private:
             double most = 0;
             cv::Point at;
             cv::minMaxLoc(share, nullptr, &most, nullptr, &at);
-            if (most < alike) continue;
+            if (most < samePixels) continue;
             m_heads.push_back(
                 {cv::Rect2d(region.x + at.x, region.y + at.y, pattern.cols, pattern.rows), head.sureness});
             return;

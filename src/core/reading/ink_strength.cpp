@@ -10,14 +10,14 @@ namespace eyelid {
 namespace {
 
 // Rows a changed one reaches: a closing, or opening, is two passes of half a structure each.
-constexpr int reach = 2 * (InkStrength::structureHeight / 2);
+constexpr int strengthReach = 2 * (InkStrength::structureHeight / 2);
 
 std::vector<cv::Range> changedRows(const QImage& before, const QImage& now) {
     if (before.size() != now.size()) return {{0, now.height()}};
     std::vector<cv::Range> ranges;
     for (int y = 0; y < now.height(); ++y) {
         if (std::memcmp(before.constScanLine(y), now.constScanLine(y), size_t(now.width())) == 0) continue;
-        const cv::Range near(std::max(0, y - reach), std::min(now.height(), y + reach + 1));
+        const cv::Range near(std::max(0, y - strengthReach), std::min(now.height(), y + strengthReach + 1));
         if (!ranges.empty() && near.start <= ranges.back().end)
             ranges.back().end = near.end;
         else
@@ -46,7 +46,7 @@ InkStrength::Strength& InkStrength::brought(bool light) {
     strength.levels.create(gray.size(), CV_8U);
     for (const cv::Range& rows : strength.stale) {
         // With what reaches into these rows; what the cut itself reaches is left out again.
-        const cv::Range around(std::max(0, rows.start - reach), std::min(gray.rows, rows.end + reach));
+        const cv::Range around(std::max(0, rows.start - strengthReach), std::min(gray.rows, rows.end + strengthReach));
         cv::Mat levels;
         cv::morphologyEx(gray.rowRange(around), levels, light ? cv::MORPH_TOPHAT : cv::MORPH_BLACKHAT, kernel, {-1, -1},
                          1, cv::BORDER_REPLICATE | cv::BORDER_ISOLATED);

@@ -156,7 +156,7 @@ bool isPunctuation(QChar c) {
 }
 
 // How odd it is that no glyph stands for a run.
-double leftOut(const InkRun& run, double xHeight) {
+double costOfLeaving(const InkRun& run, double xHeight) {
     if (run.ink < speckInk) return leftOutSpeck;
     return run.height() < markHeight * xHeight ? leftOutMark : leftOutLetter;
 }
@@ -198,7 +198,7 @@ bool align(std::span<InkRun> runs, const ReadLine& line, const std::vector<const
     };
     const auto oddness = [&](size_t r, size_t g, size_t k, const Fit& fit) {
         const InkRun& run = runs[r];
-        if (k == 0) return leftOut(run, xHeight) + (known[r] ? notAsKnown : 0);
+        if (k == 0) return costOfLeaving(run, xHeight) + (known[r] ? notAsKnown : 0);
         const double away = std::abs((run.left + run.right + 1) / 2.0 - fit.middle / double(k)) / xHeight;
         double cost = std::min(awayMost, away * awayCost);
         cost += misfit(run, {fit.top, fit.bottom, fit.width}, xHeight) + fit.inner * spaceWithin;

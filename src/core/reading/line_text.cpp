@@ -12,9 +12,9 @@ using namespace letters;
 namespace {
 
 // The columns of a line that carry ink, and the gaps between them.
-class Columns {
+class InkColumns {
 public:
-    explicit Columns(const LinePatch& line) : m_left(line.box.left()), m_ink(size_t(line.box.width() + 1), 0) {
+    explicit InkColumns(const LinePatch& line) : m_left(line.box.left()), m_ink(size_t(line.box.width() + 1), 0) {
         for (const QRect& ink : line.inks)
             for (int x = ink.left(); x <= ink.right(); ++x) m_ink[size_t(x - m_left)] = 1;
     }
@@ -192,7 +192,7 @@ private:
 
     const LinePatch& m_patch;
     const UniformLine& m_uniform;
-    Columns m_columns;
+    InkColumns m_columns;
     const bool m_numbers;
     double m_pitch = 0;    // 0: too few letters to tell
     double m_tracking = 0; // pixels more between letters than usual
@@ -200,7 +200,7 @@ private:
 };
 
 // Where the line is parted into words: its start, the places between them, its end.
-std::vector<double> wordEdges(const LinePatch& patch, const TextLine& line, const Columns& columns) {
+std::vector<double> wordEdges(const LinePatch& patch, const TextLine& line, const InkColumns& columns) {
     std::vector<double> edges{double(patch.box.left())};
     for (size_t i = 1; i < line.words.size(); ++i) {
         const double end = line.words[i - 1].glyphs.back().box.center().x();
@@ -212,7 +212,7 @@ std::vector<double> wordEdges(const LinePatch& patch, const TextLine& line, cons
 }
 
 // Glyph borders: midway between the centres the library gives, moved to a gap in the ink where there is one.
-void placeGlyphs(Word& word, const Columns& columns) {
+void placeGlyphs(Word& word, const InkColumns& columns) {
     word.confidence = 1;
     double left = word.box.left();
     for (size_t g = 0; g < word.glyphs.size(); ++g) {
@@ -249,7 +249,7 @@ TextLine lineOfText(const LinePatch& patch, const std::vector<ReadGlyph>& read, 
              g.confidence, g.exact, g.others});
     }
     // The library says only roughly where a glyph stands; the ink says exactly where words part.
-    const Columns columns(patch);
+    const InkColumns columns(patch);
     const std::vector<double> edges = wordEdges(patch, line, columns);
     for (size_t i = 0; i < line.words.size(); ++i) {
         Word& word = line.words[i];

@@ -12,7 +12,7 @@ namespace {
 
 // Measures of the uniform line, in pixels: Tesseract's line model takes pictures of 36 pixels' height.
 constexpr double uniformX = 15;
-constexpr int above = 12, below = 10, side = 10;
+constexpr int above = 12, below = 10, sideRoom = 10;
 // A little narrower than it is high: as well read, and in less time, which goes with the width.
 constexpr double narrowed = 0.9;
 
@@ -147,13 +147,13 @@ void putOnBaseline(UniformLine& uniform, const cv::Mat& scaled, double base, dou
     const int top = above + int(uniformX) - int(std::lround(base));
     const int topRoom = std::max(0, -top);
     const int bottomRoom = std::max(0, top + scaled.rows - height);
-    uniform.image = QImage(scaled.cols + 2 * side, height + topRoom + bottomRoom, QImage::Format_Grayscale8);
+    uniform.image = QImage(scaled.cols + 2 * sideRoom, height + topRoom + bottomRoom, QImage::Format_Grayscale8);
     uniform.image.fill(255);
     for (int y = 0; y < scaled.rows; ++y)
         std::copy(scaled.ptr<uchar>(y), scaled.ptr<uchar>(y) + scaled.cols,
-                  uniform.image.scanLine(y + top + topRoom) + side);
+                  uniform.image.scanLine(y + top + topRoom) + sideRoom);
     uniform.baseline = above + int(uniformX) + topRoom;
-    uniform.margin = QPointF(side / uniform.scale, (top + topRoom) / scale);
+    uniform.margin = QPointF(sideRoom / uniform.scale, (top + topRoom) / scale);
 }
 
 } // namespace

@@ -35,7 +35,7 @@ bool put(archive* zip, const Artifact& file) {
            archive_write_data(zip, file.bytes.constData(), size_t(file.bytes.size())) == file.bytes.size();
 }
 
-Error bad(const QString& sentence) {
+Error badArchive(const QString& sentence) {
     return {Error::Kind::BadInput, sentence};
 }
 
@@ -68,25 +68,25 @@ Result<std::vector<Artifact>> filesOfZip(const QByteArray& bytes, qint64 mostByt
     const std::unique_ptr<archive, FreeReader> zip(archive_read_new());
     archive_read_support_format_zip(zip.get());
     if (archive_read_open_memory(zip.get(), bytes.constData(), size_t(bytes.size())) != ARCHIVE_OK)
-        return bad(Tr::tr("This is no ZIP archive, or a damaged one."));
+        return badArchive(Tr::tr("This is no ZIP archive, or a damaged one."));
     std::vector<Artifact> files;
     archive_entry* entry = nullptr;
     for (;;) {
         const int read = archive_read_next_header(zip.get(), &entry);
         if (read == ARCHIVE_EOF) return files;
-        if (read != ARCHIVE_OK) return bad(Tr::tr("This is no ZIP archive, or a damaged one."));
+        if (read != ARCHIVE_OK) return badArchive(Tr::tr("This is no ZIP archive, or a damaged one."));
         if (archive_entry_filetype(entry) == AE_IFDIR) continue;
         Artifact file{pathFromBytes(archive_entry_pathname(entry)), {}};
-        if (file.fileName.isEmpty()) return bad(Tr::tr("The archive is damaged."));
+        if (file.fileName.isEmpty()) return badArchive(Tr::tr("The archive is damaged."));
         if (file.fileName.startsWith(u'/') || file.fileName.split(u'/').contains(QStringLiteral("..")))
-            return bad(Tr::tr("The archive names a file outside of itself."));
+            return badArchive(Tr::tr("The archive names a file outside of itself."));
         char block[1 << 16];
         for (;;) {
             const la_ssize_t got = archive_read_data(zip.get(), block, sizeof block);
-            if (got < 0) return bad(Tr::tr("The archive is damaged."));
+            if (got < 0) return badArchive(Tr::tr("The archive is damaged."));
             if (got == 0) break;
             mostBytes -= got;
-            if (mostBytes < 0) return bad(Tr::tr("The archive holds more than can be looked at."));
+            if (mostBytes < 0) return badArchive(Tr::tr("The archive holds more than can be looked at."));
             file.bytes.append(block, got);
         }
         files.push_back(std::move(file));

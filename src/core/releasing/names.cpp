@@ -76,7 +76,7 @@ QString filled(const QString& names, const NameParts& parts) {
     return name;
 }
 
-Error bad(const QString& sentence) {
+Error noTemplate(const QString& sentence) {
     return {Error::Kind::BadInput, sentence};
 }
 
@@ -86,19 +86,20 @@ Result<Done> checkNames(const QString& names) {
     for (qsizetype i = 0; i < names.size(); ++i) {
         const QChar c = names[i];
         if (c == u'/' || c == u'\\' || !c.isPrint())
-            return bad(sentence(Tr::tr("Names of files cannot hold what stands at place %1 of %2."), i + 1, names));
-        if (c == u'}') return bad(sentence(Tr::tr("In %1 a part is closed that was not opened."), names));
+            return noTemplate(
+                sentence(Tr::tr("Names of files cannot hold what stands at place %1 of %2."), i + 1, names));
+        if (c == u'}') return noTemplate(sentence(Tr::tr("In %1 a part is closed that was not opened."), names));
         if (c != u'{') continue;
         const qsizetype end = names.indexOf(u'}', i);
-        if (end < 0) return bad(sentence(Tr::tr("In %1 a part is opened and not closed."), names));
+        if (end < 0) return noTemplate(sentence(Tr::tr("In %1 a part is opened and not closed."), names));
         if (!partCalled(QStringView(names).mid(i + 1, end - i - 1)))
-            return bad(sentence(Tr::tr("There is no part %1 of a name; there are %2."), names.mid(i, end - i + 1),
-                                partNames()));
+            return noTemplate(sentence(Tr::tr("There is no part %1 of a name; there are %2."),
+                                       names.mid(i, end - i + 1), partNames()));
         i = end;
     }
-    if (names.trimmed().isEmpty()) return bad(Tr::tr("A name needs at least a number: {number}."));
+    if (names.trimmed().isEmpty()) return noTemplate(Tr::tr("A name needs at least a number: {number}."));
     if (names.trimmed().startsWith(u'.') || names.trimmed().startsWith(u'-'))
-        return bad(
+        return noTemplate(
             Tr::tr("A name that begins with a dot is hidden, and one with a hyphen is taken for an option; begin "
                    "with a letter or a part."));
     return Done{};

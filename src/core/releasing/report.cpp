@@ -10,7 +10,7 @@ namespace {
 
 using Json = nlohmann::json;
 
-const char* const head = R"(<!DOCTYPE html>
+const char* const reportHead = R"(<!DOCTYPE html>
 <html lang="en">
 <head>
 <meta charset="utf-8">
@@ -130,7 +130,7 @@ QString reportName() {
 
 QByteArray reportOf(const QByteArray& log, const std::map<size_t, QByteArray>& thumbnails) {
     const Json root = parsed(log);
-    QString html = QString::fromLatin1(head).arg(Tr::tr("What was hidden").toHtmlEscaped());
+    QString html = QString::fromLatin1(reportHead).arg(Tr::tr("What was hidden").toHtmlEscaped());
     html += QStringLiteral("<p>") + policyOf(root).toHtmlEscaped() + QStringLiteral("</p>\n");
     size_t index = 0;
     for (const Json& file : root.value("files", Json::array())) {

@@ -98,41 +98,41 @@ long Transfer::status() const {
 }
 
 Answer Transfer::answerTo(CURLcode code) const {
-    using Kind = Answer::Kind;
+    using Outcome = Answer::Kind;
     const QString server = QUrl(m_place.address).host();
     const QString why = m_trouble[0] ? QString::fromUtf8(m_trouble) : QString::fromUtf8(curl_easy_strerror(code));
     switch (code) {
     case CURLE_OK:
         return {};
     case CURLE_ABORTED_BY_CALLBACK:
-        return {Kind::Cancelled, Tr::tr("Sending was stopped; nothing is to be seen there.")};
+        return {Outcome::Cancelled, Tr::tr("Sending was stopped; nothing is to be seen there.")};
     case CURLE_PEER_FAILED_VERIFICATION:
         if (!m_place.isSftp())
-            return {Kind::Refused,
+            return {Outcome::Refused,
                     sentence(Tr::tr("The certificate of %1 is not one this machine trusts, or not its own; nothing was "
                                     "sent. Ask whoever keeps the server (%2)."),
                              server, why)};
-        return {Kind::Refused,
+        return {Outcome::Refused,
                 sentence(Tr::tr("%1 shows another key than the one that was pinned; somebody may stand in between. "
                                 "Nothing was sent. Ask whoever keeps the server."),
                          server)};
     case CURLE_SSL_CACERT_BADFILE:
-        return {Kind::Refused, sentence(Tr::tr("The certificate authority of “%1” cannot be read: %2"), m_place.name,
-                                        m_place.authority)};
+        return {Outcome::Refused, sentence(Tr::tr("The certificate authority of “%1” cannot be read: %2"), m_place.name,
+                                           m_place.authority)};
     case CURLE_LOGIN_DENIED:
-        return {Kind::Refused, sentence(Tr::tr("%1 does not accept the user name, the password or the key of “%2”."),
-                                        server, m_place.name)};
+        return {Outcome::Refused, sentence(Tr::tr("%1 does not accept the user name, the password or the key of “%2”."),
+                                           server, m_place.name)};
     case CURLE_REMOTE_FILE_NOT_FOUND:
-        return {Kind::Missing, sentence(Tr::tr("%1 has no such folder."), server)};
+        return {Outcome::Missing, sentence(Tr::tr("%1 has no such folder."), server)};
     case CURLE_REMOTE_FILE_EXISTS:
-        return {Kind::Exists, sentence(Tr::tr("%1 has one of that name."), server)};
+        return {Outcome::Exists, sentence(Tr::tr("%1 has one of that name."), server)};
     case CURLE_REMOTE_DISK_FULL:
-        return {Kind::Refused, sentence(Tr::tr("%1 has no room left."), server)};
+        return {Outcome::Refused, sentence(Tr::tr("%1 has no room left."), server)};
     case CURLE_REMOTE_ACCESS_DENIED:
-        return {Kind::Refused,
+        return {Outcome::Refused,
                 sentence(Tr::tr("%1 does not let you write to the folder of “%2”."), server, m_place.name)};
     default:
-        return {Kind::Broken, sentence(Tr::tr("%1 cannot be reached, or broke off (%2)."), server, why)};
+        return {Outcome::Broken, sentence(Tr::tr("%1 cannot be reached, or broke off (%2)."), server, why)};
     }
 }
 

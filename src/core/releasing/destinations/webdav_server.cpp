@@ -51,7 +51,7 @@ private:
 
     // What the status says (RFC 9110, RFC 4918).
     Answer perform(qint64 most = 1 << 20) {
-        using Kind = Answer::Kind;
+        using Outcome = Answer::Kind;
         const CURLcode code = m_transfer.perform(most);
         if (code != CURLE_OK) return m_transfer.answerTo(code);
         const QString server = m_place.name;
@@ -67,17 +67,18 @@ private:
         case 412:
             return m_transfer.answerTo(CURLE_REMOTE_FILE_EXISTS);
         case 413:
-            return {Kind::Refused, sentence(Tr::tr("“%1” does not take files so large."), server)};
+            return {Outcome::Refused, sentence(Tr::tr("“%1” does not take files so large."), server)};
         case 507:
             return m_transfer.answerTo(CURLE_REMOTE_DISK_FULL);
         case 408:
         case 423:
         case 429:
-            return {Kind::Broken, sentence(Tr::tr("“%1” is busy (%2)."), server, int(status))};
+            return {Outcome::Broken, sentence(Tr::tr("“%1” is busy (%2)."), server, int(status))};
         default:
-            if (status >= 500) return {Kind::Broken, sentence(Tr::tr("“%1” has a fault (%2)."), server, int(status))};
+            if (status >= 500)
+                return {Outcome::Broken, sentence(Tr::tr("“%1” has a fault (%2)."), server, int(status))};
             if (status >= 300)
-                return {Kind::Refused,
+                return {Outcome::Refused,
                         sentence(Tr::tr("“%1” does not take what was sent (%2); is its address that of a WebDAV "
                                         "folder?"),
                                  server, int(status))};
