@@ -1,0 +1,336 @@
+#include "finding/name_proposal.h"
+
+#include "base/sentence.h"
+#include "finding/labels.h"
+#include "language/spelling.h"
+
+#include <algorithm>
+
+namespace eyelid {
+namespace {
+
+// What one word adds to the belief that it is part of a name.
+double wordEvidence(const Names& names, const QString& language, const Token& t, bool first) {
+    if (t.text.size() == 1) return first && t.initial ? 0.25 : 0.1;
+    if (isCalendarWord(t)) return -0.3;
+    QString word = t.text;
+    double best = -1;
+    // Of a double name either half may be the known one.
+    for (const QString& part : word.split(QLatin1Char('-'), Qt::SkipEmptyParts)) {
+        QString w = nameRestored(part);
+        const qsizetype quote = w.indexOf(QLatin1Char('\''));
+        const bool clipped = quote == 1 || quote == 2; // O'Brien, D'Amato
+        if (clipped && !names.isFamily(w)) w = w.mid(quote + 1);
+        const bool given = names.isGiven(w), family = names.isFamily(w), common = names.isCommonWord(w, language);
+        double e = 0.12;
+        if (given)
+            e = first ? 0.42 : 0.36;
+        else if (family)
+            e = first ? 0.18 : 0.38;
+        else if (common)
+            e = -0.4;
+        else if (names.isPlace(w))
+            e = 0.0;
+        if ((given || family) && common) e -= 0.16;
+        if (clipped) e = std::max(e, 0.3);
+        best = std::max(best, e);
+    }
+    return best;
+}
+
+bool isGreeting(const std::vector<Token>& tokens, size_t at) {
+    if (isTitle(tokens[at])) return at > 0 && isGreeting(tokens, at - 1);
+    return isGreetingWord(tokens[at]);
+}
+
+// What heads a field can also stand before a name in a sentence: "la secretaria", "der Zeuge".
+bool isRole(const Token& t) {
+    if (isRoleWord(t)) return true;
+    if (t.text.size() < 5 || isTitle(t)) return false;
+    const auto hit = labelHit(t.text);
+    return hit && hit->whole && hit->kind == Kind::Person;
+}
+
+size_t beforeParticles(const std::vector<Token>& tokens, size_t first) {
+    size_t at = first;
+    while (at > 0 && isParticle(tokens[at - 1])) --at;
+    while (at > 0 && isArticle(tokens[at - 1])) --at;
+    return at > 0 ? at - 1 : first;
+}
+
+const Pattern& letterClosing() {
+    static const Pattern closing{
+        R"((?i)^\W*(?:(?:kind|best|warm|many)?\s?(?:regards|wishes|thanks)|yours (?:sincerely|faithfully|truly)|sincerely|many thanks|thank you|thanks|cheers|best|mit freundlichen gr[üu][ßsB]+e?n?|(?:viele|beste|liebe) gr[üu][ßsB]+e|freundliche gr[üu][ßsB]+e|cordialement|bien à vous|salutations distinguées|un saludo|saludos(?: cordiales)?|atentamente|signed)\W*$)"};
+    return closing;
+}
+
+// The words of one line that are judged, and what stands around them. Each step adds to the proposal.
+class Judging {
+public:
+    Judging(const Surroundings& in, const TextRun& run, const std::vector<Token>& tokens, size_t first, size_t last)
+        : m_in(in), m_names(in.names), m_language(in.screen.language()), m_run(run), m_tokens(tokens), m_start(first),
+          m_first(first), m_last(last), m_end(last) {
+        m_proposal.on = &run;
+        m_proposal.run = run.line;
+    }
+
+    std::optional<NameProposal> judged() {
+        constexpr size_t mostWords = 6;
+        m_afterTitle = m_first > 0 && isTitle(m_tokens[m_first - 1]);
+        trim();
+        m_end = m_last;
+        if (count() > mostWords) return std::nullopt;
+        m_label = personLabel();
+        findGivenBehind();
+        if (!isOneWord())
+            weighSeveral();
+        else if (!weighOne())
+            return std::nullopt;
+        tellShape();
+        weighBefore();
+        weighLabel();
+        weighParts();
+        weighThings();
+        place();
+        return std::move(m_proposal);
+    }
+
+private:
+    size_t count() const { return m_last - m_first + 1; }
+    bool isOneWord() const { return count() == 1 && !m_reversed; }
+    Span words() const {
+        return {m_tokens[m_first].span.start, m_tokens[m_end].span.end() - m_tokens[m_first].span.start};
+    }
+
+    bool isNoName(const Token& t) const {
+        if (t.initial) return false;
+        return (m_names.isCommonWord(t.text, m_language) && !m_names.isGiven(t.text) && !m_names.isFamily(t.text)) ||
+               (m_names.isVeryCommonWord(t.text, m_language) && !m_names.isGiven(t.text)) || isCalendarWord(t);
+    }
+
+    // Ordinary words at either end are not part of the name: "Call Devika", "Goran Tenant".
+    void trim() {
+        if (!m_afterTitle)
+            while (m_first < m_last && isNoName(m_tokens[m_first])) ++m_first;
+        while (m_last > m_first && isNoName(m_tokens[m_last])) --m_last;
+    }
+
+    const LabelledValue* personLabel() const {
+        if (m_run.second >= 0) return nullptr;
+        const Span span = words();
+        const LabelledValue* label = labelFor(m_in.screen, m_run, span, Kind::Person);
+        // What stands farther on in a sentence is not the label's value.
+        if (label && label->span.length > 40 && span.start > label->span.start + 14 &&
+            m_run.text().mid(label->span.start, span.start - label->span.start).count(QLatin1Char(',')) == 0)
+            return nullptr;
+        return label;
+    }
+
+    // "Surname, Given": the words behind the comma belong to it.
+    void findGivenBehind() {
+        if (m_tokens[m_last].after != QLatin1Char(',') || m_last + 1 >= m_tokens.size() || count() > 3) return;
+        const Token& given = m_tokens[m_last + 1];
+        if (!given.capital || given.digits || isTitle(given)) return;
+        const bool known = m_names.isGiven(given.text) && !m_names.isCommonWord(given.text);
+        const bool lineOfTwo = m_first == 0 && m_last + 2 >= m_tokens.size();
+        // "Maelo Bascaran, Ardith Hathering" are two.
+        const bool goesOn = m_last + 2 < m_tokens.size() && m_tokens[m_last + 2].capital &&
+                            !m_tokens[m_last + 2].initial && m_run.text()[given.span.end()] == QLatin1Char(' ');
+        if (!((known && (lineOfTwo || m_label)) || (m_label && lineOfTwo)) || (goesOn && count() >= 2)) return;
+        m_reversed = true;
+        m_end = m_last + 1;
+        if (m_end + 1 < m_tokens.size() && m_tokens[m_end + 1].text.size() == 1 && m_tokens[m_end + 1].capital) ++m_end;
+    }
+
+    // A word by itself; false where it cannot be a name.
+    bool weighOne() {
+        const Token& t = m_tokens[m_first];
+        if (t.text.size() < 3 || isCalendarWord(t) || (t.shouting && !m_label)) return false;
+        const bool common = m_names.isCommonWord(t.text, m_language);
+        if (m_names.isGiven(t.text)) {
+            m_proposal.sum += common ? 0.2 : 0.36;
+            m_proposal.evidence << Tr::tr("is on the list of given names");
+        } else if (m_names.isFamily(t.text)) {
+            m_proposal.sum += common ? 0.05 : 0.2;
+            m_proposal.evidence << Tr::tr("is on the list of family names");
+        } else if (common) {
+            m_proposal.sum -= 0.4;
+        }
+        // Inside a sentence a capital is a choice, not the grammar's.
+        const bool opening = m_first > 0 && isNoName(m_tokens[m_first - 1]); // "Call Oskar first"
+        if (m_first > 0 && (!m_tokens[m_first - 1].capital || opening) &&
+            m_run.text()[t.span.start - 1] == QLatin1Char(' ') &&
+            !QStringLiteral(".:!?").contains(m_run.text()[std::max(0, t.span.start - 2)]) && !m_names.isPlace(t.text) &&
+            !common)
+            m_proposal.sum += 0.15;
+        // "Your operator Ines", also where the line breaks between the two.
+        if (!common && isInRole()) {
+            m_proposal.sum += 0.35;
+            m_proposal.speakFor(Tr::tr("follows a word for somebody's part"));
+        }
+        return true;
+    }
+
+    void weighSeveral() {
+        int known = 0;
+        double sum = 0;
+        for (size_t i = m_first; i <= m_end; ++i) {
+            if (isParticle(m_tokens[i]) && i != m_first) continue;
+            const bool isFirst = m_reversed ? i == m_last + 1 : i == m_first;
+            const double e = wordEvidence(m_names, m_language, m_tokens[i], isFirst);
+            known += e >= 0.18;
+            sum += count() > 2 && !isFirst && i != m_last ? e / 2 : e;
+        }
+        // Two words that each may be ordinary are a name when both are names.
+        if (known >= 2) sum += 0.1;
+        if (known >= 2)
+            m_proposal.evidence << Tr::tr("has a given and a family name of the lists of names");
+        else if (known == 1)
+            m_proposal.evidence << Tr::tr("has a word that is on the lists of names");
+        if (m_reversed) {
+            sum += 0.1;
+            m_proposal.evidence << Tr::tr("is written surname first");
+        }
+        bool particle = false;
+        for (size_t i = m_first + 1; i < m_last; ++i)
+            particle = particle || (isParticle(m_tokens[i]) && !m_tokens[i].capital);
+        if (particle && known >= 1) sum += 0.1;
+        bool shouting = true;
+        for (size_t i = m_first; i <= m_end; ++i)
+            shouting = shouting && (m_tokens[i].shouting || isParticle(m_tokens[i]));
+        if (shouting && !m_label) sum -= 0.25; // headings
+        m_proposal.sum += sum;
+    }
+
+    void tellShape() {
+        const Token& t = m_tokens[m_first];
+        m_proposal.single = isOneWord() && t.text.size() >= 4 && !t.shouting &&
+                            !m_names.isCommonWord(t.text, m_language) && !m_names.isPlace(t.text) && !isThing(t) &&
+                            !isCalendarWord(t);
+        m_proposal.shaped = !isOneWord() && count() <= 4;
+        for (size_t i = m_first; i <= m_end && m_proposal.shaped; ++i)
+            if (!isParticle(m_tokens[i]) && isNoName(m_tokens[i])) m_proposal.shaped = false;
+    }
+
+    void weighBefore() {
+        if (m_afterTitle) {
+            m_proposal.sum += 0.6;
+            m_proposal.speakFor(Tr::tr("follows a title"));
+        }
+        if (m_first > 0 && isGreeting(m_tokens, m_first - 1)) {
+            m_proposal.sum += 0.5;
+            m_proposal.speakFor(Tr::tr("follows a greeting"));
+        }
+        if (m_first == 0 && followsClosing()) {
+            m_proposal.sum += 0.5;
+            m_proposal.speakFor(Tr::tr("stands under a letter's closing"));
+        }
+    }
+
+    // A label speaks for the first name-like words of its value.
+    void weighLabel() {
+        if (!m_label) return;
+        const bool heading = m_label->how == LabelledValue::How::Heading;
+        m_proposal.inCell = m_label->how != LabelledValue::How::Inside;
+        // "Operations manager" under a name is what somebody is, not a label of what comes next.
+        const bool weak = !m_label->whole && m_label->how == LabelledValue::How::Above;
+        m_proposal.sum += weak ? 0.2 : heading ? 0.45 : 0.5;
+        m_proposal.evidence << m_label->because();
+        // A heading speaks for what stands far below it as well, which need not be of its column; and any label for
+        // a word of every day.
+        m_proposal.spokenFor =
+            m_proposal.spokenFor || (!heading && !(count() == 1 && m_names.isCommonWord(m_tokens[m_first].text)));
+    }
+
+    void weighParts() {
+        if (count() < 2) return;
+        if (isInRole()) {
+            m_proposal.sum += 0.35;
+            m_proposal.speakFor(Tr::tr("follows a word for somebody's part"));
+        } else if (m_first > 0 && speaksOfPeople(m_tokens[m_first - 1])) {
+            m_proposal.sum += 0.18;
+            m_proposal.evidence << Tr::tr("stands where a person is spoken of");
+        }
+    }
+
+    void weighThings() {
+        const Token &first = m_tokens[m_first], &last = m_tokens[m_last];
+        // Followed by a word for a street, a firm or a thing: not a person.
+        if (!m_label && m_last + 1 < m_tokens.size() && isThing(m_tokens[m_last + 1])) m_proposal.sum -= 0.4;
+        // Church, Castle and West are names as well: less where the lists know both.
+        if ((isThing(last) || leadsAThing(first)) && !m_label)
+            m_proposal.sum -= count() >= 2 && m_names.isGiven(first.text) && m_names.isFamily(last.text) ? 0.2 : 0.4;
+        // "rue de la Halle", "Avenida de la Alameda": what a street is called after.
+        if (const size_t at = beforeParticles(m_tokens, m_first); at < m_first && isThing(m_tokens[at]))
+            m_proposal.sum -= 0.4;
+    }
+
+    void place() {
+        Span span = words();
+        // A time or a number behind it does not make it less of a list's entry.
+        const QString rest = m_run.text().mid(span.end());
+        bool lettersAfter = std::any_of(rest.begin(), rest.end(), [](QChar c) { return c.isLetter(); });
+        // No half a name: what a label announces is one whole, though a letter of it was read as a figure.
+        if (lettersAfter && m_label && isNameOf(*m_label)) {
+            span.length = m_tokens.back().span.end() - span.start;
+            lettersAfter = false;
+        }
+        const int begin = m_afterTitle ? m_tokens[m_start - 1].span.start : span.start;
+        m_proposal.wholeLine = begin <= 1 && !lettersAfter;
+        // A cell's or a line's value is the title and the name; in a sentence or a greeting the name alone is
+        // somebody's.
+        m_proposal.span = m_proposal.wholeLine ? Span{begin, span.end() - begin} : span;
+        const auto add = [&](size_t from, size_t to) {
+            for (size_t i = from; i <= to; ++i) m_proposal.name += m_tokens[i].text + QLatin1Char(' ');
+        };
+        if (m_reversed) add(m_last + 1, m_end);
+        add(m_first, m_reversed ? m_last : m_end);
+    }
+
+    // Whether all a label announces is a few words written large.
+    bool isNameOf(const LabelledValue& label) const {
+        constexpr size_t mostWords = 4;
+        return label.whole && label.how != LabelledValue::How::Heading && label.span.start == 0 &&
+               m_tokens.size() <= mostWords && label.span.end() >= m_tokens.back().span.end() &&
+               std::all_of(m_tokens.begin(), m_tokens.end(), [](const Token& t) { return t.text[0].isUpper(); });
+    }
+
+    bool followsClosing() const {
+        for (size_t i = 0; i < m_in.screen.runs().size(); ++i)
+            if (m_in.screen.lineBelow(int(i)) == m_run.line && letterClosing().found(m_in.screen.runs()[i].search))
+                return true;
+        return false;
+    }
+
+    bool isInRole() const {
+        if (m_first > 0)
+            return isRole(m_tokens[m_first - 1]) && m_run.text()[m_tokens[m_first].span.start - 1] == QLatin1Char(' ');
+        constexpr size_t fewestOfProse = 4;
+        for (size_t i = 0; i < m_in.screen.runs().size(); ++i)
+            if (m_in.screen.lineBelow(int(i)) == m_run.line) {
+                const std::vector<Token> above = tokensOf(m_in.screen.runs()[i]);
+                if (above.size() >= fewestOfProse && isRole(above.back())) return true;
+            }
+        return false;
+    }
+
+    const Surroundings& m_in;
+    const Names& m_names;
+    const QString& m_language;
+    const TextRun& m_run;
+    const std::vector<Token>& m_tokens;
+    size_t m_start;                // the first of what stood there
+    size_t m_first, m_last, m_end; // of the name, both inclusive; m_end: with a given name behind
+    bool m_reversed = false, m_afterTitle = false;
+    const LabelledValue* m_label = nullptr;
+    NameProposal m_proposal;
+};
+
+} // namespace
+
+std::optional<NameProposal> judgedAsName(const Surroundings& in, const TextRun& run, const std::vector<Token>& tokens,
+                                         size_t first, size_t last) {
+    return Judging(in, run, tokens, first, last).judged();
+}
+
+} // namespace eyelid
