@@ -83,6 +83,7 @@ def draw(path):
         rest = [dict(w, box=[w['box'][0], w['box'][1] - top, *w['box'][2:]]) for w in words if inside(w['box'])]
         # What is cut through by the edge is nobody's matter.
         image = picture[top:top + HEIGHT].copy()
+        if not image.size: break
         for box in [b for s in sens for b in s['boxes']] + [w['box'] for w in words]:
             if not inside(box) and box[1] < top + HEIGHT and box[1] + box[3] > top:
                 image[max(0, int(box[1] - top)):int(box[1] + box[3] - top) + 1, int(box[0]):int(box[0] + box[2]) + 1] = image[0, 0]

@@ -58,6 +58,8 @@ std::unique_ptr<Detector> makeNationalIdDetector();
 std::unique_ptr<Detector> makeBirthDateDetector();
 std::unique_ptr<Detector> makeUsernameDetector();
 std::unique_ptr<Detector> makeSecretDetector();
+std::unique_ptr<Detector> makeCommandLineDetector(); ///< what commands of a console are given
+std::unique_ptr<Detector> makeMessageDetector();     ///< fields of HL7 and EDIFACT messages
 std::unique_ptr<Detector> makeWatchDetector();
 std::unique_ptr<Detector> makePersonDetector();
 std::unique_ptr<Detector> makeSpeakerDetector(); ///< names told by the form of a line

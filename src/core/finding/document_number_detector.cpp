@@ -27,7 +27,7 @@ public:
                 // Letters may be misread figures, but not all of them: "NOTIFICATIONS" is no number.
                 const QString number = m.text(text);
                 const auto read = std::count_if(number.begin(), number.end(), [](QChar c) { return c.isDigit(); });
-                if (2 * read < digits) continue;
+                if (2 * read < digits || m_month.found(SearchText(number))) continue;
                 const bool fits = value.kind == Kind::Account ? digits >= 5 && characters <= 20
                                                               : digits >= 4 && characters >= 6 && characters <= 20;
                 if (!fits) continue;
@@ -89,6 +89,7 @@ private:
     }
 
     Pattern m_zone{R"((?:^|\s)([A-Z0-9<«][A-Za-z0-9<« ]*<[A-Za-z0-9<« ]*)(?:$|\s))"};
+    Pattern m_month{R"(^\p{Lu}\p{Ll}{2,9} (?:19|20)\d\d$)"}; // "December 2024"
     Pattern m_number{R"([$§A-Z0-9][A-Za-z0-9]*(?:[ \-/.]?[A-Z0-9]*\d[A-Za-z0-9]*){0,6})"};
 };
 

@@ -3,6 +3,7 @@
 #include "base/sentence.h"
 #include "base/workers.h"
 #include "finding/alike.h"
+#include "finding/beside_people.h"
 #include "finding/candidates.h"
 #include "finding/check_digits.h"
 #include "finding/detector.h"
@@ -173,6 +174,8 @@ Finder::Finder() : m_parts(std::make_unique<Parts>()) {
     d.push_back(makeWatchDetector());
     d.push_back(makeEmailDetector());
     d.push_back(makeSecretDetector());
+    d.push_back(makeCommandLineDetector());
+    d.push_back(makeMessageDetector());
     d.push_back(makeIbanDetector());
     d.push_back(makeCardDetector());
     d.push_back(makeNetworkDetector());
@@ -361,6 +364,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
     if (tagged) findFramedAlike(in, *tagged, kept, alike);
     if (tagged) findInRecords(screen, *tagged, kept, alike);
     if (tagged) findBesideNames(screen, kept, alike);
+    if (tagged) findBesidePeople(in, *tagged, kept, alike);
     if (tagged) findInListings(screen, m_parts->names, kept, alike);
     for (const Candidate& c : alike)
         if (wanted(c)) addWhole(c, kept);

@@ -108,10 +108,13 @@ private:
                (m_names.isVeryCommonWord(t.text, m_language) && !m_names.isGiven(t.text)) || isCalendarWord(t);
     }
 
-    // Ordinary words at either end are not part of the name: "Call Devika", "Goran Tenant".
+    // Ordinary words at either end are not part of the name: "Call Devika", "Goran Tenant", "Fee May Georgia Brown".
     void trim() {
-        if (!m_afterTitle)
+        if (!m_afterTitle) {
+            for (size_t i = m_first; i < m_last && !m_names.isGiven(m_tokens[i].text); ++i)
+                if (i > m_first && isCalendarWord(m_tokens[i])) m_first = i + 1;
             while (m_first < m_last && isNoName(m_tokens[m_first])) ++m_first;
+        }
         while (m_last > m_first && isNoName(m_tokens[m_last])) --m_last;
     }
 
@@ -131,8 +134,10 @@ private:
         if (m_tokens[m_last].after != QLatin1Char(',') || m_last + 1 >= m_tokens.size() || count() > 3) return;
         const Token& given = m_tokens[m_last + 1];
         if (!given.capital || given.digits || isTitle(given)) return;
-        const bool known = m_names.isGiven(given.text) && !m_names.isCommonWord(given.text);
-        const bool lineOfTwo = m_first == 0 && m_last + 2 >= m_tokens.size();
+        const bool known = m_names.isGiven(given.text) && (!m_names.isCommonWord(given.text) ||
+                                                           m_names.isFrequentName(given.text, m_language));
+        const bool places = m_names.isPlace(given.text) && m_names.isPlace(m_tokens[m_last].text);
+        const bool lineOfTwo = m_start == 0 && m_last + 2 >= m_tokens.size() && (m_first == 0 || !places);
         // "Maelo Bascaran, Ardith Hathering" are two.
         const bool goesOn = m_last + 2 < m_tokens.size() && m_tokens[m_last + 2].capital &&
                             !m_tokens[m_last + 2].initial && m_run.text()[given.span.end()] == QLatin1Char(' ');
@@ -146,7 +151,8 @@ private:
     bool weighOne() {
         const Token& t = m_tokens[m_first];
         if (t.text.size() < 3 || isCalendarWord(t) || (t.shouting && !m_label)) return false;
-        const bool common = m_names.isCommonWord(t.text, m_language);
+        const bool common = m_names.isCommonWord(t.text, m_language) &&
+                            (isAlsoThing(t) || !m_names.isFrequentName(t.text, m_language));
         if (m_names.isGiven(t.text)) {
             m_proposal.sum += common ? 0.2 : 0.36;
             m_proposal.evidence << Tr::tr("is on the list of given names");
@@ -163,6 +169,10 @@ private:
             !QStringLiteral(".:!?").contains(m_run.text()[std::max(0, t.span.start - 2)]) && !m_names.isPlace(t.text) &&
             !common)
             m_proposal.sum += 0.15;
+        if (t.owns && !common && m_names.isGiven(t.text) && !m_names.isPlace(t.text)) {
+            m_proposal.sum += 0.15;
+            m_proposal.speakFor(Tr::tr("is written as whom something belongs to"));
+        }
         // "Your operator Ines", also where the line breaks between the two.
         if (!common && isInRole()) {
             m_proposal.sum += 0.35;

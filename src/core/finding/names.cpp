@@ -1,6 +1,7 @@
 #include "finding/names.h"
 
 #include "language/spelling.h"
+#include "language/word_groups.h"
 
 #include <algorithm>
 
@@ -43,6 +44,17 @@ bool Names::isPlace(const QString& word) const {
 }
 bool Names::isCommonWord(const QString& word, const QString& language) const {
     return rank(word, language) < unlisted;
+}
+bool Names::isFrequentName(const QString& word, const QString& language) const {
+    constexpr qsizetype fewestLetters = 4; // shorter ones are abbreviations as well
+    constexpr int muchMore = 10;           // times as frequent; lists of films' words have names of all languages
+    const QString spelt = folded(word), english = QStringLiteral("eng");
+    if (spelt.size() < fewestLetters || !isGiven(word) || isPlace(word) || WordGroups::shipped().of(spelt)) return false;
+    const int rankInEnglish = m_words.rank(spelt, english);
+    if (rankInEnglish < 0) return false;
+    // What its own language has much more of than English is a word of it: "lang".
+    const int own = language.isEmpty() || language == english ? -1 : m_words.rank(spelt, language);
+    return own < 0 || rankInEnglish <= muchMore * own;
 }
 bool Names::isVeryCommonWord(const QString& word, const QString& language) const {
     return rank(word, language) < 1000;

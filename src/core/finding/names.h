@@ -19,6 +19,8 @@ public:
     bool isCommonWord(const QString& word, const QString& language = {}) const;
     /// One of the thousand most frequent words of such a language: an ordinary word first, whoever else bears it.
     bool isVeryCommonWord(const QString& word, const QString& language = {}) const;
+    /// "Emily", "Alexander": frequent, and nothing but a given name; no place and no word of `language`.
+    bool isFrequentName(const QString& word, const QString& language) const;
 
 private:
     int rank(const QString& word, const QString& language) const; ///< best among them; none: a very high one

@@ -188,7 +188,9 @@ private:
             const QStringList words = p->name.split(QLatin1Char(' '), Qt::SkipEmptyParts);
             if (words.size() < 2) continue;
             for (const QString& word : words)
-                if (word.size() >= 4 && word[0].isUpper() && !in.names.isCommonWord(word)) parts.add(word, 1);
+                if (word.size() >= 4 && word[0].isUpper() &&
+                    (!in.names.isCommonWord(word) || in.names.isFrequentName(word, in.screen.language())))
+                    parts.add(word, 1);
         }
         if (parts.isEmpty()) return;
         // "Oakley, Wren" where Wren Oakley is known, though a wren is a bird.

@@ -4,6 +4,7 @@
 #include "language/spelling.h"
 
 #include <QHash>
+#include <QRegularExpression>
 #include <QSet>
 
 namespace eyelid {
@@ -47,9 +48,12 @@ std::vector<Token> tokensOf(const TextRun& run) {
         const int start = i;
         while (i < text.size() && inner(i)) ++i;
         Token t;
-        t.span = {start, i - start};
-        t.text = text.mid(start, i - start);
-        t.after = i < text.size() ? text[i] : QChar();
+        static const QRegularExpression owner(QStringLiteral("^(\\p{L}{2,})['’]s$"));
+        const auto owning = owner.match(text.mid(start, i - start));
+        t.owns = owning.hasMatch();
+        t.span = {start, t.owns ? int(owning.capturedLength(1)) : i - start};
+        t.text = text.mid(t.span.start, t.span.length);
+        t.after = t.span.end() < text.size() ? text[t.span.end()] : QChar();
         const QString restored = nameRestored(t.text);
         t.capital = restored[0].isUpper();
         t.shouting = t.text.size() > 1 && t.text == t.text.toUpper();
@@ -113,6 +117,11 @@ bool isArticle(const Token& t) {
 
 bool isThing(const Token& t) {
     static const QSet<QString>& words = shippedWords(QStringLiteral("thing"));
+    return words.contains(plain(t));
+}
+
+bool isAlsoThing(const Token& t) {
+    static const QSet<QString>& words = shippedWords(QStringLiteral("also a thing"));
     return words.contains(plain(t));
 }
 

@@ -14,6 +14,7 @@ struct Token {
     QChar after; ///< the character behind it, null at the end
     bool capital = false, shouting = false, digits = false;
     bool initial = false; ///< one letter and a full stop
+    bool owns = false;    ///< an "’s" stood behind it
 };
 
 std::vector<Token> tokensOf(const TextRun& run);
@@ -32,6 +33,7 @@ bool joinsTwo(const QString& word);  ///< "and", "und": between two of one sort
 bool isAgainst(const QString& word); ///< "v.", "gegen", "./.": between the parties of a case
 bool isArticle(const Token& t);      ///< before what a street or a house is called after
 bool isThing(const Token& t);        ///< "Ltd", "Street", "Hospital": what bears a name and is nobody
+bool isAlsoThing(const Token& t);    ///< "German", "Mercedes": a name, and by itself more often something else
 /// In French, Spanish and German the word for a firm, a house or an office comes first.
 bool leadsAThing(const Token& t);
 

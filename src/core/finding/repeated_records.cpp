@@ -3,6 +3,7 @@
 #include "base/sentence.h"
 #include "base/shipped.h"
 #include "finding/alike.h"
+#include "finding/early_date.h"
 #include "finding/ordinary_word.h"
 #include "picture/geometry.h"
 
@@ -41,21 +42,6 @@ std::optional<Span> identifierIn(const QString& text) {
     if (id.size() < fewestCharacters || id.size() > mostCharacters || digits < fewestDigits || isFigure(id))
         return std::nullopt;
     return Span{int(match.capturedStart(1)), int(id.size())};
-}
-
-// A date that lies so far back that, beside somebody's name, it tells when they were born.
-std::optional<Span> earlyDateIn(const QString& text) {
-    constexpr int lastBirth = 2008;
-    static const QRegularExpression form(QStringLiteral(
-        "(?<![\\w./-])(?:\\d{1,2}[./-]\\d{1,2}[./-](\\d{4})|(\\d{4})[./-]\\d{1,2}[./-]\\d{1,2}|"
-        "\\d{1,2}\\.? (?:de )?\\p{L}{3,10}\\.? (?:de )?(\\d{4})|\\p{L}{3,10}\\.? \\d{1,2},? (\\d{4}))(?![\\w/-])"));
-    constexpr int firstBirth = 1900;
-    for (auto dates = form.globalMatch(text); dates.hasNext();) {
-        const auto date = dates.next();
-        const int year = date.captured(date.lastCapturedIndex()).toInt();
-        if (year >= firstBirth && year <= lastBirth) return Span{int(date.capturedStart()), int(date.capturedLength())};
-    }
-    return std::nullopt;
 }
 
 bool isLongNumber(const QString& id) {

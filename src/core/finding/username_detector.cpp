@@ -2,8 +2,7 @@
 #include "base/sentence.h"
 #include "finding/detector.h"
 #include "finding/ordinary_word.h"
-
-#include <QSet>
+#include "finding/system_users.h"
 
 namespace eyelid {
 namespace {
@@ -11,21 +10,17 @@ namespace {
 class UsernameDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
-        static const QSet<QString> nobody{"root",  "admin", "administrator", "public", "default", "shared", "user",
-                                          "users", "guest", "system",        "nobody", "www",     "data",   "name",
-                                          "id",    "all",   "null",          "none",   "true",    "false"};
-        const auto ordinary = [&](const QString& word) { return nobody.contains(word.toLower()); };
         for (const TextRun& run : in.screen.runs()) {
             for (const PatternMatch& m : m_path.all(run.search))
-                if (!ordinary(m.text(run.search, 1)))
+                if (!isSystemUser(m.text(run.search, 1)))
                     out.push_back(
                         {Kind::Username, &run, m.groups[1], 0.92, Tr::tr("is the owner's name in a file path"), {}});
             for (const PatternMatch& m : m_inAddress.all(run.search))
-                if (!ordinary(m.text(run.search, 1)))
+                if (!isSystemUser(m.text(run.search, 1)))
                     out.push_back(
                         {Kind::Username, &run, m.groups[1], 0.99, Tr::tr("is a user name within a web address"), {}});
             for (const PatternMatch& m : m_assigned.all(run.search))
-                if (!ordinary(m.text(run.search, 1)))
+                if (!isSystemUser(m.text(run.search, 1)))
                     out.push_back({Kind::Username,
                                    &run,
                                    m.groups[1],
@@ -34,12 +29,12 @@ public:
                                    {}});
             for (const PatternMatch& m : m_spoken.all(run.search)) {
                 const QString word = m.text(run.search, 1);
-                if (ordinary(word) || in.names.isCommonWord(word)) continue;
+                if (isSystemUser(word) || in.names.isCommonWord(word)) continue;
                 out.push_back({Kind::Username, &run, m.groups[1], 0.75, Tr::tr("follows the word \"user\""), {}});
             }
             for (const PatternMatch& m : m_told.all(run.search)) {
                 const QString word = m.text(run.search, 1);
-                if (ordinary(word) || in.names.isCommonWord(word)) continue;
+                if (isSystemUser(word) || in.names.isCommonWord(word)) continue;
                 out.push_back({Kind::Username, &run, m.groups[1], 0.8, Tr::tr("is told to be a user name"), {}});
             }
         }
@@ -50,7 +45,7 @@ public:
             if (value.kind != Kind::Username) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
             const QString text = run.text().mid(value.span.start, value.span.length);
-            if (ordinary(text) || in.names.isCommonWord(text)) continue;
+            if (isSystemUser(text) || in.names.isCommonWord(text)) continue;
             // A sign that no such name has may be a letter misread.
             const bool announced = value.whole && value.how != LabelledValue::How::Heading;
             if (m_form.matchesWhole(text))
@@ -97,9 +92,7 @@ private:
     // "jtorp pts/3 192.0.2.7 …": who is or was logged in, as `who` and `last` tell it, in one line or in columns.
     void findAtTerminals(const Surroundings& in, std::vector<Candidate>& out) const {
         const auto add = [&](const TextRun& run, const Span& span) {
-            static const QSet<QString> ofSystem{QStringLiteral("root"), QStringLiteral("reboot"),
-                                                QStringLiteral("shutdown"), QStringLiteral("runlevel")};
-            if (!ofSystem.contains(run.text().mid(span.start, span.length)))
+            if (!isSystemUser(run.text().mid(span.start, span.length)))
                 out.push_back(
                     {Kind::Username, &run, span, 0.9, Tr::tr("stands before the terminal it is used at"), {}});
         };

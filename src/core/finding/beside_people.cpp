@@ -1,0 +1,132 @@
+#include "finding/beside_people.h"
+
+#include "base/sentence.h"
+#include "finding/early_date.h"
+#include "finding/ordinary_word.h"
+#include "finding/person_words.h"
+
+#include <algorithm>
+#include <QRegularExpression>
+
+namespace eyelid {
+namespace {
+
+constexpr double besideConfidence = 0.65; // open under every policy that looks for it
+
+class BesidePeople {
+public:
+    BesidePeople(const Surroundings& in, const TaggedPage& tagged, const std::vector<Candidate>& kept)
+        : m_in(in), m_tagged(tagged), m_on(in.screen.runs().size()) {
+        for (const Candidate& c : kept) {
+            m_on[size_t(c.run->line)].push_back(&c);
+            if (c.run->second >= 0) m_on[size_t(c.run->second)].push_back(&c);
+        }
+    }
+
+    void find(std::vector<Candidate>& out) const {
+        for (const TextRun& run : m_in.screen.runs()) {
+            if (const auto date = birthDateIn(run))
+                out.push_back({Kind::Dob, &run, *date, besideConfidence, Tr::tr("is a date of long ago beside a name"), {}});
+            for (const Candidate* c : m_on[size_t(run.line)]) {
+                if (c->run != &run) continue;
+                if (c->kind == Kind::Person) addTownBehind(*c, out);
+                if (c->kind == Kind::Address) addTownUnder(*c, out);
+            }
+        }
+    }
+
+private:
+    const Candidate* nameAtStart(int line) const {
+        if (line < 0) return nullptr;
+        for (const Candidate* c : m_on[size_t(line)])
+            if (c->kind == Kind::Person && c->run->second < 0 && c->span.start <= 1) return c;
+        return nullptr;
+    }
+
+    bool isFree(const TextRun& run, const Span& span) const {
+        const auto& there = m_on[size_t(run.line)];
+        return std::none_of(there.begin(), there.end(), [&](const Candidate* c) {
+            return c->run != &run || (c->span.start < span.end() && span.start < c->span.end());
+        });
+    }
+
+    std::optional<Span> birthDateIn(const TextRun& run) const {
+        const auto date = earlyDateIn(run.text());
+        if (!date || !isFree(run, *date)) return std::nullopt;
+        if (date->start == 0) {
+            const int above = m_in.screen.lineAbove(run.line);
+            const std::vector<int> heads = m_tagged.headsOf(run.line);
+            const bool announced =
+                std::any_of(heads.begin(), heads.end(), [&](int head) { return head != above && !nameAtStart(head); });
+            return !announced && nameAtStart(above) ? date : std::nullopt;
+        }
+        // Right behind the name, with nothing but signs or a letter for the sex between.
+        static const QRegularExpression between(QStringLiteral("^[^\\p{L}\\d]*(?:[MFWHXmf][^\\p{L}\\d]+)?$"));
+        const Candidate* name = nameAtStart(run.line);
+        if (!name || name->span.end() > date->start) return std::nullopt;
+        const QString gap = run.text().mid(name->span.end(), date->start - name->span.end());
+        return between.match(gap).hasMatch() ? date : std::nullopt;
+    }
+
+    // One to three words written large, up to a sign that ends the sentence or the line.
+    bool isTown(const QString& text, bool listedOnly) const {
+        constexpr int mostWords = 3;
+        const QStringList words = text.split(u' ');
+        if (words.size() > mostWords) return false;
+        if (m_in.names.isPlace(text)) return true;
+        if (listedOnly) return false;
+        const TextRun run{SearchText(text)};
+        for (const Token& t : tokensOf(run))
+            if (isThing(t) || leadsAThing(t) || isCalendarWord(t) || isTitle(t) || isRoleWord(t)) return false;
+        return std::none_of(words.begin(), words.end(), [&](const QString& word) {
+            return isOrdinary(m_in.names, word) && !m_in.names.isPlace(word) && !m_in.names.isFamily(word);
+        });
+    }
+
+    void addTownBehind(const Candidate& name, std::vector<Candidate>& out) const {
+        static const QRegularExpression town(QStringLiteral(
+            "^(?:, | (of|aus|von|de|from|d['’])\\s?)(\\p{Lu}[\\p{L}'’-]+(?: \\p{Lu}[\\p{L}'’-]+){0,2})(?=$|[.;)]| ?$)"));
+        const QString& text = name.run->text();
+        const auto m = town.match(text.mid(name.span.end()));
+        if (!m.hasMatch()) return;
+        const Span span{name.span.end() + int(m.capturedStart(2)), int(m.capturedLength(2))};
+        // Without a word for it only a town that is known, behind a name that begins its line: a list of names is one too.
+        const bool told = m.capturedLength(1) > 0;
+        if (!told && (name.span.start > 0 || span.end() != int(text.size()))) return;
+        const bool free = std::all_of(m_on[size_t(name.run->line)].begin(), m_on[size_t(name.run->line)].end(),
+                                      [&](const Candidate* c) {
+                                          return c->run != name.run || c->kind == Kind::Person ||
+                                                 c->span.end() <= span.start || c->span.start >= span.end();
+                                      });
+        if (free && isTown(m.captured(2), !told))
+            out.push_back({Kind::Address, name.run, span, besideConfidence, Tr::tr("is a town behind somebody's name"), {}});
+    }
+
+    // "5870 Skyla Brooks" over "Generalchester".
+    void addTownUnder(const Candidate& street, std::vector<Candidate>& out) const {
+        static const QRegularExpression words(QStringLiteral("^\\p{Lu}[\\p{L}'’.-]+(?: [\\p{L}'’.-]+){0,2}$"));
+        const QString& text = street.run->text();
+        const bool whole = street.run->second < 0 && street.span.start == 0 && street.span.end() == int(text.size());
+        const auto isDigit = [](QChar c) { return c.isDigit(); };
+        if (!whole || text.contains(u',') || std::none_of(text.begin(), text.end(), isDigit)) return;
+        const int below = m_in.screen.lineBelow(street.run->line);
+        if (below < 0 || m_in.screen.labelOf(below)) return;
+        const TextRun& run = m_in.screen.runs()[size_t(below)];
+        const Span span{0, int(run.text().size())};
+        if (words.match(run.text()).hasMatch() && isFree(run, span) && isTown(run.text(), false))
+            out.push_back({Kind::Address, &run, span, besideConfidence, Tr::tr("goes on under a street address"), {}});
+    }
+
+    const Surroundings& m_in;
+    const TaggedPage& m_tagged;
+    std::vector<std::vector<const Candidate*>> m_on; // by line
+};
+
+} // namespace
+
+void findBesidePeople(const Surroundings& in, const TaggedPage& tagged, const std::vector<Candidate>& kept,
+                      std::vector<Candidate>& out) {
+    BesidePeople(in, tagged, kept).find(out);
+}
+
+} // namespace eyelid

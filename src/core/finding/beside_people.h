@@ -1,0 +1,17 @@
+// What stands right by somebody's name or street and is told by that alone: an early date, a town.
+#pragma once
+
+#include "finding/detector.h"
+#include "finding/tagged_values.h"
+
+#include <vector>
+
+namespace eyelid {
+
+/// A date of long ago by itself under, or right behind, a name that begins its line: a date of birth, unless something
+/// else speaks for it. A town behind a name ("Asia Chan of Ngau Chi Wan", "Zobuhle Bayeni, Pretoria") and under a street.
+/// `kept` must be whole values.
+void findBesidePeople(const Surroundings& in, const TaggedPage& tagged, const std::vector<Candidate>& kept,
+                      std::vector<Candidate>& out);
+
+} // namespace eyelid

@@ -1,0 +1,21 @@
+#include "finding/early_date.h"
+
+#include <QRegularExpression>
+
+namespace eyelid {
+
+std::optional<Span> earlyDateIn(const QString& text) {
+    constexpr int lastBirth = 2008;
+    static const QRegularExpression form(QStringLiteral(
+        "(?<![\\w./-])(?:\\d{1,2}[./-]\\d{1,2}[./-](\\d{4})|(\\d{4})[./-]\\d{1,2}[./-]\\d{1,2}|"
+        "\\d{1,2}\\.? (?:de )?\\p{L}{3,10}\\.? (?:de )?(\\d{4})|\\p{L}{3,10}\\.? \\d{1,2},? (\\d{4}))(?![\\w/-])"));
+    constexpr int firstBirth = 1900;
+    for (auto dates = form.globalMatch(text); dates.hasNext();) {
+        const auto date = dates.next();
+        const int year = date.captured(date.lastCapturedIndex()).toInt();
+        if (year >= firstBirth && year <= lastBirth) return Span{int(date.capturedStart()), int(date.capturedLength())};
+    }
+    return std::nullopt;
+}
+
+} // namespace eyelid
