@@ -21,7 +21,9 @@ double wordEvidence(const Names& names, const QString& language, const Token& t,
         const qsizetype quote = w.indexOf(QLatin1Char('\''));
         const bool clipped = quote == 1 || quote == 2; // O'Brien, D'Amato
         if (clipped && !names.isFamily(w)) w = w.mid(quote + 1);
-        const bool given = names.isGiven(w), family = names.isFamily(w), common = names.isCommonWord(w, language);
+        const bool given = names.isGiven(w), family = names.isFamily(w);
+        const bool common =
+            names.isCommonWord(w, language) && (isAlsoThing(t) || !names.isFrequentName(w, language));
         double e = 0.12;
         if (given)
             e = first ? 0.42 : 0.36;

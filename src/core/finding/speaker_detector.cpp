@@ -11,7 +11,9 @@ namespace {
 // One word at least that means nothing else in the languages that are known.
 bool mayBeName(const Names& names, const QString& text) {
     const QStringList words = text.split(u' ', Qt::SkipEmptyParts);
-    return std::any_of(words.begin(), words.end(), [&](const QString& word) { return !names.isCommonWord(word); });
+    return std::any_of(words.begin(), words.end(), [&](const QString& word) {
+        return !names.isCommonWord(word) || names.isFrequentName(word, {});
+    });
 }
 
 bool isKnown(const Names& names, const QString& text) {

@@ -428,7 +428,8 @@ bool TaggedPage::isNobodys(const Candidate& name) const {
     // A label outweighs the tagger, but not where every word is one of every day: "Chair: Luxurious Granite Towels".
     const QStringList words = wordsOf(name);
     const bool ordinary = std::all_of(words.begin(), words.end(), [&](const QString& word) {
-        return isOrdinary(m_in.names, word) || isPartOfSomebody(word);
+        return (isOrdinary(m_in.names, word) && !m_in.names.isFrequentName(word, m_in.screen.language())) ||
+               isPartOfSomebody(word);
     });
     if (!name.byListsAlone && !ordinary) return false;
     const double enough = ordinary ? sure : sureNobodys;
