@@ -30,6 +30,7 @@ public:
             for (const Candidate* c : m_on[size_t(run.line)]) {
                 if (c->run != &run) continue;
                 if (c->kind == Kind::Person) addTownBehind(*c, out);
+                if (c->kind == Kind::Person) addRestUnder(*c, out);
                 if (c->kind == Kind::Address) addTownUnder(*c, out);
             }
         }
@@ -100,6 +101,27 @@ private:
                                       });
         if (free && isTown(m.captured(2), !told))
             out.push_back({Kind::Address, name.run, span, besideConfidence, Tr::tr("is a town behind somebody's name"), {}});
+    }
+
+    // "Irma" over "Smitham": a narrow cell broke the name between the two.
+    void addRestUnder(const Candidate& name, std::vector<Candidate>& out) const {
+        constexpr double tight = 1.7; // heights of a small x between two lines of one paragraph, at most
+        static const QRegularExpression oneWord(QStringLiteral("^\\p{Lu}[\\p{L}'’-]+$"));
+        const QString& text = name.run->text();
+        const int below = m_in.screen.lineBelow(name.run->line);
+        if (name.run->second >= 0 || below < 0 || name.span.start > 0 || name.span.end() < int(text.size())) return;
+        const TextRun& run = m_in.screen.runs()[size_t(below)];
+        if (!oneWord.match(text).hasMatch() || !oneWord.match(run.text()).hasMatch() || !isFree(run, {0, 1})) return;
+        const auto& lines = m_in.screen.page().lines;
+        const TextLine &upper = lines[size_t(name.run->line)], &lower = lines[size_t(below)];
+        if (lower.box.top() - upper.box.bottom() > tight * std::max(4.0, upper.xHeight)) return;
+        const QString& word = run.text();
+        const bool family = m_in.names.isFamily(word) && !m_in.names.isVeryCommonWord(word, m_in.screen.language());
+        if (!m_in.names.isGiven(text) || !family || m_in.names.isPlace(word) || m_in.screen.labelOf(below)) return;
+        const std::vector<Token> tokens = tokensOf(run);
+        if (tokens.size() != 1 || isThing(tokens[0]) || isRoleWord(tokens[0]) || isCalendarWord(tokens[0])) return;
+        out.push_back({Kind::Person, &run, {0, int(word.size())}, besideConfidence,
+                       Tr::tr("goes on with the name above it"), {}});
     }
 
     // "5870 Skyla Brooks" over "Generalchester".

@@ -156,6 +156,27 @@ void addWhole(const Candidate& whole, std::vector<Candidate>& kept) {
     kept.push_back(whole);
 }
 
+// A value over several lines, and no more what was found of it by parts.
+void addOverLines(std::vector<Finding> whole, const Policy& policy, std::vector<Finding>& findings) {
+    for (Finding& f : whole) {
+        const KindRule& rule = policy.rule(f.kind);
+        const bool wanted = policy.looksFor(f.kind) && f.confidence >= rule.threshold && !policy.exceptions.holds(f.text);
+        const auto known = [&](const QRectF& box) { return coveredBy(findings, box); };
+        if (!wanted || f.boxes.empty() || std::all_of(f.boxes.begin(), f.boxes.end(), known)) continue;
+        const auto isPart = [&](const Finding& other) {
+            return other.kind != Kind::Watch && std::all_of(other.boxes.begin(), other.boxes.end(), [&](const QRectF& box) {
+                return std::any_of(f.boxes.begin(), f.boxes.end(),
+                                   [&](const QRectF& line) { return shareWithin(box, line) > 0.9; });
+            });
+        };
+        std::erase_if(findings, isPart);
+        const auto below = std::find_if(findings.begin(), findings.end(), [&](const Finding& other) {
+            return other.boxes.front().top() > f.boxes.front().center().y();
+        });
+        findings.insert(below, std::move(f));
+    }
+}
+
 } // namespace
 
 const LabelledValue* labelFor(const ScreenText& screen, const TextRun& run, const Span& span, Kind kind) {
@@ -385,6 +406,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
         Finding f = toFinding(screen, c);
         if (!f.boxes.empty()) findings.push_back(std::move(f));
     }
+    if (placed) addOverLines(findOverLines(in, m_parts->overLines), policy, findings);
     return findings;
 }
 

@@ -3,6 +3,7 @@
 
 #include "finding/detector.h"
 #include "finding/finder.h"
+#include "finding/over_lines.h"
 
 #include <memory>
 #include <vector>
@@ -12,6 +13,7 @@ namespace eyelid {
 struct Finder::Parts {
     Names names;
     std::vector<std::unique_ptr<Detector>> detectors;
+    std::vector<std::unique_ptr<Detector>> overLines = makeOverLinesDetectors();
 };
 
 } // namespace eyelid
