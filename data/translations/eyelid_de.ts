@@ -8122,5 +8122,37 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>Eyelid&apos;s own window did not go off the desk, so nothing was taken; try it again.</source>
         <translation>Eyelids eigenes Fenster ging nicht vom Bildschirm, darum wurde nichts aufgenommen; versuchen Sie es noch einmal.</translation>
     </message>
+    <message>
+        <source>is a date of long ago beside a name</source>
+        <translation>ist ein lange zurückliegendes Datum neben einem Namen</translation>
+    </message>
+    <message>
+        <source>is a town behind somebody&apos;s name</source>
+        <translation>ist ein Ort hinter dem Namen einer Person</translation>
+    </message>
+    <message>
+        <source>goes on with the name above it</source>
+        <translation>setzt den Namen darüber fort</translation>
+    </message>
+    <message>
+        <source>is given to a command as its password</source>
+        <translation>wird einem Befehl als Kennwort mitgegeben</translation>
+    </message>
+    <message>
+        <source>is given to a command as the user&apos;s name</source>
+        <translation>wird einem Befehl als Benutzername mitgegeben</translation>
+    </message>
+    <message>
+        <source>stands where a standard of messages has it</source>
+        <translation>steht dort, wo ein Nachrichtenstandard es vorsieht</translation>
+    </message>
+    <message>
+        <source>is spoken to by name</source>
+        <translation>wird mit Namen angesprochen</translation>
+    </message>
+    <message>
+        <source>is written as whom something belongs to</source>
+        <translation>ist als jemand geschrieben, dem etwas gehört</translation>
+    </message>
 </context>
 </TS>

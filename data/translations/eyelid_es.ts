@@ -8122,5 +8122,37 @@ o suelte aquí archivos de imagen.
         <source>Eyelid&apos;s own window did not go off the desk, so nothing was taken; try it again.</source>
         <translation>La ventana de Eyelid no desapareció del escritorio, así que no se tomó nada; inténtelo de nuevo.</translation>
     </message>
+    <message>
+        <source>is a date of long ago beside a name</source>
+        <translation>es una fecha lejana junto a un nombre</translation>
+    </message>
+    <message>
+        <source>is a town behind somebody&apos;s name</source>
+        <translation>es una población tras el nombre de una persona</translation>
+    </message>
+    <message>
+        <source>goes on with the name above it</source>
+        <translation>continúa el nombre que está encima</translation>
+    </message>
+    <message>
+        <source>is given to a command as its password</source>
+        <translation>se da a una orden como contraseña</translation>
+    </message>
+    <message>
+        <source>is given to a command as the user&apos;s name</source>
+        <translation>se da a una orden como nombre de usuario</translation>
+    </message>
+    <message>
+        <source>stands where a standard of messages has it</source>
+        <translation>está donde lo prevé una norma de mensajes</translation>
+    </message>
+    <message>
+        <source>is spoken to by name</source>
+        <translation>es alguien a quien se llama por su nombre</translation>
+    </message>
+    <message>
+        <source>is written as whom something belongs to</source>
+        <translation>está escrito como la persona a quien pertenece algo</translation>
+    </message>
 </context>
 </TS>

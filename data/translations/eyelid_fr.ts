@@ -8122,5 +8122,37 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>Eyelid&apos;s own window did not go off the desk, so nothing was taken; try it again.</source>
         <translation>La fenêtre d’Eyelid n’a pas quitté le bureau, rien n’a donc été pris ; réessayez.</translation>
     </message>
+    <message>
+        <source>is a date of long ago beside a name</source>
+        <translation>est une date lointaine à côté d&apos;un nom</translation>
+    </message>
+    <message>
+        <source>is a town behind somebody&apos;s name</source>
+        <translation>est une localité placée après le nom d&apos;une personne</translation>
+    </message>
+    <message>
+        <source>goes on with the name above it</source>
+        <translation>continue le nom placé au-dessus</translation>
+    </message>
+    <message>
+        <source>is given to a command as its password</source>
+        <translation>est donné à une commande comme mot de passe</translation>
+    </message>
+    <message>
+        <source>is given to a command as the user&apos;s name</source>
+        <translation>est donné à une commande comme nom d&apos;utilisateur</translation>
+    </message>
+    <message>
+        <source>stands where a standard of messages has it</source>
+        <translation>figure là où une norme de messages le prévoit</translation>
+    </message>
+    <message>
+        <source>is spoken to by name</source>
+        <translation>est une personne appelée par son nom</translation>
+    </message>
+    <message>
+        <source>is written as whom something belongs to</source>
+        <translation>est écrit comme la personne à qui quelque chose appartient</translation>
+    </message>
 </context>
 </TS>

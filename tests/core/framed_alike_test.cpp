@@ -1,30 +1,7 @@
 // Values told by what stands around them: on lines that repeat, in records of several lines, in elements of markup.
-#include "finding/finder.h"
-#include "support/everything.h"
-#include "support/made.h"
+#include "support/found_on.h"
 
 using namespace eyelid;
-
-namespace {
-
-made::PageMaker pageOf(std::initializer_list<const char*> lines) {
-    made::PageMaker maker;
-    int y = 40;
-    for (const char* line : lines) {
-        if (*line) maker.line(QString::fromUtf8(line), 20, y);
-        y += *line ? 18 : 30;
-    }
-    return maker;
-}
-
-QStringList foundOn(Kind kind, std::initializer_list<const char*> lines) {
-    QStringList texts;
-    for (const Finding& f : finder().find(pageOf(lines).page(), everything(), {}))
-        if (f.kind == kind) texts.append(f.text);
-    return texts;
-}
-
-} // namespace
 
 TEST_CASE("between the same signs and values as other names on the lines about it stands a name") {
     const QStringList names = found(

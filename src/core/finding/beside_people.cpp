@@ -26,7 +26,8 @@ public:
     void find(std::vector<Candidate>& out) const {
         for (const TextRun& run : m_in.screen.runs()) {
             if (const auto date = birthDateIn(run))
-                out.push_back({Kind::Dob, &run, *date, besideConfidence, Tr::tr("is a date of long ago beside a name"), {}});
+                out.push_back(
+                    {Kind::Dob, &run, *date, besideConfidence, Tr::tr("is a date of long ago beside a name"), {}});
             for (const Candidate* c : m_on[size_t(run.line)]) {
                 if (c->run != &run) continue;
                 if (c->kind == Kind::Person) addTownBehind(*c, out);
@@ -85,13 +86,15 @@ private:
     }
 
     void addTownBehind(const Candidate& name, std::vector<Candidate>& out) const {
-        static const QRegularExpression town(QStringLiteral(
-            "^(?:, | (of|aus|von|de|from|d['’])\\s?)(\\p{Lu}[\\p{L}'’-]+(?: \\p{Lu}[\\p{L}'’-]+){0,2})(?=$|[.;)]| ?$)"));
+        static const QRegularExpression town(
+            QStringLiteral("^(?:, | (of|aus|von|de|from|d['’])\\s?)(\\p{Lu}[\\p{L}'’-]+(?: "
+                           "\\p{Lu}[\\p{L}'’-]+){0,2})(?=$|[.;)]| ?$)"));
         const QString& text = name.run->text();
         const auto m = town.match(text.mid(name.span.end()));
         if (!m.hasMatch()) return;
         const Span span{name.span.end() + int(m.capturedStart(2)), int(m.capturedLength(2))};
-        // Without a word for it only a town that is known, behind a name that begins its line: a list of names is one too.
+        // Without a word for it only a town that is known, behind a name that begins its line: a list of names is one
+        // too.
         const bool told = m.capturedLength(1) > 0;
         if (!told && (name.span.start > 0 || span.end() != int(text.size()))) return;
         const bool free = std::all_of(m_on[size_t(name.run->line)].begin(), m_on[size_t(name.run->line)].end(),
@@ -100,7 +103,8 @@ private:
                                                  c->span.end() <= span.start || c->span.start >= span.end();
                                       });
         if (free && isTown(m.captured(2), !told))
-            out.push_back({Kind::Address, name.run, span, besideConfidence, Tr::tr("is a town behind somebody's name"), {}});
+            out.push_back(
+                {Kind::Address, name.run, span, besideConfidence, Tr::tr("is a town behind somebody's name"), {}});
     }
 
     // "Irma" over "Smitham": a narrow cell broke the name between the two.
@@ -120,8 +124,12 @@ private:
         if (!m_in.names.isGiven(text) || !family || m_in.names.isPlace(word) || m_in.screen.labelOf(below)) return;
         const std::vector<Token> tokens = tokensOf(run);
         if (tokens.size() != 1 || isThing(tokens[0]) || isRoleWord(tokens[0]) || isCalendarWord(tokens[0])) return;
-        out.push_back({Kind::Person, &run, {0, int(word.size())}, besideConfidence,
-                       Tr::tr("goes on with the name above it"), {}});
+        out.push_back({Kind::Person,
+                       &run,
+                       {0, int(word.size())},
+                       besideConfidence,
+                       Tr::tr("goes on with the name above it"),
+                       {}});
     }
 
     // "5870 Skyla Brooks" over "Generalchester".

@@ -9,8 +9,8 @@
 namespace eyelid {
 
 /// A date of long ago by itself under, or right behind, a name that begins its line: a date of birth, unless something
-/// else speaks for it. A town behind a name ("Asia Chan of Ngau Chi Wan", "Zobuhle Bayeni, Pretoria") and under a street.
-/// `kept` must be whole values.
+/// else speaks for it. A town behind a name ("Asia Chan of Ngau Chi Wan", "Zobuhle Bayeni, Pretoria") and under a
+/// street. `kept` must be whole values.
 void findBesidePeople(const Surroundings& in, const TaggedPage& tagged, const std::vector<Candidate>& kept,
                       std::vector<Candidate>& out);
 

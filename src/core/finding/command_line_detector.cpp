@@ -74,7 +74,9 @@ private:
         constexpr double confidence = 0.94;
         if (span.length <= 0) return;
         const QString text = run.text().mid(span.start, span.length);
-        const QChar between = gives == Gives::UserColonSecret ? u':' : gives == Gives::UserPercentSecret ? u'%' : QChar();
+        const QChar between = gives == Gives::UserColonSecret     ? u':'
+                              : gives == Gives::UserPercentSecret ? u'%'
+                                                                  : QChar();
         const qsizetype at = between.isNull() ? -1 : text.indexOf(between);
         if (at >= 0) {
             add(run, {span.start, int(at)}, Gives::User, out);

@@ -160,14 +160,16 @@ void addWhole(const Candidate& whole, std::vector<Candidate>& kept) {
 void addOverLines(std::vector<Finding> whole, const Policy& policy, std::vector<Finding>& findings) {
     for (Finding& f : whole) {
         const KindRule& rule = policy.rule(f.kind);
-        const bool wanted = policy.looksFor(f.kind) && f.confidence >= rule.threshold && !policy.exceptions.holds(f.text);
+        const bool wanted =
+            policy.looksFor(f.kind) && f.confidence >= rule.threshold && !policy.exceptions.holds(f.text);
         const auto known = [&](const QRectF& box) { return coveredBy(findings, box); };
         if (!wanted || f.boxes.empty() || std::all_of(f.boxes.begin(), f.boxes.end(), known)) continue;
         const auto isPart = [&](const Finding& other) {
-            return other.kind != Kind::Watch && std::all_of(other.boxes.begin(), other.boxes.end(), [&](const QRectF& box) {
-                return std::any_of(f.boxes.begin(), f.boxes.end(),
-                                   [&](const QRectF& line) { return shareWithin(box, line) > 0.9; });
-            });
+            return other.kind != Kind::Watch &&
+                   std::all_of(other.boxes.begin(), other.boxes.end(), [&](const QRectF& box) {
+                       return std::any_of(f.boxes.begin(), f.boxes.end(),
+                                          [&](const QRectF& line) { return shareWithin(box, line) > 0.9; });
+                   });
         };
         std::erase_if(findings, isPart);
         const auto below = std::find_if(findings.begin(), findings.end(), [&](const Finding& other) {

@@ -22,8 +22,7 @@ double wordEvidence(const Names& names, const QString& language, const Token& t,
         const bool clipped = quote == 1 || quote == 2; // O'Brien, D'Amato
         if (clipped && !names.isFamily(w)) w = w.mid(quote + 1);
         const bool given = names.isGiven(w), family = names.isFamily(w);
-        const bool common =
-            names.isCommonWord(w, language) && (isAlsoThing(t) || !names.isFrequentName(w, language));
+        const bool common = names.isCommonWord(w, language) && (isAlsoThing(t) || !names.isFrequentName(w, language));
         double e = 0.12;
         if (given)
             e = first ? 0.42 : 0.36;
@@ -136,8 +135,8 @@ private:
         if (m_tokens[m_last].after != QLatin1Char(',') || m_last + 1 >= m_tokens.size() || count() > 3) return;
         const Token& given = m_tokens[m_last + 1];
         if (!given.capital || given.digits || isTitle(given)) return;
-        const bool known = m_names.isGiven(given.text) && (!m_names.isCommonWord(given.text) ||
-                                                           m_names.isFrequentName(given.text, m_language));
+        const bool known = m_names.isGiven(given.text) &&
+                           (!m_names.isCommonWord(given.text) || m_names.isFrequentName(given.text, m_language));
         const bool places = m_names.isPlace(given.text) && m_names.isPlace(m_tokens[m_last].text);
         const bool lineOfTwo = m_start == 0 && m_last + 2 >= m_tokens.size() && (m_first == 0 || !places);
         // "Maelo Bascaran, Ardith Hathering" are two.
@@ -153,8 +152,8 @@ private:
     bool weighOne() {
         const Token& t = m_tokens[m_first];
         if (t.text.size() < 3 || isCalendarWord(t) || (t.shouting && !m_label)) return false;
-        const bool common = m_names.isCommonWord(t.text, m_language) &&
-                            (isAlsoThing(t) || !m_names.isFrequentName(t.text, m_language));
+        const bool common =
+            m_names.isCommonWord(t.text, m_language) && (isAlsoThing(t) || !m_names.isFrequentName(t.text, m_language));
         if (m_names.isGiven(t.text)) {
             m_proposal.sum += common ? 0.2 : 0.36;
             m_proposal.evidence << Tr::tr("is on the list of given names");
@@ -169,8 +168,10 @@ private:
         if (m_first > 0 && (!m_tokens[m_first - 1].capital || opening) &&
             m_run.text()[t.span.start - 1] == QLatin1Char(' ') &&
             !QStringLiteral(".:!?").contains(m_run.text()[std::max(0, t.span.start - 2)]) && !m_names.isPlace(t.text) &&
-            !common)
+            !common) {
             m_proposal.sum += 0.15;
+            if (isSpokenTo()) m_proposal.speakFor(Tr::tr("is spoken to by name"));
+        }
         if (t.owns && !common && m_names.isGiven(t.text) && !m_names.isPlace(t.text)) {
             m_proposal.sum += 0.15;
             m_proposal.speakFor(Tr::tr("is written as whom something belongs to"));
@@ -181,6 +182,15 @@ private:
             m_proposal.speakFor(Tr::tr("follows a word for somebody's part"));
         }
         return true;
+    }
+
+    // "On my way, Emily": behind the comma at a sentence's end.
+    bool isSpokenTo() const {
+        const Token& t = m_tokens[m_first];
+        const bool ends = m_first + 1 == m_tokens.size() || QStringLiteral(".!?").contains(t.after);
+        return ends && m_first > 1 && m_tokens[m_first - 1].after == QLatin1Char(',') &&
+               !m_tokens[m_first - 1].capital && !m_tokens[m_first - 1].digits && m_names.isGiven(t.text) &&
+               !isAlsoThing(t);
     }
 
     void weighSeveral() {
@@ -273,7 +283,8 @@ private:
         if ((isThing(last) || leadsAThing(first)) && !m_label)
             m_proposal.sum -= count() >= 2 && m_names.isGiven(first.text) && m_names.isFamily(last.text) ? 0.2 : 0.4;
         // "rue de la Halle", "Avenida de la Alameda": what a street is called after.
-        if (const size_t at = beforeParticles(m_tokens, m_first); at < m_first && isThing(m_tokens[at]))
+        const size_t at = beforeParticles(m_tokens, m_first);
+        if (at < m_first && isThing(m_tokens[at]) && m_tokens[m_first - 1].after != QLatin1Char(','))
             m_proposal.sum -= 0.4;
     }
 

@@ -49,7 +49,8 @@ bool Names::isFrequentName(const QString& word, const QString& language) const {
     constexpr qsizetype fewestLetters = 4; // shorter ones are abbreviations as well
     constexpr int muchMore = 10;           // times as frequent; lists of films' words have names of all languages
     const QString spelt = folded(word), english = QStringLiteral("eng");
-    if (spelt.size() < fewestLetters || !isGiven(word) || isPlace(word) || WordGroups::shipped().of(spelt)) return false;
+    if (spelt.size() < fewestLetters || !isGiven(word) || isPlace(word) || WordGroups::shipped().of(spelt))
+        return false;
     const int rankInEnglish = m_words.rank(spelt, english);
     if (rankInEnglish < 0) return false;
     // What its own language has much more of than English is a word of it: "lang".

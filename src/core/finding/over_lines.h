@@ -12,9 +12,9 @@ namespace eyelid {
 /// The detectors whose values are looked for so.
 std::vector<std::unique_ptr<Detector>> makeOverLinesDetectors();
 
-/// What those find in lines that go on one under the other, two to six, each group of letters and figures a part; with a
-/// box for each line. IBANs anywhere; cards and telephone numbers only where nothing alike stands over or under them, for
-/// a column of numbers is not one; accounts behind their label.
+/// What those find in lines that go on one under the other, two to six, each group of letters and figures a part; with
+/// a box for each line. IBANs anywhere; cards and telephone numbers only where nothing alike stands over or under them,
+/// for a column of numbers is not one; accounts behind their label.
 std::vector<Finding> findOverLines(const Surroundings& in, const std::vector<std::unique_ptr<Detector>>& detectors);
 
 } // namespace eyelid

@@ -5,7 +5,8 @@
 
 namespace eyelid {
 
-/// Whether it is an account of a system's own ("root", "www-data") or a word for everybody (data/words/system-users.txt).
+/// Whether it is an account of a system's own ("root", "www-data") or a word for everybody
+/// (data/words/system-users.txt).
 bool isSystemUser(const QString& name);
 
 } // namespace eyelid

@@ -29,7 +29,8 @@ public:
                                    {}});
             for (const PatternMatch& m : m_spoken.all(run.search)) {
                 const QString word = m.text(run.search, 1);
-                if (isSystemUser(word) || in.names.isCommonWord(word)) continue;
+                const bool address = run.text().mid(m.groups[1].end()).startsWith(QLatin1String("://"));
+                if (address || isSystemUser(word) || in.names.isCommonWord(word)) continue;
                 out.push_back({Kind::Username, &run, m.groups[1], 0.75, Tr::tr("follows the word \"user\""), {}});
             }
             for (const PatternMatch& m : m_told.all(run.search)) {

@@ -1,0 +1,84 @@
+// What is told by the name it stands beside, and values that a narrow cell breaks over several lines.
+#include "support/found_on.h"
+
+#include <algorithm>
+
+using namespace eyelid;
+
+TEST_CASE("whom something belongs to is somebody") {
+    CHECK(foundOn(Kind::Person, {"Rosalia’s laptop"}) == QStringList{QStringLiteral("Rosalia")});
+    CHECK(foundOn(Kind::Person, {"Today’s laptop"}).isEmpty());
+    CHECK(foundOn(Kind::Person, {"London’s bridges"}).isEmpty());
+}
+
+TEST_CASE("a frequent given name is a name, and not because it is frequent a word") {
+    CHECK(foundOn(Kind::Person, {"On my way, Emily"}) == QStringList{QStringLiteral("Emily")});
+    CHECK(foundOn(Kind::Person, {"We were told by Alexander Declerck.", "", "On my way, Alexander"})
+              .contains(QStringLiteral("Alexander")));
+    // What means something else as well is not.
+    CHECK(foundOn(Kind::Person, {"The scripts are written in Perl"}).isEmpty());
+    CHECK(foundOn(Kind::Person, {"It was sold to a German firm"}).isEmpty());
+}
+
+TEST_CASE("a month before a name is no part of it") {
+    CHECK(foundOn(Kind::Person, {"Refund September Ethan Patel"}) == QStringList{QStringLiteral("Ethan Patel")});
+    CHECK(foundOn(Kind::Person, {"Fee January Charli Kirlin"}) == QStringList{QStringLiteral("Charli Kirlin")});
+    CHECK(foundOn(Kind::Person, {"Salary July Feeney, Ashton"}) == QStringList{QStringLiteral("Feeney, Ashton")});
+    // The same word may be a name's own.
+    CHECK(foundOn(Kind::Person, {"Anna May Miller"}) == QStringList{QStringLiteral("Anna May Miller")});
+}
+
+TEST_CASE("a town behind a name is where somebody lives") {
+    CHECK(foundOn(Kind::Address, {"I leave my cup to my niece Rowena Sutcliffe of Hwidiem."}) ==
+          QStringList{QStringLiteral("Hwidiem")});
+    CHECK(foundOn(Kind::Address, {"Rowena Sutcliffe, Pretoria"}) == QStringList{QStringLiteral("Pretoria")});
+    // A firm, a service, a second name.
+    CHECK(foundOn(Kind::Address, {"We spoke with Rowena Sutcliffe of Customer Service."}).isEmpty());
+    CHECK(foundOn(Kind::Address, {"Rowena Sutcliffe, Gareth Sutcliffe"}).isEmpty());
+}
+
+TEST_CASE("a town under a street is part of the address") {
+    CHECK(foundOn(Kind::Address, {"5870 Fenwick Road", "Generalchester"}).contains(QStringLiteral("Generalchester")));
+    CHECK_FALSE(foundOn(Kind::Address, {"5870 Fenwick Road", "Overview"}).contains(QStringLiteral("Overview")));
+}
+
+TEST_CASE("a date of long ago by itself under a name is a date of birth, one of these years is not") {
+    CHECK(foundOn(Kind::Dob, {"SUTCLIFFE, Rowena", "14.3.1934"}) == QStringList{QStringLiteral("14.3.1934")});
+    CHECK(foundOn(Kind::Dob, {"Rowena Sutcliffe  F  1934-03-14"}) == QStringList{QStringLiteral("1934-03-14")});
+    CHECK(foundOn(Kind::Dob, {"Rowena Sutcliffe", "14.3.2024"}).isEmpty());
+    CHECK(foundOn(Kind::Dob, {"Founded in these days:", "14.3.1934"}).isEmpty());
+}
+
+TEST_CASE("a number that a narrow cell breaks over several lines is found whole, with a box for each") {
+    const auto whole = [](std::initializer_list<const char*> lines, Kind kind, const char* text, size_t boxes) {
+        const std::vector<Finding> all = findingsOn(lines);
+        const auto found = std::find_if(all.begin(), all.end(), [&](const Finding& f) {
+            return f.kind == kind && f.text == QString::fromUtf8(text);
+        });
+        INFO(text);
+        REQUIRE(found != all.end());
+        CHECK(found->boxes.size() == boxes);
+        // None of its parts is found besides.
+        for (const Finding& other : all)
+            CHECK((&other == &*found || !other.boxes.front().intersects(found->boxes.back())));
+    };
+    whole({"Tools", "GB33 BUKB", "2020 1555", "5555 55", "blue"}, Kind::Iban, "GB33 BUKB 2020 1555 5555 55", 3);
+    whole({"4000", "0094", "2273", "4361"}, Kind::Card, "4000 0094 2273 4361", 4);
+    whole({"+44 7700", "900 417"}, Kind::Phone, "+44 7700 900 417", 2);
+    whole({"acct 2513", "2085 908", "Tools"}, Kind::Account, "2513 2085 908", 2);
+}
+
+TEST_CASE("a column of numbers is no number over several lines") {
+    // The second to the fifth are a card's.
+    for (const Finding& f : findingsOn({"1200", "4000", "0094", "2273", "4361", "7711"})) CHECK(f.kind != Kind::Card);
+}
+
+TEST_CASE("a name over two lines of a narrow cell is whole") {
+    CHECK(foundOn(Kind::Person, {"Irma", "Smitham"}).size() == 2);
+    CHECK_FALSE(foundOn(Kind::Person, {"Irma", "Overview"}).contains(QStringLiteral("Overview")));
+}
+
+TEST_CASE("a month and a year are no number of a passport") {
+    CHECK(foundOn(Kind::Passport, {"Passport: December 2024"}).isEmpty());
+    CHECK(foundOn(Kind::Passport, {"Passport: QF8209398"}) == QStringList{QStringLiteral("QF8209398")});
+}

@@ -1,0 +1,63 @@
+// What standards and manual pages fix: fields of messages between machines, and what commands of a console are given.
+#include "support/found_on.h"
+
+using namespace eyelid;
+
+namespace {
+
+// "kind:value" of all that is found on these lines.
+QStringList valuesOn(std::initializer_list<const char*> lines) {
+    QStringList found;
+    for (const Finding& f : findingsOn(lines)) found << kindName(f.kind) + u':' + f.text;
+    return found;
+}
+
+void checkHolds(const QStringList& found, std::initializer_list<const char*> wanted) {
+    INFO(found.join(u'|').toStdString());
+    for (const char* one : wanted) {
+        INFO(one);
+        CHECK(found.contains(QString::fromUtf8(one)));
+    }
+}
+
+} // namespace
+
+TEST_CASE("fields of an HL7 message hold what the standard says, whatever it looks like") {
+    const QStringList found = valuesOn(
+        {"MSH|^~\\&|LAB|XRF|58086328", "PID|1||201457||Ngozi^Azubuike||19960326|M|||813 Clare^^Ado^^15249||44 289 6266",
+         "NK1|1|Pragel^Karin|MTH|7 Ossel^^Terben", "OBX|1|NM|HSL||51|g/L"});
+    checkHolds(found, {"person:Ngozi^Azubuike", "dob:19960326", "phone:44 289 6266", "record:201457",
+                       "person:Pragel^Karin", "address:7 Ossel^^Terben"});
+    for (const QString& one : found) CHECK_FALSE(one.contains(QStringLiteral("HSL")));
+}
+
+TEST_CASE("fields of an EDIFACT message hold what the standard says") {
+    checkHolds(valuesOn({"NAD+BY+++Pragel Karin+Ossel 7+Terben++63391'", "COM+7005558:TE'", "LIN+1++4000862:EN'"}),
+               {"person:Pragel Karin", "address:Ossel 7", "address:Terben", "address:63391", "phone:7005558"});
+}
+
+TEST_CASE("a segment's name alone makes no message") {
+    for (const QString& one : valuesOn({"PID USER COMMAND", "NAD is a field of chemistry", "STF|"}))
+        CHECK_FALSE(one.startsWith(QStringLiteral("person")));
+}
+
+// What is covered ends at no letter within a word, so that of "-p" goes along.
+TEST_CASE("commands are given user names and passwords by their options") {
+    checkHolds(
+        valuesOn({"szucs@pumps:~$ mysql -u harag -pvmGhVxyTjuG stock",
+                  "$ curl -u ossel:pragelin https://pumps.example/a", "# sshpass -p hunterly ssh terben@192.0.2.7",
+                  "$ psql -U pragel -d meters", "$ redis-cli -a swordfish ping"}),
+        {"username:szucs", "username:harag", "secret:pvmGhVxyTjuG", "username:ossel", "secret:pragelin",
+         "secret:hunterly", "username:terben", "username:pragel", "secret:swordfish"});
+}
+
+TEST_CASE("accounts of a system's own, other options and variables are nobody's") {
+    const QStringList found =
+        valuesOn({"root@pumps:~# mysql -u root stock", "$ tar -p -xf parts.tar", "$ mysql -p stock",
+                  "$ curl -u $LOGIN https://pumps.example/", "we use mysql -p often", "$ ls -u ossel"});
+    INFO(found.join(u'|').toStdString());
+    for (const QString& one : found) {
+        CHECK_FALSE(one.startsWith(QStringLiteral("username")));
+        CHECK_FALSE(one.startsWith(QStringLiteral("secret")));
+    }
+}
