@@ -82,3 +82,13 @@ TEST_CASE("a month and a year are no number of a passport") {
     CHECK(foundOn(Kind::Passport, {"Passport: December 2024"}).isEmpty());
     CHECK(foundOn(Kind::Passport, {"Passport: QF8209398"}) == QStringList{QStringLiteral("QF8209398")});
 }
+
+TEST_CASE("a user name made of a known name is found elsewhere as a whole") {
+    Finding known;
+    known.kind = Kind::Person;
+    known.text = QStringLiteral("Tibor Varga");
+    known.key = QStringLiteral("person:tibor varga");
+    const auto found = finder().carry(pageOf({"seen: t.varga-ext."}).page(), {}, {known}, everything());
+    REQUIRE(found.size() == 1);
+    CHECK(found.front().text == QStringLiteral("t.varga-ext"));
+}

@@ -36,6 +36,25 @@ TEST_CASE("fields of an EDIFACT message hold what the standard says") {
                {"person:Pragel Karin", "address:Ossel 7", "address:Terben", "address:63391", "phone:7005558"});
 }
 
+TEST_CASE("attributes of an entry of a directory are known by their names, where an entry begins") {
+    checkHolds(valuesOn({"dn: uid=terben,ou=people,dc=example", "cn: Ossel Pragelin", "l: Hwidiem",
+                         "userPassword: swordfish"}),
+               {"person:Ossel Pragelin", "address:Hwidiem", "secret:swordfish"});
+    for (const QString& one : valuesOn({"l: Hwidiem", "street: smart"}))
+        CHECK_FALSE(one.startsWith(QStringLiteral("address")));
+}
+
+TEST_CASE("a file of accounts, a certificate and a booking tell whose they are") {
+    const QStringList accounts =
+        valuesOn({"root:x:0:0:root:/root:/bin/bash", "terben:x:1000:1000:Ossel Pragelin,,,:/srv:/bin/sh"});
+    checkHolds(accounts, {"username:terben", "person:Ossel Pragelin"});
+    for (const QString& one : accounts) CHECK_FALSE(one.endsWith(QStringLiteral(":root")));
+    checkHolds(valuesOn({"Subject: C=GB, O=Larkmoor Water, CN=Hazel de Wet/emailAddress=h@mail.example"}),
+               {"person:Hazel de Wet"});
+    checkHolds(valuesOn({" 1.1TERBEN/OSSEL MRS", " 2.1PRAGELIN/IDA CHD"}),
+               {"person:1TERBEN/OSSEL", "person:1PRAGELIN/IDA CHD"});
+}
+
 TEST_CASE("a segment's name alone makes no message") {
     for (const QString& one : valuesOn({"PID USER COMMAND", "NAD is a field of chemistry", "STF|"}))
         CHECK_FALSE(one.startsWith(QStringLiteral("person")));

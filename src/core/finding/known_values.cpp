@@ -111,6 +111,19 @@ std::vector<Sighting> sightings(const ScreenText& screen, const std::vector<Soug
     return all;
 }
 
+// "t.varga" within "t.varga-ext": a user name is somebody's as a whole.
+Span wholeHandle(const TextRun& run, Span span) {
+    const QString& text = run.text();
+    const auto goesOn = [&](int at) {
+        return at >= 0 && at < text.size() && (text[at].isLetterOrNumber() || QStringLiteral("._-").contains(text[at]));
+    };
+    if (run.second >= 0 || nameRestored(text.mid(span.start, span.length))[0].isUpper()) return span;
+    while (goesOn(span.start - 1)) span = {span.start - 1, span.length + 1};
+    while (goesOn(span.end())) ++span.length;
+    while (span.length > 1 && !text[span.end() - 1].isLetterOrNumber()) --span.length; // a sentence's end
+    return span;
+}
+
 bool allCovered(const Finding& f, std::initializer_list<const std::vector<Finding>*> by) {
     return std::all_of(f.boxes.begin(), f.boxes.end(), [&](const QRectF& box) {
         return std::any_of(by.begin(), by.end(), [&](const auto* list) { return coveredBy(*list, box); });
@@ -140,7 +153,8 @@ std::vector<Finding> Finder::carry(const Page& page, const std::vector<Finding>&
         if (value.kind == Kind::Person && !nameRestored(s.text())[0].isUpper() &&
             (!s.sought->whole || m_parts->names.isCommonWord(s.text())))
             continue;
-        Finding f = toFinding(screen, {value.kind, s.run, s.span, 0.75, Tr::tr("was found elsewhere in the case"), {}});
+        const Span span = value.kind == Kind::Person ? wholeHandle(*s.run, s.span) : s.span;
+        Finding f = toFinding(screen, {value.kind, s.run, span, 0.75, Tr::tr("was found elsewhere in the case"), {}});
         if (s.sought->whole && !value.key.isEmpty()) f.key = value.key;
         if (f.boxes.empty() || allCovered(f, {&already, &found})) continue;
         f.ground = policy.rule(f.kind).ground;

@@ -1,9 +1,13 @@
 // Records of messages that machines exchange, by their standards: which field of which segment holds what is data
-// (data/words/messages.txt). HL7 version 2 ("PID|1||…|Surname^Given|"), UN/EDIFACT ("NAD+BY+++Name+Street+Town'").
+// (data/words/messages.txt). HL7 version 2 ("PID|1||…|Surname^Given|"), UN/EDIFACT ("NAD+BY+++Name+Street+Town'"), LDIF
+// ("sn: Surname"); and lines of a file of accounts (passwd(5)), names in certificates (RFC 4514) and bookings of
+// flights.
 #include "base/sentence.h"
 #include "base/shipped.h"
 #include "finding/detector.h"
+#include "finding/system_users.h"
 
+#include <algorithm>
 #include <QHash>
 #include <QRegularExpression>
 
@@ -18,7 +22,7 @@ struct Field {
 struct Signs {
     QChar field, part, end; ///< between fields, between a field's parts, at the end of a segment
 };
-constexpr Signs hl7{u'|', u'^', u'\0'}, edifact{u'+', u':', u'\''};
+constexpr Signs hl7{u'|', u'^', u'\0'}, edifact{u'+', u':', u'\''}, ldif{u':', u'\0', u'\0'};
 
 struct Segment {
     Signs signs;
@@ -34,7 +38,7 @@ const QHash<QString, Segment>& segments() {
             const auto kind = kindFromName(words[3]);
             if (!kind) qFatal("a list of messages names an unknown kind");
             Segment& segment = read[words[1]];
-            segment.signs = words[0] == u"hl7" ? hl7 : edifact;
+            segment.signs = words[0] == u"hl7" ? hl7 : words[0] == u"ldif" ? ldif : edifact;
             segment.fields.push_back({words[2].section(u'.', 0, 0).toInt(), words[2].section(u'.', 1).toInt(), *kind});
         }
         return read;
@@ -56,20 +60,34 @@ Span partOf(const QString& text, Span span, QChar sign, int number) {
 class MessageDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
-        static const QRegularExpression head(QStringLiteral("^([A-Z][A-Z\\d]{2})(?=[|+])"));
-        for (const TextRun& run : in.screen.runs()) {
-            const auto m = head.match(run.text());
-            const auto segment = m.hasMatch() ? segments().constFind(m.captured(1)) : segments().cend();
-            if (segment == segments().cend() || run.text()[m.capturedEnd()] != segment->signs.field) continue;
-            findFields(run, *segment, out);
+        const auto& runs = in.screen.runs();
+        const bool entries =
+            std::any_of(runs.begin(), runs.end(), [&](const TextRun& run) { return m_entry.found(run.search); });
+        for (const TextRun& run : runs) {
+            findSegment(run, entries, out);
+            for (const PatternMatch& m : m_account.all(run.search)) {
+                if (!isSystemUser(m.text(run.search, 1))) add(run, m.groups[1], Kind::Username, out);
+                if (m.text(run.search, 2) != m.text(run.search, 1)) add(run, m.groups[2], Kind::Person, out);
+            }
+            for (const PatternMatch& m : m_passenger.all(run.search)) add(run, m.groups[1], Kind::Person, out);
+            for (const PatternMatch& m : m_certified.all(run.search)) add(run, m.groups[1], Kind::Person, out);
         }
     }
 
 private:
-    static void findFields(const TextRun& run, const Segment& segment, std::vector<Candidate>& out) {
+    // Attributes of an entry are such only where an entry's name begins one.
+    void findSegment(const TextRun& run, bool entries, std::vector<Candidate>& out) const {
+        static const QRegularExpression head(QStringLiteral("^([A-Za-z][A-Za-z\\d]{0,30})(?=[|+:])"));
+        const auto m = head.match(run.text());
+        const auto segment = m.hasMatch() ? segments().constFind(m.captured(1)) : segments().cend();
+        if (segment == segments().cend() || run.text()[m.capturedEnd()] != segment->signs.field) return;
+        if (segment->signs.field != ldif.field || entries) findFields(run, *segment, int(m.capturedEnd()) + 1, out);
+    }
+
+    // From `start`, behind the segment's name and the sign after it.
+    static void findFields(const TextRun& run, const Segment& segment, int start, std::vector<Candidate>& out) {
         const QString& text = run.text();
-        constexpr int nameLength = 3;
-        Span body{nameLength + 1, int(text.size()) - nameLength - 1};
+        Span body{start, int(text.size()) - start};
         if (!segment.signs.end.isNull())
             if (const qsizetype end = text.indexOf(segment.signs.end); end >= body.start)
                 body.length = int(end) - body.start;
@@ -89,6 +107,14 @@ private:
         if (value.length > 1)
             out.push_back({kind, &run, value, confidence, Tr::tr("stands where a standard of messages has it"), {}});
     }
+
+    Pattern m_entry{R"((?i)^dn: ?(?:uid|cn|ou)=)"};
+    Pattern m_account{R"(^([A-Za-z_][A-Za-z0-9_.\-]{0,31}):[x*!]?:\d{1,6}:\d{1,6}:([^:,]*)[^:]*:/)"};
+    // "1.1HETTINGER/OBIE MRS", as reservations are shown (IATA Passenger and Airport Data Interchange Standards).
+    Pattern m_passenger{
+        R"((?:^|[\s.]\d{1,2}|\s)([A-Z0][A-Z0\-]+/[A-Z0][A-Z0 \-]+?) ?(?:MR|MRS|MS|MISS|MSTR|CHD|INF|DR)(?:$|[\s(*/]))"};
+    Pattern m_certified{
+        R"((?:^|[,/\s])CN ?= ?(\p{Lu}[\p{L}'’.\-]+(?: [\p{L}'’.\-]+){0,2} \p{Lu}[\p{L}'’.\-]+)/(?:emailAddress|E|Email|UID)\b)"};
 };
 
 } // namespace
