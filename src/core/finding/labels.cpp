@@ -23,6 +23,9 @@ const QSet<QString>& namesOfThings() {
     return words;
 }
 
+constexpr qsizetype longestLabel = 60; // characters of what may be one, with what stands before it
+constexpr qsizetype mostWordsOfLabel = 4;
+
 struct Entry {
     Kind kind;
     QString phrase;
@@ -120,12 +123,20 @@ QStringList labelWords(const QString& text) {
 
 } // namespace
 
+std::optional<LabelHit> wholeLabelHit(const QString& text) {
+    if (text.size() > longestLabel) return std::nullopt;
+    const QStringList words = labelWords(text);
+    if (words.isEmpty() || words.size() > mostWordsOfLabel) return std::nullopt;
+    const Entry* found = entryFor(words);
+    return found ? std::optional(LabelHit{found->kind, found->phrase, true}) : std::nullopt;
+}
+
 std::optional<LabelHit> labelHit(const QString& text) {
-    if (text.size() > 60) return std::nullopt;
+    if (text.size() > longestLabel) return std::nullopt;
     const QStringList words = labelWords(text);
     if (words.isEmpty() || words.size() > 6) return std::nullopt;
     for (qsizetype from = 0; from < words.size(); ++from) {
-        if (words.size() - from > 4) continue;
+        if (words.size() - from > mostWordsOfLabel) continue;
         const Entry* found = entryFor(words.mid(from));
         if (!found) continue;
         const bool whole = from == 0;

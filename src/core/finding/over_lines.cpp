@@ -61,17 +61,24 @@ private:
     const ScreenText& m_screen;
 };
 
-// The lines as one, a space between them.
-Page asOneLine(const Page& page, const Chain& chain) {
+// Each chain as one line, a space between its lines, far from all others, so that none speaks for another.
+Page asLines(const Page& page, const std::vector<Chain>& chains) {
+    constexpr double apart = 1000; // pixels
     Page joined;
     joined.size = page.size;
-    TextLine whole = page.lines[size_t(chain.lines.front())];
-    for (size_t i = 1; i < chain.lines.size(); ++i) {
-        const TextLine& next = page.lines[size_t(chain.lines[i])];
-        whole.words.insert(whole.words.end(), next.words.begin(), next.words.end());
-        whole.box = whole.box.united(next.box);
+    for (const Chain& chain : chains) {
+        TextLine whole = page.lines[size_t(chain.lines.front())];
+        whole.words.clear();
+        double right = 0;
+        for (const int line : chain.lines)
+            for (Word word : page.lines[size_t(line)].words) {
+                word.box = QRectF(right, apart * double(joined.lines.size()), word.box.width(), word.box.height());
+                right = word.box.right() + whole.xHeight;
+                whole.words.push_back(std::move(word));
+            }
+        whole.box = whole.words.front().box.united(whole.words.back().box);
+        joined.lines.push_back(std::move(whole));
     }
-    joined.lines = {whole};
     return joined;
 }
 
@@ -118,22 +125,24 @@ std::vector<std::unique_ptr<Detector>> makeOverLinesDetectors() {
 }
 
 std::vector<Finding> findOverLines(const Surroundings& in, const std::vector<std::unique_ptr<Detector>>& detectors) {
+    std::vector<Chain> chains;
+    const Chains on(in.screen);
+    for (const TextRun& run : in.screen.runs())
+        if (Chain chain = on.from(run.line); chain.lines.size() > 1) chains.push_back(std::move(chain));
     std::vector<Finding> findings;
-    const Chains chains(in.screen);
-    for (const TextRun& run : in.screen.runs()) {
-        const Chain chain = chains.from(run.line);
-        if (chain.lines.size() < 2) continue;
-        const Page joined = asOneLine(in.screen.page(), chain);
-        const ScreenText screen(joined);
-        std::vector<Candidate> candidates;
-        for (const auto& detector : detectors) detector->find({screen, in.names, in.watch}, candidates);
-        for (const Candidate& c : candidates) {
-            const int first = int(run.text().size());
-            if (c.run->second >= 0 || c.span.start >= first || c.span.end() <= first || !isBelieved(c, chain)) continue;
-            Finding f = toFinding(screen, c);
-            f.boxes = boxesOf(in.screen, chain, c.span);
-            findings.push_back(std::move(f));
-        }
+    if (chains.empty()) return findings;
+    const Page joined = asLines(in.screen.page(), chains);
+    const ScreenText screen(joined);
+    std::vector<Candidate> candidates;
+    for (const auto& detector : detectors) detector->find({screen, in.names, in.watch}, candidates);
+    for (const Candidate& c : candidates) {
+        if (c.run->second >= 0) continue;
+        const Chain& chain = chains[size_t(c.run->line)];
+        const int first = int(in.screen.runs()[size_t(chain.lines.front())].text().size());
+        if (c.span.start >= first || c.span.end() <= first || !isBelieved(c, chain)) continue;
+        Finding f = toFinding(screen, c);
+        f.boxes = boxesOf(in.screen, chain, c.span);
+        findings.push_back(std::move(f));
     }
     return findings;
 }

@@ -386,8 +386,8 @@ private:
         for (size_t end = number; end > 0; --end) {
             for (size_t begin = end - std::min(end, longest); begin < end; ++begin) {
                 const int from = words[begin].start;
-                const auto hit = hitOf(text.mid(from, words[end - 1].end() - from));
-                if (hit && hit->whole && isNumber(hit->kind)) return hit;
+                const auto hit = wholeHitOf(text.mid(from, words[end - 1].end() - from));
+                if (hit && isNumber(hit->kind)) return hit;
             }
             if (!wordsBeforeNumbers().contains(withoutAccents(part(text, words[end - 1])).toLower())) break;
         }
@@ -403,6 +403,19 @@ private:
         if (!m_ofPolicy.isEmpty())
             if (const auto found = m_ofPolicy.constFind(skeleton(words)); found != m_ofPolicy.constEnd()) return *found;
         return labelHit(words);
+    }
+    // Asked of every few words before a number, of two lines as one once more.
+    std::optional<LabelHit> wholeHitOf(const QString& words) const {
+        const auto known = m_wholeHits.constFind(words);
+        if (known != m_wholeHits.constEnd()) return *known;
+        std::optional<LabelHit> hit;
+        const auto own = m_ofPolicy.isEmpty() ? m_ofPolicy.constEnd() : m_ofPolicy.constFind(skeleton(words));
+        if (own != m_ofPolicy.constEnd())
+            hit = own->whole ? std::optional(*own) : std::nullopt;
+        else
+            hit = wholeLabelHit(words);
+        m_wholeHits.insert(words, hit);
+        return hit;
     }
     void add(const LabelHit& hit, size_t line, const Span& value, LabelledValue::How how) {
         m_screen.m_labelled.push_back({hit.kind, int(line), value, how, hit.word, hit.whole});
@@ -488,8 +501,9 @@ private:
     ScreenText& m_screen;
     const std::vector<TextLine>& m_lines;
     QHash<QString, LabelHit> m_ofPolicy;
-    std::vector<std::optional<LabelHit>> m_hits; // by line
-    std::vector<char> m_heads;                   // lines that head a column
+    mutable QHash<QString, std::optional<LabelHit>> m_wholeHits; // what was asked already
+    std::vector<std::optional<LabelHit>> m_hits;                 // by line
+    std::vector<char> m_heads;                                   // lines that head a column
 };
 
 void ScreenText::findLabels(std::span<const QStringList> labels) {
