@@ -52,3 +52,13 @@ export const columns = (v, n) => v.some([
   [T(v, 'Total', 'Summe', 'Total', 'Total'), () => v.price()], [T(v, 'Date', 'Datum', 'Date', 'Fecha'), () => v.date()], [T(v, 'Role', 'Rolle', 'Rôle', 'Función'), () => v.job()],
   [L.birth(v), () => s('dob', v.birth())], [T(v, 'Company', 'Firma', 'Société', 'Empresa'), () => esc(v.firm())], [T(v, 'Street', 'Straße', 'Rue', 'Calle'), () => s('address', v.street())],
 ], n);
+// Short hands for rows, cells and lines of pages.
+export const name = (v, p, form = 'gf') => s('person', v.full(p, form));
+export const people = (v, a, b, make) => Array.from({ length: v.int(a, b) }, (_, i) => make(v.person(), i));
+export const clock = v => `${v.int(8, 19)}:${v.pick(['00', '05', '20', '35', '50'])}`;
+export const small = text => `<small>${text}</small>`;
+export const cells = list => `<tr>${list.map(c => `<td>${c}</td>`).join('')}</tr>`;
+export const heads = list => `<tr>${list.map(c => `<th>${c}</th>`).join('')}</tr>`;
+export const line = text => `<div style="padding:5px 0">${text}</div>`;
+export const gap = n => '&nbsp;'.repeat(n);
+export const born = v => v.pick([`${v.int(1930, 2004)}-0${v.int(1, 9)}-${v.int(10, 28)}`, `${v.int(1, 28)}.${v.int(1, 12)}.${v.int(1930, 2004)}`, `${v.int(10, 28)}/0${v.int(1, 9)}/${v.int(1930, 2004)}`]);

@@ -1,10 +1,8 @@
 // Leave, payslips, consoles, devices, claims, tenancies, wards, hearings: pages that were reported with once (seed 1511) and teach now.
-import { s, esc, T } from './blocks.mjs';
+import { s, esc, T, name, small } from './blocks.mjs';
 
-const name = (v, p, form = 'gf') => s('person', v.full(p, form));
 const each = (v, a, b, make) => Array.from({ length: v.int(a, b) }, (_, i) => make(v.person(), i));
 const clock = v => `${v.int(7, 20)}:${v.pick(['00', '07', '18', '33', '46', '59'])}`;
-const small = text => `<small>${text}</small>`;
 const field = (label, value) => `<div style="margin:8px 0">${small(label)}<div class=box>${value}</div></div>`;
 const table = (look, heads, rows) => `<table class=${look}><tr>${heads.map(h => `<th>${h}</th>`).join('')}</tr>${rows.map(r => `<tr>${r.map(c => `<td>${c}</td>`).join('')}</tr>`).join('')}</table>`;
 

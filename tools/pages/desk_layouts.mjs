@@ -1,7 +1,6 @@
 // Pages of front desks, gates, classes, works councils and parcel depots, to teach and choose with.
-import { s, esc, T } from './blocks.mjs';
+import { s, esc, T, name } from './blocks.mjs';
 
-const name = (v, p, form = 'gf') => s('person', v.full(p, form));
 const list = (v, a, b, make) => Array.from({ length: v.int(a, b) }, () => make(v.person()));
 const flex = (parts, css = '') => `<div style="display:flex;gap:22px;${css}">${parts.map(p => `<div>${p}</div>`).join('')}</div>`;
 const grid = (n, parts, css = '') => `<div style="display:grid;grid-template-columns:repeat(${n},auto);gap:6px 24px;justify-content:start;${css}">${parts.map(p => `<div>${p}</div>`).join('')}</div>`;

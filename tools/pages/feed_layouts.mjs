@@ -1,11 +1,9 @@
 // Sheets, talks, feeds, records laid beside each other, stops, bank lines and small windows: reported with until November 2026.
-import { s, esc, T } from './blocks.mjs';
+import { s, esc, T, name, small } from './blocks.mjs';
 
-const name = (v, p, form = 'gf') => s('person', v.full(p, form));
 const each = (v, a, b, make) => Array.from({ length: v.int(a, b) }, (_, i) => make(v.person(), i));
 const clock = v => `${v.int(6, 21)}:${v.pick(['01', '12', '24', '37', '48', '55'])}`;
 const day = v => `${v.int(1, 28)}.${v.int(1, 12)}.`;
-const small = text => `<small>${text}</small>`;
 const pair = (left, right) => `<div style="display:grid;grid-template-columns:170px 1fr;padding:5px 0">${left.startsWith('<') ? left : `<span>${left}</span>`}<span>${right}</span></div>`;
 const spaces = n => '&nbsp;'.repeat(Math.max(1, n));
 

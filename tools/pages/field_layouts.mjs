@@ -1,7 +1,6 @@
 // Pages of courses, rotas, contracts, dispatch, seating and keys, to teach and choose with.
-import { s, esc, T } from './blocks.mjs';
+import { s, esc, T, name } from './blocks.mjs';
 
-const name = (v, p, form = 'gf') => s('person', v.full(p, form));
 const each = (v, a, b, make) => Array.from({ length: v.int(a, b) }, () => make(v.person()));
 const oclock = v => v.pick([`${v.int(7, 19)}:${v.pick(['00', '30'])}`, `${v.int(1, 12)} ${v.pick(['am', 'pm'])}`]);
 const lines = v => v.addressLines().map(l => s('address', l));

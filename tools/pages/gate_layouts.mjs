@@ -1,10 +1,7 @@
 // Fax covers, saved logins, markup, subtitles, rounds, parking, spreadsheets: pages that were reported with once (seed 1601) and teach now.
-import { s, esc, T } from './blocks.mjs';
+import { s, esc, T, name, people, small } from './blocks.mjs';
 
-const name = (v, p, form = 'gf') => s('person', v.full(p, form));
-const people = (v, a, b, make) => Array.from({ length: v.int(a, b) }, (_, i) => make(v.person(), i));
 const clock = v => `${v.int(7, 20)}:${v.pick(['00', '07', '18', '33', '46', '59'])}`;
-const small = text => `<small>${text}</small>`;
 const sheetRow = (n, cells) => `<tr><td>${n}</td>${cells.map(c => `<td>${c}</td>`).join('')}</tr>`;
 const pad = (text, n) => text + '&nbsp;'.repeat(Math.max(1, n - text.replace(/<[^>]*>/g, '').length));
 

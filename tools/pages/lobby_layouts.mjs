@@ -1,14 +1,10 @@
 // Emergency contacts, warranties, call bills, moderation, blame, exports, bots, boarding passes: pages that were reported with once (seed 1701) and teach now.
-import { s, esc, T } from './blocks.mjs';
+import { s, esc, T, name, people, small, gap } from './blocks.mjs';
 
-const name = (v, p, form = 'gf') => s('person', v.full(p, form));
-const people = (v, a, b, make) => Array.from({ length: v.int(a, b) }, (_, i) => make(v.person(), i));
 const clock = v => `${v.int(7, 20)}:${v.pick(['00', '07', '18', '33', '46', '59'])}`;
-const small = text => `<small>${text}</small>`;
 const pair = (label, value) => `<div style="display:flex;gap:14px;padding:3px 0"><span style="width:190px">${label}</span><span>${value}</span></div>`;
 const head = cells => `<tr>${cells.map(c => `<th>${c}</th>`).join('')}</tr>`;
 const row = cells => `<tr>${cells.map(c => `<td>${c}</td>`).join('')}</tr>`;
-const gap = n => '&nbsp;'.repeat(n);
 
 export const lobby = {
   // Offices.

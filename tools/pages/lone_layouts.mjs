@@ -1,8 +1,7 @@
 // Pages with next to nothing on them (a badge, a slip, a dialog, one line of a chat), lists of given names or of family names
 // alone, capitals, lines of a country, and bare figures that are nobody's, to teach and choose with.
-import { s, esc, T } from './blocks.mjs';
+import { s, esc, T, name } from './blocks.mjs';
 
-const name = (v, p, form = 'gf') => s('person', v.full(p, form));
 const list = (v, a, b, make) => Array.from({ length: v.int(a, b) }, () => make(v.person()));
 const caps = (v, text) => s('person', v.plain(text).toUpperCase());
 const oneOf = v => { const p = v.person(); return v.pick([name(v, p), name(v, p, v.nameForm), name(v, p), s('email', v.mail(p)), s('username', v.login(p)), s('address', v.street())]); };

@@ -1,7 +1,6 @@
 // Pages of schools, courts, shops, libraries, works and gates, to teach and choose with.
-import { s, esc, T } from './blocks.mjs';
+import { s, esc, T, name } from './blocks.mjs';
 
-const name = (v, p, form = 'gf') => s('person', v.full(p, form));
 const some = (v, a, b, make) => Array.from({ length: v.int(a, b) }, () => make(v.person()));
 const rows = (list, css = '') => `<table style="width:100%;${css}">${list.map(r => `<tr>${r.map(c => `<td>${c}</td>`).join('')}</tr>`).join('')}</table>`;
 const strip = (...parts) => `<div style="display:flex;justify-content:space-between;gap:18px;border-bottom:1px solid #9995;padding:6px 0">${parts.map(p => `<div>${p}</div>`).join('')}</div>`;

@@ -1,14 +1,5 @@
 // Chats, shared folders, call lists, passes, cheques, envelopes, loans, races, swaps of shifts: pages that were reported with once (seed 2001) and teach now.
-import { s, esc, T } from './blocks.mjs';
-
-const name = (v, p, form = 'gf') => s('person', v.full(p, form));
-const people = (v, a, b, make) => Array.from({ length: v.int(a, b) }, (_, i) => make(v.person(), i));
-const clock = v => `${v.int(8, 19)}:${v.pick(['00', '05', '20', '35', '50'])}`;
-const small = text => `<small>${text}</small>`;
-const cells = list => `<tr>${list.map(c => `<td>${c}</td>`).join('')}</tr>`;
-const heads = list => `<tr>${list.map(c => `<th>${c}</th>`).join('')}</tr>`;
-const line = text => `<div style="padding:5px 0">${text}</div>`;
-const gap = n => '&nbsp;'.repeat(n);
+import { s, esc, T, name, people, clock, small, cells, heads, line, gap } from './blocks.mjs';
 
 export const pier = {
   // Screens of programs.

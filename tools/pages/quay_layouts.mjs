@@ -1,15 +1,6 @@
 // Messages of laboratories and banks, shells, trails, approvals, mandates, rotas, wills: pages that were reported with once (seed 2101) and teach now.
-import { s, esc, T } from './blocks.mjs';
+import { s, esc, T, name, people, clock, small, cells, heads, line, gap, born } from './blocks.mjs';
 
-const name = (v, p, form = 'gf') => s('person', v.full(p, form));
-const people = (v, a, b, make) => Array.from({ length: v.int(a, b) }, (_, i) => make(v.person(), i));
-const clock = v => `${v.int(8, 19)}:${v.pick(['00', '05', '20', '35', '50'])}`;
-const small = text => `<small>${text}</small>`;
-const cells = list => `<tr>${list.map(c => `<td>${c}</td>`).join('')}</tr>`;
-const heads = list => `<tr>${list.map(c => `<th>${c}</th>`).join('')}</tr>`;
-const line = text => `<div style="padding:5px 0">${text}</div>`;
-const gap = n => '&nbsp;'.repeat(n);
-const born = v => v.pick([`${v.int(1930, 2004)}-0${v.int(1, 9)}-${v.int(10, 28)}`, `${v.int(1, 28)}.${v.int(1, 12)}.${v.int(1930, 2004)}`, `${v.int(10, 28)}/0${v.int(1, 9)}/${v.int(1930, 2004)}`]);
 const compact = v => `${v.int(1930, 2004)}0${v.int(1, 9)}${v.int(10, 28)}`;
 const stamp = v => `2026-${v.pick(['03', '07', '11'])}-${v.int(10, 28)} ${v.int(10, 23)}:${v.digits(2)}`;
 

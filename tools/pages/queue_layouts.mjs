@@ -1,11 +1,9 @@
 // Queues, threads, calls, rooms, labels, exported rows, manifests, audits, orders and polls: reported with until November 2026.
-import { s, esc, T } from './blocks.mjs';
+import { s, esc, T, name, small } from './blocks.mjs';
 
-const name = (v, p, form = 'gf') => s('person', v.full(p, form));
 const each = (v, a, b, make) => Array.from({ length: v.int(a, b) }, (_, i) => make(v.person(), i));
 const clock = v => `${v.int(7, 19)}:${v.pick(['02', '19', '26', '40', '53'])}`;
 const day = v => `${v.int(1, 28)} ${v.month().slice(0, 3)}`;
-const small = text => `<small>${text}</small>`;
 const between = (left, right) => `<div style="display:flex;justify-content:space-between;gap:20px;padding:7px 0;border-bottom:1px solid #8884"><span>${left}</span><span>${right}</span></div>`;
 
 export const queue = {

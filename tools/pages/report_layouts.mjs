@@ -1,16 +1,7 @@
 // Pages to report with alone: written before anybody looked at what they report, of other forms than those taught with. Once they
-// have been looked at they move to the others and new ones take their place here.
-import { s, esc, T } from './blocks.mjs';
-
-const name = (v, p, form = 'gf') => s('person', v.full(p, form));
-const people = (v, a, b, make) => Array.from({ length: v.int(a, b) }, (_, i) => make(v.person(), i));
-const clock = v => `${v.int(8, 19)}:${v.pick(['00', '05', '20', '35', '50'])}`;
-const small = text => `<small>${text}</small>`;
-const cells = list => `<tr>${list.map(c => `<td>${c}</td>`).join('')}</tr>`;
-const heads = list => `<tr>${list.map(c => `<th>${c}</th>`).join('')}</tr>`;
-const line = text => `<div style="padding:5px 0">${text}</div>`;
-const gap = n => '&nbsp;'.repeat(n);
-const born = v => v.pick([`${v.int(1930, 2004)}-0${v.int(1, 9)}-${v.int(10, 28)}`, `${v.int(1, 28)}.${v.int(1, 12)}.${v.int(1930, 2004)}`, `${v.int(10, 28)}/0${v.int(1, 9)}/${v.int(1930, 2004)}`]);
+// have been looked at they move to the others and new ones take their place here. (Reported on with seed 2201 and looked at since: these
+// move before the next report.)
+import { s, esc, T, name, people, clock, small, cells, heads, line, gap, born } from './blocks.mjs';
 
 export const report = {
   // Consoles and what programs write.

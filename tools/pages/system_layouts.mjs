@@ -1,11 +1,10 @@
 // Consoles, logs, audit trails, notes and lists of addresses, to teach and choose with.
-import { s, esc, table, form, cards, shell, T, L, rowsOf, avatar } from './blocks.mjs';
+import { s, esc, table, form, cards, shell, T, L, rowsOf, avatar, name } from './blocks.mjs';
 import { SENTENCES, NOBODYS } from './told.mjs';
 
 const many = (v, a, b, make) => Array.from({ length: v.int(a, b) }, make);
 const two = n => String(n).padStart(2, '0');
 const space = n => '&nbsp;'.repeat(n);
-const name = (v, p, form = 'gf') => s('person', v.full(p, form));
 // A user name in one of the forms offices give them.
 const login = (v, p = v.person()) => s('username', v.pick([v.login(p), v.login(p), v.login(p), `${v.plain(p.f).slice(0, 5)}${two(v.int(0, 99))}`, `${p.g[0].toLowerCase().normalize('NFD').replace(/[^a-z]/g, 'x')}${v.digits(6)}`, `${v.plain(p.g)}-${v.plain(p.f)}`, `${v.pick(['adm', 'svc', 'ext', 'x'])}-${v.plain(p.f)}`]));
 const clock = v => `${two(v.int(0, 23))}:${v.int(10, 59)}:${v.int(10, 59)}`;

@@ -1,14 +1,8 @@
 // Complaints, surveys, event streams, captions, bell plates, team sheets, leases, car pools: pages that were reported with once (seed 1801) and teach now.
-import { s, esc, T } from './blocks.mjs';
+import { s, esc, T, name, people, small, cells, heads, gap } from './blocks.mjs';
 
-const name = (v, p, form = 'gf') => s('person', v.full(p, form));
-const people = (v, a, b, make) => Array.from({ length: v.int(a, b) }, (_, i) => make(v.person(), i));
 const clock = v => `${v.int(7, 20)}:${v.pick(['00', '07', '18', '33', '46', '59'])}`;
-const small = text => `<small>${text}</small>`;
-const cells = list => `<tr>${list.map(c => `<td>${c}</td>`).join('')}</tr>`;
-const heads = list => `<tr>${list.map(c => `<th>${c}</th>`).join('')}</tr>`;
 const line = text => `<div style="padding:6px 0;border-bottom:1px solid #8884">${text}</div>`;
-const gap = n => '&nbsp;'.repeat(n);
 
 export const terrace = {
   // Asking, complaining, settling.

@@ -1,14 +1,8 @@
 // Labels to stick, marks, obituaries, statements of a database, address cards, hearings, damages, donors: pages that were reported with once (seed 1901) and teach now.
-import { s, esc, T } from './blocks.mjs';
+import { s, esc, T, name, people, small, cells, heads, gap } from './blocks.mjs';
 
-const name = (v, p, form = 'gf') => s('person', v.full(p, form));
-const people = (v, a, b, make) => Array.from({ length: v.int(a, b) }, (_, i) => make(v.person(), i));
 const clock = v => `${v.int(7, 20)}.${v.pick(['00', '10', '25', '40', '55'])}`;
-const small = text => `<small>${text}</small>`;
-const cells = list => `<tr>${list.map(c => `<td>${c}</td>`).join('')}</tr>`;
-const heads = list => `<tr>${list.map(c => `<th>${c}</th>`).join('')}</tr>`;
 const line = text => `<p class=tight>${text}</p>`;
-const gap = n => '&nbsp;'.repeat(n);
 
 export const yard = {
   // Printed, posted, pinned up.
