@@ -56,24 +56,29 @@ TEST_CASE("a file of accounts, a certificate and a booking tell whose they are")
 }
 
 TEST_CASE("a segment's name alone makes no message") {
-    for (const QString& one : valuesOn({"PID USER COMMAND", "NAD is a field of chemistry", "STF|"}))
+    for (const QString& one :
+         valuesOn({"PID USER COMMAND", "NAD is a field of chemistry", "STF|", "PID|12|running|3|ossel|5|pumps"})) {
         CHECK_FALSE(one.startsWith(QStringLiteral("person")));
+        CHECK_FALSE(one.startsWith(QStringLiteral("record")));
+    }
 }
 
 // What is covered ends at no letter within a word, so that of "-p" goes along.
 TEST_CASE("commands are given user names and passwords by their options") {
-    checkHolds(
-        valuesOn({"szucs@pumps:~$ mysql -u harag -pvmGhVxyTjuG stock",
-                  "$ curl -u ossel:pragelin https://pumps.example/a", "# sshpass -p hunterly ssh terben@192.0.2.7",
-                  "$ psql -U pragel -d meters", "$ redis-cli -a swordfish ping"}),
-        {"username:szucs", "username:harag", "secret:pvmGhVxyTjuG", "username:ossel", "secret:pragelin",
-         "secret:hunterly", "username:terben", "username:pragel", "secret:swordfish"});
+    checkHolds(valuesOn({"szucs@pumps:~$ mysql -u harag -pvmGhVxyTjuG stock",
+                         "$ curl -u ossel:pragelin https://pumps.example/a",
+                         "# sshpass -p hunterly ssh terben@192.0.2.7", "$ psql -U pragel -d meters",
+                         "$ redis-cli -a swordfish ping", "$ docker login -u hwidiem -p trickle9 pumps.example"}),
+               {"username:szucs", "username:harag", "secret:pvmGhVxyTjuG", "username:ossel", "secret:pragelin",
+                "secret:hunterly", "username:terben", "username:pragel", "secret:swordfish", "username:hwidiem",
+                "secret:trickle9"});
 }
 
 TEST_CASE("accounts of a system's own, other options and variables are nobody's") {
     const QStringList found =
         valuesOn({"root@pumps:~# mysql -u root stock", "$ tar -p -xf parts.tar", "$ mysql -p stock",
-                  "$ curl -u $LOGIN https://pumps.example/", "we use mysql -p often", "$ ls -u ossel"});
+                  "$ curl -u $LOGIN https://pumps.example/", "we use mysql -p often",
+                  "$ docker run -p 8080:80 -u 1000 web", "$ curl -u  https://pumps.example/", "$ ls -u ossel"});
     INFO(found.join(u'|').toStdString());
     for (const QString& one : found) {
         CHECK_FALSE(one.startsWith(QStringLiteral("username")));

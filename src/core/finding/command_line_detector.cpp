@@ -17,6 +17,7 @@ struct Option {
     Gives gives;
     QString name; ///< empty: what stands right behind the command
     bool apart = false, joined = false;
+    QString task; ///< what the command must be told to do: "login"; empty where it does not matter
 };
 
 Gives givesFrom(const QString& word) {
@@ -42,8 +43,11 @@ const QHash<QString, std::vector<Option>>& optionsByCommand() {
             const QStringList parts = line.split(u'\t');
             if (line.startsWith(u'#') || parts.size() != 3) continue;
             for (const QString& command : parts[0].split(u'|'))
-                for (const QString& option : parts[2].split(u'|'))
-                    options[command].push_back(optionFrom(option, givesFrom(parts[1])));
+                for (const QString& option : parts[2].split(u'|')) {
+                    Option& added =
+                        options[command.section(u' ', 0, 0)].emplace_back(optionFrom(option, givesFrom(parts[1])));
+                    added.task = command.section(u' ', 1);
+                }
         }
         return options;
     }();
@@ -72,7 +76,7 @@ public:
 private:
     static void add(const TextRun& run, const Span& span, Gives gives, std::vector<Candidate>& out) {
         constexpr double confidence = 0.94;
-        if (span.length <= 0) return;
+        if (span.length <= 0 || run.text().mid(span.start, span.length).contains(QLatin1String("://"))) return;
         const QString text = run.text().mid(span.start, span.length);
         const QChar between = gives == Gives::UserColonSecret     ? u':'
                               : gives == Gives::UserPercentSecret ? u'%'
@@ -98,7 +102,10 @@ private:
             const auto m = found.next();
             const auto options = optionsByCommand().constFind(m.captured(2));
             if (options == optionsByCommand().cend()) continue;
-            for (const Option& option : *options) findOption(run, int(m.capturedEnd(1)), option, out);
+            const QString told = text.mid(m.capturedEnd(1)).trimmed();
+            for (const Option& option : *options)
+                if (option.task.isEmpty() || told.startsWith(option.task + u' '))
+                    findOption(run, int(m.capturedEnd(1)), option, out);
         }
     }
 

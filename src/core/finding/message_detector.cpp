@@ -61,10 +61,12 @@ class MessageDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         const auto& runs = in.screen.runs();
-        const bool entries =
-            std::any_of(runs.begin(), runs.end(), [&](const TextRun& run) { return m_entry.found(run.search); });
+        const auto any = [&](const Pattern& begins) {
+            return std::any_of(runs.begin(), runs.end(), [&](const TextRun& run) { return begins.found(run.search); });
+        };
+        const bool entries = any(m_entry), messages = any(m_message);
         for (const TextRun& run : runs) {
-            findSegment(run, entries, out);
+            findSegment(run, entries, messages, out);
             for (const PatternMatch& m : m_account.all(run.search)) {
                 if (!isSystemUser(m.text(run.search, 1))) add(run, m.groups[1], Kind::Username, out);
                 if (m.text(run.search, 2) != m.text(run.search, 1)) add(run, m.groups[2], Kind::Person, out);
@@ -75,13 +77,17 @@ public:
     }
 
 private:
-    // Attributes of an entry are such only where an entry's name begins one.
-    void findSegment(const TextRun& run, bool entries, std::vector<Candidate>& out) const {
+    // Attributes of an entry are such only where an entry's name begins one, and segments where a message begins.
+    void findSegment(const TextRun& run, bool entries, bool messages, std::vector<Candidate>& out) const {
         static const QRegularExpression head(QStringLiteral("^([A-Za-z][A-Za-z\\d]{0,30})(?=[|+:])"));
         const auto m = head.match(run.text());
         const auto segment = m.hasMatch() ? segments().constFind(m.captured(1)) : segments().cend();
         if (segment == segments().cend() || run.text()[m.capturedEnd()] != segment->signs.field) return;
-        if (segment->signs.field != ldif.field || entries) findFields(run, *segment, int(m.capturedEnd()) + 1, out);
+        // PID is also what systems number processes by.
+        const bool believed = segment->signs.field == ldif.field  ? entries
+                              : segment->signs.field == hl7.field ? messages || run.text().contains(hl7.part)
+                                                                  : true;
+        if (believed) findFields(run, *segment, int(m.capturedEnd()) + 1, out);
     }
 
     // From `start`, behind the segment's name and the sign after it.
@@ -108,6 +114,7 @@ private:
             out.push_back({kind, &run, value, confidence, Tr::tr("stands where a standard of messages has it"), {}});
     }
 
+    Pattern m_message{R"(^MSH\|)"};
     Pattern m_entry{R"((?i)^dn: ?(?:uid|cn|ou)=)"};
     Pattern m_account{R"(^([A-Za-z_][A-Za-z0-9_.\-]{0,31}):[x*!]?:\d{1,6}:\d{1,6}:([^:,]*)[^:]*:/)"};
     // "1.1HETTINGER/OBIE MRS", as reservations are shown (IATA Passenger and Airport Data Interchange Standards).
