@@ -6258,10 +6258,6 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <translation>es hat keine Punkte</translation>
     </message>
     <message>
-        <source>it has too few points, or numbers that are too large</source>
-        <translation>es hat zu wenige Punkte oder zu große Zahlen</translation>
-    </message>
-    <message>
         <source>%1 is no file of marks: %2.</source>
         <translation>%1 ist keine Datei von Markierungen: %2.</translation>
     </message>
@@ -6319,7 +6315,7 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
     </message>
     <message>
         <source>Sign</source>
-        <translation>Zeichen</translation>
+        <translation>Unterschrift</translation>
     </message>
     <message>
         <source>%1 × %2, %3 %4²</source>
@@ -8153,6 +8149,70 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
     <message>
         <source>is written as whom something belongs to</source>
         <translation>ist als jemand geschrieben, dem etwas gehört</translation>
+    </message>
+    <message>
+        <source>a code needs a text</source>
+        <translation>ein Code braucht einen Text</translation>
+    </message>
+    <message>
+        <source>a sign needs a picture or a text</source>
+        <translation>eine Unterschrift braucht ein Bild oder einen Text</translation>
+    </message>
+    <message>
+        <source>its picture is no PNG in base64</source>
+        <translation>ihr Bild ist kein PNG in base64</translation>
+    </message>
+    <message>
+        <source>“units_per_pixel” must be more than nothing</source>
+        <translation>„units_per_pixel“ muss größer als null sein</translation>
+    </message>
+    <message>
+        <source>its pressures are not all within 0 to 1</source>
+        <translation>ihre Drücke liegen nicht alle zwischen 0 und 1</translation>
+    </message>
+    <message>
+        <source>it has too few points; it needs %1</source>
+        <translation>sie hat zu wenige Punkte; sie braucht %1</translation>
+    </message>
+    <message>
+        <source>it has more than %1 points</source>
+        <translation>sie hat mehr als %1 Punkte</translation>
+    </message>
+    <message>
+        <source>a tint on words needs two points for each of its bands</source>
+        <translation>eine Tönung auf Wörtern braucht zwei Punkte für jedes ihrer Bänder</translation>
+    </message>
+    <message>
+        <source>its text is longer than %1 characters</source>
+        <translation>ihr Text ist länger als %1 Zeichen</translation>
+    </message>
+    <message>
+        <source>its picture is larger than %1 MB</source>
+        <translation>ihr Bild ist größer als %1 MB</translation>
+    </message>
+    <message>
+        <source>it needs as many pressures as points</source>
+        <translation>sie braucht so viele Drücke wie Punkte</translation>
+    </message>
+    <message>
+        <source>it has a number beyond %1</source>
+        <translation>sie hat eine Zahl jenseits von %1</translation>
+    </message>
+    <message>
+        <source>its width is not within %1 to %2</source>
+        <translation>ihre Breite liegt nicht zwischen %1 und %2</translation>
+    </message>
+    <message>
+        <source>the height of its text is not within %1 to %2</source>
+        <translation>die Höhe ihres Textes liegt nicht zwischen %1 und %2</translation>
+    </message>
+    <message>
+        <source>it can have no more than two heads</source>
+        <translation>sie kann höchstens zwei Spitzen haben</translation>
+    </message>
+    <message>
+        <source>%1 has passed; name today or a later day.</source>
+        <translation>%1 ist vorbei; nennen Sie heute oder einen späteren Tag.</translation>
     </message>
 </context>
 </TS>

@@ -6258,10 +6258,6 @@ o suelte aquí archivos de imagen.
         <translation>no tiene puntos</translation>
     </message>
     <message>
-        <source>it has too few points, or numbers that are too large</source>
-        <translation>tiene pocos puntos, o números demasiado grandes</translation>
-    </message>
-    <message>
         <source>%1 is no file of marks: %2.</source>
         <translation>%1 no es un archivo de marcas: %2.</translation>
     </message>
@@ -8153,6 +8149,70 @@ o suelte aquí archivos de imagen.
     <message>
         <source>is written as whom something belongs to</source>
         <translation>está escrito como la persona a quien pertenece algo</translation>
+    </message>
+    <message>
+        <source>a code needs a text</source>
+        <translation>un código necesita un texto</translation>
+    </message>
+    <message>
+        <source>a sign needs a picture or a text</source>
+        <translation>una firma necesita una imagen o un texto</translation>
+    </message>
+    <message>
+        <source>its picture is no PNG in base64</source>
+        <translation>su imagen no es un PNG en base64</translation>
+    </message>
+    <message>
+        <source>“units_per_pixel” must be more than nothing</source>
+        <translation>«units_per_pixel» debe ser mayor que cero</translation>
+    </message>
+    <message>
+        <source>its pressures are not all within 0 to 1</source>
+        <translation>sus presiones no están todas entre 0 y 1</translation>
+    </message>
+    <message>
+        <source>it has too few points; it needs %1</source>
+        <translation>tiene muy pocos puntos; necesita %1</translation>
+    </message>
+    <message>
+        <source>it has more than %1 points</source>
+        <translation>tiene más de %1 puntos</translation>
+    </message>
+    <message>
+        <source>a tint on words needs two points for each of its bands</source>
+        <translation>un tinte sobre palabras necesita dos puntos por cada una de sus bandas</translation>
+    </message>
+    <message>
+        <source>its text is longer than %1 characters</source>
+        <translation>su texto pasa de %1 caracteres</translation>
+    </message>
+    <message>
+        <source>its picture is larger than %1 MB</source>
+        <translation>su imagen pasa de %1 MB</translation>
+    </message>
+    <message>
+        <source>it needs as many pressures as points</source>
+        <translation>necesita tantas presiones como puntos</translation>
+    </message>
+    <message>
+        <source>it has a number beyond %1</source>
+        <translation>tiene un número más allá de %1</translation>
+    </message>
+    <message>
+        <source>its width is not within %1 to %2</source>
+        <translation>su anchura no está entre %1 y %2</translation>
+    </message>
+    <message>
+        <source>the height of its text is not within %1 to %2</source>
+        <translation>la altura de su texto no está entre %1 y %2</translation>
+    </message>
+    <message>
+        <source>it can have no more than two heads</source>
+        <translation>no puede tener más de dos puntas</translation>
+    </message>
+    <message>
+        <source>%1 has passed; name today or a later day.</source>
+        <translation>El %1 ya ha pasado; indique hoy o un día posterior.</translation>
     </message>
 </context>
 </TS>

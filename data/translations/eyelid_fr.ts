@@ -6258,10 +6258,6 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <translation>sans points</translation>
     </message>
     <message>
-        <source>it has too few points, or numbers that are too large</source>
-        <translation>trop peu de points, ou des nombres trop grands</translation>
-    </message>
-    <message>
         <source>%1 is no file of marks: %2.</source>
         <translation>%1 n’est pas un fichier de marques : %2.</translation>
     </message>
@@ -8153,6 +8149,70 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
     <message>
         <source>is written as whom something belongs to</source>
         <translation>est écrit comme la personne à qui quelque chose appartient</translation>
+    </message>
+    <message>
+        <source>a code needs a text</source>
+        <translation>un code a besoin d&apos;un texte</translation>
+    </message>
+    <message>
+        <source>a sign needs a picture or a text</source>
+        <translation>une signature a besoin d&apos;une image ou d&apos;un texte</translation>
+    </message>
+    <message>
+        <source>its picture is no PNG in base64</source>
+        <translation>son image n&apos;est pas un PNG en base64</translation>
+    </message>
+    <message>
+        <source>“units_per_pixel” must be more than nothing</source>
+        <translation>« units_per_pixel » doit être supérieur à zéro</translation>
+    </message>
+    <message>
+        <source>its pressures are not all within 0 to 1</source>
+        <translation>ses pressions ne sont pas toutes entre 0 et 1</translation>
+    </message>
+    <message>
+        <source>it has too few points; it needs %1</source>
+        <translation>elle a trop peu de points ; il lui en faut %1</translation>
+    </message>
+    <message>
+        <source>it has more than %1 points</source>
+        <translation>elle a plus de %1 points</translation>
+    </message>
+    <message>
+        <source>a tint on words needs two points for each of its bands</source>
+        <translation>une teinte sur des mots a besoin de deux points pour chacune de ses bandes</translation>
+    </message>
+    <message>
+        <source>its text is longer than %1 characters</source>
+        <translation>son texte dépasse %1 caractères</translation>
+    </message>
+    <message>
+        <source>its picture is larger than %1 MB</source>
+        <translation>son image dépasse %1 Mo</translation>
+    </message>
+    <message>
+        <source>it needs as many pressures as points</source>
+        <translation>il lui faut autant de pressions que de points</translation>
+    </message>
+    <message>
+        <source>it has a number beyond %1</source>
+        <translation>elle a un nombre au-delà de %1</translation>
+    </message>
+    <message>
+        <source>its width is not within %1 to %2</source>
+        <translation>sa largeur n&apos;est pas entre %1 et %2</translation>
+    </message>
+    <message>
+        <source>the height of its text is not within %1 to %2</source>
+        <translation>la hauteur de son texte n&apos;est pas entre %1 et %2</translation>
+    </message>
+    <message>
+        <source>it can have no more than two heads</source>
+        <translation>elle ne peut avoir plus de deux pointes</translation>
+    </message>
+    <message>
+        <source>%1 has passed; name today or a later day.</source>
+        <translation>Le %1 est passé ; indiquez aujourd&apos;hui ou un jour plus tardif.</translation>
     </message>
 </context>
 </TS>

@@ -90,6 +90,8 @@ int runCasePutOff(const QString& path, const CaseKeySettings& keys, const QStrin
     const QDate day = QDate::fromString(until, Qt::ISODate);
     if (!day.isValid())
         return fail({Error::Kind::BadInput, sentence(Tr::tr("%1 is no day; one is written 2026-12-24."), until)});
+    if (day < QDate::currentDate())
+        return fail({Error::Kind::BadInput, sentence(Tr::tr("%1 has passed; name today or a later day."), until)});
     if (reason.trimmed().isEmpty()) return fail({Error::Kind::BadInput, Tr::tr("Why it is put off must be said.")});
     return changed(path, keys,
                    {Tr::tr("changing the day of destruction"), {SetDestroyDay{DestroyDay{day, reason.trimmed()}}}});

@@ -2,6 +2,7 @@
 #include "cli/command.h"
 
 #include <nlohmann/json.hpp>
+#include <QDate>
 
 using namespace eyelid;
 
@@ -73,7 +74,9 @@ TEST_CASE("cases of a folder are listed, searched, put off, thrown away and dest
     CHECK(desk.call(QStringLiteral("search @ --words nowhere")).out.isEmpty());
     CHECK(desk.call(QStringLiteral("due @")).out.isEmpty());
     CHECK(desk.call(QStringLiteral("put-off @a.eyelid --until soon --reason x")).status == 2);
-    CHECK(desk.call(QStringLiteral("put-off @a.eyelid --until 2020-01-01 --reason x")).status == 0);
+    CHECK(desk.call(QStringLiteral("put-off @a.eyelid --until 2020-01-01 --reason x")).status == 2); // it has passed
+    const QString today = QDate::currentDate().toString(Qt::ISODate);
+    CHECK(desk.call(QStringLiteral("put-off @a.eyelid --until %1 --reason x").arg(today)).status == 0);
     CHECK(desk.call(QStringLiteral("due @")).status == 1);
     CHECK(desk.call(QStringLiteral("throw-away @a.eyelid")).status == 0);
     CHECK(desk.call(QStringLiteral("due @")).status == 0); // a week of grace

@@ -365,10 +365,20 @@ TEST_CASE("a file of marks that is none says which mark, and what of it") {
     CHECK(one(R"({"kind":"point","points":[[1,2]]})").contains(QStringLiteral("too few points")));
     CHECK(one(R"({"kind":"point"})").contains(QStringLiteral("no points")));
     CHECK(one(R"({"kind":"point","points":[[1,2],[3,4]],"colr":"#fff"})").contains(QStringLiteral("no key “colr”")));
-    CHECK(one(R"({"kind":"point","points":[[1,2],[3,1e300]]})").contains(QStringLiteral("too large")));
+    CHECK(one(R"({"kind":"point","points":[[1,2],[3,1e300]]})").contains(QStringLiteral("beyond 200000")));
     CHECK(one(R"({"kind":"ring","points":[[1,2],[3,4]],"form":"bent"})").contains(QStringLiteral("no form “bent”")));
     CHECK(one(R"({"kind":"line","points":[[1,2],[3,4]],"colour":"red"})").contains(QStringLiteral("no colour")));
     CHECK(one(R"({"kind":"line","points":[[1,2],[3,4]],"width":"4"})").contains(QStringLiteral("wrong kind")));
+    CHECK(one(R"({"kind":"line","points":[[1,2],[3,4]],"width":-4})")
+              .contains(QStringLiteral("its width is not within")));
+    CHECK(
+        one(R"({"kind":"draw","points":[[1,2],[3,4]],"pressures":[1]})").contains(QStringLiteral("as many pressures")));
+    CHECK(one(R"({"kind":"draw","points":[[1,2]],"pressures":[2]})").contains(QStringLiteral("within 0 to 1")));
+    CHECK(one(R"({"kind":"sign","points":[[1,2],[3,4]]})").contains(QStringLiteral("a picture or a text")));
+    CHECK(one(R"({"kind":"sign","points":[[1,2],[3,4]],"picture":"AAAA"})").contains(QStringLiteral("no PNG")));
+    CHECK(one(R"({"kind":"code","points":[[1,2],[3,4]]})").contains(QStringLiteral("needs a text")));
+    CHECK(one(R"({"kind":"measure","points":[[1,2],[3,4]],"units_per_pixel":0})")
+              .contains(QStringLiteral("units_per_pixel")));
     CHECK(one(R"({"kind":"line","points":[[1,2],[3,4]],"width":4})").isEmpty());
 }
 

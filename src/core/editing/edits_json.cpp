@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 #include <QColor>
+#include <QImage>
 #include <stdexcept>
 
 using Json = nlohmann::json;
@@ -223,7 +224,7 @@ void from_json(const Json& j, Mark& mark) {
     if (!forms.empty()) mark.form = forms.front();
     if (j.contains("form")) mark.form = formFrom(j.at("form"), mark.kind);
     eachKey(j, [&](const std::string& key, const Json& value) { return readMark(mark, key, value); });
-    if (!isWhole(mark)) wrong(Tr::tr("it has too few points, or numbers that are too large"));
+    if (const QString fault = faultOf(mark); !fault.isEmpty()) wrong(fault);
 }
 
 void to_json(Json& j, const Framing& f) {
@@ -298,6 +299,20 @@ QByteArray marksToJson(const std::vector<Mark>& marks) {
     return QByteArray::fromStdString(file.dump(2, ' ', false, Json::error_handler_t::replace)) + '\n';
 }
 
+// What a case may hold and would be drawn as nothing, or not as it was meant.
+static QString emptyMark(const Mark& mark) {
+    if (mark.kind == MarkKind::Code && mark.text.isEmpty()) return Tr::tr("a code needs a text");
+    if (mark.kind == MarkKind::Sign && mark.picture.isEmpty() && mark.text.isEmpty())
+        return Tr::tr("a sign needs a picture or a text");
+    if (!mark.picture.isEmpty() && QImage::fromData(mark.picture, "PNG").isNull())
+        return Tr::tr("its picture is no PNG in base64");
+    if (mark.unitsPerPixel <= 0) return Tr::tr("“units_per_pixel” must be more than nothing");
+    const auto isPressure = [](double p) { return p >= 0 && p <= 1; };
+    if (!std::all_of(mark.pressures.begin(), mark.pressures.end(), isPressure))
+        return Tr::tr("its pressures are not all within 0 to 1");
+    return {};
+}
+
 Result<std::vector<Mark>> marksFromJson(const QByteArray& bytes, const QString& name) {
     const auto refused = [&](const QString& what) {
         return Error{Error::Kind::BadInput, sentence(Tr::tr("%1 is no file of marks: %2."), name, what)};
@@ -312,6 +327,7 @@ Result<std::vector<Mark>> marksFromJson(const QByteArray& bytes, const QString& 
     for (const Json& one : file["marks"]) {
         try {
             Mark mark = one.get<Mark>();
+            if (const QString empty = emptyMark(mark); !empty.isEmpty()) wrong(empty);
             // Steps count as they stand in the file, unless they say otherwise.
             if (mark.kind == MarkKind::Step && !mark.rank) mark.rank = ++rank;
             mark.id = int(marks.size()) + 1;

@@ -40,7 +40,7 @@ template <typename Enum, size_t n> std::optional<Enum> valueIn(const Named<Enum>
 
 // Whatever comes from a file is drawn in a moment.
 constexpr qsizetype mostPoints = 100000, mostLetters = 10000, mostBytes = 8'000'000;
-constexpr double leastWidth = 0.25; // device pixels
+constexpr double leastWidth = 0.25, widest = 1000, tallest = 2000; // device pixels
 constexpr double farthest = 200000; // device pixels from a corner of the capture; nobody draws farther
 
 qsizetype fewestPoints(const Mark& mark) {
@@ -143,20 +143,35 @@ std::vector<MarkForm> formsOf(MarkKind kind) {
     }
 }
 
-bool isWhole(const Mark& mark) {
-    if (mark.points.size() < fewestPoints(mark) || mark.points.size() > mostPoints) return false;
-    if (mark.text.size() > mostLetters || mark.unit.size() > mostLetters || mark.picture.size() > mostBytes)
-        return false;
-    if (mark.kind == MarkKind::Tint && mark.form == MarkForm::Words && mark.points.size() % 2) return false;
-    if (!mark.pressures.empty() && qsizetype(mark.pressures.size()) != mark.points.size()) return false;
+QString faultOf(const Mark& mark) {
+    const qsizetype points = mark.points.size();
+    if (points < fewestPoints(mark)) return sentence(Tr::tr("it has too few points; it needs %1"), fewestPoints(mark));
+    if (points > mostPoints) return sentence(Tr::tr("it has more than %1 points"), mostPoints);
+    if (mark.kind == MarkKind::Tint && mark.form == MarkForm::Words && points % 2)
+        return Tr::tr("a tint on words needs two points for each of its bands");
+    if (mark.text.size() > mostLetters || mark.unit.size() > mostLetters)
+        return sentence(Tr::tr("its text is longer than %1 characters"), mostLetters);
+    if (mark.picture.size() > mostBytes)
+        return sentence(Tr::tr("its picture is larger than %1 MB"), mostBytes / 1'000'000);
+    if (!mark.pressures.empty() && qsizetype(mark.pressures.size()) != points)
+        return Tr::tr("it needs as many pressures as points");
     const auto sane = [](double v) { return std::isfinite(v) && std::abs(v) <= farthest; };
-    for (const QPointF& p : mark.points)
-        if (!sane(p.x()) || !sane(p.y())) return false;
     const MarkStyle& s = mark.style;
-    for (const double v : {s.width, s.textHeight, mark.turn, mark.arcFrom, mark.arcSpan, mark.unitsPerPixel})
-        if (!sane(v)) return false;
-    return s.width >= leastWidth && s.width <= 1000 && s.textHeight >= 1 && s.textHeight <= 2000 && s.heads >= 0 &&
-           s.heads <= 2;
+    const double numbers[] = {s.width, s.textHeight, mark.turn, mark.arcFrom, mark.arcSpan, mark.unitsPerPixel};
+    if (!std::all_of(mark.points.begin(), mark.points.end(),
+                     [&](const QPointF& p) { return sane(p.x()) && sane(p.y()); }) ||
+        !std::all_of(std::begin(numbers), std::end(numbers), sane))
+        return sentence(Tr::tr("it has a number beyond %1"), int(farthest));
+    if (s.width < leastWidth || s.width > widest)
+        return sentence(Tr::tr("its width is not within %1 to %2"), leastWidth, widest);
+    if (s.textHeight < 1 || s.textHeight > tallest)
+        return sentence(Tr::tr("the height of its text is not within %1 to %2"), 1, tallest);
+    if (s.heads < 0 || s.heads > 2) return Tr::tr("it can have no more than two heads");
+    return {};
+}
+
+bool isWhole(const Mark& mark) {
+    return faultOf(mark).isEmpty();
 }
 
 bool isBox(const Mark& mark) {

@@ -110,7 +110,9 @@ bool hasText(MarkKind kind);
 /// Those a kind can have, the usual one first; none where it has but one way of being.
 std::vector<MarkForm> formsOf(MarkKind kind);
 
-/// Whether what is wrong with it lets it be drawn at all: too few points, numbers that are none.
+/// What is wrong with it, so that it cannot be drawn: "it needs 2 points or more". Empty where nothing is.
+QString faultOf(const Mark& mark);
+/// Whether it can be drawn at all.
 bool isWhole(const Mark& mark);
 
 /// Whether it is a box that is held by its corners and can be turned.
