@@ -100,6 +100,25 @@ TEST_CASE("covers bear stand-ins, names or nothing as their style says, over all
     CHECK(coversOf(decided, {300, 200})[0].text.startsWith(QStringLiteral("[postal")));
 }
 
+TEST_CASE("a made-up name is shortened before it is written much smaller than the type around, by its place alone") {
+    Decided decided;
+    decided.standIns = std::make_shared<const StandInSource>(StandInSource{"secret", {}});
+    const auto textIn = [&](double width, const char* real) {
+        Item item = itemOf(Kind::Person, 4, {QRectF(10, 60, width, 14)});
+        item.finding.text = QString::fromUtf8(real);
+        decided.items = {item};
+        return coversOf(decided, {500, 200}).at(0).text;
+    };
+    const QString whole = standIn(Kind::Person, 4, *decided.standIns);
+    const QString given = whole.section(u' ', 0, 0), family = whole.section(u' ', -1);
+    REQUIRE(given != whole);
+    CHECK(textIn(300, "Rowena Sutcliffe") == whole);
+    const QString initial = given.left(1) + QStringLiteral(". ") + family;
+    CHECK(textIn(7.5 * double(initial.size()), "Rowena Sutcliffe") == initial);
+    CHECK(textIn(20, "Ada") == (given.size() < initial.size() ? given : initial));
+    CHECK(textIn(20, "Ada") == textIn(20, "Oda")); // what was there does not matter
+}
+
 TEST_CASE("labels tell the ground for covering where the policy wants that and there is one") {
     Decided decided;
     decided.items = {itemOf(Kind::Person, 4, {QRectF(10, 10, 190, 14)}, CoverStyle::Label),

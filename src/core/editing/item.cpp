@@ -153,10 +153,25 @@ QString labelOf(const Item& item, bool byGround) {
     return ground ? u'[' + item.finding.ground + u']' : standInName(item.finding.kind, item.identity);
 }
 
+// A made-up name in a form that fits its place without being written much smaller than the type around: "Zuzana
+// Marchbank", "Z. Marchbank", "Zuzana". Told by the place alone, so that nothing of the real name shows.
+QString fittingName(const QString& name, const QRect& place, double textHeight) {
+    constexpr double smallLetter = 0.546, advance = 0.56; // of an em, of the shipped face: x-height, a letter's width
+    constexpr double leastScale = 0.8;                    // of the type around
+    const QString given = name.section(u' ', 0, 0), family = name.section(u' ', -1);
+    if (textHeight <= 0 || given == family) return name;
+    const double letters = place.width() / (advance * textHeight / smallLetter); // that fit as high as those around
+    for (const QString& form : {name, given.left(1) + QStringLiteral(". ") + family})
+        if (letters >= leastScale * double(form.size())) return form;
+    return given.size() < family.size() + 3 ? given : given.left(1) + QStringLiteral(". ") + family;
+}
+
 void drawItem(const Item& item, const Decided& decided, const QRegion& byHand, const QSize& picture,
               std::vector<Drawn>& drawn) {
     const std::vector<QRect> rects = coverRects(item.finding, picture, decided.evenWidth);
-    const QString madeUp = standInOf(item, decided.standIns.get());
+    QString madeUp = standInOf(item, decided.standIns.get());
+    if (item.finding.kind == Kind::Person && rects.size() == 1)
+        madeUp = fittingName(madeUp, rects.front(), item.finding.textHeight);
     std::vector<QString> texts(rects.size());
     if (isWritten(item.look.style))
         texts = spread(madeUp.isEmpty() ? labelOf(item, decided.labelsTellGround) : madeUp, rects);
