@@ -114,7 +114,7 @@ TEST_CASE("a made-up name is shortened before it is written much smaller than th
     REQUIRE(given != whole);
     CHECK(textIn(300, "Rowena Sutcliffe") == whole);
     const QString initial = given.left(1) + QStringLiteral(". ") + family;
-    CHECK(textIn(7.5 * double(initial.size()), "Rowena Sutcliffe") == initial);
+    CHECK(textIn(widthOfText(initial, 8 / smallLetterOfEm), "Rowena Sutcliffe") == initial);
     CHECK(textIn(20, "Ada") == (given.size() < initial.size() ? given : initial));
     CHECK(textIn(20, "Ada") == textIn(20, "Oda")); // what was there does not matter
 }

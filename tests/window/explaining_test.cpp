@@ -470,18 +470,25 @@ TEST_CASE("a capture is cut into parts, and captures are put together, by their 
     desk.waitUntilRead();
 }
 
+namespace {
+
+// A note that was drawn by keys alone and is open for its words.
+NoteEdit* noteBeingWritten(Desk& desk) {
+    for (const Qt::Key key : {Qt::Key_6, Qt::Key_Up, Qt::Key_Return, Qt::Key_Return}) desk.press(key);
+    auto* edit = desk.window.sheet().findChild<NoteEdit*>();
+    REQUIRE(edit);
+    return edit;
+}
+
+} // namespace
+
 TEST_CASE("what is being written is on its mark when the window is left") {
     const Kept kept;
     Desk desk;
     kept.in(desk);
     desk.window.casesView().hide();
     work(desk);
-    desk.press(Qt::Key_6);
-    desk.press(Qt::Key_Up);
-    desk.press(Qt::Key_Return);
-    desk.press(Qt::Key_Return);
-    auto* edit = desk.window.sheet().findChild<NoteEdit*>();
-    REQUIRE(edit);
+    NoteEdit* edit = noteBeingWritten(desk);
     QTest::keyClicks(edit, QStringLiteral("Half a sentence"));
     desk.window.close();
     REQUIRE(desk.open().captures()[0].marks.size() == 1);
@@ -494,12 +501,7 @@ TEST_CASE("a word that no dictionary of the case's languages knows is underlined
     kept.in(desk);
     desk.window.casesView().hide();
     work(desk);
-    desk.press(Qt::Key_6);
-    desk.press(Qt::Key_Up);
-    desk.press(Qt::Key_Return);
-    desk.press(Qt::Key_Return);
-    auto* edit = desk.window.sheet().findChild<NoteEdit*>();
-    REQUIRE(edit);
+    NoteEdit* edit = noteBeingWritten(desk);
     QTest::keyClicks(edit, QStringLiteral("Two readdings here"));
     const auto underlined = [&] {
         QStringList words;

@@ -294,7 +294,6 @@ TypeWeight weightBeside(const Open& open, const Cover& cover, const Ground& grou
 // The ground, continued, and a text on it in the ink and weight of what stands around.
 void drawText(QImage& picture, const Cover& cover, const Open& open) {
     constexpr double ofHeight = 0.78;        // an em, of the cover's height: letters as high as those it was grown from
-    constexpr double smallLetter = 0.546;    // of an em: the face's x-height
     constexpr double highestOfHeight = 0.95; // an em, of the cover's height, whatever is asked for
     constexpr double markOfHeight = 0.55;    // how wide and high the mark is
     constexpr int gap = 2;                   // pixels left and right
@@ -306,7 +305,7 @@ void drawText(QImage& picture, const Cover& cover, const Open& open) {
     const cv::Rect inner(side, 0, r.width() - 2 * side - mark, r.height());
     const cv::Mat ink =
         writtenText(cover.text, inner.size(),
-                    cover.textHeight > 0 ? std::min(cover.textHeight / smallLetter, highestOfHeight * r.height())
+                    cover.textHeight > 0 ? std::min(cover.textHeight / smallLetterOfEm, highestOfHeight * r.height())
                                          : ofHeight * r.height(),
                     weightBeside(open, cover, ground));
     for (int y = 0; y < ink.rows; ++y)

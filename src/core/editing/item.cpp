@@ -2,6 +2,7 @@
 
 #include "base/sentence.h"
 #include "editing/sanitised_page.h"
+#include "editing/written_text.h"
 #include "picture/geometry.h"
 
 #include <algorithm>
@@ -156,14 +157,14 @@ QString labelOf(const Item& item, bool byGround) {
 // A made-up name in a form that fits its place without being written much smaller than the type around: "Zuzana
 // Marchbank", "Z. Marchbank", "Zuzana". Told by the place alone, so that nothing of the real name shows.
 QString fittingName(const QString& name, const QRect& place, double textHeight) {
-    constexpr double smallLetter = 0.546, advance = 0.56; // of an em, of the shipped face: x-height, a letter's width
-    constexpr double leastScale = 0.8;                    // of the type around
+    constexpr double leastScale = 0.8; // of the type around
     const QString given = name.section(u' ', 0, 0), family = name.section(u' ', -1);
     if (textHeight <= 0 || given == family) return name;
-    const double letters = place.width() / (advance * textHeight / smallLetter); // that fit as high as those around
-    for (const QString& form : {name, given.left(1) + QStringLiteral(". ") + family})
-        if (letters >= leastScale * double(form.size())) return form;
-    return given.size() < family.size() + 3 ? given : given.left(1) + QStringLiteral(". ") + family;
+    const auto width = [&](const QString& form) { return widthOfText(form, textHeight / smallLetterOfEm); };
+    const QString initial = given.left(1) + QStringLiteral(". ") + family;
+    for (const QString& form : {name, initial})
+        if (leastScale * width(form) <= place.width()) return form;
+    return width(given) < width(initial) ? given : initial;
 }
 
 void drawItem(const Item& item, const Decided& decided, const QRegion& byHand, const QSize& picture,

@@ -110,7 +110,7 @@ bool hasText(MarkKind kind);
 /// Those a kind can have, the usual one first; none where it has but one way of being.
 std::vector<MarkForm> formsOf(MarkKind kind);
 
-/// What is wrong with it, so that it cannot be drawn: "it needs 2 points or more". Empty where nothing is.
+/// What is wrong with it, so that it cannot be drawn ("it has too few points; it needs 2"). Empty where nothing is.
 QString faultOf(const Mark& mark);
 /// Whether it can be drawn at all.
 bool isWhole(const Mark& mark);

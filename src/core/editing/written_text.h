@@ -9,6 +9,9 @@
 
 namespace eyelid {
 
+/// The height of a small x of the face, of an em.
+constexpr double smallLetterOfEm = 0.546;
+
 /// How wide a text is at so many pixels an em.
 double widthOfText(const QString& text, double pixels, TypeWeight weight = TypeWeight::Regular);
 

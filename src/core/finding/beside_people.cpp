@@ -30,8 +30,10 @@ public:
                     {Kind::Dob, &run, *date, besideConfidence, Tr::tr("is a date of long ago beside a name"), {}});
             for (const Candidate* c : m_on[size_t(run.line)]) {
                 if (c->run != &run) continue;
-                if (c->kind == Kind::Person) addTownBehind(*c, out);
-                if (c->kind == Kind::Person) addRestUnder(*c, out);
+                if (c->kind == Kind::Person) {
+                    addTownBehind(*c, out);
+                    addRestUnder(*c, out);
+                }
                 if (c->kind == Kind::Address) addTownUnder(*c, out);
             }
         }

@@ -1,4 +1,5 @@
-// What stands right by somebody's name or street and is told by that alone: an early date, a town.
+// What stands right by somebody's name or street and is told by that alone: an early date, a town, the
+// rest of a name.
 #pragma once
 
 #include "finding/detector.h"
@@ -10,7 +11,7 @@ namespace eyelid {
 
 /// A date of long ago by itself under, or right behind, a name that begins its line: a date of birth, unless something
 /// else speaks for it. A town behind a name ("Asia Chan of Ngau Chi Wan", "Zobuhle Bayeni, Pretoria") and under a
-/// street. `kept` must be whole values.
+/// street. A surname under a given name, where a narrow cell broke the line. `kept` must be whole values.
 void findBesidePeople(const Surroundings& in, const TaggedPage& tagged, const std::vector<Candidate>& kept,
                       std::vector<Candidate>& out);
 

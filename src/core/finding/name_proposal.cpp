@@ -9,6 +9,11 @@
 namespace eyelid {
 namespace {
 
+// Of every day in the page's language, and not for being a frequent name.
+bool isWordOfEveryDay(const Names& names, const QString& language, const Token& t, const QString& word) {
+    return names.isCommonWord(word, language) && (isAlsoThing(t) || !names.isFrequentName(word, language));
+}
+
 // What one word adds to the belief that it is part of a name.
 double wordEvidence(const Names& names, const QString& language, const Token& t, bool first) {
     if (t.text.size() == 1) return first && t.initial ? 0.25 : 0.1;
@@ -22,7 +27,7 @@ double wordEvidence(const Names& names, const QString& language, const Token& t,
         const bool clipped = quote == 1 || quote == 2; // O'Brien, D'Amato
         if (clipped && !names.isFamily(w)) w = w.mid(quote + 1);
         const bool given = names.isGiven(w), family = names.isFamily(w);
-        const bool common = names.isCommonWord(w, language) && (isAlsoThing(t) || !names.isFrequentName(w, language));
+        const bool common = isWordOfEveryDay(names, language, t, w);
         double e = 0.12;
         if (given)
             e = first ? 0.42 : 0.36;
@@ -152,8 +157,7 @@ private:
     bool weighOne() {
         const Token& t = m_tokens[m_first];
         if (t.text.size() < 3 || isCalendarWord(t) || (t.shouting && !m_label)) return false;
-        const bool common =
-            m_names.isCommonWord(t.text, m_language) && (isAlsoThing(t) || !m_names.isFrequentName(t.text, m_language));
+        const bool common = isWordOfEveryDay(m_names, m_language, t, t.text);
         if (m_names.isGiven(t.text)) {
             m_proposal.sum += common ? 0.2 : 0.36;
             m_proposal.evidence << Tr::tr("is on the list of given names");
