@@ -32,6 +32,7 @@ TEST_CASE("a town behind a name is where somebody lives") {
     CHECK(foundOn(Kind::Address, {"I leave my cup to my niece Rowena Sutcliffe of Hwidiem."}) ==
           QStringList{QStringLiteral("Hwidiem")});
     CHECK(foundOn(Kind::Address, {"Rowena Sutcliffe, Pretoria"}) == QStringList{QStringLiteral("Pretoria")});
+    CHECK(foundOn(Kind::Address, {"Rowena S., 43, Hwidiem"}).join(u' ').contains(QStringLiteral("Hwidiem")));
     // A firm, a service, a second name.
     CHECK(foundOn(Kind::Address, {"We spoke with Rowena Sutcliffe of Customer Service."}).isEmpty());
     CHECK(foundOn(Kind::Address, {"Rowena Sutcliffe, Gareth Sutcliffe"}).isEmpty());

@@ -3,6 +3,7 @@
 #include "finding/phrase_search.h"
 #include "finding/policy.h"
 #include "finding/watch_list.h"
+#include "support/everything.h"
 #include "support/made.h"
 
 #include <catch2/catch.hpp>
@@ -170,4 +171,16 @@ TEST_CASE("a policy with any damage to it is read, or refused in a sentence that
         INFO(bytes.toStdString());
         CHECK(read.error().sentence.startsWith(QLatin1String("office.toml")));
     }
+}
+
+TEST_CASE("a file's name holds a value where it is written, not where two ways of writing it meet") {
+    Finding known;
+    known.kind = Kind::Person;
+    known.text = QStringLiteral("Lena Blackwater");
+    CHECK(finder().readableInText(QStringLiteral("blackwater-report-1"), {known}).size() > 0);
+    Finding turned;
+    turned.kind = Kind::Person;
+    turned.text = QStringLiteral("LTE Black");
+    CHECK(finder().readableInText(QStringLiteral("black-dashboard-typography-1"), {turned}).empty());
+    CHECK(finder().findInText(QStringLiteral("p61-hu"), everything(), {}).empty());
 }

@@ -206,6 +206,19 @@ TEST_CASE("a label does not make words of every day somebody's name, but a name 
     CHECK(finds(board.page(), Kind::Person, "Sunniva Quarles"));
 }
 
+TEST_CASE("early dates under a heading that says what they are of are no dates of birth") {
+    const auto page = [](const char* heading) {
+        made::PageMaker list;
+        list.line(QStringLiteral("Name"), 20, 40).line(QString::fromUtf8(heading), 320, 40);
+        list.line(QStringLiteral("Rafaela Wilkinson"), 20, 64).line(QStringLiteral("9 January 1974"), 320, 64);
+        list.line(QStringLiteral("Desmond Harris"), 20, 88).line(QStringLiteral("28 August 1956"), 320, 88);
+        list.line(QStringLiteral("Greta Jenkins"), 20, 112).line(QStringLiteral("2 May 1981"), 320, 112);
+        return list.page();
+    };
+    CHECK(finds(page("Gimimas"), Kind::Dob, "28 August 1956")); // of a language nobody here knows
+    CHECK_FALSE(finds(page("Date"), Kind::Dob, "28 August 1956"));
+}
+
 TEST_CASE("in lines with people's names, long numbers and dates far back are theirs, whatever their form") {
     made::PageMaker crew;
     crew.line(QStringLiteral("Rafaela Wilkinson MASTER RNN015457 9 January 1974"), 20, 40);

@@ -1,4 +1,5 @@
 #include "finding/finder.h"
+#include "support/everything.h"
 #include "support/made.h"
 
 using namespace eyelid;
@@ -7,8 +8,6 @@ namespace {
 
 // All that is found of a kind on lines one under another, as it reads, in the page's order.
 QStringList found(Kind kind, std::initializer_list<const char*> lines) {
-    static const Finder finder;
-    static const Policy policy = *loadPolicy(QStringLiteral("everything"));
     made::PageMaker maker;
     int y = 40;
     for (const char* line : lines) {
@@ -16,7 +15,7 @@ QStringList found(Kind kind, std::initializer_list<const char*> lines) {
         y += 30;
     }
     QStringList texts;
-    for (const Finding& f : finder.find(maker.page(), policy, {}))
+    for (const Finding& f : finder().find(maker.page(), everything(), {}))
         if (f.kind == kind) texts.append(f.text);
     return texts;
 }
@@ -264,4 +263,56 @@ TEST_CASE("a date of birth goes on over the end of a line") {
 
 TEST_CASE("a time, a sign and a name are no address of mail") {
     CHECK(found(Kind::Email, {"6 September 2026, 11:00 @ Amalia Rousseau"}).isEmpty());
+}
+
+TEST_CASE("a surname and an initial behind a comma are one name, wherever they stand") {
+    const QStringList names = found(Kind::Person, {"Alvarez Montaño, Á. ........ 063 055 1004"});
+    CHECK(names == QStringList{QStringLiteral("Alvarez Montaño, Á.")});
+}
+
+TEST_CASE("a quoted value ends at its closing quote, though the colon behind the next key lost a dot") {
+    for (const char* line : {R"("supply": { "street": "1302 Jaycee Land", "town": "Delta" },)",
+                             R"("supply": { "street": "1302 Jaycee Land", "town". "Delta" },)"})
+        CHECK(found(Kind::Address, {line}) == QStringList{QStringLiteral("1302 Jaycee Land"), QStringLiteral("Delta")});
+}
+
+TEST_CASE("a code for a gate is told in a sentence, and the sentence before it keeps its town") {
+    const auto text = {"leak at 651 Fung Shan Crescent, Tung Chung. Gate code 5369#. Ask for Cary Chow."};
+    CHECK(found(Kind::Secret, text) == QStringList{QStringLiteral("5369#")});
+    const QStringList places = found(Kind::Address, text);
+    CHECK(places.join(u' ').contains(QStringLiteral("Tung Chung")));
+    CHECK_FALSE(places.join(u' ').contains(QStringLiteral("Gate")));
+    CHECK(found(Kind::Secret, {"Fault code 5369 was shown."}).isEmpty());
+}
+
+TEST_CASE("names of fields that are yet to be filled are no address") {
+    CHECK(found(Kind::Address, {"Street address", "State, City", "Region, Postal code"}).isEmpty());
+}
+
+TEST_CASE("initials alone in a column headed by somebody's part are somebody") {
+    made::PageMaker log;
+    log.line(QStringLiteral("Received"), 20, 40).line(QStringLiteral("Nature"), 220, 40);
+    log.line(QStringLiteral("Handler"), 420, 40);
+    int y = 64;
+    for (const auto& [nature, who] :
+         {std::pair{"Late reading", "A.M."}, {"Low pressure", "T.Z."}, {"Wrong tariff", "J. K."}}) {
+        log.line(QStringLiteral("2026-03-1%1").arg(y % 9), 20, y).line(QString::fromUtf8(nature), 220, y);
+        log.line(QString::fromUtf8(who), 420, y);
+        y += 24;
+    }
+    QStringList people;
+    for (const Finding& f : finder().find(log.page(), everything(), {}))
+        if (f.kind == Kind::Person) people << f.text;
+    CHECK(people == QStringList{QStringLiteral("A.M."), QStringLiteral("T.Z."), QStringLiteral("J. K.")});
+}
+
+TEST_CASE("a given name alone in a grid of tiles that bear names is somebody") {
+    made::PageMaker call;
+    call.line(QStringLiteral("Marie Borge (host)"), 20, 40).line(QStringLiteral("Aksel Vedvik"), 320, 40);
+    call.line(QStringLiteral("Oliver"), 620, 40);
+    call.line(QStringLiteral("Eirik Finstad"), 20, 240).line(QStringLiteral("Sofie Borge"), 320, 240);
+    call.line(QStringLiteral("Mia Vedvik"), 620, 240);
+    QStringList people;
+    for (const Finding& f : finder().find(call.page(), everything(), {})) people << f.text;
+    CHECK(people.contains(QStringLiteral("Oliver")));
 }

@@ -2,6 +2,7 @@
 #include "base/sentence.h"
 #include "base/shipped.h"
 #include "finding/detector.h"
+#include "finding/ordinary_word.h"
 #include "language/spelling.h"
 
 #include <algorithm>
@@ -92,19 +93,49 @@ private:
             if (value.kind != Kind::Address) continue;
             const TextRun& run = runs[size_t(value.run)];
             const QString text = run.text().mid(value.span.start, value.span.length);
-            bool digit = false;
-            for (const QChar c : text) digit = digit || c.isDigit();
+            const bool digit = hasDigit(text);
             // A mail address; a sign by itself is what a mark or a button before the value was read as.
             static const QRegularExpression mail(QStringLiteral("\\S@\\S"));
-            if ((text.size() < 4 && !value.goesOn) || text.contains(mail)) continue;
-            const bool place = digit || in.names.isPlace(text) || text.contains(QLatin1Char(','));
-            // Of a country whose forms and places nobody here knows, what is written large after a whole label is one.
-            const bool announced = value.whole && value.how != LabelledValue::How::Heading && text.size() >= 6 &&
-                                   text[0].isUpper() && !in.names.isCommonWord(text.section(u' ', 0, 0));
+            if ((text.size() < 4 && !value.goesOn) || text.contains(mail) || namesParts(text)) continue;
+            const bool place = isPlace(in.names, text);
+            // Of a country whose forms and places nobody here knows, what is written large after a whole label is one;
+            // under a heading, where it stands among others that are known.
+            const bool heading = value.how == LabelledValue::How::Heading;
+            const bool announced = value.whole && (heading ? isOfPlaces(in, value) : text.size() >= 6) &&
+                                   text[0].isUpper() && !saysOrdinaryWords(in.names, text);
             if ((!place && !announced) || (!digit && isProse(in.names, text))) continue;
             out.push_back({Kind::Address, &run, value.span, place ? 0.86 : 0.6, value.because(), {}});
             isAddress[size_t(value.run)] = 1;
         }
+    }
+
+    static bool hasDigit(const QString& text) {
+        return std::any_of(text.begin(), text.end(), [](QChar c) { return c.isDigit(); });
+    }
+    static bool isPlace(const Names& names, const QString& text) {
+        return hasDigit(text) || names.isPlace(text) || text.contains(QLatin1Char(','));
+    }
+
+    // "State, City", "Postal Code": what is to be filled in, not what was.
+    static bool namesParts(const QString& text) {
+        static const QRegularExpression parting(QStringLiteral("[,:/]+ *"));
+        const QStringList parts = text.split(parting, Qt::SkipEmptyParts);
+        return std::all_of(parts.begin(), parts.end(), [](const QString& part) {
+            const auto label = wholeLabelHit(part);
+            return label && label->kind == Kind::Address;
+        });
+    }
+
+    // Whether the column under a value's heading is one of places: two of them known, and a quarter of all.
+    static bool isOfPlaces(const Surroundings& in, const LabelledValue& value) {
+        constexpr int fewest = 2, share = 4;
+        int known = 0, all = 0;
+        for (const LabelledValue& other : in.screen.labelled()) {
+            if (other.kind != value.kind || other.how != value.how || other.label != value.label) continue;
+            ++all;
+            known += isPlace(in.names, in.screen.runs()[size_t(other.run)].text());
+        }
+        return known >= fewest && share * known >= all;
     }
 
     // "Oh so, your weak rhyme" under a town: small words of every day, which places have one or two of at most.

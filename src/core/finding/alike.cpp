@@ -126,13 +126,22 @@ Cell cellOf(const TextLine& line, const TextRun& run) {
     return {&line, {from, int(run.text().size()) - from}, line.words[1].box.left()};
 }
 
+bool sameSize(const TextLine& a, const TextLine& b) {
+    constexpr double most = 1.12;
+    return a.turned == b.turned && a.xHeight <= most * b.xHeight && b.xHeight <= most * a.xHeight;
+}
+
 // One column and one size of type; within it names stand over names.
 bool inOneColumn(const Cell& one, const Cell& other) {
-    constexpr double aligned = 0.5, sameSize = 1.12; // in heights of a small x
-    const TextLine &a = *one.line, &b = *other.line;
-    const double size = std::max(4.0, a.xHeight);
-    return a.turned == b.turned && std::abs(one.left - other.left) <= aligned * size &&
-           a.xHeight <= sameSize * b.xHeight && b.xHeight <= sameSize * a.xHeight;
+    constexpr double aligned = 0.5; // in heights of a small x
+    return sameSize(*one.line, *other.line) &&
+           std::abs(one.left - other.left) <= aligned * std::max(4.0, one.line->xHeight);
+}
+
+// Tiles side by side.
+bool inOneRow(const TextLine& a, const TextLine& b) {
+    constexpr double level = 0.3; // in heights of a small x
+    return sameSize(a, b) && std::abs(a.baseline - b.baseline) <= level * std::max(4.0, a.xHeight);
 }
 
 bool readsAsUserName(const QString& text) {
@@ -158,6 +167,7 @@ struct Tally {
     int likes = 0, others = 0;
     void count(bool like) { ++(like ? likes : others); }
     bool tells() const { return likes >= 2 && likes >= others; }
+    bool isOfOneKind() const { return likes >= 3 && likes >= 3 * others; }
 };
 
 } // namespace
@@ -195,14 +205,22 @@ void findPlacedAlike(const Surroundings& in, const TaggedPage& tagged, const std
             const auto isLike = [&](size_t line) {
                 return wholes[line] == kind || (ofPeople && wholes[line] == Kind::Person);
             };
-            Tally column, record; // in records of several lines, those at its place
+            Tally column, record, grid; // in records of several lines, those at its place; in rows of tiles, all
+            std::vector<const TextLine*> members{&lines[size_t(run.line)]}; // of the column
             const QString& form = above[size_t(run.line)];
             for (size_t j = 0; j < lines.size(); ++j) {
-                if (int(j) == run.line || !inOneColumn(cells[size_t(run.line)], cells[j])) continue;
+                if (int(j) == run.line) continue;
+                const bool inColumn = inOneColumn(cells[size_t(run.line)], cells[j]);
+                if (!inColumn) continue;
+                members.push_back(&lines[j]);
                 column.count(isLike(j));
                 if (!form.isEmpty() && above[j] == form) record.count(isLike(j));
             }
-            if (!column.tells() && !record.tells()) continue;
+            for (size_t j = 0; j < lines.size(); ++j) {
+                const auto besideIt = [&](const TextLine* member) { return inOneRow(*member, lines[j]); };
+                if (int(j) != run.line && std::any_of(members.begin(), members.end(), besideIt)) grid.count(isLike(j));
+            }
+            if (!column.tells() && !record.tells() && !grid.isOfOneKind()) continue;
             out.push_back({kind,
                            &run,
                            whole,

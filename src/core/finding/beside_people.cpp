@@ -89,22 +89,22 @@ private:
 
     void addTownBehind(const Candidate& name, std::vector<Candidate>& out) const {
         static const QRegularExpression town(
-            QStringLiteral("^(?:, | (of|aus|von|de|from|d['’])\\s?)(\\p{Lu}[\\p{L}'’-]+(?: "
+            QStringLiteral("^(?:, | (of|aus|von|de|from|d['’])\\s?|(, \\d{1,3}(?: \\p{L}+)?, ))(\\p{Lu}[\\p{L}'’-]+(?: "
                            "\\p{Lu}[\\p{L}'’-]+){0,2})(?=$|[.;)]| ?$)"));
         const QString& text = name.run->text();
         const auto m = town.match(text.mid(name.span.end()));
         if (!m.hasMatch()) return;
-        const Span span{name.span.end() + int(m.capturedStart(2)), int(m.capturedLength(2))};
-        // Without a word for it only a town that is known, behind a name that begins its line: a list of names is one
-        // too.
-        const bool told = m.capturedLength(1) > 0;
+        const Span span{name.span.end() + int(m.capturedStart(3)), int(m.capturedLength(3))};
+        // Without a word for it, or the age before it, only a town that is known, behind a name that begins its line: a
+        // list of names is one too.
+        const bool told = m.capturedLength(1) + m.capturedLength(2) > 0;
         if (!told && (name.span.start > 0 || span.end() != int(text.size()))) return;
         const bool free = std::all_of(m_on[size_t(name.run->line)].begin(), m_on[size_t(name.run->line)].end(),
                                       [&](const Candidate* c) {
                                           return c->run != name.run || c->kind == Kind::Person ||
                                                  c->span.end() <= span.start || c->span.start >= span.end();
                                       });
-        if (free && isTown(m.captured(2), !told))
+        if (free && isTown(m.captured(3), !told))
             out.push_back(
                 {Kind::Address, name.run, span, besideConfidence, Tr::tr("is a town behind somebody's name"), {}});
     }

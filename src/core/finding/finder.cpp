@@ -3,6 +3,7 @@
 #include "base/sentence.h"
 #include "base/workers.h"
 #include "finding/alike.h"
+#include "finding/barred_cells.h"
 #include "finding/beside_people.h"
 #include "finding/candidates.h"
 #include "finding/check_digits.h"
@@ -220,7 +221,9 @@ Finder::Finder() : m_parts(std::make_unique<Parts>()) {
 
 Finder::~Finder() = default;
 
-std::vector<Finding> Finder::find(const Page& page, const Policy& policy, const WatchList& watch) const {
+std::vector<Finding> Finder::find(const Page& asRead, const Policy& policy, const WatchList& watch) const {
+    const std::optional<Page> inCells = withBarredCells(asRead);
+    const Page& page = inCells ? *inCells : asRead;
     const auto turned = [](const TextLine& line) { return line.turned != 0; };
     if (std::none_of(page.lines.begin(), page.lines.end(), turned)) return findUpright(page, policy, watch);
     // What runs up or down has its labels and neighbours in its own lines.
@@ -385,7 +388,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
     findWrittenAlike(screen, kept, alike);
     if (tagged) findPlacedAlike(in, *tagged, kept, alike);
     if (tagged) findFramedAlike(in, *tagged, kept, alike);
-    if (tagged) findInRecords(screen, *tagged, kept, alike);
+    if (tagged) findInRecords(in, *tagged, kept, alike);
     if (tagged) findBesideNames(screen, kept, alike);
     if (tagged) findBesidePeople(in, *tagged, kept, alike);
     if (tagged) findInListings(screen, m_parts->names, kept, alike);

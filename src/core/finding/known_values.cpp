@@ -214,7 +214,11 @@ std::vector<Finding> Finder::findInText(const QString& text, const Policy& polic
 }
 
 std::vector<Finding> Finder::readableInText(const QString& text, const std::vector<Finding>& values) const {
-    return readable(pageOfText(spellings(text)), values);
+    // Each spelling by itself: the end of one does not go on with the next.
+    std::vector<Finding> found;
+    for (const QString& spelling : spellings(text))
+        for (Finding& f : readable(pageOfText({spelling}), values)) found.push_back(std::move(f));
+    return found;
 }
 
 } // namespace eyelid

@@ -1,9 +1,10 @@
 // Values that have a form, by their label alone: a misread figure breaks the form of an IBAN or a MAC address, but what
-// "IBAN" announces is one all the same.
+// "IBAN" announces is one all the same. So are the initials in a column headed "Handler" somebody's.
 #include "finding/detector.h"
 #include "language/spelling.h"
 
 #include <algorithm>
+#include <QRegularExpression>
 
 namespace eyelid {
 namespace {
@@ -78,6 +79,7 @@ public:
             });
         };
         for (const LabelledValue& value : in.screen.labelled()) {
+            if (value.kind == Kind::Person && value.whole) addInitials(in, value, out);
             const auto* form =
                 std::find_if(std::begin(forms), std::end(forms), [&](const Form& f) { return f.kind == value.kind; });
             if (form == std::end(forms)) continue;
@@ -86,6 +88,15 @@ public:
             if (!fits(*form, run.text().mid(span.start, span.length)) || isFound(value.kind, run, span)) continue;
             out.push_back({value.kind, &run, span, misread, value.because(), {}});
         }
+    }
+
+private:
+    // "A.M.", "J. T.": nothing else in its cell or behind its label.
+    static void addInitials(const Surroundings& in, const LabelledValue& value, std::vector<Candidate>& out) {
+        static const QRegularExpression initials(QStringLiteral("^\\p{Lu}\\. ?\\p{Lu}\\.?(?: ?\\p{Lu}\\.)?$"));
+        const TextRun& run = in.screen.runs()[size_t(value.run)];
+        if (initials.match(run.text().mid(value.span.start, value.span.length)).hasMatch())
+            out.push_back({Kind::Person, &run, value.span, misread, value.because(), {}});
     }
 };
 

@@ -3,12 +3,25 @@
 #include "language/spelling.h"
 #include "language/word_groups.h"
 
+#include <algorithm>
+#include <QRegularExpression>
+
 namespace eyelid {
 
+static constexpr qsizetype shortestOrdinary = 3; // of a word that tells by itself
+
 bool isOrdinary(const Names& names, const QString& word) {
-    constexpr qsizetype fewestLetters = 3;
-    return word.size() >= fewestLetters &&
+    return word.size() >= shortestOrdinary &&
            (names.isCommonWord(word) || WordGroups::shipped().of(withoutAccents(word).toLower()));
+}
+
+bool saysOrdinaryWords(const Names& names, const QString& text) {
+    static const QRegularExpression others(QStringLiteral("[^\\p{L}]+"));
+    const QStringList words = text.split(others, Qt::SkipEmptyParts);
+    return std::none_of(text.begin(), text.end(), [](QChar c) { return c.isDigit(); }) &&
+           std::all_of(words.begin(), words.end(), [&](const QString& word) {
+               return isOrdinary(names, word) || (word.size() < shortestOrdinary && names.isCommonWord(word));
+           });
 }
 
 } // namespace eyelid

@@ -9,4 +9,7 @@ namespace eyelid {
 /// names may be such words as well.
 bool isOrdinary(const Names& names, const QString& word);
 
+/// "search,export", "About me": no figure, and nothing but such words and common shorter ones.
+bool saysOrdinaryWords(const Names& names, const QString& text);
+
 } // namespace eyelid

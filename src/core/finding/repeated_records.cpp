@@ -120,6 +120,9 @@ public:
         return all;
     }
 
+    /// Whether a name stands on that line.
+    bool isOfSomebody(int line) const { return std::binary_search(m_names.begin(), m_names.end(), line); }
+
     /// In how many records an identifier stands at that place.
     size_t repeats(const Placed& placed, const std::vector<Placed>& all) const {
         const double near = samePlace * size(placed.name);
@@ -234,8 +237,9 @@ void findBesideNames(const ScreenText& screen, const std::vector<Candidate>& set
     }
 }
 
-void findInRecords(const ScreenText& screen, const TaggedPage& tagged, const std::vector<Candidate>& settled,
+void findInRecords(const Surroundings& in, const TaggedPage& tagged, const std::vector<Candidate>& settled,
                    std::vector<Candidate>& out) {
+    const ScreenText& screen = in.screen;
     const Records records(screen, settled);
     std::vector<Placed> all = records.identifiers();
     std::erase_if(all, [&](const Placed& p) {
@@ -244,6 +248,11 @@ void findInRecords(const ScreenText& screen, const TaggedPage& tagged, const std
         // Without a word that speaks for it, that it stands with people says more than what it looks like; and of years
         // the tagger knows nothing.
         const bool told = !heads.empty() && p.kind != Kind::Dob;
+        // "Date", "Joined": of births it would say so.
+        if (p.kind == Kind::Dob && std::any_of(heads.begin(), heads.end(), [&](int head) {
+                return !records.isOfSomebody(head) && saysOrdinaryWords(in.names, text(head));
+            }))
+            return true;
         return (told && tagged.nobodys(p.line, p.span) > sureNoValue) ||
                speaksOfThings(text(p.line).left(p.span.start)) ||
                std::any_of(heads.begin(), heads.end(), [&](int head) { return speaksOfThings(text(head)); });

@@ -11,9 +11,9 @@ namespace eyelid {
 
 /// Identifiers (six characters or more, with digits) that stand where others do beside or under a person's name, in
 /// three records at least; but for those whose label speaks of a thing (data/words/things.txt: serial numbers of
-/// meters), or that have another label and of which the tagger is sure that they are nobody's. `settled`: what is found
-/// already; nothing of it is proposed again.
-void findInRecords(const ScreenText& screen, const TaggedPage& tagged, const std::vector<Candidate>& settled,
+/// meters), or that have another label and of which the tagger is sure that they are nobody's; early dates but for
+/// those under a heading of ordinary words. `settled`: what is found already; nothing of it is proposed again.
+void findInRecords(const Surroundings& in, const TaggedPage& tagged, const std::vector<Candidate>& settled,
                    std::vector<Candidate>& out);
 
 /// The same of lines that hold both: identifiers written alike on the same side of a name, on three lines at least.

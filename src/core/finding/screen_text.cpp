@@ -122,19 +122,24 @@ namespace {
 
 // After a colon or an equals sign on the same line: "Name: …", "token=…", "\"email\": \"…\"". How long a key may be is
 // counted where it is used: counted by the patterns, each letter of it is a copy of all letters there are, and
-// compiling them takes longer than the page.
+// compiling them takes longer than the page. A colon behind a quoted key may have lost one of its dots.
 struct KeyPatterns {
     Pattern whole{R"RX(["']?([\p{L}][\p{L}\d _.\-/]*?)["']?(?:\s{0,2}:\s{0,2}|\s=\s)["']?([^\s"'].*))RX"};
-    Pattern within{R"RX(([\p{L}][\p{L}\d_\-]+(?: [\p{L}][\p{L}\d_\-]+){0,3})["']? ?[:=]["' ]{0,2}([^\s"',;&<>]+))RX"};
+    Pattern within{
+        R"RX(([\p{L}][\p{L}\d_\-]+(?: [\p{L}][\p{L}\d_\-]+){0,3})(?:["']? ?[:=]|["'][.;] )["' ]{0,2}([^\s"',;&<>]+))RX"};
 };
 constexpr int mostOfKey = 43;
 constexpr int farthestStart = 2; // a key that opens its line, after a quote or a bracket
 
-// A quoted value ends at its closing quote.
-Span withoutQuote(Span value, const QString& text) {
+// A quoted value is all that stands up to its closing quote; another ends at one that closes its line.
+Span upToQuote(Span value, const QString& line) {
     static const QRegularExpression closing(QStringLiteral("[\"”“],?\\s*[,}]?\\s*$"));
-    const qsizetype quote = text.indexOf(closing);
-    if (quote > 0) value.length = int(quote);
+    static const QRegularExpression same[] = {QRegularExpression(QStringLiteral("\"")),
+                                              QRegularExpression(QStringLiteral("'(?=[\\s,;:)\\]}]|$)"))};
+    const QChar before = value.start > 0 ? line[value.start - 1] : QChar();
+    const bool quoted = before == u'"' || before == u'\'';
+    const qsizetype quote = quoted ? line.indexOf(same[before == u'\''], value.start) : line.indexOf(closing);
+    if (quote > value.start && (quoted || quote < value.end())) value.length = int(quote) - value.start;
     return value;
 }
 
@@ -221,13 +226,14 @@ public:
             for (const PatternMatch& m : patterns.whole.all(line)) {
                 if (m.groups[0].start > farthestStart || m.groups[1].length > mostOfKey) break;
                 const auto hit = hitOf(m.text(line, 1));
-                if (hit) add(*hit, i, withoutQuote(m.groups[2], m.text(line, 2)), LabelledValue::How::Inside);
+                if (hit) add(*hit, i, upToQuote(m.groups[2], text(i)), LabelledValue::How::Inside);
                 taken = hit.has_value();
                 break;
             }
             for (const PatternMatch& m : patterns.within.all(line)) {
                 if (taken && m.groups[0].start <= farthestStart) continue;
-                if (const auto hit = hitOf(m.text(line, 1))) add(*hit, i, m.groups[2], LabelledValue::How::Inside);
+                if (const auto hit = hitOf(m.text(line, 1)))
+                    add(*hit, i, upToQuote(m.groups[2], text(i)), LabelledValue::How::Inside);
             }
         }
     }
@@ -367,6 +373,8 @@ private:
                                     Kind::Iban,  Kind::Device,   Kind::Phone,   Kind::Record};
         return std::find(std::begin(numbers), std::end(numbers), kind) != std::end(numbers);
     }
+    // "Gate code 5369": more than "code" alone, which is a fault's as often.
+    static bool isCodeOfPlace(const LabelHit& hit) { return hit.kind == Kind::Secret && hit.word.contains(u' '); }
     template <typename Tell> void inSentence(const QString& text, Tell tell) const {
         const std::vector<Span> words = wordsOf(text);
         for (size_t w = 1; w < words.size(); ++w) {
@@ -376,7 +384,9 @@ private:
             size_t last = w;
             while (last + 1 < words.size() && isOfNumber(part(text, words[last + 1])) && !endsClause(text, words[last]))
                 ++last;
-            tell(*hit, Span{words[w].start, words[last].end() - words[w].start});
+            int end = words[last].end();
+            while (isCodeOfPlace(*hit) && end < text.size() && (text[end] == u'#' || text[end] == u'*')) ++end;
+            tell(*hit, Span{words[w].start, end - words[w].start});
             w = last;
         }
     }
@@ -387,7 +397,7 @@ private:
             for (size_t begin = end - std::min(end, longest); begin < end; ++begin) {
                 const int from = words[begin].start;
                 const auto hit = wholeHitOf(text.mid(from, words[end - 1].end() - from));
-                if (hit && isNumber(hit->kind)) return hit;
+                if (hit && (isNumber(hit->kind) || isCodeOfPlace(*hit))) return hit;
             }
             if (!wordsBeforeNumbers().contains(withoutAccents(part(text, words[end - 1])).toLower())) break;
         }

@@ -145,14 +145,6 @@ bool isPartOfSomebody(const QString& word) {
     return label && label->whole && label->kind == Kind::Person;
 }
 
-// "search,export": no figure, and nothing but words of every day.
-bool saysOrdinaryWords(const Names& names, const QString& text) {
-    static const QRegularExpression others(QStringLiteral("[^\\p{L}]+"));
-    const QStringList words = text.split(others, Qt::SkipEmptyParts);
-    return std::none_of(text.begin(), text.end(), [](QChar c) { return c.isDigit(); }) &&
-           std::all_of(words.begin(), words.end(), [&](const QString& word) { return isOrdinary(names, word); });
-}
-
 // Where a word stands in a run, which may be of two lines.
 std::optional<Span> placeIn(const TextRun& run, const ViewedWord& word) {
     if (word.line == run.line) return word.span;
@@ -197,12 +189,15 @@ bool TaggedPage::joins(size_t word, Kind kind) const {
     return tag.kind == kind && tag.confidence >= likelyBeside && !isTag(at) && !isAgainst(text);
 }
 
-// "'Devin', 'Zhang'": each within its own quotes.
+// "'Devin', 'Zhang'": each within its own quotes. "… Tung Chung. Gate code": behind the end of a sentence.
 bool TaggedPage::isPartedFromLast(size_t word) const {
+    static const QRegularExpression sentenceEnd(QStringLiteral("\\p{Ll}{4,}\\. $"));
     static const QRegularExpression parting(QStringLiteral("[\"'”’][,;] ?[\"'“‘]"));
     const ViewedWord &last = m_words[word - 1], &here = m_words[word];
     const QString& line = m_in.screen.runs()[size_t(here.line)].text();
-    return last.line == here.line && line.mid(last.span.start, here.span.end() - last.span.start).contains(parting);
+    if (last.line != here.line) return false;
+    return line.mid(last.span.start, here.span.end() - last.span.start).contains(parting) ||
+           line.mid(last.span.start, here.span.start - last.span.start).contains(sentenceEnd);
 }
 
 void TaggedPage::add(size_t begin, size_t end, size_t surest, bool besideSettled, std::vector<Candidate>& out) const {

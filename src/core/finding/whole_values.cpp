@@ -144,11 +144,14 @@ public:
     }
 
 private:
-    // "Johansson Björk, Nina": the given name behind a family's, up to the end of its cell.
+    // "Johansson Björk, Nina": the given name behind a family's, up to the end of its cell; "Björk, N." wherever it
+    // stands.
     void growToGivenName(Span& span) const {
         static const QRegularExpression given(QStringLiteral("^, (\\p{Lu}[\\p{L}'’-]+)$"));
+        static const QRegularExpression initials(QStringLiteral("^, \\p{Lu}\\.(?: ?\\p{Lu}\\.)?"));
         const QString& text = m_run.text();
         if (text.mid(span.start, span.length).contains(u',')) return;
+        if (const auto m = initials.match(text.mid(span.end())); m.hasMatch()) return growTo(m.capturedLength(), span);
         const auto m = given.match(text.mid(span.end()));
         if (m.hasMatch() && m_in.names.isGiven(m.captured(1))) growTo(m.capturedLength(), span);
     }

@@ -2,6 +2,8 @@
 
 #include "language/look_alikes.h"
 
+#include <algorithm>
+
 namespace eyelid {
 
 QString withoutAccents(const QString& text) {
@@ -74,6 +76,10 @@ QString digitsRestored(const QString& text) {
 QString nameRestored(const QString& word) {
     const LookAlikes& alike = LookAlikes::shipped();
     QString out = word;
+    // "P61", "Gi1/0": where as much is figures as letters, they are figures.
+    const auto figures = std::count_if(word.begin(), word.end(), [](QChar c) { return c.isDigit(); });
+    const auto letters = std::count_if(word.begin(), word.end(), [](QChar c) { return c.isLetter(); });
+    if (figures >= letters) return out;
     for (qsizetype i = 1; i < out.size(); ++i)
         if (out[i - 1].isLetter()) out[i] = alike.inName(out[i]);
     // No word starts with a small l before these; a capital I does.
