@@ -8214,5 +8214,17 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>%1 has passed; name today or a later day.</source>
         <translation>%1 ist vorbei; nennen Sie heute oder einen späteren Tag.</translation>
     </message>
+    <message>
+        <source>Transparent in a PNG, and in a WebP without loss</source>
+        <translation>Transparent in PNG und in verlustfreiem WebP</translation>
+    </message>
+    <message>
+        <source>That ground is transparent in a PNG, and in a WebP without loss</source>
+        <translation>Dieser Untergrund ist in PNG und in verlustfreiem WebP transparent</translation>
+    </message>
+    <message>
+        <source>Colour lies under what is transparent.</source>
+        <translation>Unter dem Transparenten liegt Farbe.</translation>
+    </message>
 </context>
 </TS>

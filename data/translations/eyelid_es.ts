@@ -8214,5 +8214,17 @@ o suelte aquí archivos de imagen.
         <source>%1 has passed; name today or a later day.</source>
         <translation>El %1 ya ha pasado; indique hoy o un día posterior.</translation>
     </message>
+    <message>
+        <source>Transparent in a PNG, and in a WebP without loss</source>
+        <translation>Transparente en PNG y en WebP sin pérdida</translation>
+    </message>
+    <message>
+        <source>That ground is transparent in a PNG, and in a WebP without loss</source>
+        <translation>Ese fondo es transparente en PNG y en WebP sin pérdida</translation>
+    </message>
+    <message>
+        <source>Colour lies under what is transparent.</source>
+        <translation>Hay color debajo de lo que es transparente.</translation>
+    </message>
 </context>
 </TS>

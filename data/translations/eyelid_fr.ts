@@ -8214,5 +8214,17 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>%1 has passed; name today or a later day.</source>
         <translation>Le %1 est passé ; indiquez aujourd&apos;hui ou un jour plus tardif.</translation>
     </message>
+    <message>
+        <source>Transparent in a PNG, and in a WebP without loss</source>
+        <translation>Transparent en PNG et en WebP sans perte</translation>
+    </message>
+    <message>
+        <source>That ground is transparent in a PNG, and in a WebP without loss</source>
+        <translation>Ce fond est transparent en PNG et en WebP sans perte</translation>
+    </message>
+    <message>
+        <source>Colour lies under what is transparent.</source>
+        <translation>De la couleur se trouve sous ce qui est transparent.</translation>
+    </message>
 </context>
 </TS>

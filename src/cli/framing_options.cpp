@@ -109,6 +109,8 @@ void FramingOptions::addTo(CLI::App* command) {
                         said(Tr::tr("More ground around it, so many pixels wide: N, or left,top,right,bottom")));
     command->add_option("--ground", m_ground,
                         said(Tr::tr("The colour of that ground, #rrggbb; white where none is given")));
+    command->add_flag("--transparent", m_transparent,
+                      said(Tr::tr("That ground is transparent in a PNG, and in a WebP without loss")));
     command->add_option("--corner", m_corner, said(Tr::tr("Corners rounded by so many pixels")))->check(within(0, 400));
     command->add_option("--marks", m_marks,
                         said(Tr::tr("Draw the marks of this file (docs/marks.schema.json) on every picture")));
@@ -136,6 +138,7 @@ Result<Framing> FramingOptions::framing() const {
     framing.border = m_border;
     framing.corner = m_corner;
     framing.shadow = m_shadow;
+    framing.transparent = m_transparent;
     if (!m_edge.empty())
         if (auto set = setEdge(framing, qt(m_edge)); !set) return set.error();
     if (!m_canvas.empty()) {

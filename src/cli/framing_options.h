@@ -23,6 +23,7 @@ private:
     int m_turn = 0, m_border = 0, m_corner = 0, m_shadow = 0, m_small = 0;
     double m_straighten = 0;
     bool m_mirror = false;
+    bool m_transparent = false;
 };
 
 } // namespace eyelid

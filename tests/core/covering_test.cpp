@@ -371,7 +371,7 @@ TEST_CASE("the check sees what a file carries besides its picture") {
     CHECK(has(check(png.left(png.size() - 20)), Leak::Sort::Structure));
     CHECK(has(check("no picture"), Leak::Sort::Structure));
     QImage clear(60, 40, QImage::Format_ARGB32);
-    clear.fill(Qt::transparent);
+    clear.fill(qRgba(10, 20, 30, 0));
     QTemporaryDir folder;
     const QString path = folder.filePath(QStringLiteral("clear.png"));
     clear.setText(QStringLiteral("Comment"), QStringLiteral("made by somebody"));
@@ -379,6 +379,32 @@ TEST_CASE("the check sees what a file carries besides its picture") {
     const CheckReport report = check(*readFile(path));
     CHECK(has(report, Leak::Sort::Transparency));
     CHECK(has(report, Leak::Sort::Extra));
+}
+
+TEST_CASE(
+    "what a transparent file of unknown origin shows on no ground is found, and one with nothing under it is sound") {
+    const QImage opaque = made::picture({QStringLiteral("Larkmoor Water"), QStringLiteral("ines@example.org")}, 20);
+    for (const int alpha : {255, 120, 2}) {
+        QImage faint = opaque.convertToFormat(QImage::Format_ARGB32);
+        for (int y = 0; y < faint.height(); ++y)
+            for (int x = 0; x < faint.width(); ++x) {
+                const QRgb p = faint.pixel(x, y);
+                faint.setPixel(x, y, qRgba(qRed(p), qGreen(p), qBlue(p), alpha));
+            }
+        INFO("alpha " << alpha);
+        CHECK(has(check(*encodeTransparent(faint, {})), Leak::Sort::Found));
+    }
+    // White letters on nothing.
+    QImage white(opaque.size(), QImage::Format_ARGB32);
+    for (int y = 0; y < white.height(); ++y)
+        for (int x = 0; x < white.width(); ++x) {
+            const int alpha = 255 - qGray(opaque.pixel(x, y));
+            white.setPixel(x, y, alpha == 0 ? 0 : qRgba(255, 255, 255, alpha));
+        }
+    CHECK(has(check(*encodeTransparent(white, {})), Leak::Sort::Found));
+    QImage torn = made::picture({QStringLiteral("Larkmoor Water")}, 20).convertToFormat(QImage::Format_ARGB32);
+    for (int x = 0; x < torn.width(); ++x) torn.setPixel(x, 0, 0);
+    CHECK(check(*encodeTransparent(torn, {})).clean());
 }
 
 TEST_CASE("text too faint for a first look is found when the contrast is stretched") {

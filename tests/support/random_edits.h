@@ -55,6 +55,7 @@ inline eyelid::Framing randomFraming(const QSize& picture, std::mt19937& random)
     if (random() % 2) f.corner = int(random() % 30);
     if (random() % 3 == 0) f.shadow = int(random() % 30);
     f.ground = 0xff000000 | QRgb(random() % 0xffffff);
+    f.transparent = f.ground % 4 == 0;
     return f;
 }
 

@@ -14,6 +14,7 @@
 #include "support/made.h"
 #include "support/random_edits.h"
 
+#include <QCheckBox>
 #include <QClipboard>
 #include <QComboBox>
 #include <QDir>
@@ -679,6 +680,27 @@ TEST_CASE("a framing by numbers is shown while it is tried, one step when it is 
     desk.open().undo();
     CHECK(desk.capture().framing.isPlain());
     CHECK(desk.open().history().undoName() == last); // it was one step
+}
+
+TEST_CASE("a ground that is to be transparent shows chequers on the sheet, and is released so") {
+    ExplainDesk desk;
+    withNext<FrameView>([&](FrameView& view) {
+        view.findChild<QComboBox*>(QStringLiteral("edgeForm"))->setCurrentIndex(int(Framing::Edge::Wave));
+        view.findChild<QCheckBox*>(QStringLiteral("transparentGround"))->setChecked(true);
+        view.accept();
+    });
+    desk.command("frameMore").trigger();
+    CHECK(desk.capture().framing.transparent);
+    const auto corner = [&] {
+        const QImage seen = desk.sheet().viewport()->grab().toImage();
+        QSet<QRgb> colours;
+        const QPoint at = desk.sheet().toView({0, 0}).toPoint();
+        for (int step = 0; step < 40; ++step) colours.insert(seen.pixel(at + QPoint(step, 1)));
+        return colours;
+    };
+    CHECK(until([&] { return corner().contains(qRgb(222, 222, 222)) && corner().contains(qRgb(255, 255, 255)); }));
+    desk.open().undo();
+    CHECK_FALSE(desk.capture().framing.transparent);
 }
 
 TEST_CASE("a signature is drawn once, comes by itself the next time, and is forgotten when that is asked for") {

@@ -56,6 +56,13 @@ FrameView::FrameView(Case& owner, int captureId, QWidget* parent) : QDialog(pare
     });
     form->addRow(buttons);
     m_filling = false;
+    // At the right, so that the sheet shows what is tried.
+    if (parent) {
+        constexpr int margin = 24;
+        const QSize own = sizeHint();
+        const QWidget* frame = parent->window();
+        move(frame->mapToGlobal(QPoint(frame->width() - own.width() - margin, (frame->height() - own.height()) / 2)));
+    }
 }
 
 QSpinBox* FrameView::number(const QString& name, int most, int value) {
@@ -141,7 +148,11 @@ void FrameView::addAround(QFormLayout& form, const Framing& now) {
     form.addRow(Tr::tr("More ground: left, top"), inRow({m_canvas[0], m_canvas[1]}));
     form.addRow(Tr::tr("Right, bottom"), inRow({m_canvas[2], m_canvas[3]}));
     m_ground = colour("groundColour", now.ground);
-    form.addRow(Tr::tr("Ground"), inRow({m_ground}));
+    m_transparent = new QCheckBox(Tr::tr("Transparent in a PNG, and in a WebP without loss"));
+    m_transparent->setObjectName(QStringLiteral("transparentGround"));
+    m_transparent->setChecked(now.transparent);
+    connect(m_transparent, &QCheckBox::toggled, this, &FrameView::tell);
+    form.addRow(Tr::tr("Ground"), inRow({m_ground, m_transparent}));
     m_border = number(Tr::tr("Width of the border"), 200, now.border);
     m_border->setObjectName(QStringLiteral("borderWidth"));
     m_borderColour = colour("borderColour", now.borderColour);
@@ -164,6 +175,7 @@ Framing FrameView::entered() const {
         if (m_sides[i]->isChecked()) f.edgeSides |= sides[i];
     f.canvas = {m_canvas[0]->value(), m_canvas[1]->value(), m_canvas[2]->value(), m_canvas[3]->value()};
     f.ground = m_ground->currentData().toUInt();
+    f.transparent = m_transparent->isChecked();
     f.border = m_border->value();
     f.borderColour = m_borderColour->currentData().toUInt();
     f.corner = m_corner->value();

@@ -33,7 +33,7 @@ private:
     QSize m_capture;
     QSpinBox *m_left, *m_top, *m_width, *m_height, *m_to, *m_border, *m_corner, *m_shadow, *m_canvas[4];
     QComboBox *m_resize, *m_edge, *m_borderColour, *m_ground;
-    QCheckBox* m_sides[4];
+    QCheckBox *m_sides[4], *m_transparent;
     bool m_filling = true;
     bool m_whole = false; ///< all of it was asked for, as it was taken
 

@@ -14,6 +14,7 @@
 #include <QContextMenuEvent>
 #include <QKeyEvent>
 #include <QMouseEvent>
+#include <QPainter>
 #include <QScrollBar>
 #include <QTabletEvent>
 
@@ -193,6 +194,22 @@ void Sheet::refresh() {
     m_overview->place();
 }
 
+// What is transparent shows chequers, as a picture's ground does wherever there is none.
+static QImage framedToBeSeen(const QImage& covered, const Framing& framing) {
+    if (!framing.transparent) return framed(covered, framing);
+    constexpr int cell = 8; // device pixels
+    const QImage thing = framedTransparent(covered, framing);
+    QImage seen(thing.size(), QImage::Format_RGB32);
+    for (int y = 0; y < seen.height(); ++y) {
+        auto* line = reinterpret_cast<QRgb*>(seen.scanLine(y));
+        for (int x = 0; x < seen.width(); ++x)
+            line[x] = (x / cell + y / cell) % 2 ? qRgb(255, 255, 255) : qRgb(222, 222, 222);
+    }
+    QPainter painter(&seen);
+    painter.drawImage(0, 0, thing);
+    return seen;
+}
+
 // Only a change of covers needs a new picture; what is asked for while one is made is made after it.
 void Sheet::renderAside(const Capture& capture) {
     const Framing framing = shownFraming();
@@ -204,8 +221,8 @@ void Sheet::renderAside(const Capture& capture) {
         const QImage whole = pictures->picture(id);
         Rendered rendered{{}, known,  whole,  covers.empty() ? whole : eyelid::render(whole, covers),
                           id, covers, framing};
-        if (known.isNull()) rendered.bare = TiledPicture(framed(whole, framing));
-        rendered.picture = covers.empty() ? rendered.bare : TiledPicture(framed(rendered.covered, framing));
+        if (known.isNull()) rendered.bare = TiledPicture(framedToBeSeen(whole, framing));
+        rendered.picture = covers.empty() ? rendered.bare : TiledPicture(framedToBeSeen(rendered.covered, framing));
         QMetaObject::invokeMethod(this, [this, rendered] {
             m_rendering = false;
             m_rendered = rendered;

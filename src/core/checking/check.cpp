@@ -29,11 +29,12 @@ QImage blindCopy(const QImage& capture, const std::vector<Cover>& covers) {
 }
 
 bool differWithin(const QImage& one, const QImage& other, const QRect& r) {
+    const QRgb counts = one.hasAlphaChannel() ? 0xffffffff : 0xffffff;
     for (int y = r.top(); y <= r.bottom(); ++y) {
         const auto* a = reinterpret_cast<const QRgb*>(one.constScanLine(y));
         const auto* b = reinterpret_cast<const QRgb*>(other.constScanLine(y));
         for (int x = r.left(); x <= r.right(); ++x)
-            if ((a[x] ^ b[x]) & 0xffffff) return true;
+            if ((a[x] ^ b[x]) & counts) return true;
     }
     return false;
 }
@@ -47,7 +48,9 @@ struct Expected {
 };
 
 Result<Expected> expectedOf(const CheckRequest& request, const InFile& inFile) {
-    QImage picture = render(blindCopy(*request.capture, request.covers), inFile.edits());
+    const QImage blind = blindCopy(*request.capture, request.covers);
+    if (request.transparent) return Expected{renderTransparent(blind, inFile.edits()), {}};
+    QImage picture = render(blind, inFile.edits());
     if (isLossless(request.encoding)) return Expected{std::move(picture), {}};
     auto bytes = encodePicture(picture, request.encoding);
     if (!bytes) return bytes.error();
@@ -105,8 +108,15 @@ Result<Done> compareWithCapture(const QByteArray& bytes, const QImage& file, con
     return Done{};
 }
 
-void inspectFile(const QByteArray& bytes, std::vector<Leak>& leaks) {
-    const Container container = inspectStrictly(bytes);
+// Whether a file may be transparent: one that was made to be, and one of unknown origin in a format that gives back
+// what lies under what is transparent, so that it can be searched.
+bool mayBeTransparent(const CheckRequest& request, PictureFormat format) {
+    if (request.capture) return request.transparent;
+    return format == PictureFormat::Png || format == PictureFormat::WebP;
+}
+
+void inspectFile(const Container& container, const QByteArray& bytes, const CheckRequest& request,
+                 std::vector<Leak>& leaks) {
     if (container.complete && container.format != PictureFormat::Unknown && container.end < bytes.size())
         leaks.push_back({Leak::Sort::Extra,
                          {},
@@ -115,7 +125,7 @@ void inspectFile(const QByteArray& bytes, std::vector<Leak>& leaks) {
     for (const QString& what : container.besides)
         leaks.push_back(
             {Leak::Sort::Extra, {}, sentence(Tr::tr("The file carries more than the picture: %1."), what), {}});
-    if (container.transparency)
+    if (container.transparency && !mayBeTransparent(request, container.format))
         leaks.push_back({Leak::Sort::Transparency,
                          {},
                          Tr::tr("The picture is not opaque; colour may lie under what is transparent."),
@@ -222,14 +232,32 @@ Result<Done> searchFrame(const QImage& picture, int number, const CheckRequest& 
         auto page = reader.read(picture, {.languages = request.languages, .faint = faint}, progress);
         if (!page) return page.error();
         progress.setDoing(Tr::tr("Searching what was read"));
-        if (!faint) readBackCodes(*page, inFile, leaks);
+        const bool first = !faint && !report.words;
+        if (first) readBackCodes(*page, inFile, leaks);
         takeOutCovered(*page, rectsOf(inFile.hidden()));
-        if (!faint && request.capture) report.words = std::make_shared<const Page>(*page);
+        if (first && request.capture) report.words = std::make_shared<const Page>(*page);
         putBlocks(*page, inFile.items());
         search.search(*page, number, faint);
     }
     if (request.capture) search.addOpen(picture.rect());
     return Done{};
+}
+
+// What is transparent may be laid on anything: what cannot be told from white is seen on black, and what is too faint
+// on either by its colours alone.
+std::vector<QImage> asLaid(const QImage& picture) {
+    if (!picture.hasAlphaChannel()) return {picture};
+    return {laidOn(qRgb(255, 255, 255), picture), laidOn(qRgb(0, 0, 0), picture),
+            picture.convertToFormat(QImage::Format_RGB32)};
+}
+
+bool hidesColour(const QImage& picture) {
+    if (!picture.hasAlphaChannel()) return false;
+    for (int y = 0; y < picture.height(); ++y) {
+        const auto* line = reinterpret_cast<const QRgb*>(picture.constScanLine(y));
+        if (std::any_of(line, line + picture.width(), [](QRgb p) { return qAlpha(p) == 0 && p != 0; })) return true;
+    }
+    return false;
 }
 
 } // namespace
@@ -287,7 +315,9 @@ Result<CheckReport> checkBytes(const QByteArray& bytes, const CheckRequest& requ
     CheckReport report;
     auto& leaks = report.leaks;
     if (!request.name.isEmpty()) leaks = checkText(request.name, Tr::tr("The name of the file"), request, finder);
-    inspectFile(bytes, leaks);
+    const Container container = inspectStrictly(bytes);
+    inspectFile(container, bytes, request, leaks);
+    const bool transparent = container.transparency && mayBeTransparent(request, container.format);
     const auto broken = [&](const QString& sentence) {
         leaks.push_back({Leak::Sort::Structure, {}, sentence, {}});
         return report;
@@ -300,7 +330,7 @@ Result<CheckReport> checkBytes(const QByteArray& bytes, const CheckRequest& requ
     const InFile inFile(request.decided, request.covers, request.capture ? request.capture->size() : QSize());
     for (int i = 0; i < frames->count(); ++i) {
         if (progress.cancelled()) return Error{Error::Kind::Cancelled, Tr::tr("The check was stopped.")};
-        auto picture = frames->next();
+        auto picture = transparent ? frames->nextTransparent() : frames->next();
         if (!picture) return broken(picture.error().sentence);
         if (i == 0) report.size = picture->size();
         if (request.capture && picture->size() != inFile.geometry().size)
@@ -312,8 +342,11 @@ Result<CheckReport> checkBytes(const QByteArray& bytes, const CheckRequest& requ
         // Many frames of a GIF are as the one before.
         if (*picture == last) continue;
         const int number = frames->count() > 1 ? i + 1 : 0;
-        if (auto searched = searchFrame(*picture, number, request, inFile, reader, finder, report, progress); !searched)
-            return searched.error();
+        if (hidesColour(*picture))
+            leaks.push_back({Leak::Sort::Transparency, {}, Tr::tr("Colour lies under what is transparent."), {}});
+        for (const QImage& laid : asLaid(*picture))
+            if (auto searched = searchFrame(laid, number, request, inFile, reader, finder, report, progress); !searched)
+                return searched.error();
         if (frames->count() > 1) last = std::move(*picture);
     }
     return report;

@@ -23,7 +23,7 @@ struct Leak {
     enum class Sort {
         Structure,    ///< not a whole picture file, or not the picture it should be
         Extra,        ///< metadata, or bytes that belong to no pixel
-        Transparency, ///< the picture is not opaque
+        Transparency, ///< the picture is not opaque and should be, or has colour under what is transparent
         Cover,        ///< a cover that lets something through, or is smaller than what it should hide
         Found,        ///< something sensitive that was neither covered nor kept
         CoveredValue, ///< a value covered somewhere in the case that can be read here
@@ -57,6 +57,7 @@ struct CheckRequest {
     QString name;                       ///< what the file is named after, as it is to leave; empty: not looked at
     const QImage* capture = nullptr;    ///< the unsanitised picture, to compare covers with
     Encoding encoding;                  ///< the file was to be written in; of no meaning without a capture
+    bool transparent = false;           ///< likewise: with the ground left transparent
     std::vector<Cover> covers;          ///< as drawn; framing and marks are those of `decided`
     Decided decided;                    ///< about this capture
     std::vector<Finding> coveredValues; ///< of the whole case, those covered by hand included

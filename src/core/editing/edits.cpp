@@ -45,6 +45,18 @@ QImage render(const QImage& capture, const Edits& edits) {
     return picture;
 }
 
+QImage renderTransparent(const QImage& capture, const Edits& edits) {
+    const QImage covered = render(capture, edits.covers);
+    const auto on = [&](QRgb ground) {
+        Edits other{{}, edits.framing, edits.marks};
+        other.framing.ground = ground;
+        QImage picture = framed(covered, other.framing);
+        drawMarks(picture, edits, geometryOf(edits.framing, capture.size()));
+        return picture;
+    };
+    return withoutGround(on(qRgb(255, 255, 255)), on(qRgb(0, 0, 0)));
+}
+
 std::vector<MarkOver> marksOver(const Decided& decided, const QSize& capture) {
     std::vector<MarkOver> all;
     const QRegion hidden = hiddenBy(coversOf(decided, capture));

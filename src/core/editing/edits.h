@@ -21,6 +21,9 @@ Edits editsOf(const Decided& decided, const QSize& capture);
 /// The picture as it is released. RGB32.
 QImage render(const QImage& capture, const Edits& edits);
 
+/// The same with the ground left transparent: ARGB32.
+QImage renderTransparent(const QImage& capture, const Edits& edits);
+
 /// Draws the marks on a picture that is framed already.
 void drawMarks(QImage& framedPicture, const Edits& edits, const FramedGeometry& geometry);
 

@@ -247,6 +247,7 @@ void to_json(Json& j, const Framing& f) {
     if (f.corner) j["corner"] = f.corner;
     if (f.shadow) j["shadow"] = f.shadow;
     if (f.ground != usual.ground) j["ground"] = colourText(f.ground);
+    if (f.transparent) j["transparent"] = true;
 }
 
 void from_json(const Json& j, Framing& f) {
@@ -282,6 +283,8 @@ void from_json(const Json& j, Framing& f) {
             f.shadow = wholeFrom(value, 0, most);
         else if (key == "ground")
             f.ground = colourFrom(value) | 0xff000000;
+        else if (key == "transparent")
+            f.transparent = value.get<bool>();
         else
             return false;
         return true;

@@ -248,6 +248,34 @@ QImage framed(const QImage& covered, const Framing& framing) {
     return bordered(picture, framing);
 }
 
+QImage withoutGround(const QImage& onWhite, const QImage& onBlack) {
+    QImage thing(onWhite.size(), QImage::Format_ARGB32);
+    for (int y = 0; y < thing.height(); ++y) {
+        const auto* white = reinterpret_cast<const QRgb*>(onWhite.constScanLine(y));
+        const auto* black = reinterpret_cast<const QRgb*>(onBlack.constScanLine(y));
+        auto* line = reinterpret_cast<QRgb*>(thing.scanLine(y));
+        for (int x = 0; x < thing.width(); ++x) {
+            const int ground =
+                std::clamp(std::min({qRed(white[x]) - qRed(black[x]), qGreen(white[x]) - qGreen(black[x]),
+                                     qBlue(white[x]) - qBlue(black[x])}),
+                           0, 255);
+            const int alpha = 255 - ground;
+            const auto own = [&](int onGround) {
+                return std::clamp((255 * (onGround - ground) + alpha / 2) / std::max(1, alpha), 0, 255);
+            };
+            line[x] = alpha == 0 ? 0 : qRgba(own(qRed(white[x])), own(qGreen(white[x])), own(qBlue(white[x])), alpha);
+        }
+    }
+    return thing;
+}
+
+QImage framedTransparent(const QImage& covered, Framing framing) {
+    framing.ground = qRgb(255, 255, 255);
+    const QImage onWhite = framed(covered, framing);
+    framing.ground = qRgb(0, 0, 0);
+    return withoutGround(onWhite, framed(covered, framing));
+}
+
 Framing turnedByQuarter(Framing framing) {
     // A mirrored picture turns the other way underneath.
     framing.quarters = (framing.quarters + (framing.mirrored ? 3 : 1)) % 4;

@@ -39,6 +39,7 @@ struct Framing {
     int corner = 0;           ///< radius; likewise
     int shadow = 0;           ///< how far it reaches; likewise. 0: none
     QRgb ground = 0xffffffff; ///< of the canvas, and of whatever an edge, a corner or the turn leaves
+    bool transparent = false; ///< what the ground would show stays transparent in a file that can be; not in others
 
     bool isPlain() const { return *this == Framing(); }
     bool operator==(const Framing&) const = default;
@@ -68,6 +69,14 @@ FramedGeometry geometryOf(const Framing& framing, const QSize& capture);
 /// `covered`: the capture with its covers, RGB32; so is what it gives. Nothing outside the crop is read where the angle
 /// is 0; where it is not, the crop's own corners show what the turn brings in.
 QImage framed(const QImage& covered, const Framing& framing);
+
+/// What two pictures of one thing on white and on black tell of the thing alone: ARGB32, not premultiplied, with no
+/// colour where nothing of it is. Laid on white it is `onWhite`, to a level. After Smith and Blinn, Blue screen
+/// matting, 1996 (two backings, of which one is black).
+QImage withoutGround(const QImage& onWhite, const QImage& onBlack);
+
+/// As framed(), with whatever shows the ground left transparent: ARGB32.
+QImage framedTransparent(const QImage& covered, Framing framing);
 
 /// The same with its crop and everything that changes it moved on by a quarter clockwise.
 Framing turnedByQuarter(Framing framing);

@@ -66,18 +66,33 @@ QString endingOf(ReleaseFormat format) {
     return QLatin1String(traitsOf(format).ending);
 }
 
-Result<QByteArray> encodePicture(const QImage& picture, const Encoding& encoding) {
+bool canBeTransparent(const Encoding& encoding) {
+    return isLossless(encoding) && (encoding.format == ReleaseFormat::Png || encoding.format == ReleaseFormat::WebP);
+}
+
+namespace {
+
+Result<QByteArray> written(const QImage& picture, const Encoding& encoding) {
     const FormatTraits& traits = traitsOf(encoding.format);
     if (std::max(picture.width(), picture.height()) > traits.longestSide)
         return Error{Error::Kind::BadInput,
                      sentence(Tr::tr("A %1 holds pictures of up to %2 pixels a side, and this one is %3 x %4; choose "
                                      "another format, or a smaller size."),
                               titleOf(encoding.format), traits.longestSide, picture.width(), picture.height())};
-    const QImage flat = flattened(picture);
-    QByteArray bytes = flat.isNull() ? QByteArray() : traits.write(flat, encoding.quality);
+    QByteArray bytes = picture.isNull() ? QByteArray() : traits.write(picture, encoding.quality);
     if (bytes.isEmpty())
         return Error{Error::Kind::NotWritable, Tr::tr("The picture could not be made: there is too little memory.")};
     return bytes;
+}
+
+} // namespace
+
+Result<QByteArray> encodePicture(const QImage& picture, const Encoding& encoding) {
+    return written(flattened(picture), encoding);
+}
+
+Result<QByteArray> encodeTransparent(const QImage& picture, const Encoding& encoding) {
+    return written(picture.convertToFormat(QImage::Format_ARGB32), encoding);
 }
 
 Result<Fitted> encodeWithin(const QImage& picture, const Encoding& wanted, qint64 mostBytes) {

@@ -46,6 +46,11 @@ QString endingOf(ReleaseFormat format);
 /// Errors: too little memory; a side longer than the format can hold.
 Result<QByteArray> encodePicture(const QImage& picture, const Encoding& encoding);
 
+/// Whether a file can leave part of the picture transparent, to the level: PNG, and WebP without loss.
+bool canBeTransparent(const Encoding& encoding);
+/// The same with its transparency, for an encoding that can be. `picture`: ARGB32.
+Result<QByteArray> encodeTransparent(const QImage& picture, const Encoding& encoding);
+
 /// What came of keeping to a size.
 struct Fitted {
     QByteArray bytes;

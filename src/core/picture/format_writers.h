@@ -1,5 +1,5 @@
-// One writer a format, for encoders.cpp alone. Each is given an opaque RGB32 picture within the format's limits, and
-// gives an empty result where there is too little memory.
+// One writer a format, for encoders.cpp alone. Each is given an opaque RGB32 picture within the format's limits, those
+// of PNG and of WebP without loss an ARGB32 one as well, and gives an empty result where there is too little memory.
 #pragma once
 
 #include <QByteArray>

@@ -27,6 +27,7 @@ struct PictureFrames::State {
     std::unique_ptr<QImageReader> reader;
     int next = 0;
 
+    Result<QImage> read();
     void begin() {
         buffer.seek(0);
         reader = std::make_unique<QImageReader>(&buffer, formatName(container.format).toLower().toLatin1());
@@ -62,7 +63,20 @@ Result<PictureFrames> PictureFrames::open(const QByteArray& bytes, const QString
 }
 
 Result<QImage> PictureFrames::next() {
-    State& s = *m_state;
+    auto frame = m_state->read();
+    if (!frame) return frame.error();
+    return flattened(std::move(*frame));
+}
+
+Result<QImage> PictureFrames::nextTransparent() {
+    auto frame = m_state->read();
+    if (!frame) return frame.error();
+    return std::move(*frame).convertToFormat(QImage::Format_ARGB32);
+}
+
+// As it is stored.
+Result<QImage> PictureFrames::State::read() {
+    State& s = *this;
     // A TIFF's pages are gone to, each from the start: the library loses its place after one was read. The frames of
     // the others follow by themselves.
     if (s.next > 0 && s.container.format == PictureFormat::Tiff) {
@@ -90,7 +104,7 @@ Result<QImage> PictureFrames::next() {
         return bad(sentence(Tr::tr("%1 is a damaged %2 picture and cannot be opened."), s.name,
                             formatName(s.container.format)));
     if (auto error = within(image.size())) return *error;
-    return flattened(std::move(image));
+    return image;
 }
 
 Result<QImage> decodePicture(const QByteArray& bytes, const QString& name, const PictureLimits& limits) {
@@ -111,10 +125,14 @@ QStringList readableEndings() {
 }
 
 QImage flattened(QImage picture) {
+    return laidOn(qRgb(255, 255, 255), std::move(picture));
+}
+
+QImage laidOn(QRgb ground, QImage picture) {
     QImage result;
     if (picture.hasAlphaChannel()) {
         result = QImage(picture.size(), QImage::Format_RGB32);
-        result.fill(Qt::white);
+        result.fill(QColor(ground));
         if (result.isNull()) return result;
         picture.setDevicePixelRatio(1);
         QPainter painter(&result);

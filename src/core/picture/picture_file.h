@@ -36,6 +36,8 @@ public:
     int count() const;
     /// RGB32; transparent parts are laid on white, an orientation tag is applied. Errors: damaged, beyond the limits.
     Result<QImage> next();
+    /// The same with its transparency: ARGB32.
+    Result<QImage> nextTransparent();
 
 private:
     struct State;
@@ -54,6 +56,8 @@ QStringList readableEndings();
 
 /// RGB32 with any transparency laid on white.
 QImage flattened(QImage picture);
+/// The same on another colour.
+QImage laidOn(QRgb ground, QImage picture);
 
 /// 8-bit RGB PNG (ISO/IEC 15948) holding the chunks IHDR, IDAT and IEND only. The same picture gives the same bytes.
 QByteArray encodePng(const QImage& picture);

@@ -18,10 +18,12 @@ void flushNothing(png_structp) {}
 
 void putRow(const QImage& picture, int y, std::vector<png_byte>& row) {
     const auto* from = reinterpret_cast<const QRgb*>(picture.constScanLine(y));
-    for (size_t x = 0; x < size_t(picture.width()); ++x) {
-        row[3 * x] = png_byte(qRed(from[x]));
-        row[3 * x + 1] = png_byte(qGreen(from[x]));
-        row[3 * x + 2] = png_byte(qBlue(from[x]));
+    size_t at = 0;
+    for (int x = 0; x < picture.width(); ++x) {
+        row[at++] = png_byte(qRed(from[x]));
+        row[at++] = png_byte(qGreen(from[x]));
+        row[at++] = png_byte(qBlue(from[x]));
+        if (picture.hasAlphaChannel()) row[at++] = png_byte(qAlpha(from[x]));
     }
 }
 
@@ -35,7 +37,8 @@ void putPalette(png_structp png, png_infop info, const Palette& palette) {
 // With a palette where one is given. Empty where memory ends.
 QByteArray writeWith(const QImage& picture, const Palette* palette, int filters) {
     QByteArray out;
-    std::vector<png_byte> row(size_t(picture.width()) * 3);
+    const bool transparent = picture.hasAlphaChannel();
+    std::vector<png_byte> row(size_t(picture.width()) * (transparent ? 4 : 3));
     png_structp png = png_create_write_struct(PNG_LIBPNG_VER_STRING, nullptr, nullptr, nullptr);
     png_infop info = png ? png_create_info_struct(png) : nullptr;
     if (!info || setjmp(png_jmpbuf(png))) {
@@ -44,8 +47,8 @@ QByteArray writeWith(const QImage& picture, const Palette* palette, int filters)
     }
     png_set_write_fn(png, &out, appendBytes, flushNothing);
     png_set_IHDR(png, info, png_uint_32(picture.width()), png_uint_32(picture.height()), 8,
-                 palette ? PNG_COLOR_TYPE_PALETTE : PNG_COLOR_TYPE_RGB, PNG_INTERLACE_NONE,
-                 PNG_COMPRESSION_TYPE_DEFAULT, PNG_FILTER_TYPE_DEFAULT);
+                 palette ? PNG_COLOR_TYPE_PALETTE : (transparent ? PNG_COLOR_TYPE_RGB_ALPHA : PNG_COLOR_TYPE_RGB),
+                 PNG_INTERLACE_NONE, PNG_COMPRESSION_TYPE_DEFAULT, PNG_FILTER_TYPE_DEFAULT);
     if (palette) putPalette(png, info, *palette);
     png_set_compression_level(png, zlibLevel);
     png_set_filter(png, 0, filters);
@@ -72,7 +75,7 @@ QByteArray writePlainPng(const QImage& picture) {
 
 // Screens are flat and are smallest unfiltered; photographs in them are smallest with the filters libpng chooses among.
 QByteArray writePng(const QImage& picture, int) {
-    const auto palette = paletteOf(picture);
+    const auto palette = picture.hasAlphaChannel() ? std::nullopt : paletteOf(picture);
     if (palette) return writeWith(picture, &*palette, PNG_FILTER_NONE);
     QByteArray smallest;
     for (const int filters : {PNG_FILTER_NONE, PNG_FILTER_SUB | PNG_FILTER_UP, PNG_ALL_FILTERS}) {

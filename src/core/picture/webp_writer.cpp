@@ -6,7 +6,7 @@
 namespace eyelid {
 
 QByteArray writeWebP(const QImage& picture, int quality) {
-    // RGB without alpha, as RGB32 lies in memory: blue first, the fourth byte of no meaning.
+    // As RGB32 and ARGB32 lie in memory: blue first, the fourth byte of no meaning or the alpha.
     WebPPicture input;
     WebPConfig config;
     if (!WebPPictureInit(&input) || !WebPConfigInit(&config)) return {};
@@ -25,8 +25,9 @@ QByteArray writeWebP(const QImage& picture, int quality) {
     WebPMemoryWriterInit(&writer);
     input.writer = WebPMemoryWrite;
     input.custom_ptr = &writer;
+    const auto import = picture.hasAlphaChannel() ? WebPPictureImportBGRA : WebPPictureImportBGRX;
     const bool written =
-        WebPPictureImportBGRX(&input, picture.constBits(), int(picture.bytesPerLine())) && WebPEncode(&config, &input);
+        import(&input, picture.constBits(), int(picture.bytesPerLine())) && WebPEncode(&config, &input);
     QByteArray out;
     if (written) out = QByteArray(reinterpret_cast<const char*>(writer.mem), qsizetype(writer.size));
     WebPPictureFree(&input);

@@ -31,6 +31,7 @@ struct CheckedPicture {
     Decided decided;
     std::vector<Leak> leaks;
     Encoding encoding;                 ///< of the artifact
+    bool transparent = false;          ///< its ground is
     int page = 0;                      ///< of the document it goes into, from 1; 0: a file of its own
     std::shared_ptr<const Page> words; ///< what can still be read on it, in its pixels
     QByteArray thumbnail;              ///< a PNG of what it shows, small; where the form asks for a report

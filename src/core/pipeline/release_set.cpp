@@ -182,6 +182,7 @@ QByteArray logOf(const std::vector<CheckedPicture>& pictures, const CaseState& s
         entry.capture = picture.captureSize;
         entry.sha256 = picture.sha256;
         entry.decided = picture.decided;
+        entry.transparent = picture.transparent;
         for (const Leak& leak : picture.leaks) {
             const auto pass = std::find_if(state.passes.cbegin(), state.passes.cend(), [&](const CapturePass& p) {
                 return p.capture == picture.capture && sameLeak(p.leak, leak);

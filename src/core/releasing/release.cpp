@@ -153,7 +153,7 @@ OrderedJson itemsJson(const LogEntry& entry, const LogInput& input) {
 }
 
 // What was done to the picture besides covering, in words.
-OrderedJson framingJson(const Framing& framing) {
+OrderedJson framingJson(const Framing& framing, bool transparent) {
     OrderedJson done = OrderedJson::array();
     const std::pair<bool, const char*> all[] = {{!framing.crop.isNull(), "cropped"},
                                                 {framing.angle != 0, "straightened"},
@@ -163,7 +163,8 @@ OrderedJson framingJson(const Framing& framing) {
                                                 {!framing.canvas.isNull(), "canvas"},
                                                 {framing.resize.by != Resize::By::No, "resized"},
                                                 {framing.border > 0 || framing.corner > 0, "border"},
-                                                {framing.shadow > 0, "shadow"}};
+                                                {framing.shadow > 0, "shadow"},
+                                                {transparent, "transparent"}};
     for (const auto& [is, name] : all)
         if (is) done.push_back(name);
     return done;
@@ -194,7 +195,8 @@ QByteArray redactionLog(const LogInput& input) {
         file["width"] = entry.size.width();
         file["height"] = entry.size.height();
         file["sha256"] = text(entry.sha256);
-        if (const OrderedJson framing = framingJson(entry.decided.framing); !framing.empty()) file["framing"] = framing;
+        if (const OrderedJson framing = framingJson(entry.decided.framing, entry.transparent); !framing.empty())
+            file["framing"] = framing;
         if (!entry.decided.marks.empty()) file["marks"] = entry.decided.marks.size();
         const OrderedJson items = itemsJson(entry, input);
         const auto replaced = std::count_if(items.begin(), items.end(), [](const OrderedJson& item) {

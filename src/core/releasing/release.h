@@ -34,7 +34,8 @@ struct LogEntry {
     Decided decided;
     std::vector<Leak> leaks; ///< what the check found and nobody let through
     std::vector<Pass> passes;
-    int page = 0; ///< of the document it stands in, from 1; 0: a file of its own
+    int page = 0;             ///< of the document it stands in, from 1; 0: a file of its own
+    bool transparent = false; ///< its ground is
 };
 
 struct LogInput {

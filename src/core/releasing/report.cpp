@@ -92,8 +92,8 @@ QString tableOf(const Json& file) {
     if (items.empty())
         return QStringLiteral("<p>") + Tr::tr("Nothing was found and nothing was hidden.") + QStringLiteral("</p>\n");
     QString html = QStringLiteral("<table>\n<tr>");
-    for (const QString& heading :
-         {Tr::tr("Kind"), Tr::tr("Decision"), Tr::tr("Place (pixels)"), Tr::tr("Reason"), Tr::tr("Ground")})
+    for (const QString& heading : {Tr::tr("Kind"), Tr::tr("Decision"), Tr::tr("Place (pixels)"), Tr::tr("Reason"),
+                                   Tr::tr("Ground for covering")})
         html += QLatin1String("<th scope=\"col\">") + heading.toHtmlEscaped() + QStringLiteral("</th>");
     html += QStringLiteral("</tr>\n");
     for (const Json& item : items)
