@@ -38,6 +38,11 @@ TEST_CASE("a town behind a name is where somebody lives") {
     CHECK(foundOn(Kind::Address, {"Rowena Sutcliffe, Gareth Sutcliffe"}).isEmpty());
 }
 
+TEST_CASE("a town behind a user name is where somebody lives") {
+    CHECK(foundOn(Kind::Address, {"Vibeke Schroder", "@vibeke91 · Hwidiem"}) == QStringList{QStringLiteral("Hwidiem")});
+    CHECK(foundOn(Kind::Address, {"Vibeke Schroder", "@vibeke91 · Moderator"}).isEmpty());
+}
+
 TEST_CASE("a town under a street is part of the address") {
     CHECK(foundOn(Kind::Address, {"5870 Fenwick Road", "Generalchester"}).contains(QStringLiteral("Generalchester")));
     CHECK_FALSE(foundOn(Kind::Address, {"5870 Fenwick Road", "Overview"}).contains(QStringLiteral("Overview")));

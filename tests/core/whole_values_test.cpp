@@ -316,3 +316,42 @@ TEST_CASE("a given name alone in a grid of tiles that bear names is somebody") {
     for (const Finding& f : finder().find(call.page(), everything(), {})) people << f.text;
     CHECK(people.contains(QStringLiteral("Oliver")));
 }
+
+TEST_CASE("what a question asks for, the line under it gives, behind who says it") {
+    CHECK(found(Kind::Dob, {"Agent: Thank you. And your date of birth?", "Caller: 6.12.1967"}) ==
+          QStringList{QStringLiteral("6.12.1967")});
+    CHECK(found(Kind::Dob, {"Votre date de naissance, s’il vous plaît ?", "13/06/1940"}) ==
+          QStringList{QStringLiteral("13/06/1940")});
+    CHECK(found(Kind::Dob, {"Agent: When did the meter stop?", "Caller: 6.12.1967"}).isEmpty());
+    // Who asks is named by no word of the question.
+    CHECK(found(Kind::Person, {"Agent: Can I take your name, please?"}).isEmpty());
+}
+
+TEST_CASE("one strange word where somebody is to be named is a user name") {
+    made::PageMaker list;
+    list.line(QStringLiteral("Device"), 20, 40).line(QStringLiteral("Handed to"), 220, 40);
+    int y = 64;
+    for (const char* who : {"mnienow", "walterk", "available", "root"}) {
+        list.line(QStringLiteral("Tablet"), 20, y).line(QString::fromUtf8(who), 220, y);
+        y += 24;
+    }
+    QStringList names;
+    for (const Finding& f : finder().find(list.page(), everything(), {}))
+        if (f.kind == Kind::Username) names << f.text;
+    CHECK(names == QStringList{QStringLiteral("mnienow"), QStringLiteral("walterk")});
+}
+
+TEST_CASE("among plates what is written as one of them is a plate, of whatever country") {
+    const QStringList plates =
+        found(Kind::Plate, {"9:20 IN DT-222-KD ok", "16:05 OUT AV-650-WE ok", "8:35 OUT OU79 HCG ok",
+                            "13:00 OUT NT-952-IS ok", "14:10 OUT ABC-12 ok"});
+    CHECK(plates.contains(QStringLiteral("NT-952-IS")));
+    CHECK_FALSE(plates.contains(QStringLiteral("ABC-12")));
+    CHECK(found(Kind::Plate, {"Part NT-952-IS is out of stock"}).isEmpty());
+}
+
+TEST_CASE("an address without a number of its house is one, and a year alone is no secret") {
+    CHECK(found(Kind::Address, {"Aviso en Partida Manzanares s/n."}) ==
+          QStringList{QStringLiteral("Partida Manzanares s/n")});
+    CHECK(found(Kind::Secret, {"First aid", "2027", "2027", "2026"}).isEmpty());
+}

@@ -30,7 +30,7 @@ public:
         std::vector<char> isAddress(runs.size(), 0);
         for (size_t i = 0; i < runs.size(); ++i) {
             const TextRun& run = runs[i];
-            for (const Pattern* street : {&m_english, &m_german, &m_french, &m_spanish})
+            for (const Pattern* street : {&m_english, &m_german, &m_french, &m_spanish, &m_unnumbered})
                 for (const PatternMatch& m : street->all(run.search)) {
                     if (isTimeOrRoom(in, m.text(run.search, 1))) continue;
                     const Span span = withTown(run, m.groups[1]);
@@ -210,6 +210,8 @@ private:
         R"((\b[\dOIl]{1,4}(?:\s?(?i:bis|ter))?,?\s(?i:rue|avenue|av\.|boulevard|bd|place|chemin|allée|impasse|quai|route|cours|passage)\s(?i:(?:de|du|des|la|le|les|d'|l')\s?)*\p{L}[\p{L}'’\-]*(?:(?:\s(?:de|du|des|la|le|les|sur|sous|et))*\s\p{Lu}[\p{L}'’\-]*){0,3}))"};
     Pattern m_spanish{
         R"((\b(?:Calle|C/|Avenida|Avda\.?|Plaza|Pza\.?|Paseo|Camino|Carrer|Ronda|Travesía)\s?(?:(?:de|del|la|las|los|el)\s)*\p{Lu}[\p{L}'’\-]*(?:\s(?:de|del|la|las|los|\p{Lu}[\p{L}'’\-]*)){0,4},?\s(?:n[º°.]\s?)?\d{1,4}))"};
+    // "Partida Manzanares s/n": sin número.
+    Pattern m_unnumbered{R"((\p{Lu}[\p{L}'’.\-]+(?: (?:(?:de|del|la|las|los|el) )*\p{Lu}[\p{L}'’.\-]+){0,4},? [sS]/[nN]\b))"};
     Pattern m_american = american();
     Pattern m_canadian{R"((?:^|[^\w\-])([ABCEGHJ-NPRSTVXY]\d[ABCEGHJ-NPRSTV-Z] \d[ABCEGHJ-NPRSTV-Z]\d)(?:$|[^\w\-]))"};
     Pattern m_postcode{R"((?:^|[^\w\-])([A-Z]{1,2}[\dOISl][A-Z\dOISl]? ?[\dOISl][ABD-HJLNP-UW-Z]{2})(?:$|[^\w\-]))"};

@@ -74,6 +74,37 @@ void findWrittenAlike(const ScreenText& screen, const std::vector<Candidate>& ke
     }
 }
 
+void findPlatesAlike(const ScreenText& screen, const std::vector<Candidate>& kept, std::vector<Candidate>& out) {
+    constexpr qsizetype fewest = 3;
+    constexpr double confidence = 0.65;
+    QStringList forms;
+    qsizetype plates = 0;
+    for (const Candidate& c : kept) {
+        if (c.kind != Kind::Plate || c.run->second >= 0) continue;
+        ++plates;
+        QString form;
+        for (const QChar sign : c.run->text().mid(c.span.start, c.span.length))
+            form += sign.isDigit()    ? QStringLiteral("\\d")
+                    : sign.isLetter() ? QStringLiteral("\\p{Lu}")
+                                      : QRegularExpression::escape(sign);
+        if (!forms.contains(form)) forms << form;
+    }
+    if (plates < fewest) return;
+    const QRegularExpression like(QStringLiteral("(?<![\\p{L}\\d-])(?:%1)(?![\\p{L}\\d-])").arg(forms.join(u'|')));
+    for (const TextRun& run : screen.runs()) {
+        for (auto all = like.globalMatch(run.text()); all.hasNext();) {
+            const auto m = all.next();
+            const Span span{int(m.capturedStart()), int(m.capturedLength())};
+            const bool taken = std::any_of(kept.begin(), kept.end(), [&](const Candidate& c) {
+                return c.run->line == run.line && c.kind != Kind::Person && c.span.start < span.end() &&
+                       span.start < c.span.end();
+            });
+            if (!taken)
+                out.push_back({Kind::Plate, &run, span, confidence, Tr::tr("is written as other plates here are"), {}});
+        }
+    }
+}
+
 bool readsAsName(const Names& names, const TextRun& run, const Span& span) {
     constexpr size_t mostWords = 4;
     std::vector<Token> tokens = tokensOf(run);

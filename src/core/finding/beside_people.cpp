@@ -35,6 +35,7 @@ public:
                     addRestUnder(*c, out);
                 }
                 if (c->kind == Kind::Address) addTownUnder(*c, out);
+                if (c->kind == Kind::Username) addTownBehindHandle(*c, out);
             }
         }
     }
@@ -107,6 +108,21 @@ private:
         if (free && isTown(m.captured(3), !told))
             out.push_back(
                 {Kind::Address, name.run, span, besideConfidence, Tr::tr("is a town behind somebody's name"), {}});
+    }
+
+    // "@vibeke91 · Hwidiem": under the name of a profile, up to the end of its line.
+    void addTownBehindHandle(const Candidate& handle, std::vector<Candidate>& out) const {
+        static const QRegularExpression town(
+            QStringLiteral("^ [·•|–—-] (\\p{Lu}[\\p{L}'’-]+(?: \\p{Lu}[\\p{L}'’-]+){0,2})$"));
+        const QString& text = handle.run->text();
+        if (handle.run->second >= 0 || handle.span.start > 0 || !text.startsWith(u'@')) return;
+        const auto m = town.match(text.mid(handle.span.end()));
+        if (!m.hasMatch() || !isTown(m.captured(1), false)) return;
+        const Span span{handle.span.end() + int(m.capturedStart(1)), int(m.capturedLength(1))};
+        const auto& there = m_on[size_t(handle.run->line)];
+        if (std::all_of(there.begin(), there.end(), [&](const Candidate* c) { return c == &handle || c->run != handle.run; }))
+            out.push_back(
+                {Kind::Address, handle.run, span, besideConfidence, Tr::tr("is a town behind somebody's user name"), {}});
     }
 
     // "Irma" over "Smitham": a narrow cell broke the name between the two.

@@ -386,6 +386,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
     std::vector<Finding> findings;
     std::vector<Candidate> alike;
     findWrittenAlike(screen, kept, alike);
+    findPlatesAlike(screen, kept, alike);
     if (tagged) findPlacedAlike(in, *tagged, kept, alike);
     if (tagged) findFramedAlike(in, *tagged, kept, alike);
     if (tagged) findInRecords(in, *tagged, kept, alike);

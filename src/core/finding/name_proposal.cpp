@@ -273,7 +273,8 @@ private:
         if (isInRole()) {
             m_proposal.sum += 0.35;
             m_proposal.speakFor(Tr::tr("follows a word for somebody's part"));
-        } else if (m_first > 0 && speaksOfPeople(m_tokens[m_first - 1])) {
+        } else if (m_first > 0 && speaksOfPeople(m_tokens[m_first - 1]) &&
+                   (followsDirectly() || !isRole(m_tokens[m_first - 1]))) {
             m_proposal.sum += 0.18;
             m_proposal.evidence << Tr::tr("stands where a person is spoken of");
         }
@@ -329,9 +330,14 @@ private:
         return false;
     }
 
+    // Behind another word, with a space alone between: a colon would make that a label.
+    bool followsDirectly() const {
+        const Span& before = m_tokens[m_first - 1].span;
+        return m_tokens[m_first].span.start == before.end() + 1 && m_run.text()[before.end()] == QLatin1Char(' ');
+    }
+
     bool isInRole() const {
-        if (m_first > 0)
-            return isRole(m_tokens[m_first - 1]) && m_run.text()[m_tokens[m_first].span.start - 1] == QLatin1Char(' ');
+        if (m_first > 0) return isRole(m_tokens[m_first - 1]) && followsDirectly();
         constexpr size_t fewestOfProse = 4;
         for (size_t i = 0; i < m_in.screen.runs().size(); ++i)
             if (m_in.screen.lineBelow(int(i)) == m_run.line) {

@@ -226,8 +226,10 @@ public:
             for (const PatternMatch& m : patterns.whole.all(line)) {
                 if (m.groups[0].start > farthestStart || m.groups[1].length > mostOfKey) break;
                 const auto hit = hitOf(m.text(line, 1));
-                if (hit) add(*hit, i, upToQuote(m.groups[2], text(i)), LabelledValue::How::Inside);
                 taken = hit.has_value();
+                // "Agent: Can I take your name?": who says it, and not who it is.
+                const bool asks = hit && hit->kind == Kind::Person && text(i).endsWith(u'?');
+                if (hit && !asks) add(*hit, i, upToQuote(m.groups[2], text(i)), LabelledValue::How::Inside);
                 break;
             }
             for (const PatternMatch& m : patterns.within.all(line)) {
@@ -315,6 +317,19 @@ public:
         return left >= 0 && first(line).isLower() && first(size_t(left)).isUpper();
     }
 
+    // "And your date of birth?" over "Caller: 6.12.1967": what is asked for, the next line gives, behind who gives it.
+    void questions() {
+        static const QRegularExpression speaker(QStringLiteral("^[^:]{1,24}: "));
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            const std::optional<LabelHit> asked = text(i).endsWith(u'?') ? askedFor(text(i)) : std::nullopt;
+            const std::optional<size_t> answer = asked ? lineUnder(i) : std::nullopt;
+            if (!answer) continue;
+            const auto who = speaker.match(text(*answer));
+            const int from = int(who.capturedLength());
+            add(*asked, *answer, {from, int(text(*answer).size()) - from}, LabelledValue::How::Inside);
+        }
+    }
+
     // Headings: a label in a row of at least two short cells speaks for the column below it.
     void headings() {
         for (size_t h = 0; h < m_lines.size(); ++h) {
@@ -389,6 +404,30 @@ private:
             tell(*hit, Span{words[w].start, end - words[w].start});
             w = last;
         }
+    }
+    // What the words of a question say is asked for: a label among them that stands for numbers, dates or places.
+    std::optional<LabelHit> askedFor(const QString& question) const {
+        constexpr size_t longest = 4; // words of a label
+        const std::vector<Span> words = wordsOf(question);
+        for (size_t begin = 0; begin < words.size(); ++begin)
+            for (size_t end = std::min(words.size(), begin + longest); end > begin; --end) {
+                const auto hit = wholeHitOf(
+                    question.mid(words[begin].start, words[end - 1].end() - words[begin].start));
+                if (hit && (toldByForm(hit->kind) || hit->kind == Kind::Address)) return hit;
+            }
+        return std::nullopt;
+    }
+    // The first line that begins under another, close by, wherever it is set: bubbles of a chat stand left and right.
+    std::optional<size_t> lineUnder(size_t line) const {
+        constexpr double close = 6; // heights of a small x
+        const QRectF& box = m_lines[line].box;
+        const double size = std::max(4.0, m_lines[line].xHeight);
+        for (size_t next = line + 1; next < m_lines.size(); ++next) {
+            const double distance = m_lines[next].box.top() - box.bottom();
+            if (distance > close * size) break;
+            if (distance > -0.3 * size) return next;
+        }
+        return std::nullopt;
     }
     // What the words before a number say it is; little words may stand between.
     std::optional<LabelHit> announcing(const QString& text, const std::vector<Span>& words, size_t number) const {
@@ -523,6 +562,7 @@ void ScreenText::findLabels(std::span<const QStringList> labels) {
     labelling.elements();
     labelling.properties();
     labelling.inSentences();
+    labelling.questions();
     labelling.headings();
     labelling.beside();
     labelling.behindArrows();

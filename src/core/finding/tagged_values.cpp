@@ -37,6 +37,7 @@ QString reasonFor(Kind kind, Tagger::Ground ground) {
 constexpr double probable = 0.75, sure = 0.9, verySure = 0.97;
 // It is taught to say no more than 0.98 of anything (train.py, label smoothing).
 constexpr double sureNobodys = 0.975;
+constexpr int lengthOfYear = 4;
 constexpr double leastOfLetters = sure; // a user name without figures and signs
 struct Least {
     int letters = 0, digits = 0, characters = 0;
@@ -224,10 +225,10 @@ void TaggedPage::add(size_t begin, size_t end, size_t surest, bool besideSettled
     if (tag.kind == Kind::Person && tag.confidence < verySure && !isWellRead(begin, end)) return;
     if (tag.kind == Kind::Address && !isPlaceable(begin, end)) return;
     if (secret && saysOrdinaryWords(m_in.names, text.mid(from, to - from))) return;
-    // "Code 0417" is a fault's as often as a door's.
+    // "Code 0417" is a fault's as often as a door's, and "2027" a year's.
     const auto isFigure = [](QChar c) { return c.isDigit(); };
-    if (secret && tag.confidence < verySure && std::all_of(text.begin() + from, text.begin() + to, isFigure) &&
-        !isLabelled(run, from, Kind::Secret))
+    if (secret && (tag.confidence < verySure || to - from <= lengthOfYear) &&
+        std::all_of(text.begin() + from, text.begin() + to, isFigure) && !isLabelled(run, from, Kind::Secret))
         return;
     const bool labelAlone = tag.kind == Kind::Account || tag.kind == Kind::Passport;
     if (labelAlone && !isAnnounced(run, from)) return;

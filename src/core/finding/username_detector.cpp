@@ -43,6 +43,7 @@ public:
         findMadeOfNames(in, out);
         findAtTerminals(in, out);
         for (const LabelledValue& value : in.screen.labelled()) {
+            if (value.kind == Kind::Person) addInPlaceOfName(in, value, out);
             if (value.kind != Kind::Username) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
             const QString text = run.text().mid(value.span.start, value.span.length);
@@ -57,6 +58,15 @@ public:
     }
 
 private:
+    // "Given to: mnienow": where somebody is to be named, one word no language has.
+    void addInPlaceOfName(const Surroundings& in, const LabelledValue& value, std::vector<Candidate>& out) const {
+        const TextRun& run = in.screen.runs()[size_t(value.run)];
+        const QString text = run.text().mid(value.span.start, value.span.length);
+        if (!value.whole || value.how == LabelledValue::How::Inside || !m_small.matchesWhole(text)) return;
+        if (!isSystemUser(text) && !isOrdinary(in.names, text))
+            out.push_back({Kind::Username, &run, value.span, 0.6, value.because(), {}});
+    }
+
     // "@name": how people are called in forums and chats. Programs write words of every day so (@media, @Override).
     void findHandles(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const TextRun& run : in.screen.runs())
@@ -136,6 +146,7 @@ private:
     // "The login for the portal is …", "sign in as …", "Benutzername lautet …".
     Pattern m_told{
         R"((?i)\b(?:(?:login|user ?name|user ?id|user|benutzer(?:name)?|anmeldename|identifiant|usuario)(?: (?:for|of|to|für|zum|pour|de|para)(?: \p{L}+){1,5})?(?:\s?[:=]\s?| (?:is|was|ist|war|lautet|est|es|era):? )|(?:log(?:ged)?|sign(?:ed)?)[ \-]?(?:in|on) (?:as|with) |anmelden (?:als|mit) )["'“„«]?([\p{L}][\p{L}\d._\-]{1,30}[\p{L}\d])(?:$|[^@\p{L}\d]))"};
+    Pattern m_small{R"([a-z][a-z\d]*[._\-]?[a-z\d]{3,30})"};
     Pattern m_form{R"([A-Za-z][A-Za-z0-9._\-\\]{2,40})"};
     Pattern m_oneWord{R"([\p{L}\d]+[^\s@/()\[\]]+[\p{L}\d]+)"};
 };
