@@ -211,7 +211,8 @@ private:
     Pattern m_spanish{
         R"((\b(?:Calle|C/|Avenida|Avda\.?|Plaza|Pza\.?|Paseo|Camino|Carrer|Ronda|Travesía)\s?(?:(?:de|del|la|las|los|el)\s)*\p{Lu}[\p{L}'’\-]*(?:\s(?:de|del|la|las|los|\p{Lu}[\p{L}'’\-]*)){0,4},?\s(?:n[º°.]\s?)?\d{1,4}))"};
     // "Partida Manzanares s/n": sin número.
-    Pattern m_unnumbered{R"((\p{Lu}[\p{L}'’.\-]+(?: (?:(?:de|del|la|las|los|el) )*\p{Lu}[\p{L}'’.\-]+){0,4},? [sS]/[nN]\b))"};
+    Pattern m_unnumbered{
+        R"((\p{Lu}[\p{L}'’.\-]+(?: (?:(?:de|del|la|las|los|el) )*\p{Lu}[\p{L}'’.\-]+){0,4},? [sS]/[nN]\b))"};
     Pattern m_american = american();
     Pattern m_canadian{R"((?:^|[^\w\-])([ABCEGHJ-NPRSTVXY]\d[ABCEGHJ-NPRSTV-Z] \d[ABCEGHJ-NPRSTV-Z]\d)(?:$|[^\w\-]))"};
     Pattern m_postcode{R"((?:^|[^\w\-])([A-Z]{1,2}[\dOISl][A-Z\dOISl]? ?[\dOISl][ABD-HJLNP-UW-Z]{2})(?:$|[^\w\-]))"};

@@ -12,8 +12,8 @@ class TaggedPage;
 /// Numbers by their form: the sixth telephone number of a column whose label was misread. `kept` must be whole values.
 void findWrittenAlike(const ScreenText& screen, const std::vector<Candidate>& kept, std::vector<Candidate>& out);
 
-/// Vehicle plates by their form, whatever their country, on a page that shows three at least: letters, figures and signs
-/// as one of them has.
+/// Vehicle plates by their form, whatever their country, on a page that shows three at least: letters, figures and
+/// signs as one of them has.
 void findPlatesAlike(const ScreenText& screen, const std::vector<Candidate>& kept, std::vector<Candidate>& out);
 
 /// Part of a line that is written as a name is, whether a list has it or not.

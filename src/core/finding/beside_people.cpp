@@ -120,9 +120,14 @@ private:
         if (!m.hasMatch() || !isTown(m.captured(1), false)) return;
         const Span span{handle.span.end() + int(m.capturedStart(1)), int(m.capturedLength(1))};
         const auto& there = m_on[size_t(handle.run->line)];
-        if (std::all_of(there.begin(), there.end(), [&](const Candidate* c) { return c == &handle || c->run != handle.run; }))
-            out.push_back(
-                {Kind::Address, handle.run, span, besideConfidence, Tr::tr("is a town behind somebody's user name"), {}});
+        if (std::all_of(there.begin(), there.end(),
+                        [&](const Candidate* c) { return c == &handle || c->run != handle.run; }))
+            out.push_back({Kind::Address,
+                           handle.run,
+                           span,
+                           besideConfidence,
+                           Tr::tr("is a town behind somebody's user name"),
+                           {}});
     }
 
     // "Irma" over "Smitham": a narrow cell broke the name between the two.

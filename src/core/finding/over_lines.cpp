@@ -11,7 +11,7 @@ constexpr size_t mostLines = 6;
 constexpr double tight = 1.7; // heights of a small x between two lines of one paragraph, at most
 
 // "9687", "NWBK", "+1", "(412)": part of a number that is written in groups.
-bool isGroup(const QString& word) {
+bool isNumberGroup(const QString& word) {
     constexpr int mostCapitals = 4; // of a bank's code
     bool digit = false, other = false;
     for (const QChar c : word) {
@@ -52,10 +52,11 @@ private:
     bool isTight(int upper, int lower) const {
         return line(lower).box.top() - line(upper).box.bottom() < tight * std::max(4.0, line(upper).xHeight);
     }
-    bool beginsWithGroup(int of) const { return !line(of).words.empty() && isGroup(line(of).words.front().text); }
-    bool endsWithGroup(int of) const { return !line(of).words.empty() && isGroup(line(of).words.back().text); }
+    bool beginsWithGroup(int of) const { return !line(of).words.empty() && isNumberGroup(line(of).words.front().text); }
+    bool endsWithGroup(int of) const { return !line(of).words.empty() && isNumberGroup(line(of).words.back().text); }
     bool isAllGroups(int of) const {
-        return std::all_of(line(of).words.begin(), line(of).words.end(), [](const Word& w) { return isGroup(w.text); });
+        return std::all_of(line(of).words.begin(), line(of).words.end(),
+                           [](const Word& w) { return isNumberGroup(w.text); });
     }
 
     const ScreenText& m_screen;

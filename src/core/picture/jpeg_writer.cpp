@@ -10,13 +10,13 @@
 namespace eyelid {
 namespace {
 
-struct Trouble {
+struct WritingTrouble {
     jpeg_error_mgr manager;
     std::jmp_buf out;
 };
 
 [[noreturn]] void leave(j_common_ptr jpeg) {
-    std::longjmp(reinterpret_cast<Trouble*>(jpeg->err)->out, 1);
+    std::longjmp(reinterpret_cast<WritingTrouble*>(jpeg->err)->out, 1);
 }
 
 void sayNothing(j_common_ptr) {}
@@ -38,7 +38,7 @@ void configure(jpeg_compress_struct& jpeg, const QImage& picture, int quality) {
 
 QByteArray writeJpeg(const QImage& picture, int quality) {
     jpeg_compress_struct jpeg{};
-    Trouble trouble;
+    WritingTrouble trouble;
     jpeg.err = jpeg_std_error(&trouble.manager);
     trouble.manager.error_exit = leave;
     trouble.manager.output_message = sayNothing;

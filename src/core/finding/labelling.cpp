@@ -1,0 +1,472 @@
+// Labels, and the values they speak for: after a colon, in a sentence or a question, beside, under, in a column.
+#include "base/shipped.h"
+#include "finding/labels.h"
+#include "finding/screen_text.h"
+#include "language/spelling.h"
+#include "picture/geometry.h"
+
+#include <algorithm>
+#include <cmath>
+#include <QHash>
+#include <QRegularExpression>
+#include <QSet>
+
+namespace eyelid {
+namespace {
+
+// Kinds whose detectors ask for a form besides the label: a label that may speak for two values does no harm.
+bool toldByForm(Kind kind) {
+    return kind != Kind::Person && kind != Kind::Address && kind != Kind::Health && kind != Kind::Username &&
+           kind != Kind::Secret && kind != Kind::Record;
+}
+
+// After a colon or an equals sign on the same line: "Name: …", "token=…", "\"email\": \"…\"". How long a key may be is
+// counted where it is used: counted by the patterns, each letter of it is a copy of all letters there are, and
+// compiling them takes longer than the page. A colon behind a quoted key may have lost one of its dots.
+struct KeyPatterns {
+    Pattern whole{R"RX(["']?([\p{L}][\p{L}\d _.\-/]*?)["']?(?:\s{0,2}:\s{0,2}|\s=\s)["']?([^\s"'].*))RX"};
+    Pattern within{
+        R"RX(([\p{L}][\p{L}\d_\-]+(?: [\p{L}][\p{L}\d_\-]+){0,3})(?:["']? ?[:=]|["'][.;] )["' ]{0,2}([^\s"',;&<>]+))RX"};
+};
+constexpr int mostOfKey = 43;
+constexpr int farthestStart = 2; // a key that opens its line, after a quote or a bracket
+
+// A quoted value is all that stands up to its closing quote; another ends at one that closes its line.
+Span upToQuote(Span value, const QString& line) {
+    static const QRegularExpression closing(QStringLiteral("[\"”“],?\\s*[,}]?\\s*$"));
+    static const QRegularExpression same[] = {QRegularExpression(QStringLiteral("\"")),
+                                              QRegularExpression(QStringLiteral("'(?=[\\s,;:)\\]}]|$)"))};
+    const QChar before = value.start > 0 ? line[value.start - 1] : QChar();
+    const bool quoted = before == u'"' || before == u'\'';
+    const qsizetype quote = quoted ? line.indexOf(same[before == u'\''], value.start) : line.indexOf(closing);
+    if (quote > value.start && (quoted || quote < value.end())) value.length = int(quote) - value.start;
+    return value;
+}
+
+bool hasDigit(const QString& text) {
+    return std::any_of(text.begin(), text.end(), [](QChar c) { return c.isDigit(); });
+}
+
+// What spaces part, without the signs around it.
+std::vector<Span> wordsOf(const QString& text) {
+    std::vector<Span> words;
+    for (int at = 0; at < text.size();) {
+        const qsizetype space = text.indexOf(QLatin1Char(' '), at);
+        const int end = space < 0 ? int(text.size()) : int(space);
+        int from = at, to = end;
+        while (from < to && !text[from].isLetterOrNumber() && text[from] != QLatin1Char('+')) ++from;
+        while (to > from && !text[to - 1].isLetterOrNumber()) --to;
+        if (to > from) words.push_back({from, to - from});
+        at = end + 1;
+    }
+    return words;
+}
+
+QString part(const QString& text, const Span& span) {
+    return text.mid(span.start, span.length);
+}
+
+bool endsClause(const QString& text, const Span& word) {
+    return word.end() < text.size() && QStringLiteral(",;.").contains(text[word.end()]);
+}
+
+// Letters and figures that make a group of a number: "RN", "3441", "4711-A".
+bool isOfNumber(const QString& word) {
+    constexpr qsizetype longestLetters = 3;
+    return hasDigit(word) || (word.size() <= longestLetters && word == word.toUpper() && word[0].isLetter());
+}
+
+// The first group of a number: one of the next groups at least has a figure.
+bool opensNumber(const QString& text, const std::vector<Span>& words, size_t w) {
+    constexpr size_t mostBefore = 2;
+    for (size_t next = w; next < words.size() && next <= w + mostBefore; ++next) {
+        if (!isOfNumber(part(text, words[next]))) return false;
+        if (hasDigit(part(text, words[next]))) return true;
+    }
+    return false;
+}
+
+const QSet<QString>& wordsBeforeNumbers() {
+    static const QSet<QString> words = [] {
+        QSet<QString> all;
+        for (const QString& line : shippedLines(QStringLiteral("words/before-numbers.txt")))
+            for (const QString& word : line.split(QLatin1Char('|'))) all.insert(word);
+        return all;
+    }();
+    return words;
+}
+
+bool speaksForWhatFollows(const QString& text) {
+    return text.contains(QLatin1Char(':')) || text.contains(QLatin1Char('"')) || text.contains(QLatin1Char('='));
+}
+
+} // namespace
+
+// Labels, and the values they speak for, one way after the other.
+class ScreenText::Labelling {
+public:
+    Labelling(ScreenText& screen, std::span<const QStringList> labels)
+        : m_screen(screen), m_lines(screen.m_page.lines), m_hits(m_lines.size()), m_heads(m_lines.size(), 0) {
+        for (size_t kind = 0; kind < labels.size(); ++kind)
+            for (const QString& phrase : labels[kind]) m_ofPolicy.insert(skeleton(phrase), {Kind(kind), phrase, true});
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            m_screen.m_labelOf.push_back(hitOf(text(i)));
+            if (!text(i).contains(coverBlock)) m_hits[i] = m_screen.m_labelOf.back(); // else it has its value
+        }
+    }
+
+    // "Name: …", "token=…".
+    void inside() {
+        static const KeyPatterns patterns;
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            // Most lines hold neither, and the patterns are costly.
+            if (!text(i).contains(QLatin1Char(':')) && !text(i).contains(QLatin1Char('='))) continue;
+            const SearchText& line = m_screen.m_runs[i].search;
+            bool taken = false;
+            for (const PatternMatch& m : patterns.whole.all(line)) {
+                if (m.groups[0].start > farthestStart || m.groups[1].length > mostOfKey) break;
+                const auto hit = hitOf(m.text(line, 1));
+                taken = hit.has_value();
+                // "Agent: Can I take your name?": who says it, and not who it is.
+                const bool asks = hit && hit->kind == Kind::Person && text(i).endsWith(u'?');
+                if (hit && !asks) add(*hit, i, upToQuote(m.groups[2], text(i)), LabelledValue::How::Inside);
+                break;
+            }
+            for (const PatternMatch& m : patterns.within.all(line)) {
+                if (taken && m.groups[0].start <= farthestStart) continue;
+                if (const auto hit = hitOf(m.text(line, 1)))
+                    add(*hit, i, upToQuote(m.groups[2], text(i)), LabelledValue::How::Inside);
+            }
+        }
+    }
+
+    // {"first":"…","last":"…"}: short keys that only together are those of a name.
+    void namesInParts() {
+        static const Pattern parts(
+            R"RX(["']first["'] ?: ?["']([^"']+)["'],? ?["'](?:middle["'] ?: ?["'][^"']*["'],? ?["'])?last["'] ?: ?["']([^"']+)["'])RX");
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            if (!text(i).contains(QLatin1Char(':'))) continue;
+            for (const PatternMatch& m : parts.all(m_screen.m_runs[i].search))
+                for (const Span& name : {m.groups[1], m.groups[2]})
+                    add({Kind::Person, QStringLiteral("name"), true}, i, name, LabelledValue::How::Inside);
+        }
+    }
+
+    // "<familyName>…</familyName>": an element of markup names what it holds (XML 1.0).
+    void elements() {
+        static const Pattern element(
+            R"RX(<(?:[\p{L}][\p{L}\d]*:)?([\p{L}][\p{L}\d_.\-]*)(?:\s[^<>]*)?>([^<>]+)(?:<|$))RX");
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            if (!text(i).contains(QLatin1Char('<'))) continue;
+            const SearchText& line = m_screen.m_runs[i].search;
+            for (const PatternMatch& m : element.all(line))
+                if (const auto hit = hitOf(m.text(line, 1))) add(*hit, i, m.groups[2], LabelledValue::How::Inside);
+        }
+    }
+
+    // "TEL;TYPE=cell:…", "ORGANIZER;CN=…:mailto:…": properties with parameters (RFC 5545, RFC 6350).
+    void properties() {
+        static const Pattern property(R"RX(^([A-Z][A-Z\-]{1,20})((?:;[A-Z\-]+=(?:"[^"]*"|[^:;"]*))+):(.+))RX");
+        static const Pattern commonName(R"RX(;CN="?([^";:]+))RX");
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            if (!text(i).contains(QLatin1Char(';'))) continue;
+            const SearchText& line = m_screen.m_runs[i].search;
+            for (const PatternMatch& m : property.all(line)) {
+                if (const auto hit = hitOf(m.text(line, 1))) add(*hit, i, m.groups[3], LabelledValue::How::Inside);
+                for (const PatternMatch& name : commonName.all(line))
+                    if (name.groups[1].end() <= m.groups[2].end())
+                        add({Kind::Person, QStringLiteral("name"), true}, i, name.groups[1],
+                            LabelledValue::How::Inside);
+            }
+        }
+    }
+
+    // Behind an arrow stands what a field is now: "Surname  Oakley  →  Torp".
+    void behindArrows() {
+        static const QSet<QString> arrows{QStringLiteral("→"), QStringLiteral("->"), QStringLiteral("=>"),
+                                          QStringLiteral("⇒"), QStringLiteral(">")};
+        const std::vector<LabelledValue> before = m_screen.m_labelled;
+        for (size_t now = 0; now < m_lines.size(); ++now) {
+            const int arrow = m_screen.m_beside[now];
+            if (arrow < 0 || !arrows.contains(text(size_t(arrow)).trimmed())) continue;
+            for (const LabelledValue& value : before)
+                if (value.run == m_screen.m_beside[size_t(arrow)] && value.how == LabelledValue::How::Beside)
+                    m_screen.m_labelled.push_back(
+                        {value.kind, int(now), whole(now), value.how, value.label, value.whole});
+        }
+    }
+
+    // "His passport no. 123456789 and the van, registration LR 4711": the words for a number right before one.
+    void inSentences() {
+        for (size_t i = 0; i < m_lines.size(); ++i)
+            inSentence(text(i), [&](const LabelHit& hit, const Span& number) {
+                add(hit, i, number, LabelledValue::How::Inside);
+            });
+        // The sentence goes on, and with the number, on the next line.
+        for (const TextRun& run : m_screen.m_flowing)
+            inSentence(run.text(), [&](const LabelHit& hit, const Span& number) {
+                if (number.start >= run.joint)
+                    add(hit, size_t(run.second), {number.start - run.joint, number.length}, LabelledValue::How::Inside);
+            });
+    }
+
+    // "Finish  tan": one row of headings is written in one way, so what is written small beside a large one is a value.
+    bool isSmallBesideLarge(size_t line) const {
+        const int left = m_screen.m_beside[line];
+        const auto first = [&](size_t of) { return text(of).isEmpty() ? QChar() : text(of).front(); };
+        return left >= 0 && first(line).isLower() && first(size_t(left)).isUpper();
+    }
+
+    // "And your date of birth?" over "Caller: 6.12.1967": what is asked for, the next line gives, behind who gives it.
+    void questions() {
+        static const QRegularExpression speaker(QStringLiteral("^[^:]{1,24}: "));
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            const std::optional<LabelHit> asked = text(i).endsWith(u'?') ? askedFor(text(i)) : std::nullopt;
+            const std::optional<size_t> answer = asked ? lineUnder(i) : std::nullopt;
+            if (!answer) continue;
+            const auto who = speaker.match(text(*answer));
+            const int from = int(who.capturedLength());
+            add(*asked, *answer, {from, int(text(*answer).size()) - from}, LabelledValue::How::Inside);
+        }
+    }
+
+    // Headings: a label in a row of at least two short cells speaks for the column below it.
+    void headings() {
+        for (size_t h = 0; h < m_lines.size(); ++h) {
+            if (!m_hits[h] || !m_hits[h]->whole) continue;
+            // A key of code or a form's label with a colon speaks for what follows it, not for what stands below.
+            if (speaksForWhatFollows(text(h)) || stacked(h)) continue;
+            if (isSmallBesideLarge(h)) continue;
+            const Cells cells = cellsBeside(h);
+            if (cells.count == 0) continue;
+            const std::vector<size_t> column = columnUnder(h, cells);
+            m_heads[h] = cells.count >= 2 && column.size() >= 2;
+            for (const size_t line : column)
+                m_screen.m_labelled.push_back(
+                    {m_hits[h]->kind, int(line), whole(line), LabelledValue::How::Heading, m_hits[h]->word, true});
+        }
+    }
+
+    // The next line to the left is a label.
+    void beside() {
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            const int j = m_screen.m_beside[i];
+            // A heading's neighbour is the next heading.
+            if (j < 0 || !m_hits[size_t(j)] || m_hits[i] || m_heads[size_t(j)] || stacked(size_t(j))) continue;
+            const double distance = m_lines[i].box.left() - m_lines[size_t(j)].box.right();
+            if (distance > 40 * std::max(4.0, m_lines[i].xHeight)) continue;
+            add(*m_hits[size_t(j)], i, whole(i), LabelledValue::How::Beside);
+            if (m_hits[size_t(j)]->kind == Kind::Address) addContinued(size_t(j), i);
+        }
+    }
+
+    // The label stands on top of its value.
+    void above() {
+        std::vector<char> hasValueBeside(m_lines.size(), 0);
+        for (size_t i = 0; i < m_lines.size(); ++i)
+            if (const int j = m_screen.m_beside[i]; j >= 0 && !m_hits[i]) hasValueBeside[size_t(j)] = 1;
+        for (size_t j = 0; j < m_lines.size(); ++j) {
+            const int i = m_screen.m_below[j];
+            if (i < 0 || !m_hits[j] || m_hits[size_t(i)] ||
+                (hasValueBeside[j] && !stacked(j) && !toldByForm(m_hits[j]->kind)))
+                continue;
+            if (gap(int(j), i) > 2.2 * std::max(4.0, m_lines[j].xHeight)) continue;
+            add(*m_hits[j], size_t(i), whole(size_t(i)), LabelledValue::How::Above);
+        }
+    }
+
+private:
+    // What stands beside a heading.
+    struct Cells {
+        int count = 0;
+        double next = 1e9, previous = -1e9; // where the neighbours on the right and left begin and end
+    };
+
+    // The kinds that are numbers; what is a name or a word in a sentence only its sense can tell.
+    static bool isNumber(Kind kind) {
+        constexpr Kind numbers[] = {Kind::Plate, Kind::Passport, Kind::Account, Kind::NationalId, Kind::Card,
+                                    Kind::Iban,  Kind::Device,   Kind::Phone,   Kind::Record};
+        return std::find(std::begin(numbers), std::end(numbers), kind) != std::end(numbers);
+    }
+    // "Gate code 5369": more than "code" alone, which is a fault's as often.
+    static bool isCodeOfPlace(const LabelHit& hit) { return hit.kind == Kind::Secret && hit.word.contains(u' '); }
+    template <typename Tell> void inSentence(const QString& text, Tell tell) const {
+        const std::vector<Span> words = wordsOf(text);
+        for (size_t w = 1; w < words.size(); ++w) {
+            const std::optional<LabelHit> hit =
+                opensNumber(text, words, w) ? announcing(text, words, w) : std::optional<LabelHit>();
+            if (!hit) continue;
+            size_t last = w;
+            while (last + 1 < words.size() && isOfNumber(part(text, words[last + 1])) && !endsClause(text, words[last]))
+                ++last;
+            int end = words[last].end();
+            while (isCodeOfPlace(*hit) && end < text.size() && (text[end] == u'#' || text[end] == u'*')) ++end;
+            tell(*hit, Span{words[w].start, end - words[w].start});
+            w = last;
+        }
+    }
+    // What the words of a question say is asked for: a label among them that stands for numbers, dates or places.
+    std::optional<LabelHit> askedFor(const QString& question) const {
+        constexpr size_t longest = 4; // words of a label
+        const std::vector<Span> words = wordsOf(question);
+        for (size_t begin = 0; begin < words.size(); ++begin)
+            for (size_t end = std::min(words.size(), begin + longest); end > begin; --end) {
+                const auto hit =
+                    wholeHitOf(question.mid(words[begin].start, words[end - 1].end() - words[begin].start));
+                if (hit && (toldByForm(hit->kind) || hit->kind == Kind::Address)) return hit;
+            }
+        return std::nullopt;
+    }
+    // The first line that begins under another, close by, wherever it is set: bubbles of a chat stand left and right.
+    std::optional<size_t> lineUnder(size_t line) const {
+        constexpr double close = 6; // heights of a small x
+        const QRectF& box = m_lines[line].box;
+        const double size = std::max(4.0, m_lines[line].xHeight);
+        for (size_t next = line + 1; next < m_lines.size(); ++next) {
+            const double distance = m_lines[next].box.top() - box.bottom();
+            if (distance > close * size) break;
+            if (distance > -0.3 * size) return next;
+        }
+        return std::nullopt;
+    }
+    // What the words before a number say it is; little words may stand between.
+    std::optional<LabelHit> announcing(const QString& text, const std::vector<Span>& words, size_t number) const {
+        constexpr size_t longest = 4; // words of a label
+        for (size_t end = number; end > 0; --end) {
+            for (size_t begin = end - std::min(end, longest); begin < end; ++begin) {
+                const int from = words[begin].start;
+                const auto hit = wholeHitOf(text.mid(from, words[end - 1].end() - from));
+                if (hit && (isNumber(hit->kind) || isCodeOfPlace(*hit))) return hit;
+            }
+            if (!wordsBeforeNumbers().contains(withoutAccents(part(text, words[end - 1])).toLower())) break;
+        }
+        return std::nullopt;
+    }
+
+    const QString& text(size_t line) const { return m_screen.m_runs[line].text(); }
+    Span whole(size_t line) const { return {0, int(text(line).size())}; }
+    double gap(int upper, int lower) const {
+        return m_lines[size_t(lower)].box.top() - m_lines[size_t(upper)].box.bottom();
+    }
+    std::optional<LabelHit> hitOf(const QString& words) const {
+        if (!m_ofPolicy.isEmpty())
+            if (const auto found = m_ofPolicy.constFind(skeleton(words)); found != m_ofPolicy.constEnd()) return *found;
+        return labelHit(words);
+    }
+    // Asked of every few words before a number, of two lines as one once more.
+    std::optional<LabelHit> wholeHitOf(const QString& words) const {
+        const auto known = m_wholeHits.constFind(words);
+        if (known != m_wholeHits.constEnd()) return *known;
+        std::optional<LabelHit> hit;
+        const auto own = m_ofPolicy.isEmpty() ? m_ofPolicy.constEnd() : m_ofPolicy.constFind(skeleton(words));
+        if (own != m_ofPolicy.constEnd())
+            hit = own->whole ? std::optional(*own) : std::nullopt;
+        else
+            hit = wholeLabelHit(words);
+        m_wholeHits.insert(words, hit);
+        return hit;
+    }
+    void add(const LabelHit& hit, size_t line, const Span& value, LabelledValue::How how) {
+        m_screen.m_labelled.push_back({hit.kind, int(line), value, how, hit.word, hit.whole});
+    }
+
+    // An address goes on below, where nothing stands to the left of it: what is beside its next line is the next label.
+    void addContinued(size_t label, size_t first) {
+        constexpr int mostLines = 4;
+        size_t last = first;
+        for (int n = 1; n < mostLines; ++n) {
+            const int next = m_screen.m_below[last];
+            if (next < 0 || m_hits[size_t(next)] || gap(int(last), next) > 1.5 * std::max(4.0, m_lines[last].xHeight))
+                return;
+            const int left = m_screen.m_beside[size_t(next)];
+            if (left >= 0 && m_lines[size_t(left)].box.right() > m_lines[label].box.left()) return;
+            last = size_t(next);
+            add(*m_hits[label], last, whole(last), LabelledValue::How::Beside);
+            m_screen.m_labelled.back().goesOn = true;
+        }
+    }
+
+    // A form is written label over value when a label stands nearer to what is below it than that does to what follows.
+    // In rows of label and value all lines keep the same distance.
+    bool stacked(size_t label) const {
+        const int value = m_screen.m_below[label];
+        // What stands below is the next row's label.
+        if (value < 0 || (m_hits[size_t(value)] && m_hits[size_t(value)]->whole)) return false;
+        const double own = gap(int(label), value);
+        const int next = m_screen.m_below[size_t(value)], before = m_screen.m_above[label];
+        if (next >= 0) return own < 0.8 * gap(value, next);
+        if (before >= 0) return own < 0.8 * gap(before, int(label));
+        return own < 1.2 * m_lines[label].xHeight;
+    }
+
+    Cells cellsBeside(size_t h) const {
+        const QRectF& head = m_lines[h].box;
+        Cells cells;
+        for (size_t j = 0; j < m_lines.size(); ++j) {
+            const QRectF& b = m_lines[j].box;
+            if (j == h || verticalShare(b, head) < 0.5 || m_lines[j].words.size() > 5) continue;
+            ++cells.count;
+            if (b.left() > head.right()) cells.next = std::min(cells.next, b.left());
+            if (b.right() < head.left()) cells.previous = std::max(cells.previous, b.right());
+        }
+        return cells;
+    }
+
+    std::vector<size_t> columnUnder(size_t h, const Cells& cells) const {
+        const QRectF& head = m_lines[h].box;
+        const double size = std::max(4.0, m_lines[h].xHeight);
+        // The column reaches from half way to its neighbour on the left to the neighbour on the right.
+        const double from =
+            cells.previous < -1e8 ? head.left() - 4 * size : std::max(cells.previous, head.left() - 8 * size);
+        double last = head.bottom(), pitch = 0;
+        std::vector<size_t> column;
+        for (size_t j = h + 1; j < m_lines.size(); ++j) {
+            const QRectF& b = m_lines[j].box;
+            const bool inColumn =
+                b.top() >= head.bottom() - 1 && b.left() >= from && b.left() < cells.next - size &&
+                (std::abs(b.left() - head.left()) <= 3 * size || std::abs(b.right() - head.right()) <= 3 * size ||
+                 std::abs(b.center().x() - head.center().x()) <= 2 * size);
+            if (!inColumn) continue;
+            const double distance = b.top() - last;
+            if (distance > std::max(8 * size, 2.5 * pitch)) break;
+            // A block of lines ends where the next stands clearly farther off than its own lines do.
+            if (column.size() >= 2 && distance > size && distance > 3 * (pitch - b.height()) + size) break;
+            if (pitch == 0 && distance > 0) pitch = distance + b.height();
+            // What runs on under the next heading is no cell of this column.
+            if (b.right() > cells.next + size) break;
+            last = b.bottom();
+            // "City" under "Address" is the next field of a form; among people a word may be a label and a name.
+            const bool another = m_hits[j] && (m_hits[j]->kind != m_hits[h]->kind || m_hits[h]->kind == Kind::Address);
+            if (another && m_hits[j]->whole) {
+                // Of two columns the left one holds labels: rows of a form, not a table.
+                if (cells.count == 1) column.clear();
+                break;
+            }
+            column.push_back(j);
+        }
+        return column;
+    }
+
+    ScreenText& m_screen;
+    const std::vector<TextLine>& m_lines;
+    QHash<QString, LabelHit> m_ofPolicy;
+    mutable QHash<QString, std::optional<LabelHit>> m_wholeHits; // what was asked already
+    std::vector<std::optional<LabelHit>> m_hits;                 // by line
+    std::vector<char> m_heads;                                   // lines that head a column
+};
+
+void ScreenText::findLabels(std::span<const QStringList> labels) {
+    Labelling labelling(*this, labels);
+    labelling.inside();
+    labelling.namesInParts();
+    labelling.elements();
+    labelling.properties();
+    labelling.inSentences();
+    labelling.questions();
+    labelling.headings();
+    labelling.beside();
+    labelling.behindArrows();
+    labelling.above();
+}
+
+} // namespace eyelid
