@@ -7,6 +7,7 @@
 #include "cli/open_case.h"
 #include "cli/shared.h"
 #include "picture/picture_file.h"
+#include "pipeline/make_many.h"
 #include "pipeline/release_set.h"
 
 #include <QDir>
@@ -53,24 +54,26 @@ Result<std::vector<CheckedPicture>> checkedPictures(OpenCase& open, const Releas
     if (!search) return search.error();
     const std::vector<Finding> values = valuesCovered(open->state());
     std::vector<CheckedPicture> all;
-    for (const Capture& capture : open->captures()) {
-        const QImage picture = open->picture(capture);
+    std::vector<Decided> decided; // asked of the case by one thread
+    for (const Capture& capture : open->captures()) decided.push_back(open->decided(capture));
+    const auto load = [&](size_t i) -> Result<LoadedMaking> {
+        const Capture& capture = open->captures()[qsizetype(i)];
+        QImage picture = open->pictures()->picture(capture.picture);
         if (picture.isNull())
             return Error{Error::Kind::NotReadable, sentence(Tr::tr("The picture of %1 cannot be read."), capture.name)};
-        const NameParts parts{open->name(), open->policy().name, QDate::currentDate(), qsizetype(all.size()) + 1,
+        const NameParts parts{open->name(), open->policy().name, QDate::currentDate(), qsizetype(i) + 1,
                               open->captures().size()};
         // The template as well as what stands in it: both are in every name.
         const bool named = form.names.contains(QStringLiteral("{case}"));
         const QString telling = named ? open->name() + u'\n' + form.names : form.names;
-        const Making making{capture.id, nameFrom(form.names.isEmpty() ? neutralNames : form.names, parts),
-                            &picture,   open->decided(capture),
-                            values,     all.empty() ? telling : QString(),
-                            form};
-        Progress progress;
-        auto checked = open.work().make(making, *search, open.reader(), progress);
-        if (!checked) return checked.error();
-        all.push_back(std::move(*checked));
-    }
+        const QString name = nameFrom(form.names.isEmpty() ? neutralNames : form.names, parts);
+        return LoadedMaking{std::move(picture),
+                            {capture.id, name, nullptr, decided[i], values, i == 0 ? telling : QString(), form}};
+    };
+    Progress progress;
+    const auto made =
+        makeMany(open.work(), *search, size_t(open->captures().size()), load, open.reader(), all, progress);
+    if (!made) return made.error();
     return all;
 }
 

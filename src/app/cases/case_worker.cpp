@@ -1,6 +1,7 @@
 #include "app/cases/case_worker.h"
 
 #include "base/sentence.h"
+#include "pipeline/make_many.h"
 
 namespace eyelid {
 
@@ -149,22 +150,17 @@ void CaseWorker::makeOn(std::vector<ToCheck> toCheck, const ReleaseForm& form, c
     // Pictures are loaded one by one, off the interface thread.
     start([=, this, s = *search, pictures = m_case.pictures(), name = m_case.name(),
            all = std::move(toCheck)](Progress& progress) -> Answer {
-        for (size_t i = done->size(); i < all.size(); ++i) {
+        const auto load = [&](size_t i) -> Result<LoadedMaking> {
             const ToCheck& one = all[i];
-            const QImage picture = pictures->picture(one.picture);
-            if (picture.isNull())
-                return [=] { answer(Error{Error::Kind::NotReadable, Tr::tr("A capture's picture cannot be read.")}); };
+            QImage picture = pictures->picture(one.picture);
+            if (picture.isNull()) return Error{Error::Kind::NotReadable, Tr::tr("A capture's picture cannot be read.")};
             // The case's name and what was written into the template are told of once, though all files bear them.
-            const Making making{one.capture, one.name, &picture,
-                                one.decided, values,   done->empty() ? name + u'\n' + form.names : QString(),
-                                form};
-            auto checked = progress.cancelled()
-                               ? Result<CheckedPicture>(Error{Error::Kind::Cancelled, Tr::tr("The check was stopped.")})
-                               : work().make(making, s, *m_reader, progress);
-            if (!checked) return [=, error = checked.error()] { answer(error); };
-            done->push_back(std::move(*checked));
-        }
-        return [=] { answer(Done{}); };
+            const QString telling = i == 0 ? name + u'\n' + form.names : QString();
+            return LoadedMaking{std::move(picture),
+                                {one.capture, one.name, nullptr, one.decided, values, telling, form}};
+        };
+        const Result<Done> made = makeMany(work(), s, all.size(), load, *m_reader, *done, progress);
+        return [=] { answer(made); };
     });
 }
 

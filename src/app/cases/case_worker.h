@@ -73,7 +73,7 @@ private:
     Answer readNow(int capture, const PictureId& id, const QImage& picture, const Search& search, Progress& progress);
 
     Case& m_case;
-    Lane m_lane;                      // one job at a time: a reader uses all cores by itself
+    Lane m_lane;                      // one job at a time: each uses all cores by itself
     std::unique_ptr<Reader> m_reader; // of the lane's jobs alone
     std::once_flag m_workMade;
     std::unique_ptr<CaseWork> m_work;
