@@ -8226,5 +8226,13 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>Colour lies under what is transparent.</source>
         <translation>Unter dem Transparenten liegt Farbe.</translation>
     </message>
+    <message>
+        <source>is written as other plates here are</source>
+        <translation>ist geschrieben wie andere Kennzeichen hier</translation>
+    </message>
+    <message>
+        <source>is a town behind somebody&apos;s user name</source>
+        <translation>ist ein Ort hinter einem Benutzernamen</translation>
+    </message>
 </context>
 </TS>

@@ -8226,5 +8226,13 @@ o suelte aquí archivos de imagen.
         <source>Colour lies under what is transparent.</source>
         <translation>Hay color debajo de lo que es transparente.</translation>
     </message>
+    <message>
+        <source>is written as other plates here are</source>
+        <translation>está escrito como otras matrículas de aquí</translation>
+    </message>
+    <message>
+        <source>is a town behind somebody&apos;s user name</source>
+        <translation>es una localidad detrás de un nombre de usuario</translation>
+    </message>
 </context>
 </TS>

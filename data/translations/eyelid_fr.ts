@@ -8226,5 +8226,13 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>Colour lies under what is transparent.</source>
         <translation>De la couleur se trouve sous ce qui est transparent.</translation>
     </message>
+    <message>
+        <source>is written as other plates here are</source>
+        <translation>est écrit comme d’autres plaques ici</translation>
+    </message>
+    <message>
+        <source>is a town behind somebody&apos;s user name</source>
+        <translation>est une ville derrière un nom d’utilisateur</translation>
+    </message>
 </context>
 </TS>
