@@ -243,12 +243,17 @@ Result<Done> searchFrame(const QImage& picture, int number, const CheckRequest& 
     return Done{};
 }
 
-// What is transparent may be laid on anything: what cannot be told from white is seen on black, and what is too faint
-// on either by its colours alone.
-std::vector<QImage> asLaid(const QImage& picture) {
+// What is transparent may be laid on anything. In a file of unknown origin what cannot be told from white is seen on
+// black, and what is too faint on either by its colours alone. A file that is to the level what it was made as hides
+// nothing there: its colours come of what stands beside the covers, and what is written on marks is searched as
+// letters.
+std::vector<QImage> asLaid(const QImage& picture, bool ofUnknownOrigin) {
     if (!picture.hasAlphaChannel()) return {picture};
-    return {laidOn(qRgb(255, 255, 255), picture), laidOn(qRgb(0, 0, 0), picture),
-            picture.convertToFormat(QImage::Format_RGB32)};
+    std::vector<QImage> all{laidOn(qRgb(255, 255, 255), picture)};
+    if (!ofUnknownOrigin) return all;
+    all.push_back(laidOn(qRgb(0, 0, 0), picture));
+    all.push_back(picture.convertToFormat(QImage::Format_RGB32));
+    return all;
 }
 
 bool hidesColour(const QImage& picture) {
@@ -344,7 +349,7 @@ Result<CheckReport> checkBytes(const QByteArray& bytes, const CheckRequest& requ
         const int number = frames->count() > 1 ? i + 1 : 0;
         if (hidesColour(*picture))
             leaks.push_back({Leak::Sort::Transparency, {}, Tr::tr("Colour lies under what is transparent."), {}});
-        for (const QImage& laid : asLaid(*picture))
+        for (const QImage& laid : asLaid(*picture, !request.capture))
             if (auto searched = searchFrame(laid, number, request, inFile, reader, finder, report, progress); !searched)
                 return searched.error();
         if (frames->count() > 1) last = std::move(*picture);
