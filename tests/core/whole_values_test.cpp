@@ -276,6 +276,12 @@ TEST_CASE("a quoted value ends at its closing quote, though the colon behind the
         CHECK(found(Kind::Address, {line}) == QStringList{QStringLiteral("1302 Jaycee Land"), QStringLiteral("Delta")});
 }
 
+TEST_CASE("a quote within a quoted value is no end of it") {
+    CHECK(found(Kind::Address, {R"("street": "12 \"Old\" Fenwick Row", "floor": 2)"})
+              .join(u' ')
+              .contains(QStringLiteral("Fenwick Row")));
+}
+
 TEST_CASE("a code for a gate is told in a sentence, and the sentence before it keeps its town") {
     const auto text = {"leak at 651 Fung Shan Crescent, Tung Chung. Gate code 5369#. Ask for Cary Chow."};
     CHECK(found(Kind::Secret, text) == QStringList{QStringLiteral("5369#")});

@@ -34,7 +34,7 @@ constexpr int farthestStart = 2; // a key that opens its line, after a quote or 
 // A quoted value is all that stands up to its closing quote; another ends at one that closes its line.
 Span upToQuote(Span value, const QString& line) {
     static const QRegularExpression closing(QStringLiteral("[\"”“],?\\s*[,}]?\\s*$"));
-    static const QRegularExpression same[] = {QRegularExpression(QStringLiteral("\"")),
+    static const QRegularExpression same[] = {QRegularExpression(QStringLiteral("(?<!\\\\)\"")),
                                               QRegularExpression(QStringLiteral("'(?=[\\s,;:)\\]}]|$)"))};
     const QChar before = value.start > 0 ? line[value.start - 1] : QChar();
     const bool quoted = before == u'"' || before == u'\'';
