@@ -8234,5 +8234,9 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>is a town behind somebody&apos;s user name</source>
         <translation>ist ein Ort hinter einem Benutzernamen</translation>
     </message>
+    <message>
+        <source>%1: whole, nothing under its transparent ground, nothing but the picture; nothing sensitive can be read.</source>
+        <translation>%1: vollständig, nichts unter dem transparenten Untergrund, nichts als das Bild; nichts Schutzbedürftiges ist lesbar.</translation>
+    </message>
 </context>
 </TS>

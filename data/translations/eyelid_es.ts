@@ -8234,5 +8234,9 @@ o suelte aquí archivos de imagen.
         <source>is a town behind somebody&apos;s user name</source>
         <translation>es una localidad detrás de un nombre de usuario</translation>
     </message>
+    <message>
+        <source>%1: whole, nothing under its transparent ground, nothing but the picture; nothing sensitive can be read.</source>
+        <translation>%1: entero, nada bajo su fondo transparente, nada más que la imagen; nada sensible se puede leer.</translation>
+    </message>
 </context>
 </TS>

@@ -8234,5 +8234,9 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>is a town behind somebody&apos;s user name</source>
         <translation>est une ville derrière un nom d’utilisateur</translation>
     </message>
+    <message>
+        <source>%1: whole, nothing under its transparent ground, nothing but the picture; nothing sensitive can be read.</source>
+        <translation>%1 : entier, rien sous son fond transparent, rien que l’image ; rien de sensible n’est lisible.</translation>
+    </message>
 </context>
 </TS>

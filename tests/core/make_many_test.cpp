@@ -74,6 +74,7 @@ TEST_CASE("what was made before a stop stays, in order, and the next time goes o
     };
     REQUIRE(many.make(many.pictures.size(), goingOn, done, again));
     CHECK(earliest == before);
+    CHECK(again.fraction() == 1);
     REQUIRE(done.size() == many.pictures.size());
     for (size_t i = 0; i < done.size(); ++i) CHECK(done[i].capture == int(i) + 1);
 }

@@ -1,4 +1,5 @@
 // Explaining: marks drawn with the pointer and with keys alone, changed, kept, released; what is shown of a capture.
+#include "app/checking/check_view.h"
 #include "app/explain/explaining.h"
 #include "app/explain/frame_view.h"
 #include "app/explain/mark_drag.h"
@@ -18,6 +19,7 @@
 #include <QClipboard>
 #include <QComboBox>
 #include <QDir>
+#include <QListWidget>
 #include <QPainter>
 #include <QSpinBox>
 #include <QTemporaryDir>
@@ -699,6 +701,13 @@ TEST_CASE("a ground that is to be transparent shows chequers on the sheet, and i
         return colours;
     };
     CHECK(until([&] { return corner().contains(qRgb(222, 222, 222)) && corner().contains(qRgb(255, 255, 255)); }));
+    desk.released();
+    CHECK(desk.window.releaseFlow().pictures().front().transparent);
+    const auto* list = desk.window.checkView().findChild<QListWidget*>();
+    REQUIRE((list && list->count() == 1));
+    CHECK(list->item(0)->text().contains(QStringLiteral("transparent")));
+    CHECK_FALSE(list->item(0)->text().contains(QStringLiteral("opaque")));
+    desk.open().undo(); // the name the release was given
     desk.open().undo();
     CHECK_FALSE(desk.capture().framing.transparent);
 }

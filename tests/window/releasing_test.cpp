@@ -45,7 +45,8 @@ TEST_CASE("a check that was stopped goes on where it was, and begins anew where 
     ReleasingDesk desk;
     desk.addNoise(many);
     ReleaseFlow& flow = desk.window.releaseFlow();
-    const QRegularExpression laterNumber(QStringLiteral("-(0[2-9]|1[0-2])"));
+    // Two are made at once: when the fifth is, the first has been.
+    const QRegularExpression laterNumber(QStringLiteral("-(0[5-9]|1[0-2])"));
     std::vector<CheckedPicture> soFar;
     QObject::connect(&desk.window.worker(), &CaseWorker::checkFailed, &desk.window,
                      [&](const QString&, bool, const std::vector<CheckedPicture>& pictures) { soFar = pictures; });

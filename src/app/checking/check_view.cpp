@@ -184,10 +184,13 @@ void CheckView::fill() {
         }
         dirty += !clean;
         if (clean) {
-            auto* item =
-                new QListWidgetItem(themedIcon(QStringLiteral("shield-check"), t.pine),
-                                    Tr::tr("%1: whole, opaque, nothing but the picture; nothing sensitive can be read.")
-                                        .arg(pictures[f].artifact.fileName));
+            const QString sound =
+                pictures[f].transparent
+                    ? Tr::tr("%1: whole, nothing under its transparent ground, nothing but the picture; nothing "
+                             "sensitive can be read.")
+                    : Tr::tr("%1: whole, opaque, nothing but the picture; nothing sensitive can be read.");
+            auto* item = new QListWidgetItem(themedIcon(QStringLiteral("shield-check"), t.pine),
+                                             sound.arg(pictures[f].artifact.fileName));
             item->setData(Qt::UserRole, -1);
             item->setData(Qt::UserRole + 1, int(f));
             m_list->addItem(item);

@@ -232,10 +232,9 @@ Result<Done> searchFrame(const QImage& picture, int number, const CheckRequest& 
         auto page = reader.read(picture, {.languages = request.languages, .faint = faint}, progress);
         if (!page) return page.error();
         progress.setDoing(Tr::tr("Searching what was read"));
-        const bool first = !faint && !report.words;
-        if (first) readBackCodes(*page, inFile, leaks);
+        if (!faint) readBackCodes(*page, inFile, leaks);
         takeOutCovered(*page, rectsOf(inFile.hidden()));
-        if (first && request.capture) report.words = std::make_shared<const Page>(*page);
+        if (!faint && request.capture) report.words = std::make_shared<const Page>(*page);
         putBlocks(*page, inFile.items());
         search.search(*page, number, faint);
     }

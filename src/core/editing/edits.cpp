@@ -39,20 +39,23 @@ void drawMarks(QImage& picture, const Edits& edits, const FramedGeometry& geomet
     for (const Mark& mark : marks) paintMark(painter, mark, scene);
 }
 
-QImage render(const QImage& capture, const Edits& edits) {
-    QImage picture = framed(render(capture, edits.covers), edits.framing);
-    drawMarks(picture, edits, geometryOf(edits.framing, capture.size()));
+// What comes after the covers.
+static QImage framedAndMarked(const QImage& covered, const Edits& edits, const Framing& framing) {
+    QImage picture = framed(covered, framing);
+    drawMarks(picture, edits, geometryOf(framing, covered.size()));
     return picture;
+}
+
+QImage render(const QImage& capture, const Edits& edits) {
+    return framedAndMarked(render(capture, edits.covers), edits, edits.framing);
 }
 
 QImage renderTransparent(const QImage& capture, const Edits& edits) {
     const QImage covered = render(capture, edits.covers);
     const auto on = [&](QRgb ground) {
-        Edits other{{}, edits.framing, edits.marks};
-        other.framing.ground = ground;
-        QImage picture = framed(covered, other.framing);
-        drawMarks(picture, edits, geometryOf(edits.framing, capture.size()));
-        return picture;
+        Framing framing = edits.framing;
+        framing.ground = ground;
+        return framedAndMarked(covered, edits, framing);
     };
     return withoutGround(on(qRgb(255, 255, 255)), on(qRgb(0, 0, 0)));
 }

@@ -240,18 +240,17 @@ void findPlacedAlike(const Surroundings& in, const TaggedPage& tagged, const std
             std::vector<const TextLine*> members{&lines[size_t(run.line)]}; // of the column
             const QString& form = above[size_t(run.line)];
             for (size_t j = 0; j < lines.size(); ++j) {
-                if (int(j) == run.line) continue;
-                const bool inColumn = inOneColumn(cells[size_t(run.line)], cells[j]);
-                if (!inColumn) continue;
+                if (int(j) == run.line || !inOneColumn(cells[size_t(run.line)], cells[j])) continue;
                 members.push_back(&lines[j]);
                 column.count(isLike(j));
                 if (!form.isEmpty() && above[j] == form) record.count(isLike(j));
             }
-            for (size_t j = 0; j < lines.size(); ++j) {
+            const bool told = column.tells() || record.tells();
+            for (size_t j = 0; !told && j < lines.size(); ++j) {
                 const auto besideIt = [&](const TextLine* member) { return inOneRow(*member, lines[j]); };
                 if (int(j) != run.line && std::any_of(members.begin(), members.end(), besideIt)) grid.count(isLike(j));
             }
-            if (!column.tells() && !record.tells() && !grid.isOfOneKind()) continue;
+            if (!told && !grid.isOfOneKind()) continue;
             out.push_back({kind,
                            &run,
                            whole,

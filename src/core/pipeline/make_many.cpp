@@ -16,13 +16,13 @@ constexpr size_t worthACrew = 2;
 
 class MakingMany {
 public:
-    MakingMany(const CaseWork& work, const Search& search, size_t count,
+    MakingMany(const CaseWork& work, const Search& search, size_t count, size_t from,
                const std::function<Result<LoadedMaking>(size_t)>& load, Progress& progress)
-        : m_work(work), m_search(search), m_load(load), m_made(count), m_progress(progress) {}
+        : m_work(work), m_search(search), m_load(load), m_made(count), m_finished(from), m_progress(progress) {}
 
     void make(size_t index, Reader& reader) {
         if (!m_failed) m_made[index] = made(index, reader);
-        m_failed = m_failed || !m_made[index] || !*m_made[index];
+        if (!m_made[index] || !*m_made[index]) m_failed = true;
         m_progress.setFraction(double(++m_finished) / double(m_made.size()));
     }
 
@@ -52,7 +52,7 @@ private:
     const Search& m_search;
     const std::function<Result<LoadedMaking>(size_t)>& m_load;
     std::vector<std::optional<Result<CheckedPicture>>> m_made;
-    std::atomic<size_t> m_finished = 0;
+    std::atomic<size_t> m_finished;
     std::atomic<bool> m_failed = false;
     Progress& m_progress;
 };
@@ -62,8 +62,8 @@ private:
 Result<Done> makeMany(const CaseWork& work, const Search& search, size_t count,
                       const std::function<Result<LoadedMaking>(size_t)>& load, Reader& reader,
                       std::vector<CheckedPicture>& done, Progress& progress) {
-    MakingMany many(work, search, count, load, progress);
     const size_t from = done.size(), left = count - std::min(count, from);
+    MakingMany many(work, search, count, from, load, progress);
     if (left < worthACrew * coreCount())
         for (size_t i = from; i < count; ++i) many.make(i, reader);
     else
