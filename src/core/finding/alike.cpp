@@ -116,7 +116,7 @@ bool readsAsName(const Names& names, const TextRun& run, const Span& span) {
     const bool named = tokens.size() > 1 && names.isGiven(tokens.front().text);
     return std::all_of(tokens.begin(), tokens.end(), [&](const Token& t) {
         return !t.digits && (t.capital || isParticle(t)) && !isThing(t) && !isCalendarWord(t) &&
-               (named || names.isGiven(t.text) || names.isFamily(t.text) || !isOrdinary(names, t.text));
+               (named || names.isGivenOrFamily(t.text) || !isOrdinary(names, t.text));
     });
 }
 
@@ -131,7 +131,7 @@ bool isMadeOfName(const Names& names, const QString& text) {
     constexpr qsizetype shortest = 4; // letters of a name that tells
     if (!form.match(text).hasMatch()) return false;
     const auto isName = [&](const QString& word) {
-        return word.size() >= shortest && (names.isGiven(word) || names.isFamily(word)) && !isOrdinary(names, word);
+        return word.size() >= shortest && names.isGivenOrFamily(word) && !isOrdinary(names, word);
     };
     const QStringList parts = text.split(parting, Qt::SkipEmptyParts);
     const bool marked = parts.size() > 1 || text.back().isDigit();

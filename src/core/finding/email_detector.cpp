@@ -7,6 +7,10 @@
 namespace eyelid {
 namespace {
 
+Pattern ofEndings(const char* pattern) {
+    return Pattern::ofWords(pattern, QStringLiteral("words/domain-endings.txt"));
+}
+
 class EmailDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
@@ -103,18 +107,15 @@ private:
         return span;
     }
 
-    Pattern m_address{
-        R"([(]?([A-Za-z0-9\x{C0}-\x{24F}][A-Za-z0-9\x{C0}-\x{24F}._%+'\-!|]*) ?[@©®] ?([A-Za-z0-9\x{C0}-\x{24F}](?:[A-Za-z0-9\x{C0}-\x{24F}\-_]|[.]|[.] [a-z0-9]|[ ,][.,] ?[a-z0-9])*[A-Za-z0-9](?:(?: [a-z0-9\-]{2,24})? (?:com|org|net|example|test|invalid|de|fr|es|uk|nl|eu|io))?\b))"};
+    Pattern m_address = ofEndings(
+        R"([(]?([A-Za-z0-9\x{C0}-\x{24F}][A-Za-z0-9\x{C0}-\x{24F}._%+'\-!|]*) ?[@©®] ?([A-Za-z0-9\x{C0}-\x{24F}](?:[A-Za-z0-9\x{C0}-\x{24F}\-_]|[.]|[.] [a-z0-9]|[ ,][.,] ?[a-z0-9])*[A-Za-z0-9](?:(?: [a-z0-9\-]{2,24})? (?:<<no word>>))?\b))");
     Pattern m_credentials{R"([a-z][a-z0-9+.\-]*://[^\s/@]*:$)"};
     Pattern m_prompt{R"(^ ?-?[\w\-]{0,8}[:;]|^[:.;]?\s?[:.;]?\s?[~$#/])"};
-    Pattern m_ended{
-        R"(^((?:[A-Za-z0-9\-]+[.])+(?:com|org|net|edu|gov|info|example|test|invalid|de|fr|es|uk|nl|eu|io|at|ch|it))[.] ([a-z0-9\-]+))"};
-    Pattern m_suffix{R"(com|org|net|edu|gov|info|example|test|invalid|de|fr|es|uk|nl|eu|io|at|ch|it)"};
+    Pattern m_ended = ofEndings(R"(^((?:[A-Za-z0-9\-]+[.])+(?:<<no word>>|<<a word as well>>))[.] ([a-z0-9\-]+))");
+    Pattern m_suffix = ofEndings("(?:<<no word>>|<<a word as well>>)");
     Pattern m_ending{R"([^.,]+(?:.*)[.,] ?[A-Za-z]{2,12})"};
-    Pattern m_bracketed{
-        R"(<([A-Za-z0-9._\-]{6,}[.] ?(?:com|org|net|edu|gov|info|example|test|invalid|de|fr|es|uk|nl|eu|io|at|ch|it))>)"};
-    Pattern m_noAt{
-        R"([A-Za-z0-9._\-]{4,}[.] ?(?:com|org|net|edu|gov|info|example|test|invalid|de|fr|es|uk|nl|eu|io|at|ch|it))"};
+    Pattern m_bracketed = ofEndings(R"(<([A-Za-z0-9._\-]{6,}[.] ?(?:<<no word>>|<<a word as well>>))>)");
+    Pattern m_noAt = ofEndings(R"([A-Za-z0-9._\-]{4,}[.] ?(?:<<no word>>|<<a word as well>>))");
 };
 
 } // namespace

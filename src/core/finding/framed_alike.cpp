@@ -165,14 +165,14 @@ bool shows(const Names& names, const Framed& piece, Kind kind) {
 
 bool isListed(const Names& names, const Framed& piece) {
     const QString text = piece.text();
-    return names.isGiven(text) || names.isFamily(text);
+    return names.isGivenOrFamily(text);
 }
 
 // Whether somebody is known among those who stand against one another: a name of the lists that is no town's.
 bool isKnownParty(const Names& names, const Framed& piece) {
     const QString text = piece.text();
     return piece.found == Kind::Person ||
-           ((names.isGiven(text) || names.isFamily(text)) && !names.isPlace(text) && !isOrdinary(names, text));
+           (names.isGivenOrFamily(text) && !names.isPlace(text) && !isOrdinary(names, text));
 }
 
 QString reasonFor(Kind kind) {

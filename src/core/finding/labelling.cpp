@@ -87,12 +87,7 @@ bool opensNumber(const QString& text, const std::vector<Span>& words, size_t w) 
 }
 
 const QSet<QString>& wordsBeforeNumbers() {
-    static const QSet<QString> words = [] {
-        QSet<QString> all;
-        for (const QString& line : shippedLines(QStringLiteral("words/before-numbers.txt")))
-            for (const QString& word : line.split(QLatin1Char('|'))) all.insert(word);
-        return all;
-    }();
+    static const QSet<QString> words = shippedWords(QStringLiteral("words/before-numbers.txt"));
     return words;
 }
 

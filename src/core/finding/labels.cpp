@@ -6,21 +6,13 @@
 
 #include <algorithm>
 #include <QHash>
-#include <QRegularExpression>
 #include <QSet>
 
 namespace eyelid {
 namespace {
 
-// Names of things, not of people: a "file name" says nothing about who.
-const QSet<QString>& namesOfThings() {
-    static const QSet<QString> words{
-        "file",     "host",    "domain",  "server",  "company", "product", "item",   "station",  "site",   "device",
-        "variable", "class",   "brand",   "model",   "project", "team",    "group",  "meter",    "field",  "column",
-        "table",    "event",   "service", "process", "network", "folder",  "path",   "business", "street", "bank",
-        "trade",    "display", "school",  "road",    "code",    "branch",  "hotel",  "course",   "pump",   "plan",
-        "firmen",   "datei",   "produkt", "fichier", "projekt", "marque",  "archivo"};
-    return words;
+QSet<QString> aroundLabels(const char* section) {
+    return shippedWords(QStringLiteral("words/around-labels.txt"), QLatin1String(section));
 }
 
 constexpr qsizetype longestLabel = 60; // characters of what may be one, with what stands before it
@@ -141,11 +133,10 @@ std::optional<LabelHit> labelHit(const QString& text) {
         if (!found) continue;
         const bool whole = from == 0;
         // A street's own name ends in the word for street, a firm's in the word for a vehicle.
-        static const QSet<QString> wholeOnly{"street", "strasse",  "rue",       "calle", "plz",
-                                             "zip",    "city",     "town",      "ville", "ciudad",
-                                             "house",  "premises", "residence", "voie",  "property"};
+        static const QSet<QString> wholeOnly = aroundLabels("ends names");
         if (!whole && wholeOnly.contains(found->phrase)) continue;
-        if (!whole && found->kind == Kind::Person && namesOfThings().contains(words[from - 1])) return std::nullopt;
+        static const QSet<QString> things = aroundLabels("has a name");
+        if (!whole && found->kind == Kind::Person && things.contains(words[from - 1])) return std::nullopt;
         // Little words are labels only when they stand alone ("From", "An", "de").
         if (!whole && found->phrase.size() <= 4 && (found->kind == Kind::Person || found->kind == Kind::Plate) &&
             found->phrase != QLatin1String("name"))
@@ -154,7 +145,7 @@ std::optional<LabelHit> labelHit(const QString& text) {
     }
     // "Name of the patient", "Nom du client".
     const Entry* first = entryFor({words[0]});
-    static const QSet<QString> ofs{"of", "de", "du", "des", "der", "del"};
+    static const QSet<QString> ofs = aroundLabels("of");
     if (words.size() >= 3 && first && ofs.contains(words[1])) return LabelHit{first->kind, first->phrase, false};
     return std::nullopt;
 }

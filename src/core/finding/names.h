@@ -13,6 +13,7 @@ public:
     /// Takes a word as written; case, accents and what a reader may have misread do not matter.
     bool isGiven(const QString& word) const;
     bool isFamily(const QString& word) const;
+    bool isGivenOrFamily(const QString& word) const { return isGiven(word) || isFamily(word); }
     bool isPlace(const QString& word) const;
     /// One of the more frequent words of English, German, French or Spanish; of English and `language` (ISO 639-2)
     /// where that is told, for a name may be another language's word.

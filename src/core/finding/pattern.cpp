@@ -1,7 +1,9 @@
 #include "finding/pattern.h"
 
 #include "base/sentence.h"
+#include "base/shipped.h"
 
+#include <QRegularExpression>
 #include <re2/re2.h>
 
 namespace eyelid {
@@ -41,6 +43,14 @@ Pattern::Pattern() = default;
 Pattern::Pattern(const char* expression, bool caseMatters)
     : m_expression(std::make_shared<const re2::RE2>(expression, optionsFor(caseMatters))) {
     if (!m_expression->ok()) qFatal("pattern %s: %s", expression, m_expression->error().c_str());
+}
+
+Pattern Pattern::ofWords(const char* expression, const QString& list) {
+    static const QRegularExpression section(QStringLiteral("<<([^<>]+)>>"));
+    QString filled = QString::fromUtf8(expression);
+    for (auto m = section.match(filled); m.hasMatch(); m = section.match(filled))
+        filled.replace(m.capturedStart(), m.capturedLength(), shippedWordList(list, m.captured(1)).join(u'|'));
+    return Pattern(filled.toUtf8().constData());
 }
 
 Result<Pattern> Pattern::compile(const QString& expression, bool caseMatters) {

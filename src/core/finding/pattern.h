@@ -53,6 +53,8 @@ public:
     Pattern();
     /// For the program's own patterns: a wrong one is a programming error.
     explicit Pattern(const char* expression, bool caseMatters = true);
+    /// The same with words of a shipped list (base/shipped.h): "<<section>>" stands for any of those below "[section]".
+    static Pattern ofWords(const char* expression, const QString& list);
     /// For patterns users write. The error says what RE2 dislikes about it.
     static Result<Pattern> compile(const QString& expression, bool caseMatters = false);
 

@@ -3,29 +3,14 @@
 #include "base/shipped.h"
 #include "language/spelling.h"
 
-#include <QHash>
 #include <QRegularExpression>
 #include <QSet>
 
 namespace eyelid {
 namespace {
 
-const QSet<QString>& shippedWords(const QString& name) {
-    static const QHash<QString, QSet<QString>> all = [] {
-        QHash<QString, QSet<QString>> sections;
-        QString section;
-        for (const QString& line : shippedLines(QStringLiteral("words/around-names.txt"))) {
-            if (line.startsWith(u'#')) continue;
-            if (line.startsWith(u'['))
-                section = line.mid(1, line.size() - 2);
-            else
-                for (const QString& word : line.split(u'|')) sections[section].insert(word);
-        }
-        return sections;
-    }();
-    const auto found = all.constFind(name);
-    if (found == all.constEnd()) qFatal("a list of words around names is missing");
-    return *found;
+QSet<QString> aroundNames(const char* section) {
+    return shippedWords(QStringLiteral("words/around-names.txt"), QLatin1String(section));
 }
 
 } // namespace
@@ -69,64 +54,64 @@ QString plain(const Token& t) {
 }
 
 bool isParticle(const Token& t) {
-    static const QSet<QString>& words = shippedWords(QStringLiteral("particle"));
+    static const QSet<QString> words = aroundNames("particle");
     return words.contains(plain(t)) && !t.shouting;
 }
 
 bool isTitle(const Token& t) {
-    static const QSet<QString>& titles = shippedWords(QStringLiteral("title"));
+    static const QSet<QString> titles = aroundNames("title");
     // Those that are written small in running text.
-    static const QSet<QString>& small = shippedWords(QStringLiteral("title written small"));
+    static const QSet<QString> small = aroundNames("title written small");
     return (t.capital && titles.contains(plain(t))) || small.contains(plain(t));
 }
 
 bool isCalendarWord(const Token& t) {
-    static const QSet<QString>& words = shippedWords(QStringLiteral("calendar"));
+    static const QSet<QString> words = aroundNames("calendar");
     return words.contains(plain(t));
 }
 
 bool isGreetingWord(const Token& t) {
-    static const QSet<QString>& words = shippedWords(QStringLiteral("greeting"));
+    static const QSet<QString> words = aroundNames("greeting");
     return words.contains(plain(t));
 }
 
 bool speaksOfPeople(const Token& t) {
-    static const QSet<QString>& words = shippedWords(QStringLiteral("speaks of people"));
+    static const QSet<QString> words = aroundNames("speaks of people");
     return words.contains(plain(t));
 }
 
 bool isRoleWord(const Token& t) {
-    static const QSet<QString>& words = shippedWords(QStringLiteral("role"));
+    static const QSet<QString> words = aroundNames("role");
     return words.contains(plain(t));
 }
 
 bool joinsTwo(const QString& word) {
-    static const QSet<QString>& words = shippedWords(QStringLiteral("joins two"));
+    static const QSet<QString> words = aroundNames("joins two");
     return words.contains(word);
 }
 
 bool isAgainst(const QString& word) {
-    static const QSet<QString>& words = shippedWords(QStringLiteral("against"));
+    static const QSet<QString> words = aroundNames("against");
     return words.contains(word);
 }
 
 bool isArticle(const Token& t) {
-    static const QSet<QString>& words = shippedWords(QStringLiteral("article"));
+    static const QSet<QString> words = aroundNames("article");
     return words.contains(plain(t));
 }
 
 bool isThing(const Token& t) {
-    static const QSet<QString>& words = shippedWords(QStringLiteral("thing"));
+    static const QSet<QString> words = aroundNames("thing");
     return words.contains(plain(t));
 }
 
 bool isAlsoThing(const Token& t) {
-    static const QSet<QString>& words = shippedWords(QStringLiteral("also a thing"));
+    static const QSet<QString> words = aroundNames("also a thing");
     return words.contains(plain(t));
 }
 
 bool leadsAThing(const Token& t) {
-    static const QSet<QString>& words = shippedWords(QStringLiteral("leads a thing"));
+    static const QSet<QString> words = aroundNames("leads a thing");
     return words.contains(plain(t));
 }
 

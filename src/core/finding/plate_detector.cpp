@@ -54,12 +54,7 @@ public:
 private:
     // Letters, letters and figures are much else as well: only where a word on the page speaks of vehicles.
     static bool tellsOfTraffic(const ScreenText& screen) {
-        static const QStringList words = [] {
-            QStringList all;
-            for (const QString& line : shippedLines(QStringLiteral("words/traffic.txt")))
-                if (!line.startsWith(u'#')) all += line.split(u'|', Qt::SkipEmptyParts);
-            return all;
-        }();
+        static const QSet<QString> words = shippedWords(QStringLiteral("words/traffic.txt"));
         for (const TextRun& run : screen.runs()) {
             const QString text =
                 u' ' + withoutAccents(run.text()).toLower().replace(s_between, QStringLiteral(" ")) + u' ';

@@ -51,13 +51,7 @@ bool isLongNumber(const QString& id) {
 
 // Whether words of a label say that what it speaks for is a thing's.
 bool speaksOfThings(const QString& label) {
-    static const QSet<QString> things = [] {
-        QSet<QString> all;
-        for (const QString& line : shippedLines(QStringLiteral("words/things.txt")))
-            if (!line.startsWith(u'#'))
-                for (const QString& word : line.split(u' ', Qt::SkipEmptyParts)) all.insert(word);
-        return all;
-    }();
+    static const QSet<QString> things = shippedWords(QStringLiteral("words/things.txt"));
     static const QRegularExpression others(QStringLiteral("[^\\p{L}]+"));
     const QStringList words = label.toLower().split(others, Qt::SkipEmptyParts);
     return std::any_of(words.begin(), words.end(), [](const QString& word) { return things.contains(word); });

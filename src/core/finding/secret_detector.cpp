@@ -78,6 +78,10 @@ Span withoutScheme(const QString& line, const Span& value) {
     return {value.start + skipped, value.length - skipped};
 }
 
+Pattern ofWords(const char* expression) {
+    return Pattern::ofWords(expression, QStringLiteral("words/secrets.txt"));
+}
+
 class SecretDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
@@ -164,25 +168,23 @@ private:
 
     Pattern m_pemEnd{R"(-{3,5}\s?END [A-Z ]*PRIVATE KEY)"};
     Pattern m_pemLine{R"([\d\s|]{0,5}[A-Za-z0-9+/= ]{8,80})"};
-    Pattern m_oneTime{
-        R"((?i)(?:one[ \-]time (?:pass(?:word|code)|code)|verification code|security code|login code|sign[ \-]in code|access code|passcode|\botp\b|\btan\b|2fa code|einmal(?:code|passwort)|bestätigungscode|sicherheitscode|code de (?:vérification|sécurité|confirmation)|código de (?:verificación|seguridad|acceso))(?: (?:is|ist|est|es|lautet))?\s?:?\s{0,2}((?:[A-Z]{1,3}-)?\d{3}[ \-]?\d{1,5}|\d{4,8})\b)"};
+    Pattern m_oneTime = ofWords(
+        R"((?i)(?:<<sent once>>)(?: (?:is|ist|est|es|lautet))?\s?:?\s{0,2}((?:[A-Z]{1,3}-)?\d{3}[ \-]?\d{1,5}|\d{4,8})\b)");
     Pattern m_cookie{R"((?i)\b(?:set-)?cookie:\s?[\w.\-]+=([^\s;,]{4,}))"};
-    Pattern m_prefixes{
-        R"((?:^|[^\w])((?:gh[pousr]_|github_pat_|glpat-|xox[abprs]-|[sr]k_(?:live|test)_|whsec_|npm_|pypi-|SG\.|hf_|dop_v1_|shpat_|AKIA|ASIA|A[IlL1][zZ2]a|ya29\.|sk-|EAA)[A-Za-z0-9_\-.]{12,}))"};
+    Pattern m_prefixes = ofWords(R"((?:^|[^\w])((?:<<begins>>)[A-Za-z0-9_\-.]{12,}))");
     Pattern m_jwt{R"((e[yY][JI1l][A-Za-z0-9_\-]{8,}[.,] ?e?[A-Za-z0-9_\-]{8,}(?:[.,] ?[A-Za-z0-9_\-]{6,})?))"};
     Pattern m_pem{R"(-{3,5}BEGIN [A-Z ]*PRIVATE KEY-{3,5})"};
-    Pattern m_keyed{
-        R"RX((?i)((?:[a-z0-9]+[_\-.])*(?:pass(?:word|wd|phrase|wort)?|pwd|secret|token|api_?key|apikey|access_?key|auth_?key|private_?key|signing_?key|client_?secret|bearer|authorization|credential|cookie|session_?(?:id|key)?|sid|jsessionid|kennwort|contraseña|mot_?de_?passe|clave|sig|signature))["']?\s?[=:]\s?["']?(?:bearer |basic )?([^\s"',;&<>{}]{3,}))RX"};
+    Pattern m_keyed = ofWords(
+        R"RX((?i)((?:[a-z0-9]+[_\-.])*(?:<<key>>))["']?\s?[=:]\s?["']?(?:bearer |basic )?([^\s"',;&<>{}]{3,}))RX");
     Pattern m_inAddress{R"((?i)[a-z][a-z0-9+.\-]+://[^\s/:@]+:([^\s/@]{2,})@)"};
-    Pattern m_spoken{R"((?i)\b(?:key|token|secret|password|passphrase|bearer)\s["']?([^\s"',;]{8,}))"};
+    Pattern m_spoken = ofWords(R"((?i)\b(?:<<before one word>>)\s["']?([^\s"',;]{8,}))");
     // "The password for the portal is …", "Kennwort lautet …", "pw: …".
-    Pattern m_told{
-        R"((?i)\b(?:password|passphrase|passcode|passwd|pass|pwd|pw|pin|passwort|kennwort|mot de passe|mdp|contraseña|clave)\b(?: (?:for|of|to|für|zum|pour|de|para)(?: \p{L}+){1,5})?(?:\s?[:=]\s?| (?:is|was|ist|war|lautet|est|es|era)(?: now| still| jetzt)?:? | )["'“„«]?([^\s"'”“«»,;]{3,40}[^\s"'”“«»,;.:)]))"};
+    Pattern m_told = ofWords(
+        R"((?i)\b(?:<<told>>)\b(?: (?:for|of|to|für|zum|pour|de|para)(?: \p{L}+){1,5})?(?:\s?[:=]\s?| (?:is|was|ist|war|lautet|est|es|era)(?: now| still| jetzt)?:? | )["'“„«]?([^\s"'”“«»,;]{3,40}[^\s"'”“«»,;.:)]))");
     // A word for any key, and for those of doors as well: what follows must look like one.
-    Pattern m_plainKey{R"((?i)(?:^|[\s(])(?:key|schlüssel|clé|cle|clave|code)\s?:\s?([A-Za-z0-9]{8,40})(?:$|[\s,;)]))"};
+    Pattern m_plainKey = ofWords(R"((?i)(?:^|[\s(])(?:<<of doors as well>>)\s?:\s?([A-Za-z0-9]{8,40})(?:$|[\s,;)]))");
     Pattern m_token{R"((?:^|[\s"'=:(\[<,/])([A-Za-z0-9+_\-]{20,}={0,2})(?:$|[\s"')\]>,;&.]))"};
-    Pattern m_placeholder{
-        R"((?i)[*•·.xX●_\-]+|<.*>|\$\{?.*|%.*%|null|none|true|false|yes|no|required|optional|hidden|expired|changeme.*|bearer|basic|digest|\[.*\]?)"};
+    Pattern m_placeholder = ofWords(R"((?i)[*•·.xX●_\-]+|<.*>|\$\{?.*|%.*%|\[.*\]?|<<stands for none>>)");
 };
 
 } // namespace

@@ -18,7 +18,7 @@ bool mayBeName(const Names& names, const QString& text) {
 
 bool isKnown(const Names& names, const QString& text) {
     const QString first = text.section(u' ', 0, 0);
-    return names.isGiven(first) || names.isFamily(first);
+    return names.isGivenOrFamily(first);
 }
 
 class SpeakerDetector final : public Detector {

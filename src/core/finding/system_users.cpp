@@ -2,18 +2,10 @@
 
 #include "base/shipped.h"
 
-#include <QSet>
-
 namespace eyelid {
 
 bool isSystemUser(const QString& name) {
-    static const QSet<QString> all = [] {
-        QSet<QString> names;
-        for (const QString& line : shippedLines(QStringLiteral("words/system-users.txt")))
-            if (!line.startsWith(u'#'))
-                for (const QString& one : line.split(u'|')) names.insert(one);
-        return names;
-    }();
+    static const QSet<QString> all = shippedWords(QStringLiteral("words/system-users.txt"));
     return all.contains(name.toLower());
 }
 

@@ -246,7 +246,7 @@ bool TaggedPage::isWellRead(size_t begin, size_t end) const {
     for (size_t w = begin; w < end; ++w) {
         const ViewedWord& word = m_words[w];
         const QString text = m_in.screen.runs()[size_t(word.line)].text().mid(word.span.start, word.span.length);
-        if (m_in.names.isGiven(text) || m_in.names.isFamily(text)) return true;
+        if (m_in.names.isGivenOrFamily(text)) return true;
         if (m_in.screen.page().lines[size_t(word.line)].words[size_t(word.word)].confidence < well) return false;
     }
     return true;
@@ -263,7 +263,7 @@ bool TaggedPage::isNumberedWord(const QString& text) const {
 // every day alone a list must have it, and the tagger be very sure.
 bool TaggedPage::isNameLike(const QString& text, double confidence) const {
     const Names& names = m_in.names;
-    const auto known = [&](const QString& word) { return names.isGiven(word) || names.isFamily(word); };
+    const auto known = [&](const QString& word) { return names.isGivenOrFamily(word); };
     const QStringList words = text.split(u' ', Qt::SkipEmptyParts);
     // "O O O" are buttons.
     const auto letterAlone = [](const QString& word) {

@@ -93,8 +93,7 @@ public:
         if (text[span.start - 1] != u' ') return;
         const qsizetype from = text.lastIndexOf(u' ', span.start - 2) + 1;
         const QString word = text.mid(from, span.start - 1 - from);
-        const bool name = word.size() > fewLetters && word == word.toLower() &&
-                          (m_in.names.isGiven(word) || m_in.names.isFamily(word));
+        const bool name = word.size() > fewLetters && word == word.toLower() && (m_in.names.isGivenOrFamily(word));
         if (name && isFree({int(from), int(span.start - from)})) span = {int(from), int(span.end() - from)};
     }
 
@@ -237,7 +236,7 @@ private:
         if (isTitle(t) || isCalendarWord(t) || isGreetingWord(t) || isRoleWord(t) || isThing(t) || leadsAThing(t) ||
             speaksOfPeople(t))
             return false;
-        const bool listed = m_in.names.isGiven(t.text) || m_in.names.isFamily(t.text);
+        const bool listed = m_in.names.isGivenOrFamily(t.text);
         const bool ordinary = isOrdinary(m_in.names, t.text);
         if (ordinary && !listed) return false;
         return !m_tagged || m_tagged->nobodys(m_run.line, t.span) < (ordinary ? ordinaryNobodys : nobodys);
