@@ -145,6 +145,26 @@ TEST_CASE(
     CHECK(found);
 }
 
+TEST_CASE("among small pictures below each other, one of few shades is a picture as well; alone it is an icon") {
+    const auto withPictures = [](int pictures) {
+        QImage sheet = made::picture({QStringLiteral("      Ardella Gibson"), QStringLiteral("      Florencio Mertz"),
+                                      QStringLiteral("      Devika Hosseini"), QStringLiteral("      Kenneth Murphy")},
+                                     16);
+        const int step = (sheet.height() - 12) / 4;
+        QPainter painter(&sheet);
+        for (int i = 0; i < pictures; ++i) painter.drawImage(QPoint(6, 6 + i * step), made::noise({24, 24}, 9 + i));
+        // Mostly of one shade, as a portrait before a white wall.
+        painter.fillRect(QRect(6, 6 + 3 * step, 20, 24), QColor(40, 30, 25));
+        for (int y = 0; y < 24; y += 4) painter.fillRect(QRect(8, 6 + 3 * step + y, 6, 2), QColor(200, 160, 140));
+        painter.end();
+        const Page page = read(sheet);
+        const QPointF middle(16, 18 + 3 * step);
+        return std::any_of(page.faces.begin(), page.faces.end(), [&](const Face& f) { return f.box.contains(middle); });
+    };
+    CHECK(withPictures(3));
+    CHECK_FALSE(withPictures(1));
+}
+
 TEST_CASE("text, blocks, gradients and noise are no faces") {
     CHECK(read(made::picture({QStringLiteral("Account overview"), QStringLiteral("Balance 154.56")})).faces.empty());
     QImage image(400, 300, QImage::Format_RGB32);

@@ -154,9 +154,14 @@ private:
         // On the picture itself: what was read off a portrait was no text.
         cv::Mat light;
         cv::cvtColor(m_colour, light, cv::COLOR_BGRA2GRAY);
-        std::vector<cv::Rect> small = findSmallPictures(light);
+        const std::vector<cv::Rect> patches = findPatches(light);
+        std::vector<cv::Rect> small, others;
+        std::partition_copy(patches.begin(), patches.end(), std::back_inserter(small), std::back_inserter(others),
+                            [&](const cv::Rect& r) { return isPicture(light, r); });
         std::copy_if(photographs.begin(), photographs.end(), std::back_inserter(small),
                      [&](const cv::Rect& r) { return isSmallPicture(light, r); });
+        for (const cv::Rect& r : others)
+            if (standsInColumn(r, small)) small.push_back(r);
         for (const cv::Rect& r : small) {
             const cv::Point2d middle(r.x + r.width / 2.0, r.y + r.height / 2.0);
             const bool has = std::any_of(m_heads.begin(), m_heads.end(), [&](const Head& head) {
@@ -164,6 +169,17 @@ private:
             });
             if (!has) m_heads.push_back({cv::Rect2d(r), 0});
         }
+    }
+
+    // Where pictures of one size stand below each other, what stands among them is one, however few its shades.
+    static bool standsInColumn(const cv::Rect& patch, const std::vector<cv::Rect>& pictures) {
+        constexpr int fewest = 3;
+        return std::count_if(pictures.begin(), pictures.end(), [&](const cv::Rect& p) {
+                   constexpr double least = 0.75, most = 1.25; // of its height
+                   const int common = std::min(p.br().x, patch.br().x) - std::max(p.x, patch.x);
+                   return common >= least * patch.width && patch.width <= most * p.width &&
+                          patch.height >= least * p.height && patch.height <= most * p.height;
+               }) >= fewest;
     }
 
     const cv::Mat m_light, m_colour;

@@ -18,12 +18,17 @@ constexpr int smallest = 20;      // pixels
 // Of small pictures.
 constexpr int leastSide = 16, mostSide = 128; // pixels of a side
 constexpr double mostOblong = 1.25;           // of the longer side to the shorter
+constexpr double mostOblongPatch = 1.6;       // of a patch: half of a portrait may be of its ground's colour
 constexpr double leastUneven = 8;             // levels, on average, within three pixels by three: a gradient has fewer
 constexpr int half = 2;
 constexpr int shades = 16;          // that lightness is told apart by
 constexpr double mostInThree = 0.6; // of the pixels, in the three shades there is most of: icons have more
 
-bool hasManyShades(const cv::Mat& part) {
+} // namespace
+
+bool isPicture(const cv::Mat& gray, const cv::Rect& patch) {
+    if (std::max(patch.width, patch.height) > mostOblong * std::min(patch.width, patch.height)) return false;
+    const cv::Mat part = gray(patch);
     std::array<int, shades> counts{};
     for (int y = 0; y < part.rows; ++y) {
         const uchar* row = part.ptr<uchar>(y);
@@ -32,8 +37,6 @@ bool hasManyShades(const cv::Mat& part) {
     std::partial_sort(counts.begin(), counts.begin() + 3, counts.end(), std::greater());
     return counts[0] + counts[1] + counts[2] < mostInThree * double(part.total());
 }
-
-} // namespace
 
 std::vector<cv::Rect> findPhotographs(const cv::Mat& gray) {
     const int across = gray.cols / tile, down = gray.rows / tile;
@@ -75,7 +78,7 @@ std::vector<cv::Rect> findPhotographs(const cv::Mat& gray) {
     return found;
 }
 
-std::vector<cv::Rect> findSmallPictures(const cv::Mat& gray) {
+std::vector<cv::Rect> findPatches(const cv::Mat& gray) {
     if (gray.cols < leastSide || gray.rows < leastSide) return {};
     // The ground is of one lightness over three pixels by three; what is not hangs together. Told at half the size,
     // which is exact enough and takes a quarter of the time.
@@ -94,8 +97,8 @@ std::vector<cv::Rect> findSmallPictures(const cv::Mat& gray) {
                            cv::Rect(0, 0, gray.cols, gray.rows);
         const int shorter = std::min(r.width, r.height), longer = std::max(r.width, r.height);
         const cv::Rect there(s[cv::CC_STAT_LEFT], s[cv::CC_STAT_TOP], s[cv::CC_STAT_WIDTH], s[cv::CC_STAT_HEIGHT]);
-        if (shorter >= leastSide && longer <= mostSide && longer <= mostOblong * shorter &&
-            cv::mean(uneven(there))[0] >= leastUneven && hasManyShades(gray(r)))
+        if (shorter >= leastSide && longer <= mostSide && longer <= mostOblongPatch * shorter &&
+            cv::mean(uneven(there))[0] >= leastUneven)
             found.push_back(r);
     }
     return found;

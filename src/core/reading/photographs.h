@@ -11,9 +11,12 @@ namespace eyelid {
 /// within rows. `gray`: 8 bits, one channel.
 std::vector<cv::Rect> findPhotographs(const cv::Mat& gray);
 
-/// Rectangles around small pictures of many shades, nearly as wide as high, from 16 to 128 pixels: portraits too small,
-/// or of too much contrast, for the above. Neither icons nor letters, which are of one ink. `gray` as above.
-std::vector<cv::Rect> findSmallPictures(const cv::Mat& gray);
+/// Rectangles around what is small and uneven, from 16 to 128 pixels and not much longer one way than the other:
+/// pictures too small, or of too much contrast, for the above; icons; words of a few letters. `gray` as above.
+std::vector<cv::Rect> findPatches(const cv::Mat& gray);
+
+/// Whether a patch is a picture by itself, of many shades. Neither icons nor letters are, which are of one ink.
+bool isPicture(const cv::Mat& gray, const cv::Rect& patch);
 
 /// Whether a photograph is as small as those, and stands on a ground of its own: no piece of a larger picture.
 bool isSmallPicture(const cv::Mat& gray, const cv::Rect& photograph);
