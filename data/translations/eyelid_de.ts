@@ -7226,10 +7226,6 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <translation>Das Bild ließ sich nicht herstellen: zu wenig Speicher.</translation>
     </message>
     <message>
-        <source>A picture of %1 x %2 pixels takes %3 kB at the least, and no more than %4 kB were asked for; crop it, or release it at a smaller size.</source>
-        <translation>Ein Bild von %1 x %2 Pixeln braucht mindestens %3 kB, verlangt waren höchstens %4 kB; schneiden Sie es zu oder geben Sie es kleiner frei.</translation>
-    </message>
-    <message>
         <source>application data</source>
         <translation>Anwendungsdaten</translation>
     </message>
@@ -8237,6 +8233,10 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
     <message>
         <source>%1: whole, nothing under its transparent ground, nothing but the picture; nothing sensitive can be read.</source>
         <translation>%1: vollständig, nichts unter dem transparenten Untergrund, nichts als das Bild; nichts Schutzbedürftiges ist lesbar.</translation>
+    </message>
+    <message>
+        <source>A picture of %1 x %2 pixels takes %3 bytes at the least, and no more than %4 were asked for; crop it, or release it at a smaller size.</source>
+        <translation>Ein Bild von %1 x %2 Pixeln braucht mindestens %3 Byte, verlangt waren höchstens %4; schneiden Sie es zu oder geben Sie es kleiner frei.</translation>
     </message>
 </context>
 </TS>

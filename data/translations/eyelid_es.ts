@@ -7226,10 +7226,6 @@ o suelte aquí archivos de imagen.
         <translation>La imagen no se pudo hacer: poca memoria.</translation>
     </message>
     <message>
-        <source>A picture of %1 x %2 pixels takes %3 kB at the least, and no more than %4 kB were asked for; crop it, or release it at a smaller size.</source>
-        <translation>Una imagen de %1 x %2 píxeles ocupa al menos %3 kB, y se pidieron %4 kB como mucho; recórtela, o entréguela más pequeña.</translation>
-    </message>
-    <message>
         <source>application data</source>
         <translation>datos de aplicación</translation>
     </message>
@@ -8237,6 +8233,10 @@ o suelte aquí archivos de imagen.
     <message>
         <source>%1: whole, nothing under its transparent ground, nothing but the picture; nothing sensitive can be read.</source>
         <translation>%1: entero, nada bajo su fondo transparente, nada más que la imagen; nada sensible se puede leer.</translation>
+    </message>
+    <message>
+        <source>A picture of %1 x %2 pixels takes %3 bytes at the least, and no more than %4 were asked for; crop it, or release it at a smaller size.</source>
+        <translation>Una imagen de %1 x %2 píxeles ocupa al menos %3 bytes, y se pidieron %4 como mucho; recórtela, o entréguela más pequeña.</translation>
     </message>
 </context>
 </TS>

@@ -7226,10 +7226,6 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <translation>L’image n’a pu être faite : trop peu de mémoire.</translation>
     </message>
     <message>
-        <source>A picture of %1 x %2 pixels takes %3 kB at the least, and no more than %4 kB were asked for; crop it, or release it at a smaller size.</source>
-        <translation>Une image de %1 x %2 pixels veut au moins %3 ko, et %4 ko au plus étaient demandés ; recadrez-la, ou diffusez-la plus petite.</translation>
-    </message>
-    <message>
         <source>application data</source>
         <translation>données d’application</translation>
     </message>
@@ -8237,6 +8233,10 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
     <message>
         <source>%1: whole, nothing under its transparent ground, nothing but the picture; nothing sensitive can be read.</source>
         <translation>%1 : entier, rien sous son fond transparent, rien que l’image ; rien de sensible n’est lisible.</translation>
+    </message>
+    <message>
+        <source>A picture of %1 x %2 pixels takes %3 bytes at the least, and no more than %4 were asked for; crop it, or release it at a smaller size.</source>
+        <translation>Une image de %1 x %2 pixels veut au moins %3 octets, et %4 au plus étaient demandés ; recadrez-la, ou diffusez-la plus petite.</translation>
     </message>
 </context>
 </TS>

@@ -142,6 +142,25 @@ TEST_CASE("how many pictures stand on a page is chosen for a PDF alone, and kept
     again.close();
 }
 
+TEST_CASE("the size that is told before a check is that of the files it makes, under a limit as well") {
+    TwoPictures desk;
+    const auto told = [](ReleaseView& view) {
+        for (const QLabel* label : view.findChildren<QLabel*>())
+            if (label->text().contains(QStringLiteral("pictures of"))) return label->text();
+        return QString();
+    };
+    ReleaseView& view = desk.openView();
+    view.findChild<QSpinBox*>(QStringLiteral("releaseMost"))->setValue(20);
+    view.findChild<QCheckBox*>(QStringLiteral("releaseLimit"))->setChecked(true);
+    REQUIRE(until([&] { return !told(view).isEmpty(); }));
+    const QString before = told(view);
+    desk.releaseNow(view);
+    qint64 bytes = 0;
+    for (const CheckedPicture& picture : desk.window.releaseFlow().pictures()) bytes += picture.artifact.bytes.size();
+    CHECK(bytes <= 2 * 20000);
+    CHECK(before.contains(QLocale().formattedDataSize(bytes, 0, QLocale::DataSizeSIFormat)));
+}
+
 TEST_CASE("names that are none, and a limit nothing keeps to, are said where they are chosen") {
     TwoPictures desk;
     ReleaseView& view = desk.openView();

@@ -6,6 +6,7 @@
 #include "base/sentence.h"
 #include "casefile/release_note.h"
 #include "editing/edits.h"
+#include "pipeline/made_file.h"
 #include "releasing/destinations/command.h"
 #include "releasing/names.h"
 
@@ -278,9 +279,9 @@ void ReleaseFlow::measure() {
          pictures = m_case.pictures()](Progress&) {
             for (const One& one : all) {
                 if (*last != counts) return;
-                const QImage picture = render(pictures->picture(one.picture), one.edits);
-                const auto made = encodePicture(picture, pictureEncoding(form));
-                if (made) *bytes += made->size();
+                const QImage capture = pictures->picture(one.picture);
+                const auto made = makeFile(capture, one.edits, render(capture, one.edits), form);
+                if (made) *bytes += made->bytes.size();
             }
         },
         [=, this] {

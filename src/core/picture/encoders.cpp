@@ -109,10 +109,11 @@ Result<Fitted> encodeWithin(const QImage& picture, const Encoding& wanted, qint6
         if (bytes->size() <= mostBytes) return Fitted{std::move(*bytes), lossy};
         smallest = std::min<qint64>(smallest, bytes->size());
     }
-    return Error{Error::Kind::BadInput,
-                 sentence(Tr::tr("A picture of %1 x %2 pixels takes %3 kB at the least, and no more than %4 kB were "
-                                 "asked for; crop it, or release it at a smaller size."),
-                          picture.width(), picture.height(), (smallest + 999) / 1000, mostBytes / 1000)};
+    return Error{
+        Error::Kind::BadInput,
+        sentence(Tr::tr("A picture of %1 x %2 pixels takes %3 bytes at the least, and no more than %4 were asked "
+                        "for; crop it, or release it at a smaller size."),
+                 picture.width(), picture.height(), smallest, mostBytes)};
 }
 
 } // namespace eyelid

@@ -4,6 +4,7 @@
 #include "casefile/known_findings.h"
 #include "editing/sanitised_page.h"
 #include "picture/geometry.h"
+#include "pipeline/made_file.h"
 #include "releasing/digest.h"
 
 #include <algorithm>
@@ -16,33 +17,6 @@ namespace {
 constexpr double sureEnoughToCarry = 0.6;
 
 constexpr QSize largestThumbnail(360, 240); // beside its rows in a report
-
-Result<Fitted> encoded(const QImage& picture, const ReleaseForm& form) {
-    const Encoding encoding = pictureEncoding(form);
-    if (form.mostBytes > 0) return encodeWithin(picture, encoding, form.mostBytes);
-    auto bytes = encodePicture(picture, encoding);
-    if (!bytes) return bytes.error();
-    return Fitted{std::move(*bytes), encoding};
-}
-
-// A file, and whether it leaves the ground transparent.
-struct Made {
-    Fitted file;
-    bool transparent = false;
-};
-
-// `rendered`: as it is where nothing stays transparent.
-Result<Made> madeOf(const QImage& capture, const Edits& edits, const QImage& rendered, const ReleaseForm& form) {
-    const Encoding encoding = pictureEncoding(form);
-    if (edits.framing.transparent && form.document == DocumentKind::None && canBeTransparent(encoding)) {
-        auto bytes = encodeTransparent(renderTransparent(capture, edits), encoding);
-        if (!bytes) return bytes.error();
-        if (form.mostBytes == 0 || bytes->size() <= form.mostBytes) return Made{{std::move(*bytes), encoding}, true};
-    }
-    auto file = encoded(rendered, form);
-    if (!file) return file.error();
-    return Made{std::move(*file)};
-}
 
 QByteArray thumbnailOf(const QImage& picture) {
     const QSize size = picture.size().scaled(largestThumbnail, Qt::KeepAspectRatio).boundedTo(picture.size());
@@ -135,33 +109,32 @@ Result<CheckedPicture> CaseWork::make(const Making& making, const Search& search
     progress.setDoing(sentence(Tr::tr("Making %1"), making.name));
     const Edits edits = editsOf(making.decided, making.picture->size());
     const QImage rendered = render(*making.picture, edits);
-    auto made = madeOf(*making.picture, edits, rendered, making.form);
+    auto made = makeFile(*making.picture, edits, rendered, making.form);
     if (!made) return made.error();
-    const auto& [bytes, encoding] = made->file;
     CheckRequest request;
     request.policy = search.policy.get();
     request.watch = search.watch.get();
     request.languages = search.languages;
     request.name = making.caseName;
     request.capture = making.picture;
-    request.encoding = encoding;
+    request.encoding = made->encoding;
     request.transparent = made->transparent;
     request.covers = edits.covers;
     request.decided = making.decided;
     request.coveredValues = making.coveredValues;
-    auto report = checkBytes(bytes, request, reader, m_finder, progress);
+    auto report = checkBytes(made->bytes, request, reader, m_finder, progress);
     if (!report) return report.error();
     addLeaksOfReasons(request, report->leaks);
     addLeaksOfMarks(request, edits.marks, report->leaks);
     CheckedPicture checked;
     checked.capture = making.capture;
-    checked.artifact = {making.name + u'.' + endingOf(encoding.format), bytes};
-    checked.sha256 = sha256(bytes);
+    checked.artifact = {making.name + u'.' + endingOf(made->encoding.format), made->bytes};
+    checked.sha256 = sha256(made->bytes);
     checked.size = report->size;
     checked.captureSize = making.picture->size();
     checked.decided = making.decided;
     checked.leaks = std::move(report->leaks);
-    checked.encoding = encoding;
+    checked.encoding = made->encoding;
     checked.transparent = made->transparent;
     checked.words = report->words;
     if (making.form.report) checked.thumbnail = thumbnailOf(rendered);
