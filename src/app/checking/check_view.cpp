@@ -4,6 +4,7 @@
 #include "base/sentence.h"
 #include "picture/picture_file.h"
 
+#include <cmath>
 #include <QApplication>
 #include <QHBoxLayout>
 #include <QInputDialog>
@@ -14,6 +15,11 @@
 #include <QVBoxLayout>
 
 namespace eyelid {
+namespace {
+
+constexpr QMargins margins(12, 26, 12, 10); // around each picture; above it stands which one it is
+
+} // namespace
 
 PictureBeside::PictureBeside(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme) {
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
@@ -25,7 +31,24 @@ void PictureBeside::setPictures(const QImage& capture, const QImage& released, c
     m_capture = capture;
     m_toReleased = toReleased;
     m_released = released;
+    fitHeight();
     update();
+}
+
+void PictureBeside::resizeEvent(QResizeEvent*) {
+    fitHeight();
+}
+
+// No higher than the pictures at this width: what is below them begins where they end.
+void PictureBeside::fitHeight() {
+    double most = 0;
+    for (const QImage& image : {m_capture, m_released}) {
+        const QSizeF room((width() / 2.0) - margins.left() - margins.right(), QWIDGETSIZE_MAX);
+        if (!image.isNull()) most = std::max(most, image.height() * std::min(room.width() / image.width(), 1.0));
+    }
+    setMaximumHeight(m_released.isNull()
+                         ? QWIDGETSIZE_MAX
+                         : std::max(minimumHeight(), int(std::ceil(most)) + margins.top() + margins.bottom()));
 }
 
 void PictureBeside::setLeaks(const std::vector<Leak>& leaks) {
@@ -47,7 +70,7 @@ void PictureBeside::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     const double half = width() / 2.0;
     for (int side = 0; side < 2; ++side) {
-        const QRectF view = QRectF(side * half, 0, half, height()).adjusted(12, 26, -12, -10);
+        const QRectF view = QRectF(side * half, 0, half, height()).marginsRemoved(margins);
         p.setPen(side ? t.ink : t.faint);
         p.drawText(QRectF(view.left(), 4, view.width(), 20), Qt::AlignLeft | Qt::AlignVCenter,
                    side ? Tr::tr("As it will leave") : Tr::tr("Capture, stays here"));
@@ -100,15 +123,14 @@ CheckView::CheckView(Case& owner, ReleaseFlow& flow, const Theme& theme, QWidget
     m_captureTitle->setProperty("role", QStringLiteral("title"));
     layout->addWidget(m_captureTitle);
     m_pictures = new PictureBeside(m_theme);
-    layout->addWidget(m_pictures, 1);
+    layout->addWidget(m_pictures, 3);
     m_list = new QListWidget;
     m_list->setObjectName(QStringLiteral("leaks"));
     m_list->setAccessibleName(Tr::tr("What the check found, file by file"));
     m_list->setWordWrap(true);
     m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    m_list->setMaximumHeight(190);
     m_list->setMinimumHeight(96);
-    layout->addWidget(m_list);
+    layout->addWidget(m_list, 1);
     auto* buttons = new QHBoxLayout;
     buttons->addStretch();
     m_pass = new QPushButton(Tr::tr("Let pass…"));

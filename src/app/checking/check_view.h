@@ -29,8 +29,11 @@ public:
 
 protected:
     void paintEvent(QPaintEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
 
 private:
+    void fitHeight();
+
     const Theme& m_theme;
     QImage m_capture, m_released;
     std::vector<Leak> m_leaks;

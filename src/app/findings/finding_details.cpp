@@ -154,9 +154,10 @@ QString FindingDetails::placeOf(const Item& item) const {
     if (item.cutAway) return sentence(Tr::tr("%1 · cut away by the crop"), place);
     if (item.underHand) return sentence(Tr::tr("%1 · under a cover drawn by hand"), place);
     if (item.by.isEmpty()) return place;
+    const QString by = QString(item.by).replace(u' ', QChar::Nbsp); // "R. Abernal" stays on one line
     return item.question.isEmpty()
-               ? item.decision == Decision::Open ? place : sentence(Tr::tr("%1 · decided by %2"), place, item.by)
-               : sentence(Tr::tr("%1 · asked by %2"), place, item.by);
+               ? item.decision == Decision::Open ? place : sentence(Tr::tr("%1 · decided by %2"), place, by)
+               : sentence(Tr::tr("%1 · asked by %2"), place, by);
 }
 
 void FindingDetails::showItem(const Item& item) {

@@ -41,6 +41,7 @@ VerifyView::VerifyView(const Theme& theme, QWidget* parent) : QDialog(parent), m
     m_tree->header()->setSectionResizeMode(0, QHeaderView::Stretch);
     m_tree->header()->setStretchLastSection(false);
     m_tree->setColumnWidth(1, 240);
+    m_tree->setAllColumnsShowFocus(true);
     layout->addWidget(m_tree, 1);
     auto* form = new QFormLayout;
     form->setLabelAlignment(Qt::AlignLeft);

@@ -140,6 +140,7 @@ QToolButton[flat="true"]:checked { background: @selection; border-color: @auberg
 QWidget#explainRow QToolButton { padding: 4px 5px; }
 QWidget#dock QToolButton { padding: 5px 6px; }
 QToolButton::menu-indicator { image: none; width: 0; }
+QAbstractScrollArea { border: none; background: @paper; }
 QLineEdit, QComboBox, QSpinBox, QDoubleSpinBox, QKeySequenceEdit QLineEdit, QPlainTextEdit { border: 1px solid @hairline; border-radius: 6px; padding: 4px 8px; background: @paper; color: @ink; selection-background-color: @aubergine; selection-color: @onBrand; }
 QLineEdit:focus, QComboBox:focus, QSpinBox:focus, QDoubleSpinBox:focus, QPlainTextEdit:focus { border-color: @aubergine; }
 QComboBox::drop-down { border: none; width: 22px; }
@@ -158,7 +159,6 @@ QHeaderView, QHeaderView::section { background: @oat; color: @faint; }
 QHeaderView::section { border: none; border-bottom: 1px solid @hairline; padding: 5px 6px; }
 QListWidget::item:selected { background: @selection; color: @ink; }
 QComboBox QAbstractItemView { background: @paper; color: @ink; border: 1px solid @hairline; selection-background-color: @selection; selection-color: @ink; }
-QAbstractScrollArea { border: none; background: @paper; }
 QListView, QListWidget, QTableWidget, QTreeWidget, QTextBrowser { border: 1px solid transparent; }
 QListView:focus, QListWidget:focus, QTableWidget:focus, QTreeWidget:focus, QTextBrowser:focus { border: 1px solid @aubergine; }
 QMenu { background: @paper; color: @ink; border: 1px solid @hairline; padding: 4px; }
