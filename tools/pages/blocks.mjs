@@ -47,7 +47,7 @@ export const avatar = (v, p) => `<span class=av>${p.g[0]}${p.f[0]}</span> `;
 export const rowsOf = (v, n, row) => Array.from({ length: n }, () => row(v.person()));
 export const columns = (v, n) => v.some([
   [L.name(v), p => s('person', v.full(p, v.nameForm))], [L.phone(v), () => s('phone', v.phone())], [L.mail(v), p => s('email', v.mail(p))],
-  [L.user(v), p => s('username', v.login(p))], [T(v, 'City', 'Ort', 'Ville', 'Ciudad'), () => v.city()], [L.account(v), () => s('account', v.account())],
+  [L.user(v), p => s('username', v.login(p))], [T(v, 'City', 'Ort', 'Ville', 'Ciudad'), () => s('address', v.city())], [L.account(v), () => s('account', v.account())],
   [T(v, 'Status', 'Status', 'État', 'Estado'), () => v.status()], [T(v, 'Order', 'Auftrag', 'Commande', 'Pedido'), () => v.order()], [T(v, 'Item', 'Artikel', 'Article', 'Artículo'), () => v.product()],
   [T(v, 'Total', 'Summe', 'Total', 'Total'), () => v.price()], [T(v, 'Date', 'Datum', 'Date', 'Fecha'), () => v.date()], [T(v, 'Role', 'Rolle', 'Rôle', 'Función'), () => v.job()],
   [L.birth(v), () => s('dob', v.birth())], [T(v, 'Company', 'Firma', 'Société', 'Empresa'), () => esc(v.firm())], [T(v, 'Street', 'Straße', 'Rue', 'Calle'), () => s('address', v.street())],

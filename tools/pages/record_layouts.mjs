@@ -75,6 +75,10 @@ const SINGLE = {
   right: (v, fs) => `<table class=bare>${values(v, fs).map((x, i) => `<tr><td style="text-align:right"><small>${fs[i].label}</small></td><td>${x}</td></tr>`).join('')}</table>`,
   run: (v, fs) => `<p>${values(v, fs).map((x, i) => told(v, fs[i], bare(x))).join(v.pick([' | ', ', ', ' · ', '; ', ' &nbsp;&nbsp; ']))}</p>`,
   keys: (v, fs) => { const sign = v.pick([': ', '=', ' = ', '&nbsp;&nbsp;']); return `<div class=console>${values(v, fs).map((x, i) => `${v.pick([key(fs[i]), fs[i].label])}${sign}${bare(x)}`).join('<br>')}</div>`; },
+  // Asked and answered, by a form, by two who talk, or with the name of the field behind what stands in it.
+  asked: (v, fs) => values(v, fs).map((x, i) => `<p>${v.pick(['', '1. ', 'Q: '])}${T(v, v.pick(['What is your', 'Your', 'And the', 'May I have your', 'Please give your']), v.pick(['Wie lautet Ihr', 'Ihr', 'Und der']), v.pick(['Quel est votre', 'Votre', 'Et']), v.pick(['¿Cuál es su', 'Su', '¿Y']))} ${fs[i].label.toLowerCase()}?<br>${v.pick(['', '– ', 'A: '])}${x}</p>`).join(''),
+  talked: (v, fs) => { const [one, other] = T(v, v.pick([['Agent', 'Caller'], ['Bot', 'You'], ['Desk', 'Guest']]), ['Agent', 'Kunde'], ['Conseiller', 'Client'], ['Agente', 'Cliente']); return values(v, fs).map((x, i) => `<div class="${v.row}">${one}: ${fs[i].label}${v.pick(['?', ', please?', ':'])}</div><div class="${v.row}">${other}: ${bare(x)}</div>`).join(''); },
+  behind: (v, fs) => values(v, fs).map((x, i) => `<div class="${v.row}">${bare(x)} (${fs[i].label.toLowerCase()})</div>`).join(''),
   blanks: (v, fs) => values(v, fs).map((x, i) => `<p>${fs[i].label} ${v.pick(['____ ', '…… ', '[ ', ''])}${bare(x)}${v.pick(['', ' ____', ' ]'])}</p>`).join(''),
 };
 const letter = v => { const p = v.person(), q = v.person(), a = v.addressLines(); return style('max-width:640px', `${v.chance(0.7) ? `${s('person', `${p.g} ${p.f}`)}<br>` : ''}${v.chance(0.3) ? esc(v.firm()) + '<br>' : ''}${a.map(l => s('address', l)).join('<br>')}<p>${v.placeAndDay()}</p><p>${noted(v)} ${noted(v)}</p><p>${T(v, v.pick(['Regards', 'Yours', 'Thanks', 'Sincerely']), v.pick(['Gruß', 'Mit freundlichen Grüßen', 'Danke']), v.pick(['Cordialement', 'Merci', 'Bien à vous']), v.pick(['Saludos', 'Gracias', 'Atentamente']))}${v.pick([',', ''])}<br>${v.pick([s('person', q.g), s('person', `${q.g} ${q.f}`), s('person', `${q.g[0]}. ${q.f}`)])}${v.chance(0.4) ? `<br><small>${v.job()}</small>` : ''}</p>`); };
@@ -85,11 +89,14 @@ const PARTS = {
   namedPeople: v => v.pick(Object.values(NAMED))(v, fieldsOfPeople(v, 2, 6, true)), namedPeople2: v => PARTS.namedPeople(v),
   person: v => v.pick(Object.values(SINGLE))(v, fieldsOfPeople(v, 3, 9, true).filter(f => f.group !== 'record')),
   unnamedThings: v => v.pick(Object.values(UNNAMED))(v, fieldsOfThings(v, 1, 5)), namedThings: v => v.pick(Object.values(NAMED))(v, fieldsOfThings(v, 2, 6)), thing: v => v.pick(Object.values(SINGLE))(v, fieldsOfThings(v, 3, 9)), things2: v => v.pick([PARTS.unnamedThings, PARTS.namedThings])(v),
+  // A form nobody has filled in yet, and filler text of no language.
+  unfilled: v => v.pick(Object.values(SINGLE))(v, [...fieldsOfPeople(v, 2, 6, true), ...fieldsOfThings(v, 1, 3)].map(f => ({ ...f, make: () => v.pick(['', '', '–', '…']) }))),
+  filler: v => `<p>${many(v.int(1, 3), () => v.en().lorem.sentence()).join(' ')}</p>`,
   prose: v => `<p>${many(v.int(1, 4), () => noted(v)).join(' ')}</p>`, told: v => many(v.int(1, 3), () => style('padding:4px 0', sentence(v))).join(''), letter,
   words: v => `<p>${many(v.int(2, 8), () => everyday(v, 3)).join(v.pick([' &nbsp; ', '<br>', ' | ', ', ']))}</p>`,
 };
 const OF_PEOPLE = ['unnamedPeople', 'unnamedPeople', 'led', 'namedPeople', 'namedPeople2', 'person', 'told', 'letter', 'signIns'];
-const OF_THINGS = ['unnamedThings', 'namedThings', 'thing', 'things2', 'prose', 'words'];
+const OF_THINGS = ['unnamedThings', 'namedThings', 'thing', 'things2', 'prose', 'words', 'unfilled', 'filler'];
 const menu = v => many(v.int(3, 7), () => v.chance(0.5) ? heading(v) : everyday(v, 2));
 function framed(v, body) {
   const who = v.chance(0.3) ? s('person', v.pick([p => `${p.g} ${p.f}`, p => p.g, p => `${p.g[0]}. ${p.f}`])(v.person())) : '';
