@@ -161,6 +161,12 @@ QListWidget::item:selected { background: @selection; color: @ink; }
 QComboBox QAbstractItemView { background: @paper; color: @ink; border: 1px solid @hairline; selection-background-color: @selection; selection-color: @ink; }
 QListView, QListWidget, QTableWidget, QTreeWidget, QTextBrowser { border: 1px solid transparent; }
 QListView:focus, QListWidget:focus, QTableWidget:focus, QTreeWidget:focus, QTextBrowser:focus { border: 1px solid @aubergine; }
+QTableView { gridline-color: @hairline; }
+QTabWidget::pane { border: 1px solid @hairline; border-radius: 6px; top: -1px; }
+QTabBar::tab { padding: 6px 14px; border: 1px solid transparent; border-bottom: none; color: @faint; background: transparent; }
+QTabBar::tab:hover { color: @ink; }
+QTabBar::tab:selected { background: @paper; color: @ink; border-color: @hairline; border-top-left-radius: 6px; border-top-right-radius: 6px; }
+QTabBar::tab:focus { color: @aubergine; }
 QMenu { background: @paper; color: @ink; border: 1px solid @hairline; padding: 4px; }
 QMenu::item { padding: 5px 22px 5px 12px; border-radius: 4px; }
 QMenu::item:selected { background: @selection; }
