@@ -4857,10 +4857,6 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <translation>Ordner</translation>
     </message>
     <message>
-        <source>%1 is damaged or was altered: %2 captures are intact and were taken out, without what undo knew.</source>
-        <translation>%1 ist beschädigt oder wurde verändert: %2 Aufnahmen sind unversehrt und wurden herausgenommen, ohne was Rückgängig wusste.</translation>
-    </message>
-    <message>
         <source>What stands in %1 is not protected: everybody who can read it sees the captures as they were taken.</source>
         <translation>Was in %1 steht, ist nicht geschützt: Jeder, der es lesen kann, sieht die Aufnahmen, wie sie aufgenommen wurden.</translation>
     </message>
@@ -8237,6 +8233,10 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
     <message>
         <source>A picture of %1 x %2 pixels takes %3 bytes at the least, and no more than %4 were asked for; crop it, or release it at a smaller size.</source>
         <translation>Ein Bild von %1 x %2 Pixeln braucht mindestens %3 Byte, verlangt waren höchstens %4; schneiden Sie es zu oder geben Sie es kleiner frei.</translation>
+    </message>
+    <message>
+        <source>%1 is damaged or was altered. What is intact was taken out, without what undo knew: %2.</source>
+        <translation>%1 ist beschädigt oder wurde verändert. Was unversehrt ist, wurde herausgenommen, ohne was Rückgängig wusste: %2.</translation>
     </message>
 </context>
 </TS>

@@ -4857,10 +4857,6 @@ o suelte aquí archivos de imagen.
         <translation>carpeta</translation>
     </message>
     <message>
-        <source>%1 is damaged or was altered: %2 captures are intact and were taken out, without what undo knew.</source>
-        <translation>%1 está dañado o fue alterado: %2 capturas intactas se sacaron, sin lo que sabía Deshacer.</translation>
-    </message>
-    <message>
         <source>What stands in %1 is not protected: everybody who can read it sees the captures as they were taken.</source>
         <translation>Lo que hay en %1 no está protegido: quien pueda leerlo ve las capturas como se tomaron.</translation>
     </message>
@@ -8237,6 +8233,10 @@ o suelte aquí archivos de imagen.
     <message>
         <source>A picture of %1 x %2 pixels takes %3 bytes at the least, and no more than %4 were asked for; crop it, or release it at a smaller size.</source>
         <translation>Una imagen de %1 x %2 píxeles ocupa al menos %3 bytes, y se pidieron %4 como mucho; recórtela, o entréguela más pequeña.</translation>
+    </message>
+    <message>
+        <source>%1 is damaged or was altered. What is intact was taken out, without what undo knew: %2.</source>
+        <translation>%1 está dañado o fue alterado. Lo que está intacto se sacó, sin lo que sabía Deshacer: %2.</translation>
     </message>
 </context>
 </TS>

@@ -4857,10 +4857,6 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <translation>répertoire</translation>
     </message>
     <message>
-        <source>%1 is damaged or was altered: %2 captures are intact and were taken out, without what undo knew.</source>
-        <translation>%1 est endommagé ou modifié : %2 captures intactes ont été sorties, sans ce qu’Annuler savait.</translation>
-    </message>
-    <message>
         <source>What stands in %1 is not protected: everybody who can read it sees the captures as they were taken.</source>
         <translation>Ce qui est dans %1 n’est pas protégé : quiconque peut le lire voit les captures telles que prises.</translation>
     </message>
@@ -8237,6 +8233,10 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
     <message>
         <source>A picture of %1 x %2 pixels takes %3 bytes at the least, and no more than %4 were asked for; crop it, or release it at a smaller size.</source>
         <translation>Une image de %1 x %2 pixels veut au moins %3 octets, et %4 au plus étaient demandés ; recadrez-la, ou diffusez-la plus petite.</translation>
+    </message>
+    <message>
+        <source>%1 is damaged or was altered. What is intact was taken out, without what undo knew: %2.</source>
+        <translation>%1 est endommagé ou modifié. Ce qui est intact a été sorti, sans ce qu’Annuler savait : %2.</translation>
     </message>
 </context>
 </TS>

@@ -263,8 +263,8 @@ int runCaseTakeOut(const QString& path, const CaseKeySettings& keys, const QStri
     if (auto out = takeOut(*kept, pictures, folder); !out) return fail(out.error());
     if (!whole)
         complain(sentence(
-            Tr::tr("%1 is damaged or was altered: %2 captures are intact and were taken out, without what undo knew."),
-            path, kept->state.captures.size()));
+            Tr::tr("%1 is damaged or was altered. What is intact was taken out, without what undo knew: %2."), path,
+            Tr::tr("%n capture(s)", nullptr, int(kept->state.captures.size()))));
     complain(sentence(
         Tr::tr("What stands in %1 is not protected: everybody who can read it sees the captures as they were taken."),
         folder));
@@ -288,12 +288,13 @@ int runCaseBringIn(const QString& folder, const CaseKeySettings& keys, const QSt
 int runCaseVerify(const QString& path, const CaseKeySettings& keys) {
     auto opener = openerFrom(keys);
     if (!opener) return fail(opener.error());
-    auto file = CaseFile::open(path, *opener, SealedRows::Access::ReadOnly);
-    if (!file) return fail(file.error());
-    if (auto whole = (*file)->verify(); !whole) {
-        complain(sentence(Tr::tr("%1: %2"), path, whole.error().sentence));
+    const auto damaged = [&](const Error& error) {
+        complain(sentence(Tr::tr("%1: %2"), path, error.sentence));
         return remains;
-    }
+    };
+    auto file = CaseFile::open(path, *opener, SealedRows::Access::ReadOnly);
+    if (!file) return file.error().kind == Error::Kind::Damaged ? damaged(file.error()) : fail(file.error());
+    if (auto whole = (*file)->verify(); !whole) return damaged(whole.error());
     say(Tr::tr("%1: intact").arg(path));
     return done;
 }

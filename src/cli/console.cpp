@@ -75,9 +75,9 @@ int fail(const Error& error) {
     case Error::Kind::Exists:
     case Error::Kind::BadInput:
     case Error::Kind::Locked:
-    case Error::Kind::Damaged:
     case Error::Kind::Missing:
         return wrongUsage;
+    case Error::Kind::Damaged:
     case Error::Kind::NotReadable:
     case Error::Kind::NotWritable:
     case Error::Kind::Cancelled:

@@ -193,9 +193,24 @@ TEST_CASE("of a case that was altered what is intact can be taken out") {
     const CommandResult out = desk.call(QStringLiteral("take-out @a.eyelid --out @rest"));
     INFO(out.err.toStdString());
     CHECK(out.status == 1);
-    CHECK(out.err.contains(QStringLiteral("1 captures are intact")));
+    CHECK(out.err.contains(QStringLiteral("What is intact was taken out, without what undo knew: 1 capture.")));
     REQUIRE(desk.call(QStringLiteral("bring-in @rest --to @b.eyelid")).status == 0);
     CHECK(desk.shown("b.eyelid")["captures"].size() == 1);
+}
+
+TEST_CASE("verify says of a case that was altered or cut short that it is damaged, and of what is no case that it is none") {
+    const Desk desk;
+    REQUIRE(desk.call(QStringLiteral("new @a.eyelid")).status == 0);
+    desk.add("note.png");
+    CHECK(desk.call(QStringLiteral("verify @a.eyelid")).status == 0);
+    const QByteArray bytes = *readFile(desk.at(QStringLiteral("a.eyelid")));
+    REQUIRE(writeFileWhole(desk.at(QStringLiteral("cut.eyelid")), bytes.left(bytes.size() / 2), false));
+    const CommandResult cut = desk.call(QStringLiteral("verify @cut.eyelid"));
+    CHECK(cut.status == 1);
+    CHECK(cut.err.contains(QStringLiteral("cut.eyelid")));
+    CHECK(desk.call(QStringLiteral("show @cut.eyelid")).status == 3);
+    REQUIRE(writeFileWhole(desk.at(QStringLiteral("none.eyelid")), QByteArray(20000, 'x'), false));
+    CHECK(desk.call(QStringLiteral("verify @none.eyelid")).status == 2);
 }
 
 TEST_CASE("another reader of the format reads what was written, and notices what was altered") {
