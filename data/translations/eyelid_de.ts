@@ -8238,5 +8238,9 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>%1 is damaged or was altered. What is intact was taken out, without what undo knew: %2.</source>
         <translation>%1 ist beschädigt oder wurde verändert. Was unversehrt ist, wurde herausgenommen, ohne was Rückgängig wusste: %2.</translation>
     </message>
+    <message>
+        <source>a draft in the mail program (see that the files are attached: not every program takes them)</source>
+        <translation>ein Entwurf im Mailprogramm (prüfen Sie, ob die Dateien anhängen: nicht jedes Programm nimmt sie an)</translation>
+    </message>
 </context>
 </TS>

@@ -8238,5 +8238,9 @@ o suelte aquí archivos de imagen.
         <source>%1 is damaged or was altered. What is intact was taken out, without what undo knew: %2.</source>
         <translation>%1 está dañado o fue alterado. Lo que está intacto se sacó, sin lo que sabía Deshacer: %2.</translation>
     </message>
+    <message>
+        <source>a draft in the mail program (see that the files are attached: not every program takes them)</source>
+        <translation>un borrador en el programa de correo (compruebe que los archivos están adjuntos: no todos los programas los aceptan)</translation>
+    </message>
 </context>
 </TS>

@@ -8238,5 +8238,9 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>%1 is damaged or was altered. What is intact was taken out, without what undo knew: %2.</source>
         <translation>%1 est endommagé ou modifié. Ce qui est intact a été sorti, sans ce qu’Annuler savait : %2.</translation>
     </message>
+    <message>
+        <source>a draft in the mail program (see that the files are attached: not every program takes them)</source>
+        <translation>un brouillon dans la messagerie (vérifiez que les fichiers y sont joints : tous les logiciels ne les prennent pas)</translation>
+    </message>
 </context>
 </TS>

@@ -3,6 +3,7 @@
 #include "releasing/destinations/command.h"
 #include "releasing/destinations/drop.h"
 #include "releasing/destinations/handing_over.h"
+#include "releasing/destinations/mail_program.h"
 #include "support/servers.h"
 
 #include <catch2/catch.hpp>
@@ -219,6 +220,33 @@ TEST_CASE("a command has its files as arguments, whatever is in their names, and
                              ->deliver({{}, {odd}}, progress);
     REQUIRE_FALSE(stopped);
     CHECK(stopped.error().kind == Error::Kind::Cancelled);
+}
+
+TEST_CASE("a mail draft is given every file and no other word; that a program may leave files out is said") {
+    QTemporaryDir folder;
+    // In place of xdg-email: notes what it was called with.
+    const QString stand = folder.filePath(QStringLiteral("xdg-email"));
+    REQUIRE(writeFileWhole(stand, "#!/bin/sh\nprintf '%s\\n' \"$@\" > \"${0%/*}/called\"\n", false));
+    REQUIRE(QFile::setPermissions(stand, QFile::ReadOwner | QFile::ExeOwner));
+    const QByteArray path = qgetenv("PATH");
+    qputenv("PATH", folder.path().toLocal8Bit() + ':' + path);
+    const QStringList files{folder.filePath(QStringLiteral("picture 01.png")),
+                            folder.filePath(QStringLiteral("ünseen & \"b\".png"))};
+    Progress progress;
+    const MailText mail = mailTextFor(QStringLiteral("leak in Hopgarden Lane"));
+    const auto draft = toMailProgram(mail)->deliver({{}, files}, progress);
+    REQUIRE(QFile::remove(stand));
+    qputenv("PATH", folder.path().toLocal8Bit()); // none there
+    const auto none = toMailProgram(mail)->deliver({{}, files}, progress);
+    qputenv("PATH", path);
+    REQUIRE(draft);
+    CHECK(draft->place.contains(QStringLiteral("see that the files are attached")));
+    const QString called = QString::fromUtf8(*readFile(folder.filePath(QStringLiteral("called"))));
+    CHECK(called.split(u'\n', Qt::SkipEmptyParts) ==
+          QStringList{QStringLiteral("--utf8"), QStringLiteral("--subject"), mail.subject, QStringLiteral("--body"),
+                      mail.text, QStringLiteral("--attach"), files[0], QStringLiteral("--attach"), files[1]});
+    REQUIRE_FALSE(none);
+    CHECK(none.error().sentence.contains(QStringLiteral("as a mail draft in a file instead")));
 }
 
 TEST_CASE("handing over ends with the first destination that fails, and tells what stands") {

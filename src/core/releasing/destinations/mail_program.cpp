@@ -26,7 +26,11 @@ public:
                 sentence(Tr::tr("No mail program took the draft; release as a mail draft in a file instead, and "
                                 "open that. (%1)"),
                          started.error().sentence)};
-        return Delivery{Tr::tr("a draft in the mail program"), release.paths, {}};
+        // Some programs leave out, for safety, what a link of mail would have them attach, and nobody is told.
+        return Delivery{Tr::tr("a draft in the mail program (see that the files are attached: not every program takes "
+                               "them)"),
+                        release.paths,
+                        {}};
     }
 
 private:
