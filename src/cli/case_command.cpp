@@ -262,9 +262,9 @@ int runCaseTakeOut(const QString& path, const CaseKeySettings& keys, const QStri
     pictures.backBy([&](const PictureId& id) { return (*file)->picture(id); });
     if (auto out = takeOut(*kept, pictures, folder); !out) return fail(out.error());
     if (!whole)
-        complain(sentence(
-            Tr::tr("%1 is damaged or was altered. What is intact was taken out, without what undo knew: %2."), path,
-            Tr::tr("%n capture(s)", nullptr, int(kept->state.captures.size()))));
+        complain(
+            sentence(Tr::tr("%1 is damaged or was altered. What is intact was taken out, without what undo knew: %2."),
+                     path, Tr::tr("%n capture(s)", nullptr, int(kept->state.captures.size()))));
     complain(sentence(
         Tr::tr("What stands in %1 is not protected: everybody who can read it sees the captures as they were taken."),
         folder));

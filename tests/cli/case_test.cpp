@@ -198,7 +198,8 @@ TEST_CASE("of a case that was altered what is intact can be taken out") {
     CHECK(desk.shown("b.eyelid")["captures"].size() == 1);
 }
 
-TEST_CASE("verify says of a case that was altered or cut short that it is damaged, and of what is no case that it is none") {
+TEST_CASE(
+    "verify says of a case that was altered or cut short that it is damaged, and of what is no case that it is none") {
     const Desk desk;
     REQUIRE(desk.call(QStringLiteral("new @a.eyelid")).status == 0);
     desk.add("note.png");

@@ -99,3 +99,61 @@ TEST_CASE("a user name made of a known name is found elsewhere as a whole") {
     REQUIRE(found.size() == 1);
     CHECK(found.front().text == QStringLiteral("t.varga-ext"));
 }
+
+TEST_CASE("in the cell beside a post code stands its town, whoever knows it") {
+    made::PageMaker maker;
+    const auto row = [&](const char* name, const char* code, const char* town, double y) {
+        maker.line(QString::fromUtf8(name), 20, y).line(QString::fromUtf8(code), 260, y);
+        maker.line(QString::fromUtf8(town), 360, y);
+    };
+    row("Name", "PLZ", "Lage", 40);
+    row("Rowena Sutcliffe", "47224", "Hwidiem", 64);
+    row("Gareth Miller", "47811", "Zoblin an der Ruhr", 88);
+    row("Vibeke Schroder", "30155", "Karstedt", 112);
+    QStringList addresses;
+    for (const Finding& f : finder().find(maker.page(), everything(), {}))
+        if (f.kind == Kind::Address) addresses << f.text;
+    for (const char* town : {"Hwidiem", "Zoblin an der Ruhr", "Karstedt"})
+        CHECK(addresses.contains(QString::fromUtf8(town)));
+    CHECK_FALSE(addresses.contains(QStringLiteral("Lage")));
+}
+
+TEST_CASE("in brackets behind a name stands the user name made of it; another word there is none") {
+    CHECK(foundOn(Kind::Username, {"Angeline Kris (akris) has signed"}) == QStringList{QStringLiteral("akris")});
+    CHECK(foundOn(Kind::Username, {"Sutcliffe, Rowena (@rsutcliffe)"}).size() == 1);
+    CHECK(foundOn(Kind::Username, {"Angeline Kris (nurse) has signed"}).isEmpty());
+}
+
+TEST_CASE("a number of a record is one in a row whose name is missing as well") {
+    made::PageMaker maker;
+    const char* rows[][2] = {{"M-548540", "Rozo Bailey"},
+                             {"M-564234", "Gareth Miller"},
+                             {"M-145028", "Vibeke Schroder"},
+                             {"M-820732", "Rowena Sutcliffe"},
+                             {"M-505466", "to be told"}};
+    double y = 40;
+    for (const auto& [number, name] : rows) {
+        maker.line(QString::fromUtf8(number), 20, y).line(QString::fromUtf8(name), 160, y);
+        y += 24;
+    }
+    QStringList records;
+    for (const Finding& f : finder().find(maker.page(), everything(), {}))
+        if (f.kind == Kind::Record) records << f.text;
+    CHECK(records.size() == 5);
+}
+
+TEST_CASE("a heading that ends in a word for numbers heads a column of them") {
+    made::PageMaker maker;
+    const char* rows[][2] = {{"Payer", "From account"},
+                             {"Rozo Bailey", "91876808"},
+                             {"Gareth Miller", "02943897"},
+                             {"Vibeke Schroder", "62846276"}};
+    double y = 40;
+    for (const auto& [name, account] : rows) {
+        maker.line(QString::fromUtf8(name), 20, y).line(QString::fromUtf8(account), 260, y);
+        y += 24;
+    }
+    int accounts = 0;
+    for (const Finding& f : finder().find(maker.page(), everything(), {})) accounts += f.kind == Kind::Account;
+    CHECK(accounts == 3);
+}

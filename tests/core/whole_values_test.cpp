@@ -276,6 +276,38 @@ TEST_CASE("a quoted value ends at its closing quote, though the colon behind the
         CHECK(found(Kind::Address, {line}) == QStringList{QStringLiteral("1302 Jaycee Land"), QStringLiteral("Delta")});
 }
 
+TEST_CASE("in a statement the word before an equals sign names what is quoted behind it") {
+    CHECK(found(Kind::Address, {"SELECT id FROM customer WHERE town = 'Beaulahland';"}) ==
+          QStringList{QStringLiteral("Beaulahland")});
+    CHECK(found(Kind::Address, {"UPDATE pump SET colour = 'Beaulahland';"}).isEmpty());
+}
+
+TEST_CASE("the names in the first row of values parted by signs speak for the fields below, quoted or not") {
+    const QStringList towns{QStringLiteral("Beaulahland"), QStringLiteral("Karstedt")};
+    CHECK(found(Kind::Address, {"id;full_name;town;remark", "4471;Rowena Sutcliffe;Beaulahland;paid",
+                                "4472;Gareth Miller;Karstedt;paid"}) == towns);
+    CHECK(found(Kind::Address, {"\"id\",\"town\",\"full_name\"", "\"4471\",\"Beaulahland\",\"Sutcliffe, Rowena\"",
+                                "\"4472\",\"Karstedt\",\"Miller, Gareth\""}) == towns);
+    // A list in a sentence is no table.
+    CHECK(found(Kind::Address, {"We looked at town, country, sea.", "Then came rain, Beaulahland, hail.",
+                                "Later on, Karstedt, nothing."})
+              .isEmpty());
+}
+
+TEST_CASE("whom a web server let in stands third in a line of its log") {
+    CHECK(found(Kind::Username, {"192.0.2.7 - rouxm [12/Nov/2026:10:22:31 +0000] \"GET /x HTTP/1.1\" 200 512"}) ==
+          QStringList{QStringLiteral("rouxm")});
+    CHECK(found(Kind::Username, {"192.0.2.7 - - [12/Nov/2026:10:22:31 +0000] \"GET /x HTTP/1.1\" 200 512"}).isEmpty());
+}
+
+TEST_CASE("the number somebody is insured under is announced in four languages") {
+    for (const char* line : {"Insurance no. U437228275", "Versichertennr. M649980772", "N° d'assuré : K220174501",
+                             "N.º de asegurado M649980772"}) {
+        INFO(line);
+        CHECK(found(Kind::NationalId, {line}).size() == 1);
+    }
+}
+
 TEST_CASE("a quote within a quoted value is no end of it") {
     CHECK(found(Kind::Address, {R"("street": "12 \"Old\" Fenwick Row", "floor": 2)"})
               .join(u' ')

@@ -1,4 +1,4 @@
-// Writes made-up pages: node make.mjs MODULES TEXTS teach|record|report SEED COUNT > pages.json
+// Writes made-up pages: node make.mjs MODULES TEXTS teach|record|plain|report SEED COUNT > pages.json
 //
 // MODULES is a folder of npm modules with @faker-js/faker 8 in it, TEXTS what texts.py wrote. Every page is HTML with its own look; what is sensitive on
 // it stands in <s-n k="kind">. draw.py makes pictures of them, with their truth.
@@ -9,7 +9,7 @@ import { readFileSync } from 'node:fs';
 const [modules, texts, set, seed, count] = process.argv.slice(2);
 const kinds = Object.entries(layouts[set]);
 const taught = ['Liberation Sans', 'Open Sans', 'Roboto', 'DejaVu Sans', 'Cantarell', 'Liberation Serif'], others = ['Lato', 'DejaVu Serif', 'Inter', 'Liberation Sans'];
-const fonts = { teach: taught, record: taught, report: others }[set];
+const fonts = { teach: taught, record: taught, plain: taught, report: others }[set];
 const grounds = [['#ffffff', '#222222', '#6b6b6b', '#f1f3f6', '#d8dce2', '#2b4a6f'], ['#fafafa', '#1d2733', '#5f6f80', '#ffffff', '#d5dde5', '#146c5f'], ['#1b1f27', '#d9dee6', '#93a0b1', '#232935', '#3a4352', '#7aa2f7'], ['#f7f3ea', '#33291d', '#7a6b57', '#fffdf8', '#dccfb8', '#7b3f1d'], ['#eef3f0', '#20302a', '#5b7067', '#ffffff', '#cbd8d1', '#3b5f2a']];
 function look(v) {
   const [ground, ink, faint, card, rule, strong] = v.pick(grounds), mono = v.pick(['Liberation Mono', 'DejaVu Sans Mono']);
@@ -26,7 +26,7 @@ function varied(v, html) {
   return html.replaceAll(' · ', sign).replaceAll('<br>', () => v.chance(joins) ? joined : v.chance(others) ? `<br>${nobodys()}<br>` : '<br>');
 }
 const v = new Values(modules, Number(seed) * 7919 + 17, JSON.parse(readFileSync(texts))), pages = [];
-v.invents = set === 'teach' || set === 'record';
+v.invents = set !== 'report';
 for (let i = 0; i < Number(count); ++i) {
   v.use(LOCALES[(i * 7 + Number(seed)) % LOCALES.length]);
   v.language = LANGUAGE(v.locale);

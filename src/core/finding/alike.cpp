@@ -12,6 +12,11 @@
 #include <QRegularExpression>
 
 namespace eyelid {
+namespace {
+
+constexpr double likeTheOthers = 0.65; // open under every policy that looks for its kind
+
+} // namespace
 
 // What is written like its neighbours is of their kind: the sixth telephone number of a column whose label was misread.
 // Dates are not told so: a column of a form holds many, and one of birth.
@@ -29,6 +34,11 @@ void findWrittenAlike(const ScreenText& screen, const std::vector<Candidate>& ke
     struct Whole {
         Kind kind;
         QString shape;
+        double confidence;
+    };
+    struct Votes {
+        int count = 0;
+        double least = 1; // how sure the least sure of them is
     };
     const auto& lines = screen.page().lines;
     std::vector<std::optional<Whole>> wholes(lines.size());
@@ -41,14 +51,14 @@ void findWrittenAlike(const ScreenText& screen, const std::vector<Candidate>& ke
         }
         if (c.kind == Kind::Dob || c.kind == Kind::Date || c.kind == Kind::Person) continue;
         if (c.span.length + 2 >= c.run->text().size())
-            wholes[size_t(c.run->line)] = Whole{c.kind, signature(c.run->text())};
+            wholes[size_t(c.run->line)] = Whole{c.kind, signature(c.run->text()), c.confidence};
     }
     for (const TextRun& run : screen.runs()) {
         if (taken[size_t(run.line)]) continue;
         const QString shape = signature(run.text());
         if (shape.isEmpty()) continue;
         const TextLine& line = lines[size_t(run.line)];
-        std::map<int, int> votes;
+        std::map<int, Votes> votes;
         int others = 0;
         for (size_t j = 0; j < lines.size(); ++j) {
             const TextLine& other = lines[j];
@@ -58,17 +68,18 @@ void findWrittenAlike(const ScreenText& screen, const std::vector<Candidate>& ke
                                 std::abs(other.box.right() - line.box.right()) <= 0.7 * line.xHeight;
             const bool row = std::abs(other.baseline - line.baseline) <= 0.5 * line.xHeight;
             if (!column && !row) continue;
-            if (wholes[j] && wholes[j]->shape == shape)
-                ++votes[int(wholes[j]->kind)];
-            else if (signature(screen.runs()[j].text()) == shape)
+            if (wholes[j] && wholes[j]->shape == shape) {
+                Votes& of = votes[int(wholes[j]->kind)];
+                of = {of.count + 1, std::min(of.least, wholes[j]->confidence)};
+            } else if (signature(screen.runs()[j].text()) == shape)
                 ++others;
         }
-        for (const auto& [kind, count] : votes)
-            if (count >= 2 && count >= others)
+        for (const auto& [kind, of] : votes)
+            if (of.count >= 2 && of.count >= others)
                 out.push_back({Kind(kind),
                                &run,
                                {0, int(run.text().size())},
-                               0.65,
+                               Kind(kind) == Kind::Record ? of.least : likeTheOthers, // told by their places alone
                                Tr::tr("is written like the others of its column or row"),
                                {}});
     }

@@ -33,8 +33,12 @@ public:
                 if (c->kind == Kind::Person) {
                     addTownBehind(*c, out);
                     addRestUnder(*c, out);
+                    addUserNameBehind(*c, out);
                 }
-                if (c->kind == Kind::Address) addTownUnder(*c, out);
+                if (c->kind == Kind::Address) {
+                    addTownUnder(*c, out);
+                    addTownBesideCode(*c, out);
+                }
                 if (c->kind == Kind::Username) addTownBehindHandle(*c, out);
             }
         }
@@ -91,7 +95,7 @@ private:
     void addTownBehind(const Candidate& name, std::vector<Candidate>& out) const {
         static const QRegularExpression town(
             QStringLiteral("^(?:, | (of|aus|von|de|from|d['’])\\s?|(, \\d{1,3}(?: \\p{L}+)?, ))(\\p{Lu}[\\p{L}'’-]+(?: "
-                           "\\p{Lu}[\\p{L}'’-]+){0,2})(?=$|[.;)]| ?$)"));
+                           "\\p{Lu}[\\p{L}'’-]+){0,2})(?=$|[.;)]|, \\d| ?$)"));
         const QString& text = name.run->text();
         const auto m = town.match(text.mid(name.span.end()));
         if (!m.hasMatch()) return;
@@ -99,7 +103,9 @@ private:
         // Without a word for it, or the age before it, only a town that is known, behind a name that begins its line: a
         // list of names is one too.
         const bool told = m.capturedLength(1) + m.capturedLength(2) > 0;
-        if (!told && (name.span.start > 0 || span.end() != int(text.size()))) return;
+        constexpr int mostBefore = 2; // a dash before who signs
+        const bool ends = span.end() == int(text.size()) || text[span.end()] == u',';
+        if (!told && (name.span.start > mostBefore || !ends)) return;
         const bool free = std::all_of(m_on[size_t(name.run->line)].begin(), m_on[size_t(name.run->line)].end(),
                                       [&](const Candidate* c) {
                                           return c->run != name.run || c->kind == Kind::Person ||
@@ -168,6 +174,43 @@ private:
         const Span span{0, int(run.text().size())};
         if (words.match(run.text()).hasMatch() && isFree(run, span) && isTown(run.text(), false))
             out.push_back({Kind::Address, &run, span, besideConfidence, Tr::tr("goes on under a street address"), {}});
+    }
+
+    // "Angeline Kris (akris)": in brackets behind a name, and made of it.
+    void addUserNameBehind(const Candidate& name, std::vector<Candidate>& out) const {
+        static const QRegularExpression bracketed(QStringLiteral("^ ?\\((@?[a-z][a-z0-9._-]{2,30})\\)"));
+        static const QRegularExpression signs(QStringLiteral("[^a-z]+"));
+        const auto m = bracketed.match(name.run->text().mid(name.span.end()));
+        const std::vector<Token> tokens =
+            tokensOf(TextRun{SearchText(name.run->text().mid(name.span.start, name.span.length))});
+        if (!m.hasMatch() || tokens.size() < 2) return;
+        const Span span{name.span.end() + int(m.capturedStart(1)), int(m.capturedLength(1))};
+        const QString word = m.captured(1).remove(signs);
+        const auto isMade = [&](const QString& one, const QString& other) {
+            return word == one || word == one + other || word == one.left(1) + other || word == one + other.left(1);
+        };
+        const QString first = plain(tokens.front()), last = plain(tokens.back());
+        if (isFree(*name.run, span) && (isMade(first, last) || isMade(last, first)))
+            out.push_back({Kind::Username,
+                           name.run,
+                           span,
+                           besideConfidence,
+                           Tr::tr("stands in brackets behind the name it is made of"),
+                           {}});
+    }
+
+    // "7722" in a cell, "Liestal" in the next: the town of a post code.
+    void addTownBesideCode(const Candidate& code, std::vector<Candidate>& out) const {
+        static const QRegularExpression postCode(QStringLiteral("^(?=.*\\d)[\\p{Lu}\\d]{2,5}[ -]?[\\p{Lu}\\d]{0,5}$"));
+        static const QRegularExpression words(QStringLiteral("^\\p{Lu}[\\p{L}'’.-]+(?: [\\p{L}'’./()-]+){0,4}$"));
+        const QString& text = code.run->text();
+        if (code.run->second >= 0 || code.span.length < int(text.size()) || !postCode.match(text).hasMatch()) return;
+        for (const TextRun& run : m_in.screen.runs()) {
+            if (m_in.screen.lineBeside(run.line) != code.run->line || !words.match(run.text()).hasMatch()) continue;
+            const Span span{0, int(run.text().size())};
+            if (isFree(run, span) && !m_in.screen.labelOf(run.line))
+                out.push_back({Kind::Address, &run, span, besideConfidence, Tr::tr("stands beside a post code"), {}});
+        }
     }
 
     const Surroundings& m_in;

@@ -11,7 +11,9 @@ namespace eyelid {
 
 /// A date of long ago by itself under, or right behind, a name that begins its line: a date of birth, unless something
 /// else speaks for it. A town behind a name ("Asia Chan of Ngau Chi Wan", "Zobuhle Bayeni, Pretoria") and under a
-/// street. A surname under a given name, where a narrow cell broke the line. `kept` must be whole values.
+/// street, or in the cell beside a post code. A user name
+/// in brackets behind the name it is made of. A surname under a given name, where a narrow cell broke the line. `kept`
+/// must be whole values.
 void findBesidePeople(const Surroundings& in, const TaggedPage& tagged, const std::vector<Candidate>& kept,
                       std::vector<Candidate>& out);
 

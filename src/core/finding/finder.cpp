@@ -180,6 +180,22 @@ void addOverLines(std::vector<Finding> whole, const Policy& policy, std::vector<
     }
 }
 
+// What is told by values that are known: written, placed or framed as they are, in like records, beside people.
+std::vector<Candidate> foundBeside(const Surroundings& in, const TaggedPage* tagged,
+                                   const std::vector<Candidate>& kept) {
+    std::vector<Candidate> found;
+    findWrittenAlike(in.screen, kept, found);
+    findPlatesAlike(in.screen, kept, found);
+    if (!tagged) return found;
+    findPlacedAlike(in, *tagged, kept, found);
+    findFramedAlike(in, *tagged, kept, found);
+    findInRecords(in, *tagged, kept, found);
+    findBesideNames(in.screen, kept, found);
+    findBesidePeople(in, *tagged, kept, found);
+    findInListings(in.screen, in.names, kept, found);
+    return found;
+}
+
 } // namespace
 
 const LabelledValue* labelFor(const ScreenText& screen, const TextRun& run, const Span& span, Kind kind) {
@@ -384,17 +400,15 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
     std::vector<Candidate> kept = withoutOverlaps(screen, candidates);
     growToWhole(in, tagged.get(), kept);
     std::vector<Finding> findings;
+    const auto take = [&](const std::vector<Candidate>& more) {
+        for (const Candidate& c : more)
+            if (wanted(c)) addWhole(c, kept);
+    };
+    take(foundBeside(in, tagged.get(), kept));
+    // Beside names that were found but now, numbers of records stand as well.
     std::vector<Candidate> alike;
     findWrittenAlike(screen, kept, alike);
-    findPlatesAlike(screen, kept, alike);
-    if (tagged) findPlacedAlike(in, *tagged, kept, alike);
-    if (tagged) findFramedAlike(in, *tagged, kept, alike);
-    if (tagged) findInRecords(in, *tagged, kept, alike);
-    if (tagged) findBesideNames(screen, kept, alike);
-    if (tagged) findBesidePeople(in, *tagged, kept, alike);
-    if (tagged) findInListings(screen, m_parts->names, kept, alike);
-    for (const Candidate& c : alike)
-        if (wanted(c)) addWhole(c, kept);
+    take(alike);
     for (Candidate& c : kept) {
         // The last digits that may stay to be seen.
         int stay = policy.rule(c.kind).keepLast;

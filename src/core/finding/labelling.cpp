@@ -1,5 +1,6 @@
 // Labels, and the values they speak for: after a colon, in a sentence or a question, beside, under, in a column.
 #include "base/shipped.h"
+#include "finding/delimited_rows.h"
 #include "finding/labels.h"
 #include "finding/screen_text.h"
 #include "language/spelling.h"
@@ -129,10 +130,19 @@ public:
             }
             for (const PatternMatch& m : patterns.within.all(line)) {
                 if (taken && m.groups[0].start <= farthestStart) continue;
-                if (const auto hit = hitOf(m.text(line, 1)))
+                if (const auto hit = hitOfKey(m, i))
                     add(*hit, i, upToQuote(m.groups[2], text(i)), LabelledValue::How::Inside);
             }
         }
+    }
+    // "… WHERE town = 'Sulby'": before an equals sign stands one word, whatever words are before that.
+    std::optional<LabelHit> hitOfKey(const PatternMatch& m, size_t line) const {
+        const QString key = text(line).mid(m.groups[1].start, m.groups[1].length);
+        if (const auto hit = hitOf(key)) return hit;
+        const qsizetype space = key.lastIndexOf(u' ');
+        const int end = m.groups[1].end();
+        const bool equals = text(line).mid(end, m.groups[2].start - end).contains(u'=');
+        return equals && space >= 0 ? hitOf(key.mid(space + 1)) : std::nullopt;
     }
 
     // {"first":"…","last":"…"}: short keys that only together are those of a name.
@@ -225,10 +235,27 @@ public:
         }
     }
 
+    // "id;full_name;born;town" over rows of as many fields: each name speaks for its fields.
+    void delimited() {
+        std::vector<QString> texts;
+        for (size_t i = 0; i < m_lines.size(); ++i) texts.push_back(text(i));
+        for (const DelimitedTable& table : findDelimited(texts)) {
+            const std::vector<Span> names = fieldsOf(texts[table.header], table.delimiter);
+            for (size_t field = 0; field < names.size(); ++field) {
+                const auto hit = hitOf(part(texts[table.header], names[field]));
+                for (const size_t row : table.rows) {
+                    const Span value = fieldsOf(texts[row], table.delimiter)[field];
+                    if (hit && value.length > 0) add(*hit, row, value, LabelledValue::How::Inside);
+                }
+            }
+        }
+    }
+
     // Headings: a label in a row of at least two short cells speaks for the column below it.
     void headings() {
         for (size_t h = 0; h < m_lines.size(); ++h) {
-            if (!m_hits[h] || !m_hits[h]->whole) continue;
+            // "From account": what ends in a word for numbers is of them all the same.
+            if (!m_hits[h] || (!m_hits[h]->whole && !isNumber(m_hits[h]->kind))) continue;
             // A key of code or a form's label with a colon speaks for what follows it, not for what stands below.
             if (speaksForWhatFollows(text(h)) || stacked(h)) continue;
             if (isSmallBesideLarge(h)) continue;
@@ -457,6 +484,7 @@ void ScreenText::findLabels(std::span<const QStringList> labels) {
     labelling.elements();
     labelling.properties();
     labelling.inSentences();
+    labelling.delimited();
     labelling.questions();
     labelling.headings();
     labelling.beside();

@@ -42,6 +42,7 @@ public:
         findHandles(in, out);
         findMadeOfNames(in, out);
         findAtTerminals(in, out);
+        findInServerLogs(in, out);
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind == Kind::Person) addInPlaceOfName(in, value, out);
             if (value.kind != Kind::Username) continue;
@@ -100,6 +101,15 @@ private:
         }
     }
 
+    // "192.0.2.7 - jtorp [12/Nov/2026:10:22:31 …": whom a web server let in (NCSA Common Log Format, third field).
+    void findInServerLogs(const Surroundings& in, std::vector<Candidate>& out) const {
+        for (const TextRun& run : in.screen.runs())
+            for (const PatternMatch& m : m_serverLog.all(run.search))
+                if (!isSystemUser(m.text(run.search, 1)))
+                    out.push_back(
+                        {Kind::Username, &run, m.groups[1], 0.9, Tr::tr("stands where a web server's log has it"), {}});
+    }
+
     // "jtorp pts/3 192.0.2.7 …": who is or was logged in, as `who` and `last` tell it, in one line or in columns.
     void findAtTerminals(const Surroundings& in, std::vector<Candidate>& out) const {
         const auto add = [&](const TextRun& run, const Span& span) {
@@ -134,6 +144,7 @@ private:
     Pattern m_twoNames{R"((?:^|[\s(,;|·])(([a-z]{3,20})[._\-]([a-z]{3,20})(?:-ext)?\d{0,4})(?:$|[\s),;|·]))"};
     Pattern m_nameAndYear{R"((?:^|[\s(,;|·])(([a-z]{3,20})(?:[1-9]\d|19\d\d|20[01]\d))(?:$|[\s),;|·]))"};
     Pattern m_terminal{R"(^(?:pts/\d|tty(?:S|v)?\d))"};
+    Pattern m_serverLog{R"(^\S+ \S{1,32} ([\w.@\-]{2,64}) \[\d{1,2}/[A-Za-z]{3}/\d{4}[:.]\d)"};
     Pattern m_beforeTerminal{R"(^([A-Za-z][A-Za-z0-9._\-]{1,31})\s+(?:pts/\d|tty(?:S|v)?\d))"};
     Pattern m_handle{R"((?:^|[\s(])(@([\p{L}\d][\p{L}\d._\-]{2,30}[\p{L}\d]))(?:$|[\s,:;.!?)]))"};
     Pattern m_path{
