@@ -262,7 +262,9 @@ public:
             const Cells cells = cellsBeside(h);
             if (cells.count == 0) continue;
             const std::vector<size_t> column = columnUnder(h, cells);
-            m_heads[h] = cells.count >= 2 && column.size() >= 2;
+            const bool heads = cells.count >= 2 && column.size() >= 2;
+            if (!m_hits[h]->whole && !heads) continue;
+            m_heads[h] = heads && m_hits[h]->whole;
             for (const size_t line : column)
                 m_screen.m_labelled.push_back(
                     {m_hits[h]->kind, int(line), whole(line), LabelledValue::How::Heading, m_hits[h]->word, true});
