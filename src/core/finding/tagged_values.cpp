@@ -113,6 +113,14 @@ bool canBe(const Tagger::Tag& tag, const QString& text, bool besideSettled) {
            has.characters >= least.characters;
 }
 
+// "Hi, Irma": how much of it greets; all of it, where what stood behind is covered.
+int greetingBefore(const QString& name) {
+    const TextRun run{SearchText(name)};
+    const std::vector<Token> tokens = tokensOf(run);
+    if (tokens.empty() || !isGreetingWord(tokens.front())) return 0;
+    return tokens.size() > 1 ? tokens[1].span.start : int(name.size());
+}
+
 // "token=…" is one word to a reader: so many characters of it are the key and its sign.
 int keyBefore(const QString& text) {
     for (qsizetype i = 0; i + 1 < text.size(); ++i) {
@@ -207,6 +215,7 @@ void TaggedPage::add(size_t begin, size_t end, size_t surest, bool besideSettled
     int from = m_words[begin].span.start, to = m_words[end - 1].span.end();
     const QString& text = run.text();
     from += keyBefore(text.mid(from, to - from));
+    if (tag.kind == Kind::Person) from += greetingBefore(text.mid(from, to - from));
     const bool secret = tag.kind == Kind::Secret;
     // "name@host" in a console: the name alone is somebody's.
     if (const auto at = text.indexOf(u'@', from + 1); tag.kind == Kind::Username && at >= 0 && at < to) to = int(at);
