@@ -8242,5 +8242,17 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>a draft in the mail program (see that the files are attached: not every program takes them)</source>
         <translation>ein Entwurf im Mailprogramm (prüfen Sie, ob die Dateien anhängen: nicht jedes Programm nimmt sie an)</translation>
     </message>
+    <message>
+        <source>stands in brackets behind the name it is made of</source>
+        <translation>steht in Klammern hinter dem Namen, aus dem es gebildet ist</translation>
+    </message>
+    <message>
+        <source>stands beside a post code</source>
+        <translation>steht neben einer Postleitzahl</translation>
+    </message>
+    <message>
+        <source>stands where a web server&apos;s log has it</source>
+        <translation>steht, wo das Protokoll eines Webservers es hat</translation>
+    </message>
 </context>
 </TS>

@@ -8242,5 +8242,17 @@ o suelte aquí archivos de imagen.
         <source>a draft in the mail program (see that the files are attached: not every program takes them)</source>
         <translation>un borrador en el programa de correo (compruebe que los archivos están adjuntos: no todos los programas los aceptan)</translation>
     </message>
+    <message>
+        <source>stands in brackets behind the name it is made of</source>
+        <translation>está entre paréntesis detrás del nombre del que se compone</translation>
+    </message>
+    <message>
+        <source>stands beside a post code</source>
+        <translation>está junto a un código postal</translation>
+    </message>
+    <message>
+        <source>stands where a web server&apos;s log has it</source>
+        <translation>está donde lo pone el registro de un servidor web</translation>
+    </message>
 </context>
 </TS>

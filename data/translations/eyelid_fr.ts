@@ -8242,5 +8242,17 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>a draft in the mail program (see that the files are attached: not every program takes them)</source>
         <translation>un brouillon dans la messagerie (vérifiez que les fichiers y sont joints : tous les logiciels ne les prennent pas)</translation>
     </message>
+    <message>
+        <source>stands in brackets behind the name it is made of</source>
+        <translation>se trouve entre parenthèses derrière le nom dont il est formé</translation>
+    </message>
+    <message>
+        <source>stands beside a post code</source>
+        <translation>se trouve à côté d’un code postal</translation>
+    </message>
+    <message>
+        <source>stands where a web server&apos;s log has it</source>
+        <translation>se trouve là où le journal d’un serveur web le place</translation>
+    </message>
 </context>
 </TS>
