@@ -41,11 +41,10 @@ void PictureBeside::resizeEvent(QResizeEvent*) {
 
 // No higher than the pictures at this width: what is below them begins where they end.
 void PictureBeside::fitHeight() {
+    const double room = width() / 2.0 - margins.left() - margins.right(); // of each
     double most = 0;
-    for (const QImage& image : {m_capture, m_released}) {
-        const QSizeF room((width() / 2.0) - margins.left() - margins.right(), QWIDGETSIZE_MAX);
-        if (!image.isNull()) most = std::max(most, image.height() * std::min(room.width() / image.width(), 1.0));
-    }
+    for (const QImage& image : {m_capture, m_released})
+        if (!image.isNull()) most = std::max(most, image.height() * std::min(room / image.width(), 1.0));
     setMaximumHeight(m_released.isNull()
                          ? QWIDGETSIZE_MAX
                          : std::max(minimumHeight(), int(std::ceil(most)) + margins.top() + margins.bottom()));

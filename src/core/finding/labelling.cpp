@@ -243,10 +243,10 @@ public:
             const std::vector<Span> names = fieldsOf(texts[table.header], table.delimiter);
             for (size_t field = 0; field < names.size(); ++field) {
                 const auto hit = hitOf(part(texts[table.header], names[field]));
-                for (const size_t row : table.rows) {
-                    const Span value = fieldsOf(texts[row], table.delimiter)[field];
-                    if (hit && value.length > 0) add(*hit, row, value, LabelledValue::How::Inside);
-                }
+                if (!hit) continue; // most lines with commas are no table's
+                for (const size_t row : table.rows)
+                    if (const Span value = fieldsOf(texts[row], table.delimiter)[field]; value.length > 0)
+                        add(*hit, row, value, LabelledValue::How::Inside);
             }
         }
     }
