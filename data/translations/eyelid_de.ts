@@ -8254,5 +8254,9 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>stands where a web server&apos;s log has it</source>
         <translation>steht, wo das Protokoll eines Webservers es hat</translation>
     </message>
+    <message>
+        <source>%1 “%2”</source>
+        <translation>%1 „%2“</translation>
+    </message>
 </context>
 </TS>

@@ -8254,5 +8254,9 @@ o suelte aquí archivos de imagen.
         <source>stands where a web server&apos;s log has it</source>
         <translation>está donde lo pone el registro de un servidor web</translation>
     </message>
+    <message>
+        <source>%1 “%2”</source>
+        <translation>%1 «%2»</translation>
+    </message>
 </context>
 </TS>

@@ -8254,5 +8254,9 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>stands where a web server&apos;s log has it</source>
         <translation>se trouve là où le journal d’un serveur web le place</translation>
     </message>
+    <message>
+        <source>%1 “%2”</source>
+        <translation>%1 « %2 »</translation>
+    </message>
 </context>
 </TS>

@@ -193,7 +193,7 @@ void CheckView::fill() {
             const bool passed = !row.reason.isEmpty();
             clean = clean && passed;
             QString text = QStringLiteral("%1: %2").arg(pictures[f].artifact.fileName, row.leak.sentence);
-            if (!row.leak.finding.text.isEmpty()) text += QStringLiteral(" “%1”").arg(row.leak.finding.text);
+            if (!row.leak.finding.text.isEmpty()) text = sentence(Tr::tr("%1 “%2”"), text, row.leak.finding.text);
             if (passed) text = sentence(Tr::tr("%1  Let pass: %2"), text, row.reason);
             auto* item =
                 new QListWidgetItem(themedIcon(passed ? QStringLiteral("check") : QStringLiteral("triangle-alert"),
