@@ -405,10 +405,12 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
             if (wanted(c)) addWhole(c, kept);
     };
     take(foundBeside(in, tagged.get(), kept));
-    // Beside names that were found but now, numbers of records stand as well.
-    std::vector<Candidate> alike;
-    findWrittenAlike(screen, kept, alike);
-    take(alike);
+    // What is written like the numbers of records that were told by the names beside them.
+    if (std::any_of(kept.begin(), kept.end(), [](const Candidate& c) { return c.kind == Kind::Record; })) {
+        std::vector<Candidate> alike;
+        findWrittenAlike(screen, kept, alike);
+        take(alike);
+    }
     for (Candidate& c : kept) {
         // The last digits that may stay to be seen.
         int stay = policy.rule(c.kind).keepLast;

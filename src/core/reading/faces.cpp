@@ -160,8 +160,10 @@ private:
                             [&](const cv::Rect& r) { return isPicture(light, r); });
         std::copy_if(photographs.begin(), photographs.end(), std::back_inserter(small),
                      [&](const cv::Rect& r) { return isSmallPicture(light, r); });
-        for (const cv::Rect& r : others)
-            if (standsInColumn(r, small)) small.push_back(r);
+        std::vector<cv::Rect> among;
+        std::copy_if(others.begin(), others.end(), std::back_inserter(among),
+                     [&](const cv::Rect& r) { return standsInColumn(r, small); });
+        small.insert(small.end(), among.begin(), among.end());
         for (const cv::Rect& r : small) {
             const cv::Point2d middle(r.x + r.width / 2.0, r.y + r.height / 2.0);
             const bool has = std::any_of(m_heads.begin(), m_heads.end(), [&](const Head& head) {
@@ -175,7 +177,7 @@ private:
     static bool standsInColumn(const cv::Rect& patch, const std::vector<cv::Rect>& pictures) {
         constexpr int fewest = 3;
         return std::count_if(pictures.begin(), pictures.end(), [&](const cv::Rect& p) {
-                   constexpr double least = 0.75, most = 1.25; // of its height
+                   constexpr double least = 0.75, most = 1.25; // of its sides
                    const int common = std::min(p.br().x, patch.br().x) - std::max(p.x, patch.x);
                    return common >= least * patch.width && patch.width <= most * p.width &&
                           patch.height >= least * p.height && patch.height <= most * p.height;
