@@ -279,6 +279,11 @@ bool TaggedPage::isNameLike(const QString& text, double confidence) const {
         return word.size() < 2 || (word.size() == 2 && word[1] == u'.');
     };
     if (std::all_of(words.begin(), words.end(), letterAlone)) return false;
+    // "Ô. tš", read off a picture: as little as that is a name where a list has it.
+    constexpr qsizetype fewestLetters = 3;
+    if (std::none_of(words.begin(), words.end(),
+                     [&](const QString& word) { return word.size() >= fewestLetters || known(word); }))
+        return false;
     // "my", though somebody is called My.
     if (words.size() == 1 && text == text.toLower() && m_in.names.isVeryCommonWord(text, m_in.screen.language()))
         return false;
