@@ -91,6 +91,24 @@ TEST_CASE("a PDF is whole to other programs, and its text holds what is still to
     CHECK_FALSE(pages.contains(QStringLiteral("error")));
 }
 
+TEST_CASE("a PDF is a PDF/A to a validator of such files, with and without words, summary and several a page") {
+    const auto validated = [](const QString& pdf) {
+        return told(QStringLiteral("/bin/sh"), {QStringLiteral(EYELID_CLI_TESTS "/pdf_a.sh"), pdf});
+    };
+    QTemporaryDir folder;
+    for (const QStringList& how :
+         {QStringList{}, QStringList{QStringLiteral("--words"), QStringLiteral("--summary")},
+          QStringList{QStringLiteral("--per-sheet"), QStringLiteral("2"), QStringLiteral("--style"),
+                      QStringLiteral("stand-in"), QStringLiteral("--edge"), QStringLiteral("fade")}}) {
+        const QString out = folder.filePath(QString::number(how.size()));
+        const CommandResult done = run(redacting(
+            data("note.png"), out, QStringList{data("dark.png"), QStringLiteral("--format"), QStringLiteral("pdf")} + how));
+        INFO(done.err.toStdString());
+        REQUIRE(done.status == 0);
+        CHECK(validated(pictureIn(out, QStringLiteral("pdf"))).contains(QStringLiteral("is a valid PDF/A")));
+    }
+}
+
 TEST_CASE("two pictures share a sheet of a PDF where that is asked for, and of nothing else") {
     QTemporaryDir folder;
     const QString out = folder.filePath(QStringLiteral("out"));

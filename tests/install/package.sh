@@ -19,6 +19,14 @@ share=$tree/usr/share
 silent desktop-file-validate "$share/applications/org.eyelid.Eyelid.desktop"
 said=$(appstreamcli validate --no-net --no-color "$share/metainfo/org.eyelid.Eyelid.metainfo.xml") || fail "$said"
 case $said in *warning*) fail "$said" ;; esac
+# With a place where the pictures are published, they are in it, each one there is.
+cmake -DOUT="$tree/org.eyelid.Eyelid.metainfo.xml" -DPROJECT_VERSION=1.0 -DEYELID_LICENSE=Apache-2.0 \
+  -DEYELID_PICTURES_AT=https://pictures.example/eyelid -P "$(dirname "$0")/../../packaging/metainfo.cmake"
+said=$(appstreamcli validate --no-net --no-color "$tree/org.eyelid.Eyelid.metainfo.xml") || fail "$said"
+case $said in *warning*) fail "$said" ;; esac
+pictures=$(sed -n 's|.*<image[^>]*>https://pictures.example/eyelid/\(.*\)</image>|\1|p' "$tree/org.eyelid.Eyelid.metainfo.xml")
+[ -n "$pictures" ] || fail "the metainfo has no pictures"
+for picture in $pictures; do [ -f "$(dirname "$0")/../../docs/screenshots/$picture" ] || fail "$picture is no picture of ours"; done
 for page in "$share"/man/man?/*.gz; do silent sh -c "LC_ALL=C.UTF-8 MANROFFSEQ='' man --warnings -l '$page' > /dev/null"; done
 silent env XDG_DATA_DIRS="$share" update-mime-database "$share/mime"
 [ "$(grep -c eyelid-case "$share/mime/globs2")" = 1 ] || fail "the type of a case is not known"
