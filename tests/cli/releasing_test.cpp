@@ -101,8 +101,9 @@ TEST_CASE("a PDF is a PDF/A to a validator of such files, with and without words
           QStringList{QStringLiteral("--per-sheet"), QStringLiteral("2"), QStringLiteral("--style"),
                       QStringLiteral("stand-in"), QStringLiteral("--edge"), QStringLiteral("fade")}}) {
         const QString out = folder.filePath(QString::number(how.size()));
-        const CommandResult done = run(redacting(
-            data("note.png"), out, QStringList{data("dark.png"), QStringLiteral("--format"), QStringLiteral("pdf")} + how));
+        const CommandResult done =
+            run(redacting(data("note.png"), out,
+                          QStringList{data("dark.png"), QStringLiteral("--format"), QStringLiteral("pdf")} + how));
         INFO(done.err.toStdString());
         REQUIRE(done.status == 0);
         CHECK(validated(pictureIn(out, QStringLiteral("pdf"))).contains(QStringLiteral("is a valid PDF/A")));

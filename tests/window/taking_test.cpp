@@ -8,6 +8,7 @@
 #include "app/taking/taken_notice.h"
 #include "capture/x11_source.h"
 #include "support/made.h"
+#include "support/server_input.h"
 #include "window/desk.h"
 
 #include <cstdlib>
@@ -24,8 +25,6 @@
 #include <QScreen>
 #include <QSpinBox>
 #include <QTemporaryDir>
-#include <xcb/xcb.h>
-#include <xcb/xtest.h>
 
 using namespace eyelid;
 
@@ -112,29 +111,6 @@ std::unique_ptr<Source> x11() {
     auto source = X11Source::open();
     REQUIRE(source);
     return std::move(*source);
-}
-
-// A key pressed on the server, as a keyboard would.
-void pressOnServer(std::initializer_list<xcb_keysym_t> keys) {
-    xcb_connection_t* c = xcb_connect(nullptr, nullptr);
-    const auto* setup = xcb_get_setup(c);
-    auto* map = xcb_get_keyboard_mapping_reply(
-        c, xcb_get_keyboard_mapping(c, setup->min_keycode, uint8_t(setup->max_keycode - setup->min_keycode + 1)),
-        nullptr);
-    REQUIRE(map);
-    std::vector<uint8_t> codes;
-    for (const xcb_keysym_t key : keys)
-        for (int i = 0; i < xcb_get_keyboard_mapping_keysyms_length(map); ++i)
-            if (xcb_get_keyboard_mapping_keysyms(map)[i] == key) {
-                codes.push_back(uint8_t(setup->min_keycode + i / map->keysyms_per_keycode));
-                break;
-            }
-    std::free(map);
-    REQUIRE(codes.size() == keys.size());
-    for (size_t i = 0; i < codes.size(); ++i) xcb_test_fake_input(c, XCB_KEY_PRESS, codes[i], 0, XCB_NONE, 0, 0, 0);
-    for (size_t i = codes.size(); i-- > 0;) xcb_test_fake_input(c, XCB_KEY_RELEASE, codes[i], 0, XCB_NONE, 0, 0, 0);
-    std::free(xcb_get_input_focus_reply(c, xcb_get_input_focus(c), nullptr));
-    xcb_disconnect(c);
 }
 
 } // namespace
@@ -483,7 +459,7 @@ TEST_CASE("keys take while another program has the keyboard; what is held elsewh
     const GlobalShortcut region{QStringLiteral("region"), QStringLiteral("Region"),
                                 QKeySequence(QStringLiteral("Ctrl+Shift+F9"))};
     CHECK(keys->bind({region}).isEmpty());
-    pressOnServer({0xffe3 /* Control */, 0xffe1 /* Shift */, 0xffc6 /* F9 */});
+    ServerInput().chord({0xffe3 /* Control */, 0xffe1 /* Shift */, 0xffc6 /* F9 */});
     CHECK(until([&] { return pressed == QStringLiteral("region"); }));
     // Another program wants the same.
     auto others = x11Shortcuts();
@@ -498,7 +474,7 @@ TEST_CASE("keys take while another program has the keyboard; what is held elsewh
     Theme theme = Theme::light();
     MainWindow window(theme, *loadPolicy(QStringLiteral("everything")), std::make_unique<SimulatedDesk>(),
                       x11Shortcuts());
-    pressOnServer({0xffe3, 0xffe1, 0xffc6});
+    ServerInput().chord({0xffe3, 0xffe1, 0xffc6});
     CHECK(until([&] { return window.openCase().captures().size() == 1; }));
     window.worker().cancel();
     until([&] { return !window.worker().busy(); });
@@ -520,7 +496,7 @@ TEST_CASE("two ways of taking with the same keys are told at both, and neither i
     view.findChild<KeysEdit*>(QStringLiteral("keys-desk"))->setKeys({});
     CHECK(view.trouble(QStringLiteral("region")).isEmpty());
     view.findChild<QPushButton*>(QStringLiteral("useKeys"))->click();
-    pressOnServer({0xffe3, 0xffe1, 0xffc5});
+    ServerInput().chord({0xffe3, 0xffe1, 0xffc5});
     CHECK(until([&] { return pressed == QStringLiteral("region"); }));
     // Remembered.
     bool found = false;

@@ -12,6 +12,7 @@
 #include "picture/container.h"
 #include "support/made.h"
 #include "support/portal_bus.h"
+#include "support/server_input.h"
 #include "support/servers.h"
 #include "window/own_data.h"
 #include "window/releasing_desk.h"
@@ -171,6 +172,49 @@ TEST_CASE("dragged out of the strip a capture is a sanitised file, and back into
     const auto bytes = readFile(urls.first().toLocalFile());
     REQUIRE(bytes);
     CHECK(desk.isHidden(QImage::fromData(*bytes)));
+    CHECK(desk.places() == QStringList{QStringLiteral("drag ")});
+}
+
+TEST_CASE("dropped on another program's window a capture arrives sanitised, while it is open") {
+    OneSecret desk;
+    const QTemporaryDir taken;
+    QProcess other;
+    QStringList said;
+    QObject::connect(&other, &QProcess::readyReadStandardOutput, &desk.window, [&] {
+        while (other.canReadLine()) said << QString::fromUtf8(other.readLine()).trimmed();
+    });
+    other.start(QStringLiteral(DROP_TARGET), {taken.path()});
+    REQUIRE(until([&] { return !said.isEmpty(); }));
+    const QStringList ready = said.first().split(u' ');
+    const QPoint there(ready.value(1).toInt(), ready.value(2).toInt());
+    auto* strip = desk.window.findChild<Strip*>();
+    const QPoint here = strip->viewport()->mapToGlobal(strip->visualRect(strip->model()->index(0, 0)).center());
+
+    // While something is dragged the desk is in a loop of its own: the hand goes on by a timer, as it would.
+    ServerInput hand;
+    QTimer steps;
+    int step = 0;
+    QObject::connect(&steps, &QTimer::timeout, &desk.window, [&] {
+        if (said.contains(QStringLiteral("over"))) return hand.release();
+        // From the capture to the other window, and to and fro over it until it has seen what is held.
+        const double way = std::min(1.0, ++step / 8.0);
+        hand.pointTo(here + (there - here) * way + QPoint(step % 2 * 4, 0));
+    });
+    hand.pointTo(here);
+    hand.press();
+    steps.start(20);
+    CHECK(until([&] { return said.last().startsWith(QStringLiteral("took")); }));
+    steps.stop();
+    hand.release();
+    other.kill();
+    other.waitForFinished();
+
+    const QStringList files = QDir(taken.path()).entryList(QDir::Files);
+    REQUIRE(files.size() == 1);
+    const auto bytes = readFile(QDir(taken.path()).filePath(files[0]));
+    REQUIRE(bytes);
+    CHECK(desk.isHidden(QImage::fromData(*bytes)));
+    CHECK(desk.items(0)[0].decision == Decision::Open);
     CHECK(desk.places() == QStringList{QStringLiteral("drag ")});
 }
 
