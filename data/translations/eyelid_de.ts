@@ -8258,5 +8258,17 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>%1 “%2”</source>
         <translation>%1 „%2“</translation>
     </message>
+    <message>
+        <source>stands beside the other half of somebody&apos;s name</source>
+        <translation>steht neben der anderen Hälfte eines Namens</translation>
+    </message>
+    <message>
+        <source>stands over the label &quot;%1&quot;</source>
+        <translation>steht über der Beschriftung „%1“</translation>
+    </message>
+    <message>
+        <source>speaks, by given name</source>
+        <translation>spricht, mit Vornamen</translation>
+    </message>
 </context>
 </TS>

@@ -8258,5 +8258,17 @@ o suelte aquí archivos de imagen.
         <source>%1 “%2”</source>
         <translation>%1 «%2»</translation>
     </message>
+    <message>
+        <source>stands beside the other half of somebody&apos;s name</source>
+        <translation>está junto a la otra mitad de un nombre</translation>
+    </message>
+    <message>
+        <source>stands over the label &quot;%1&quot;</source>
+        <translation>está sobre la etiqueta «%1»</translation>
+    </message>
+    <message>
+        <source>speaks, by given name</source>
+        <translation>habla, con su nombre de pila</translation>
+    </message>
 </context>
 </TS>

@@ -8258,5 +8258,17 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>%1 “%2”</source>
         <translation>%1 « %2 »</translation>
     </message>
+    <message>
+        <source>stands beside the other half of somebody&apos;s name</source>
+        <translation>est à côté de l’autre moitié d’un nom</translation>
+    </message>
+    <message>
+        <source>stands over the label &quot;%1&quot;</source>
+        <translation>est au-dessus de l’étiquette « %1 »</translation>
+    </message>
+    <message>
+        <source>speaks, by given name</source>
+        <translation>parle, sous son prénom</translation>
+    </message>
 </context>
 </TS>

@@ -178,12 +178,14 @@ TEST_CASE("health facts need a record around them") {
     CHECK(of(Kind::Health, list({"Diagnosis: Worn belt", "Part: B-118"})).isEmpty());
 }
 
-TEST_CASE("dates and record numbers are left by the first pass and found by the health policy") {
-    const QStringList lines = list({"Seen on 14 March 2025, aged 47", "Medical record number: LMW-004417"});
+TEST_CASE("dates and numbers of files are left by the first pass and found by the health policy") {
+    const QStringList lines = list({"Seen on 14 March 2025, aged 47", "Case number: LMW-004417"});
     CHECK(of(Kind::Date, lines).isEmpty());
     CHECK(of(Kind::Record, lines).isEmpty());
     CHECK(of(Kind::Date, lines, "health") == list({"14 March 2025", "47"}));
     CHECK(of(Kind::Record, lines, "health") == list({"LMW-004417"}));
+    // A number that somebody bears names them.
+    CHECK(of(Kind::Record, "Medical record number: LMW-004417") == list({"LMW-004417"}));
 }
 
 TEST_CASE("phone numbers as written in France and Spain; not dates and grouped amounts") {

@@ -44,6 +44,29 @@ TEST_CASE("each row of type is one line, tight on its ink, of its own polarity")
         }
 }
 
+TEST_CASE("a word that stands alone is measured by its first letter, and read with its case and its accent") {
+    // One in each row, far apart, as fields and cells show them.
+    const QStringList words{QStringLiteral("Town"),      QStringLiteral("Reason"), QStringLiteral("Ärger"),
+                            QStringLiteral("Ösen"),      QStringLiteral("Socios"), QStringLiteral("Énorme"),
+                            QStringLiteral("Corazones"), QStringLiteral("Zoo"),    QStringLiteral("STOCK")};
+    for (const char* family : {"Inter", "Roboto", "Liberation Sans"})
+        for (const int pixels : {14, 15, 16}) {
+            QImage image = blank(260, 40 * int(words.size()) + 20);
+            QPainter painter(&image);
+            painter.setFont(made::font(pixels, QString::fromLatin1(family)));
+            for (int i = 0; i < words.size(); ++i) painter.drawText(20, 40 * (i + 1), words[i]);
+            painter.end();
+            Reader reader;
+            Progress progress;
+            const auto page = reader.read(image, {}, progress);
+            REQUIRE(page);
+            QStringList read;
+            for (const TextLine& line : page->lines) read << line.text();
+            INFO(family << ' ' << pixels);
+            CHECK(read == words);
+        }
+}
+
 TEST_CASE("dots of a single pixel, underscores and colons belong to their line") {
     QImage image = made::picture({QStringLiteral("meter depot")}, 14);
     const auto before = findLines(image);

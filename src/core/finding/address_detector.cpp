@@ -4,9 +4,12 @@
 #include "finding/detector.h"
 #include "finding/ordinary_word.h"
 #include "language/spelling.h"
+#include "picture/geometry.h"
 
 #include <algorithm>
+#include <cmath>
 #include <QRegularExpression>
+#include <QSet>
 
 namespace eyelid {
 namespace {
@@ -97,6 +100,7 @@ private:
             // A mail address; a sign by itself is what a mark or a button before the value was read as.
             static const QRegularExpression mail(QStringLiteral("\\S@\\S"));
             if ((text.size() < 4 && !value.goesOn) || text.contains(mail) || namesParts(text)) continue;
+            if (saysAnyPlace(value.label) && !isAmongPeople(in, value)) continue;
             const bool place = isPlace(in.names, text);
             // Of a country whose forms and places nobody here knows, what is written large after a whole label is one;
             // under a heading, where it stands among others that are known.
@@ -107,6 +111,26 @@ private:
             out.push_back({Kind::Address, &run, value.span, place ? 0.86 : 0.6, value.because(), {}});
             isAddress[size_t(value.run)] = 1;
         }
+    }
+
+    // "Ort": of a meeting as well as of somebody's home.
+    static bool saysAnyPlace(const QString& label) {
+        static const QSet<QString> words =
+            shippedWords(QStringLiteral("words/around-labels.txt"), QStringLiteral("anywhere"));
+        return words.contains(label);
+    }
+    // In one form with who it is: their values stand in one column, or in one row.
+    static bool isAmongPeople(const Surroundings& in, const LabelledValue& place) {
+        constexpr double aligned = 0.5; // heights of a small x
+        const auto& lines = in.screen.page().lines;
+        const TextLine& own = lines[size_t(place.run)];
+        return std::any_of(in.screen.labelled().begin(), in.screen.labelled().end(), [&](const LabelledValue& other) {
+            const QRectF& box = lines[size_t(other.run)].box;
+            const bool person = other.kind == Kind::Person || other.kind == Kind::Dob || other.kind == Kind::Phone;
+            return person && other.run != place.run && other.how == place.how &&
+                   (std::abs(box.left() - own.box.left()) <= aligned * own.xHeight ||
+                    verticalShare(box, own.box) > aligned);
+        });
     }
 
     static bool hasDigit(const QString& text) {

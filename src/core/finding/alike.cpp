@@ -3,6 +3,7 @@
 #include "base/sentence.h"
 #include "finding/ordinary_word.h"
 #include "finding/person_words.h"
+#include "finding/rows_of_heads.h"
 #include "finding/tagged_values.h"
 
 #include <algorithm>
@@ -262,6 +263,7 @@ void findPlacedAlike(const Surroundings& in, const TaggedPage& tagged, const std
                 if (int(j) != run.line && std::any_of(members.begin(), members.end(), besideIt)) grid.count(isLike(j));
             }
             if (!told && !grid.isOfOneKind()) continue;
+            if (isInRowOfHeads(in.screen, run.line, taken)) continue;
             out.push_back({kind,
                            &run,
                            whole,

@@ -34,6 +34,7 @@ public:
                     addTownBehind(*c, out);
                     addRestUnder(*c, out);
                     addUserNameBehind(*c, out);
+                    addOtherHalf(*c, out);
                 }
                 if (c->kind == Kind::Address) {
                     addTownUnder(*c, out);
@@ -159,6 +160,39 @@ private:
                        besideConfidence,
                        Tr::tr("goes on with the name above it"),
                        {}});
+    }
+
+    // A word of the lists of names that is no other word as well.
+    bool isOnlyName(const QString& text) const {
+        static const QRegularExpression oneWord(QStringLiteral("^\\p{Lu}[\\p{L}'’-]+$"));
+        if (!oneWord.match(text).hasMatch()) return false;
+        const Token word = tokensOf(TextRun{SearchText(text)}).front();
+        return m_in.names.isGivenOrFamily(text) && !m_in.names.isPlace(text) && !m_in.names.isVeryCommonWord(text) &&
+               !isThing(word) && !isAlsoThing(word) && !isRoleWord(word) && !isCalendarWord(word);
+    }
+
+    // "Sheldon" in the cell before "Hermiston", or before a bar: a list that keeps given names and families' apart.
+    void addOtherHalf(const Candidate& name, std::vector<Candidate>& out) const {
+        static const QRegularExpression before(QStringLiteral("(?:^|[|;] ?)([^|;]+?) ?[|;] ?$"));
+        const QString& text = name.run->text();
+        const auto add = [&](const TextRun& run, const Span& span) {
+            if (isOnlyName(run.text().mid(span.start, span.length)) && isFree(run, span))
+                out.push_back({Kind::Person,
+                               &run,
+                               span,
+                               besideConfidence,
+                               Tr::tr("stands beside the other half of somebody's name"),
+                               {}});
+        };
+        if (name.run->second >= 0 || text.mid(name.span.start, name.span.length).contains(u' ')) return;
+        if (const auto m = before.match(text.left(name.span.start)); m.hasMatch())
+            add(*name.run, {int(m.capturedStart(1)), int(m.capturedLength(1))});
+        if (name.span.length < int(text.size())) return;
+        for (const TextRun& run : m_in.screen.runs()) {
+            const bool beside = m_in.screen.lineBeside(run.line) == name.run->line ||
+                                m_in.screen.lineBeside(name.run->line) == run.line;
+            if (beside && !m_in.screen.labelOf(run.line)) add(run, {0, int(run.text().size())});
+        }
     }
 
     // "5870 Skyla Brooks" over "Generalchester".

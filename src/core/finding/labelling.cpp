@@ -273,12 +273,13 @@ public:
 
     // The next line to the left is a label.
     void beside() {
+        constexpr double reach = 40; // heights of a small x
         for (size_t i = 0; i < m_lines.size(); ++i) {
             const int j = m_screen.m_beside[i];
             // A heading's neighbour is the next heading.
             if (j < 0 || !m_hits[size_t(j)] || m_hits[i] || m_heads[size_t(j)] || stacked(size_t(j))) continue;
             const double distance = m_lines[i].box.left() - m_lines[size_t(j)].box.right();
-            if (distance > 40 * std::max(4.0, m_lines[i].xHeight)) continue;
+            if (distance > reach * std::max(4.0, m_lines[i].xHeight) && !isOneOfPairs(size_t(j), i)) continue;
             add(*m_hits[size_t(j)], i, whole(i), LabelledValue::How::Beside);
             if (m_hits[size_t(j)]->kind == Kind::Address) addContinued(size_t(j), i);
         }
@@ -286,6 +287,7 @@ public:
 
     // The label stands on top of its value.
     void above() {
+        constexpr double reachAlone = 2.2, reachInForm = 3; // heights of a small x
         std::vector<char> hasValueBeside(m_lines.size(), 0);
         for (size_t i = 0; i < m_lines.size(); ++i)
             if (const int j = m_screen.m_beside[i]; j >= 0 && !m_hits[i]) hasValueBeside[size_t(j)] = 1;
@@ -294,12 +296,37 @@ public:
             if (i < 0 || !m_hits[j] || m_hits[size_t(i)] ||
                 (hasValueBeside[j] && !stacked(j) && !toldByForm(m_hits[j]->kind)))
                 continue;
-            if (gap(int(j), i) > 2.2 * std::max(4.0, m_lines[j].xHeight)) continue;
+            // In a form whose fields are boxes the value keeps its distance, and the next label a larger one.
+            const double reach = stacked(j) ? reachInForm : reachAlone;
+            if (gap(int(j), i) > reach * std::max(4.0, m_lines[j].xHeight)) continue;
             add(*m_hits[j], size_t(i), whole(size_t(i)), LabelledValue::How::Above);
         }
     }
 
+    // A value, and its label right under it, twice at least: "41078640" over "Account number".
+    void below() {
+        constexpr size_t fewest = 2;
+        std::vector<size_t> captions;
+        for (size_t j = 0; j < m_lines.size(); ++j)
+            if (m_hits[j] && m_hits[j]->whole && isCaption(j)) captions.push_back(j);
+        if (captions.size() < fewest) return;
+        for (const size_t j : captions) {
+            const size_t value = size_t(m_screen.m_above[j]);
+            add(*m_hits[j], value, whole(value), LabelledValue::How::Below);
+        }
+    }
+
 private:
+    // No larger than the line above it, close to that and not to what stands below.
+    bool isCaption(size_t line) const {
+        constexpr double largest = 1.02, close = 2.2; // of the upper line's height of a small x
+        const int over = m_screen.m_above[line], under = m_screen.m_below[line];
+        if (over < 0 || m_hits[size_t(over)] || speaksForWhatFollows(text(line))) return false;
+        const double size = m_lines[size_t(over)].xHeight, own = gap(over, int(line));
+        return m_lines[line].xHeight <= largest * size && own <= close * std::max(4.0, size) &&
+               (under < 0 || gap(int(line), under) > 1.5 * own);
+    }
+
     // What stands beside a heading.
     struct Cells {
         int count = 0;
@@ -367,6 +394,25 @@ private:
         return std::nullopt;
     }
 
+    // Labels at the left and values at the right of a list, line for line, however far apart.
+    bool isOneOfPairs(size_t label, size_t value) const {
+        constexpr int fewestOthers = 2;
+        constexpr double aligned = 0.5; // heights of a small x
+        const double near = aligned * std::max(4.0, m_lines[label].xHeight);
+        int others = 0;
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            const int j = m_screen.m_beside[i];
+            if (j < 0 || i == value || m_screen.m_beside[size_t(j)] >= 0) continue;
+            const QRectF& left = m_lines[size_t(j)].box;
+            const QRectF& right = m_lines[i].box;
+            if (std::abs(left.left() - m_lines[label].box.left()) <= near &&
+                (std::abs(right.right() - m_lines[value].box.right()) <= near ||
+                 std::abs(right.left() - m_lines[value].box.left()) <= near))
+                ++others;
+        }
+        return m_screen.m_beside[label] < 0 && others >= fewestOthers;
+    }
+
     const QString& text(size_t line) const { return m_screen.m_runs[line].text(); }
     Span whole(size_t line) const { return {0, int(text(line).size())}; }
     double gap(int upper, int lower) const {
@@ -418,9 +464,18 @@ private:
         if (value < 0 || (m_hits[size_t(value)] && m_hits[size_t(value)]->whole)) return false;
         const double own = gap(int(label), value);
         const int next = m_screen.m_below[size_t(value)], before = m_screen.m_above[label];
+        if (next >= 0 && isInBox(label, size_t(value), size_t(next))) return own < gap(value, next);
         if (next >= 0) return own < 0.8 * gap(value, next);
         if (before >= 0) return own < 0.8 * gap(before, int(label));
         return own < 1.2 * m_lines[label].xHeight;
+    }
+
+    // A field's box keeps its value off its left side; the label over it and the next one under it stand at that side.
+    bool isInBox(size_t label, size_t value, size_t next) const {
+        constexpr double indented = 0.5, aligned = 0.3; // heights of a small x
+        const double size = std::max(4.0, m_lines[label].xHeight), left = m_lines[label].box.left();
+        return !speaksForWhatFollows(text(label)) && m_lines[value].box.left() - left >= indented * size &&
+               std::abs(m_lines[next].box.left() - left) <= aligned * size;
     }
 
     Cells cellsBeside(size_t h) const {
@@ -492,6 +547,7 @@ void ScreenText::findLabels(std::span<const QStringList> labels) {
     labelling.beside();
     labelling.behindArrows();
     labelling.above();
+    labelling.below();
 }
 
 } // namespace eyelid

@@ -76,10 +76,16 @@ qsizetype longestKey() {
     return longest;
 }
 
+const Entry* exactEntryFor(const QStringList& words) {
+    const auto found = entries().constFind(skeleton(words.join(QLatin1Char(' '))));
+    return found == entries().constEnd() ? nullptr : &*found;
+}
+
+// A misread one as well.
 const Entry* entryFor(const QStringList& words) {
+    if (const Entry* exact = exactEntryFor(words)) return exact;
     const auto& all = entries();
     const QString key = skeleton(words.join(QLatin1Char(' ')));
-    if (const auto found = all.constFind(key); found != all.constEnd()) return &*found;
     if (key.size() < 7 || key.size() > longestKey() + 1 || std::all_of(words.begin(), words.end(), isOrdinary))
         return nullptr;
     const auto& near = nearEntries();
@@ -113,13 +119,90 @@ QStringList labelWords(const QString& text) {
     return spaced.toLower().split(QLatin1Char(' '), Qt::SkipEmptyParts);
 }
 
+constexpr qsizetype littlest =
+    4; // letters of the words that are labels only when they stand alone ("From", "An", "de")
+
+bool isNumberWord(const QString& word) {
+    static const QSet<QString> numbers = aroundLabels("number");
+    return numbers.contains(word);
+}
+
+bool isSomebody(const QString& word) {
+    const Entry* found = entryFor({word});
+    return found && found->kind == Kind::Person && word.size() > littlest;
+}
+
+// "Mitgliedsnummer", "Kundennr": a word for somebody, with or without the letters that join it to the next.
+bool isSomebodysNumber(const QString& compound) {
+    static const QStringList ends{QStringLiteral("nummer"), QStringLiteral("nr")};
+    static const QStringList joints{QString(), QStringLiteral("s"), QStringLiteral("n"), QStringLiteral("en")};
+    for (const QString& end : ends)
+        for (const QString& joint : joints)
+            if (const QString tail = joint + end; compound.endsWith(tail)) {
+                const QString stem = compound.chopped(tail.size());
+                if (isSomebody(stem) || isSomebody(stem + QLatin1Char('e'))) return true;
+            }
+    return false;
+}
+
+// "Staff no.", "visitor ID", "numéro de socio".
+bool isSomebodysNumber(const QStringList& words) {
+    static const QSet<QString> ofs = aroundLabels("of");
+    if (isSomebodysNumber(words.last())) return true;
+    if (words.size() < 2) return false;
+    if (isNumberWord(words.last()) && isSomebody(words[words.size() - 2])) return true;
+    const qsizetype whose = words.size() > 2 && ofs.contains(words[1]) ? 2 : 1;
+    return isNumberWord(words[0]) && words.size() == whose + 1 && isSomebody(words[whose]);
+}
+
+// "Sign-in code", "Anmeldecode", "code de connexion": of whatever it is, unless of what lets nobody in.
+bool isCodeOfEntry(const QStringList& words) {
+    static const QSet<QString> things = aroundLabels("has a code"), ofs = aroundLabels("of");
+    static const QString code = QStringLiteral("code");
+    constexpr qsizetype shortestStem = 4;
+    const QString& last = words.last();
+    if (last == code && words.size() > 1) return !things.contains(words[words.size() - 2]);
+    if (last.endsWith(code) && last.size() >= code.size() + shortestStem) {
+        const QString stem = last.chopped(code.size());
+        return !things.contains(stem) && !(stem.endsWith(u's') && things.contains(stem.chopped(1)));
+    }
+    const bool leads = words[0] == code || words[0] == QLatin1String("codigo");
+    if (!leads || words.size() < 3 || !ofs.contains(words[1])) return false;
+    return std::none_of(words.begin() + 2, words.end(), [&](const QString& word) { return things.contains(word); });
+}
+
+// Whose it is may stand before it: "your staff no.".
+QStringList withoutOwner(QStringList words) {
+    static const QSet<QString> owners = aroundLabels("owner");
+    while (words.size() > 1 && owners.contains(words[0])) words.removeFirst();
+    return words;
+}
+
+// What offices put together: no list has them all.
+std::optional<LabelHit> composedHit(const QStringList& all) {
+    const QStringList words = withoutOwner(all);
+    const QString phrase = words.join(QLatin1Char(' '));
+    if (isSomebodysNumber(words)) return LabelHit{Kind::Record, phrase, true};
+    if (isCodeOfEntry(words)) return LabelHit{Kind::Secret, phrase, true};
+    return std::nullopt;
+}
+
 } // namespace
+
+bool namesSomebodysNumber(const QString& label) {
+    static const QSet<QString> named = aroundLabels("number of somebody");
+    const QStringList words = labelWords(label);
+    return !words.isEmpty() && (named.contains(words.join(QLatin1Char(' '))) || isSomebodysNumber(words));
+}
 
 std::optional<LabelHit> wholeLabelHit(const QString& text) {
     if (text.size() > longestLabel) return std::nullopt;
     const QStringList words = labelWords(text);
     if (words.isEmpty() || words.size() > mostWordsOfLabel) return std::nullopt;
-    const Entry* found = entryFor(words);
+    const Entry* found = exactEntryFor(words);
+    if (!found)
+        if (auto composed = composedHit(words)) return composed;
+    if (!found) found = entryFor(words);
     return found ? std::optional(LabelHit{found->kind, found->phrase, true}) : std::nullopt;
 }
 
@@ -127,6 +210,8 @@ std::optional<LabelHit> labelHit(const QString& text) {
     if (text.size() > longestLabel) return std::nullopt;
     const QStringList words = labelWords(text);
     if (words.isEmpty() || words.size() > 6) return std::nullopt;
+    if (words.size() <= mostWordsOfLabel && !exactEntryFor(words))
+        if (auto composed = composedHit(words)) return composed;
     for (qsizetype from = 0; from < words.size(); ++from) {
         if (words.size() - from > mostWordsOfLabel) continue;
         const Entry* found = entryFor(words.mid(from));
@@ -138,7 +223,7 @@ std::optional<LabelHit> labelHit(const QString& text) {
         static const QSet<QString> things = aroundLabels("has a name");
         if (!whole && found->kind == Kind::Person && things.contains(words[from - 1])) return std::nullopt;
         // Little words are labels only when they stand alone ("From", "An", "de").
-        if (!whole && found->phrase.size() <= 4 && (found->kind == Kind::Person || found->kind == Kind::Plate) &&
+        if (!whole && found->phrase.size() <= littlest && (found->kind == Kind::Person || found->kind == Kind::Plate) &&
             found->phrase != QLatin1String("name"))
             continue;
         return LabelHit{found->kind, found->phrase, whole};

@@ -17,7 +17,10 @@ struct LabelHit {
 /// What a label or heading says about the value it stands for; nothing for text that is no label known here.
 /// Forgives case, accents, look-alikes, a trailing colon, quotation marks, and reads dateOfBirth and date_of_birth.
 std::optional<LabelHit> labelHit(const QString& text);
-/// The same of a text that is a label and nothing else: it is not looked for at its end.
+/// Whether a label of Kind::Record names a number that somebody bears ("staff no.", "Mitgliedsnummer"), not one of a
+/// file or a claim.
+bool namesSomebodysNumber(const QString& label);
+/// As labelHit() of a text that is a label and nothing else: it is not looked for at its end.
 std::optional<LabelHit> wholeLabelHit(const QString& text);
 
 } // namespace eyelid

@@ -239,9 +239,14 @@ private:
     }
 
     void weighBefore() {
+        constexpr double surelySomebody = 0.9;
         if (m_afterTitle) {
             m_proposal.sum += 0.6;
             m_proposal.speakFor(Tr::tr("follows a title"));
+            // Nobody says "Herrn" but before a name, though it be a word of every day: "Herrn Lang", "Mrs Long".
+            const Token& last = m_tokens[m_last];
+            if (isFormOfAddress(m_tokens[m_start - 1]) && m_names.isGivenOrFamily(last.text) && !isThing(last))
+                m_proposal.sum = std::max(m_proposal.sum, surelySomebody);
         }
         if (m_first > 0 && isGreeting(m_tokens, m_first - 1)) {
             m_proposal.sum += 0.5;
@@ -256,6 +261,8 @@ private:
     // A label speaks for the first name-like words of its value.
     void weighLabel() {
         if (!m_label) return;
+        // "Invoice ORD-54478" beside "Bill to": a paper, not who it is for.
+        if (m_last + 1 < m_tokens.size() && isThing(m_tokens[m_last]) && m_tokens[m_last + 1].digits) return;
         const bool heading = m_label->how == LabelledValue::How::Heading;
         m_proposal.inCell = m_label->how != LabelledValue::How::Inside;
         // "Operations manager" under a name is what somebody is, not a label of what comes next.

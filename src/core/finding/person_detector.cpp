@@ -21,7 +21,7 @@ public:
         std::vector<NameProposal> proposals;
         for (size_t i = 0; i < runs.size(); ++i) proposeIn(in, runs[i], proposals);
         for (const TextRun& run : in.screen.flowing())
-            if (run.joint > leastProse) proposeIn(in, run, proposals);
+            if (isProse(run.text().left(run.joint))) proposeIn(in, run, proposals);
         agreeInColumns(in, proposals);
         agreeWithMail(in, proposals);
         const size_t before = out.size();
@@ -37,7 +37,15 @@ public:
     }
 
 private:
-    static constexpr int leastProse = 40; ///< characters; a shorter line does not go on below
+    // Whether a line may go on below: a long one, or one in which words of running text stand.
+    static bool isProse(const QString& line) {
+        constexpr qsizetype longLine = 40; // characters
+        constexpr int fewestSmall = 2;
+        int small = 0;
+        for (const QString& word : line.split(u' ', Qt::SkipEmptyParts))
+            small += word.size() > 1 && word[0].isLower() && word == word.toLower();
+        return line.size() > longLine || small >= fewestSmall;
+    }
 
     // A name alone in its cell that a misread letter broke: what is left of it belongs to it.
     static void wholeCell(const Surroundings& in, NameProposal& p) {
@@ -180,6 +188,14 @@ private:
         }
     }
 
+    // Whether a part of a name tells of whom it is by itself.
+    static bool isCarried(const Surroundings& in, const QString& word) {
+        constexpr qsizetype shortest = 3, telling = 4; // letters; "Nya", but not any three
+        if (word.size() < telling)
+            return word.size() >= shortest && in.names.isGivenOrFamily(word) && !in.names.isCommonWord(word);
+        return !in.names.isCommonWord(word) || in.names.isFrequentName(word, in.screen.language());
+    }
+
     // The parts of a name that was found stand for the same person.
     void carryParts(const Surroundings& in, const std::vector<const NameProposal*>& sure,
                     std::vector<Candidate>& out) const {
@@ -188,9 +204,7 @@ private:
             const QStringList words = p->name.split(QLatin1Char(' '), Qt::SkipEmptyParts);
             if (words.size() < 2) continue;
             for (const QString& word : words)
-                if (word.size() >= 4 && word[0].isUpper() &&
-                    (!in.names.isCommonWord(word) || in.names.isFrequentName(word, in.screen.language())))
-                    parts.add(word, 1);
+                if (word[0].isUpper() && isCarried(in, word)) parts.add(word, 1);
         }
         if (parts.isEmpty()) return;
         // "Oakley, Wren" where Wren Oakley is known, though a wren is a bird.

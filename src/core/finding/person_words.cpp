@@ -65,6 +65,11 @@ bool isTitle(const Token& t) {
     return (t.capital && titles.contains(plain(t))) || small.contains(plain(t));
 }
 
+bool isFormOfAddress(const Token& t) {
+    static const QSet<QString> words = aroundNames("form of address");
+    return words.contains(plain(t));
+}
+
 bool isCalendarWord(const Token& t) {
     static const QSet<QString> words = aroundNames("calendar");
     return words.contains(plain(t));

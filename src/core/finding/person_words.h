@@ -23,17 +23,18 @@ std::vector<Token> tokensOf(const TextRun& run);
 QString plain(const Token& t);
 
 // By the shipped list of words around names (data/words/around-names.txt).
-bool isParticle(const Token& t);     ///< "von", "de": within a name
-bool isTitle(const Token& t);        ///< "Mr", "Frau"
-bool isCalendarWord(const Token& t); ///< weekdays and months: capitals in the lists of names too
-bool isGreetingWord(const Token& t); ///< "Dear", "Hallo"
-bool speaksOfPeople(const Token& t); ///< "called", "with": a person may follow
-bool isRoleWord(const Token& t);     ///< "operator", "Mutter": somebody's part
-bool joinsTwo(const QString& word);  ///< "and", "und": between two of one sort
-bool isAgainst(const QString& word); ///< "v.", "gegen", "./.": between the parties of a case
-bool isArticle(const Token& t);      ///< before what a street or a house is called after
-bool isThing(const Token& t);        ///< "Ltd", "Street", "Hospital": what bears a name and is nobody
-bool isAlsoThing(const Token& t);    ///< "German", "Mercedes": a name, and by itself more often something else
+bool isParticle(const Token& t);      ///< "von", "de": within a name
+bool isTitle(const Token& t);         ///< "Mr", "Frau"
+bool isFormOfAddress(const Token& t); ///< those titles that stand before a name alone
+bool isCalendarWord(const Token& t);  ///< weekdays and months: capitals in the lists of names too
+bool isGreetingWord(const Token& t);  ///< "Dear", "Hallo"
+bool speaksOfPeople(const Token& t);  ///< "called", "with": a person may follow
+bool isRoleWord(const Token& t);      ///< "operator", "Mutter": somebody's part
+bool joinsTwo(const QString& word);   ///< "and", "und": between two of one sort
+bool isAgainst(const QString& word);  ///< "v.", "gegen", "./.": between the parties of a case
+bool isArticle(const Token& t);       ///< before what a street or a house is called after
+bool isThing(const Token& t);         ///< "Ltd", "Street", "Hospital": what bears a name and is nobody
+bool isAlsoThing(const Token& t);     ///< "German", "Mercedes": a name, and by itself more often something else
 /// In French, Spanish and German the word for a firm, a house or an office comes first.
 bool leadsAThing(const Token& t);
 

@@ -9,6 +9,8 @@ namespace {
 class RecordDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
+        // A file's number, and one that somebody bears: that names them wherever it stands.
+        constexpr double ofSomething = 0.85, ofSomebody = 0.92;
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Record) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
@@ -21,7 +23,7 @@ public:
                 out.push_back({Kind::Record,
                                &run,
                                {value.span.start + m.groups[0].start, m.groups[0].length},
-                               0.85,
+                               namesSomebodysNumber(value.label) ? ofSomebody : ofSomething,
                                value.because(),
                                {}});
                 break;

@@ -5,6 +5,7 @@
 #include "finding/alike.h"
 #include "finding/early_date.h"
 #include "finding/ordinary_word.h"
+#include "finding/rows_of_heads.h"
 #include "picture/geometry.h"
 
 #include <algorithm>
@@ -310,6 +311,8 @@ void findInListings(const ScreenText& screen, const Names& names, const std::vec
     const auto isName = [](const Candidate& c) { return c.kind == Kind::Username; };
     if (std::count_if(settled.begin(), settled.end(), isName) < long(fewestRecords)) return;
     const std::vector<Handle> handles = handlesOf(screen, names, settled);
+    std::vector<char> taken(screen.runs().size(), 0);
+    for (const Candidate& c : settled) taken[size_t(c.run->line)] = 1;
     for (const Handle& handle : handles) {
         if (handle.found) continue;
         size_t found = 0, others = 0;
@@ -317,7 +320,7 @@ void findInListings(const ScreenText& screen, const Names& names, const std::vec
             const double near = samePlace * std::max(4.0, screen.page().lines[size_t(other.run->line)].xHeight);
             if (std::abs(other.left - handle.left) <= near) ++(other.found ? found : others);
         }
-        if (found >= fewestRecords && found >= others)
+        if (found >= fewestRecords && found >= others && !isInRowOfHeads(screen, handle.run->line, taken))
             out.push_back(
                 {Kind::Username, handle.run, handle.span, asSure, Tr::tr("stands in a column of user names"), {}});
     }

@@ -22,6 +22,8 @@ QString LabelledValue::because() const {
         return Tr::tr("stands beside the label \"%1\"").arg(label);
     case How::Above:
         return Tr::tr("stands under the label \"%1\"").arg(label);
+    case How::Below:
+        return Tr::tr("stands over the label \"%1\"").arg(label);
     case How::Heading:
         return Tr::tr("stands in a column headed \"%1\"").arg(label);
     }

@@ -26,7 +26,7 @@ struct TextRun {
 
 /// A value that a label speaks for.
 struct LabelledValue {
-    enum class How { Inside, Beside, Above, Heading };
+    enum class How { Inside, Beside, Above, Below, Heading }; ///< where the label stands
     Kind kind;
     int run = 0; ///< index into ScreenText::runs()
     Span span;   ///< the value within the run

@@ -2,6 +2,7 @@
 // quoted, and who is named with a number of others.
 #include "base/sentence.h"
 #include "finding/detector.h"
+#include "finding/ordinary_word.h"
 
 #include <algorithm>
 
@@ -26,6 +27,7 @@ public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         findSpeakers(in, out);
         findQuoted(in, out);
+        findSaying(in, out);
         for (const TextRun& run : in.screen.runs())
             for (const PatternMatch& m : m_withOthers.all(run.search))
                 if (mayBeName(in.names, m.text(run.search, 1)))
@@ -48,6 +50,18 @@ private:
                     {Kind::Person, &run, m.groups[1], 0.8, Tr::tr("speaks in a talk line for line"), {}});
             }
         if (known && speakers.size() >= fewestLines) out.insert(out.end(), speakers.begin(), speakers.end());
+    }
+
+    // "Vito: Der Verbrauch stieg …": the last of a talk, as lists of talks and notices show it.
+    void findSaying(const Surroundings& in, std::vector<Candidate>& out) const {
+        constexpr qsizetype fewestWords = 3;
+        for (const TextRun& run : in.screen.runs())
+            for (const PatternMatch& m : m_says.all(run.search)) {
+                const QString name = m.text(run.search, 1);
+                const bool sentence = m.text(run.search, 2).split(u' ', Qt::SkipEmptyParts).size() >= fewestWords;
+                if (sentence && in.names.isGiven(name) && !isOrdinary(in.names, name) && !in.names.isPlace(name))
+                    out.push_back({Kind::Person, &run, m.groups[1], 0.7, Tr::tr("speaks, by given name"), {}});
+            }
     }
 
     // "– Réka, 60, Alderport" under what she said.
@@ -77,6 +91,7 @@ private:
 
     Pattern m_speaks{
         R"(^\[?\d{1,2}[:.]\d{2}(?:[:.]\d{2})?\]?(?: ?[AaPp]\.?[Mm]\.?)? (?:[\-–] )?(\p{Lu}[\p{L}'’.\-]+(?: \p{Lu}[\p{L}'’.\-]*){0,2}): )"};
+    Pattern m_says{R"(^(\p{Lu}[\p{L}'’\-]+): (\p{L}.*)$)"};
     Pattern m_attributed{
         R"(^[\-–—] ?(\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]*\.?){0,2})(?:, \d{1,3}(?:,|$)|, \p{Lu}|$))"};
     Pattern m_withOthers{

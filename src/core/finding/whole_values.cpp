@@ -6,6 +6,7 @@
 #include "finding/tagged_values.h"
 
 #include <algorithm>
+#include <cmath>
 #include <optional>
 #include <QRegularExpression>
 
@@ -60,6 +61,7 @@ public:
             span.length = t->span.end() - span.start;
         }
         growToGivenName(span);
+        growToFamilyName(span);
     }
 
     // "69 Emard Meadow, Alderport": a street that reads as a name, between its number and its town.
@@ -81,6 +83,7 @@ public:
             QStringLiteral("(?:^|[ (])(\\d{3} \\d{2} |\\d{1,5}[A-Za-z]?,? )$"));
         if (const auto m = numberBefore.match(m_run.text().left(span.start)); m.hasMatch()) {
             const int start = int(m.capturedStart(1));
+            if (start == 0 && countsLines(m.captured(1))) return;
             if (isFree({start, span.start - start})) span = {start, span.end() - start};
         }
     }
@@ -143,6 +146,23 @@ public:
     }
 
 private:
+    // "2 Neil Wentzel" between "1 K. Swart" and "3 H. Kirsten", or their numbers: a list is counted.
+    bool countsLines(const QString& number) const {
+        bool isNumber = false;
+        const int counted = number.trimmed().toInt(&isNumber);
+        if (!isNumber) return false;
+        const auto& lines = m_in.screen.page().lines;
+        const QRectF& own = lines[size_t(m_run.line)].words.front().box;
+        return std::any_of(lines.begin(), lines.end(), [&](const TextLine& other) {
+            if (other.words.empty()) return false;
+            const QRectF& box = other.words.front().box;
+            const int next = other.words.front().text.toInt();
+            const bool aligned = std::abs(box.left() - own.left()) < own.height() / 2 ||
+                                 std::abs(box.right() - own.right()) < own.height() / 2;
+            return aligned && (next == counted + 1 || (next > 0 && next == counted - 1));
+        });
+    }
+
     // "Johansson Björk, Nina": the given name behind a family's, up to the end of its cell; "Björk, N." wherever it
     // stands.
     void growToGivenName(Span& span) const {
@@ -153,6 +173,17 @@ private:
         if (const auto m = initials.match(text.mid(span.end())); m.hasMatch()) return growTo(m.capturedLength(), span);
         const auto m = given.match(text.mid(span.end()));
         if (m.hasMatch() && m_in.names.isGiven(m.captured(1))) growTo(m.capturedLength(), span);
+    }
+
+    // "2 Little, Juana" as a cell: any word of every day that is a family's name too, before a given name.
+    void growToFamilyName(Span& span) const {
+        static const QRegularExpression family(QStringLiteral("^(?:\\d{1,4}[.)]? )?(\\p{Lu}[\\p{L}'’-]+), $"));
+        const QString& text = m_run.text();
+        if (span.end() != text.size() || !m_in.names.isGiven(text.mid(span.start).section(u' ', 0, 0))) return;
+        const auto m = family.match(text.left(span.start));
+        if (!m.hasMatch() || !m_in.names.isFamily(m.captured(1))) return;
+        const int start = int(m.capturedStart(1));
+        if (isFree({start, span.start - start})) span = {start, span.end() - start};
     }
 
     // "…, nr. 8 Bl 1, Sc 1, Ap 09": what parts a house, short words with a number each.

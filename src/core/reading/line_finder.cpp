@@ -36,6 +36,27 @@ std::vector<QRect> parted(const cv::Mat& strength, const QRect& box) {
     return found;
 }
 
+// In a cell of one word its first letter may be all that is tall, with an accent on it or not: the height of its
+// capitals then, or 0. What is higher than that is no letter, and what stands apart is a sign.
+double tallOfOneWord(const std::vector<QRect>& letters, double baseline, double low) {
+    double highest = 0;
+    for (const QRect& letter : letters) {
+        const double height = baseline - letter.top();
+        const bool joined = std::any_of(letters.begin(), letters.end(), [&](const QRect& other) {
+            const int gap = std::max(other.left() - letter.right(), letter.left() - other.right());
+            return &other != &letter && gap <= apartFromWord * low;
+        });
+        if (joined && height <= highestLetter * low) highest = std::max(highest, height);
+    }
+    const int left =
+        std::min_element(letters.begin(), letters.end(), [](auto& a, auto& b) { return a.left() < b.left(); })->left();
+    const int right = std::max_element(letters.begin(), letters.end(), [](auto& a, auto& b) {
+                          return a.right() < b.right();
+                      })->right();
+    if (right - left > longestWord * highest || low >= clearlyLower * highest) return 0;
+    return std::min(highest, low / usualX);
+}
+
 // The letters' own measure: where they stand, and how high small ones and capitals are.
 void measure(LinePatch& line) {
     std::vector<QRect> letters;
@@ -66,8 +87,9 @@ void measure(LinePatch& line) {
     }
     if (heights.empty()) heights.push_back(line.box.height());
     std::sort(heights.begin(), heights.end());
-    const double tall = heights[size_t(double(heights.size() - 1) * tallLetters)];
     const double low = heights[size_t(double(heights.size() - 1) * lowLetters)];
+    const double lone = tallOfOneWord(letters, line.baseline, low);
+    const double tall = lone > 0 ? lone : heights[size_t(double(heights.size() - 1) * tallLetters)];
     line.capHeight = tall;
     line.xHeight = low < clearlyLower * tall ? std::max(low, lowestX * tall) : usualX * tall;
 }

@@ -31,7 +31,10 @@ inline constexpr double leastStep = 0.5, offGrid = 0.2; // pitches
 inline constexpr double mostlyEven = 0.75;              // share of the steps
 
 // The height of type: what its letters' heights say.
-inline constexpr double neighbourRow = 0.6; // a vote for a baseline counts so much for the rows beside it
+inline constexpr double neighbourRow = 0.6;   // a vote for a baseline counts so much for the rows beside it
+inline constexpr double apartFromWord = 0.7;  // heights of a small letter
+inline constexpr double longestWord = 7.0;    // some ten letters, in heights of a capital
+inline constexpr double highestLetter = 1.85; // a capital with its accent over a small letter
 inline constexpr double tallLetters = 0.95, lowLetters = 0.3;              // of all, by height
 inline constexpr double clearlyLower = 0.88, lowestX = 0.6, usualX = 0.75; // share of the tall ones
 

@@ -1,0 +1,148 @@
+// What words around a value announce: names of fields that offices put together, fields set far apart, under or in
+// boxes, a title, a part somebody has.
+#include "finding/labels.h"
+#include "support/found_on.h"
+
+using namespace eyelid;
+
+namespace {
+
+QStringList foundOn(Kind kind, const Page& page) {
+    QStringList texts;
+    for (const Finding& f : finder().find(page, everything(), {}))
+        if (f.kind == kind) texts << f.text;
+    return texts;
+}
+
+QStringList list(std::initializer_list<const char*> texts) {
+    QStringList all;
+    for (const char* text : texts) all << QString::fromUtf8(text);
+    return all;
+}
+
+} // namespace
+
+TEST_CASE("a word for somebody before a word for a number names somebody's number, in four languages") {
+    for (const char* label : {"Staff no.", "Tenant number", "your member ID", "Mitarbeiternummer", "Kundennr.",
+                              "N° client", "N.° empleado", "Matricule"}) {
+        INFO(label);
+        const auto hit = labelHit(QString::fromUtf8(label));
+        REQUIRE(hit);
+        CHECK(hit->kind == Kind::Record);
+        CHECK(namesSomebodysNumber(hit->word));
+    }
+    CHECK(foundOn(Kind::Record, {"Staff no. 225179"}) == list({"225179"}));
+    // Of a thing, and of a file.
+    CHECK(foundOn(Kind::Record, {"Order no. 225179", "Case number: LMW-004417"}).isEmpty());
+}
+
+TEST_CASE("whatever a code opens is a secret, and what lets nobody in is none") {
+    for (const char* line : {"Ihr Anmeldecode", "Votre code de connexion", "Join with code", "Unlock code"}) {
+        INFO(line);
+        CHECK(foundOn(Kind::Secret, {line, "353344"}) == list({"353344"}));
+    }
+    for (const char* line : {"Error code", "Fehlercode", "Product code", "code postal", "código de país", "Barcode"}) {
+        INFO(line);
+        const auto hit = labelHit(QString::fromUtf8(line));
+        CHECK((!hit || hit->kind != Kind::Secret));
+    }
+}
+
+TEST_CASE("labels at the left speak for values at the right, however far, where several do") {
+    made::PageMaker maker;
+    const char* rows[][2] = {
+        {"Lead guest", "Rowena Sutcliffe"}, {"Nights", "8"}, {"Door code", "7313"}, {"Price", "894.00"}};
+    double y = 40;
+    for (const auto& [label, value] : rows) {
+        const QString text = QString::fromUtf8(value);
+        maker.line(QString::fromUtf8(label), 20, y).line(text, 1200 - 8 * double(text.size()), y);
+        y += 24;
+    }
+    CHECK(foundOn(Kind::Secret, maker.page()) == list({"7313"}));
+}
+
+TEST_CASE("labels under their values speak for them") {
+    made::PageMaker maker;
+    const char* fields[][2] = {
+        {"Rowena Sutcliffe", "Account holder"}, {"41078640", "Account number"}, {"89.00", "Balance"}};
+    double x = 20;
+    for (const auto& [value, label] : fields) {
+        maker.line(QString::fromUtf8(value), x, 40).line(QString::fromUtf8(label), x, 58);
+        x += 260;
+    }
+    CHECK(foundOn(Kind::Account, maker.page()) == list({"41078640"}));
+    // A key of code speaks for what follows it, not for the key over it.
+    for (const QString& text : foundOn(Kind::Secret, {"\"client_secret\": █████", "\"token\": █████"}))
+        CHECK_FALSE(text.contains(QStringLiteral("client")));
+}
+
+TEST_CASE("a field's box keeps its value at a distance from its label") {
+    made::PageMaker maker;
+    const char* fields[][2] = {
+        {"Vorname", "Quillon"}, {"Nachname", "Gakstetter"}, {"Ort", "Hwidiem"}, {"Telefon", "030 23125 497"}};
+    double y = 40;
+    for (const auto& [label, value] : fields) {
+        maker.line(QString::fromUtf8(label), 20, y).line(QString::fromUtf8(value), 25, y + 28);
+        y += 58;
+    }
+    CHECK(foundOn(Kind::Person, maker.page()) == list({"Quillon", "Gakstetter"}));
+    CHECK(foundOn(Kind::Address, maker.page()) == list({"Hwidiem"}));
+    // Of a meeting, where nobody is named.
+    CHECK(foundOn(Kind::Address, {"Ort", "Großer Saal"}).isEmpty());
+}
+
+TEST_CASE("words over columns of what is somebody's are none of it, whatever they are") {
+    made::PageMaker maker;
+    const char* rows[][3] = {{"Starts", "Buddy", "Login"},
+                             {"1 March", "Rowena", "g.nemeth-ext"},
+                             {"8 March", "Gareth", "abigel.nagy"},
+                             {"9 March", "Vibeke", "alexandra.kiraly"},
+                             {"11 March", "Imogen", "mezei64"}};
+    double y = 40;
+    for (const auto& [day, name, user] : rows) {
+        maker.line(QString::fromUtf8(day), 20, y)
+            .line(QString::fromUtf8(name), 160, y)
+            .line(QString::fromUtf8(user), 320, y);
+        y += 24;
+    }
+    CHECK(foundOn(Kind::Person, maker.page()) == list({"Rowena", "Gareth", "Vibeke", "Imogen"}));
+    CHECK(foundOn(Kind::Username, maker.page()).size() == 4);
+}
+
+TEST_CASE("numbers that count a list are no houses") {
+    CHECK(foundOn(Kind::Person, {"1 Rowena Sutcliffe", "590 Philander Route, 60854 Alderport", "", "2 Gareth Miller",
+                                 "6128 Cloete Loop, 18002 Alderport"}) == list({"Rowena Sutcliffe", "Gareth Miller"}));
+}
+
+TEST_CASE("who says a sentence by given name is somebody") {
+    CHECK(foundOn(Kind::Person, {"Neue Nachricht", "Vito: Der Verbrauch stieg um 80 Prozent."}) == list({"Vito"}));
+    CHECK(foundOn(Kind::Person, {"Victoria: closed for works until Monday"}).isEmpty());
+}
+
+TEST_CASE("a name goes on over the end of a short line of text") {
+    CHECK(foundOn(Kind::Person, {"Meeting in ten minutes, with Pascal", "Maillard"}) == list({"Pascal Maillard"}));
+}
+
+TEST_CASE("a word of every day is a family's name behind a form of address and before a given name") {
+    CHECK(foundOn(Kind::Person, {"Ich danke Herrn Lang, der binnen einer Stunde kam."}) == list({"Lang"}));
+    CHECK(foundOn(Kind::Person, {"2. Little, Juana"}) == list({"Little, Juana"}));
+}
+
+TEST_CASE("whose daughter somebody is names them, over the end of a line as well") {
+    CHECK(foundOn(Kind::Person, {"No teníamos agua y llamamos por la noche; mi hija", "Federico tiene seis meses."}) ==
+          list({"Federico"}));
+}
+
+TEST_CASE("given and family names in cells of their own are found together") {
+    CHECK(foundOn(Kind::Person, {"| 1 | Sheldon | Hermiston | sheldon.hermiston@example.org |",
+                                 "| 2 | Stephany | Zboncak | zboncaks@post.example.net |",
+                                 "| 3 | Britney | Gerlach | gerlach73@example.com |"}) ==
+          list({"Sheldon", "Hermiston", "Stephany", "Zboncak", "Britney", "Gerlach"}));
+}
+
+TEST_CASE("a paper beside a label is not whom the label speaks of") {
+    made::PageMaker maker;
+    maker.line(QStringLiteral("Bill to"), 20, 40).line(QStringLiteral("Invoice ORD-54478"), 600, 40);
+    maker.line(QStringLiteral("Rowena Sutcliffe"), 20, 58);
+    CHECK(foundOn(Kind::Person, maker.page()) == list({"Rowena Sutcliffe"}));
+}
