@@ -146,3 +146,33 @@ TEST_CASE("a paper beside a label is not whom the label speaks of") {
     maker.line(QStringLiteral("Rowena Sutcliffe"), 20, 58);
     CHECK(foundOn(Kind::Person, maker.page()) == list({"Rowena Sutcliffe"}));
 }
+
+TEST_CASE("a column that counts keys opens nothing; keys in one are secrets") {
+    const auto column = [](const char* heading, std::initializer_list<const char*> keys) {
+        made::PageMaker maker;
+        maker.line(QString::fromUtf8(heading), 20, 40)
+            .line(QStringLiteral("MAC"), 220, 40)
+            .line(QStringLiteral("IP"), 420, 40);
+        double y = 64;
+        int device = 10;
+        for (const char* key : keys) {
+            const QString two = QString::number(device++);
+            maker.line(QString::fromUtf8(key), 20, y).line(QStringLiteral("00-00-5e-7e-b2-") + two, 220, y);
+            maker.line(QStringLiteral("203.0.113.") + two, 420, y);
+            y += 24;
+        }
+        return foundOn(Kind::Secret, maker.page());
+    };
+    CHECK(column("Clé", {"K-11", "K-12", "K-13"}).isEmpty());
+    CHECK(column("Key", {"7eWFSYoI7Sv4", "rMQXHFfIXJVd", "aVPqrBp22u34"}).size() == 3);
+    CHECK(column("Key", {"retries_max", "listen_port", "log_level2"}).isEmpty());
+    CHECK(foundOn(Kind::Secret, {"Password on the account is jVaVx9xJ."}) == list({"jVaVx9xJ"}));
+}
+
+TEST_CASE("a date of long ago in the cell beside a name alone is one of birth; one under a heading of ordinary words "
+          "is not") {
+    made::PageMaker maker;
+    maker.line(QStringLiteral("Gareth Miller"), 20, 40).line(QStringLiteral("1965-03-15"), 240, 40);
+    maker.line(QStringLiteral("Rowena Sutcliffe"), 20, 90).line(QStringLiteral("1992-02-13"), 240, 90);
+    CHECK(foundOn(Kind::Dob, maker.page()) == list({"1965-03-15", "1992-02-13"}));
+}

@@ -63,6 +63,8 @@ private:
     std::optional<Span> birthDateIn(const TextRun& run) const {
         const auto date = earlyDateIn(run.text());
         if (!date || !isFree(run, *date)) return std::nullopt;
+        const int left = m_in.screen.lineBeside(run.line);
+        if (date->length == int(run.text().size()) && isRestOfName(left, run.line)) return date;
         if (date->start == 0) {
             const int above = m_in.screen.lineAbove(run.line);
             const std::vector<int> heads = m_tagged.headsOf(run.line);
@@ -76,6 +78,14 @@ private:
         if (!name || name->span.end() > date->start) return std::nullopt;
         const QString gap = run.text().mid(name->span.end(), date->start - name->span.end());
         return between.match(gap).hasMatch() ? date : std::nullopt;
+    }
+
+    // "Obren Babalj" and a date in the next cell, which nothing else heads.
+    bool isRestOfName(int name, int date) const {
+        const Candidate* whole = nameAtStart(name);
+        if (!whole || whole->span.end() + 1 < int(m_in.screen.runs()[size_t(name)].text().size())) return false;
+        const std::vector<int> heads = m_tagged.headsOf(date);
+        return std::all_of(heads.begin(), heads.end(), [&](int head) { return head == name || nameAtStart(head); });
     }
 
     // One to three words written large, up to a sign that ends the sentence or the line.

@@ -6,6 +6,7 @@
 #include "finding/barred_cells.h"
 #include "finding/beside_people.h"
 #include "finding/candidates.h"
+#include "finding/counted_rows.h"
 #include "finding/check_digits.h"
 #include "finding/detector.h"
 #include "finding/finder_parts.h"
@@ -391,6 +392,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
                 settled.push_back(c);
         tagged->find(settled, candidates);
     }
+    dropCounted(screen, candidates);
     std::erase_if(candidates, [&](const Candidate& c) { return !wanted(c); });
     // The surest first; of equals the longer, then the one higher up, so that the order is always the same.
     std::stable_sort(candidates.begin(), candidates.end(), [](const Candidate& a, const Candidate& b) {

@@ -137,6 +137,8 @@ public:
             const Span span = withoutScheme(run.text(), value.span);
             const QString text = run.text().mid(span.start, span.length);
             const QString first = text.section(QLatin1Char(' '), 0, 0);
+            // "Key" heads the names of settings as well: what it speaks for must look like one.
+            if (value.label == QLatin1String("key") && (text.size() < shortestKey || !isMixed(text))) continue;
             if (text.size() < 4 || in.names.isCommonWord(first) || m_placeholder.matchesWhole(text)) continue;
             // A password is one word; what has several is prose beside a word for it.
             if (text.count(QLatin1Char(' ')) > 2) continue;
@@ -149,6 +151,8 @@ public:
     }
 
 private:
+    static constexpr qsizetype shortestKey = 8;
+
     // From BEGIN to END of a private key: every line between.
     void findKeyBlocks(const Surroundings& in, std::vector<Candidate>& out) const {
         const auto& runs = in.screen.runs();
@@ -180,7 +184,7 @@ private:
     Pattern m_spoken = ofWords(R"((?i)\b(?:<<before one word>>)\s["']?([^\s"',;]{8,}))");
     // "The password for the portal is …", "Kennwort lautet …", "pw: …".
     Pattern m_told = ofWords(
-        R"((?i)\b(?:<<told>>)\b(?: (?:for|of|to|für|zum|pour|de|para)(?: \p{L}+){1,5})?(?:\s?[:=]\s?| (?:is|was|ist|war|lautet|est|es|era)(?: now| still| jetzt)?:? | )["'“„«]?([^\s"'”“«»,;]{3,40}[^\s"'”“«»,;.:)]))");
+        R"((?i)\b(?:<<told>>)\b(?: (?:for|of|to|on|für|zum|des|der|pour|de|du|para|del)(?: \p{L}+){1,5})?(?:\s?[:=]\s?| (?:is|was|ist|war|lautet|est|es|era)(?: now| still| jetzt)?:? | )["'“„«]?([^\s"'”“«»,;]{3,40}[^\s"'”“«»,;.:)]))");
     // A word for any key, and for those of doors as well: what follows must look like one.
     Pattern m_plainKey = ofWords(R"((?i)(?:^|[\s(])(?:<<of doors as well>>)\s?:\s?([A-Za-z0-9]{8,40})(?:$|[\s,;)]))");
     Pattern m_token{R"((?:^|[\s"'=:(\[<,/])([A-Za-z0-9+_\-]{20,}={0,2})(?:$|[\s"')\]>,;&.]))"};
