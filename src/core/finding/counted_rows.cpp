@@ -8,18 +8,18 @@
 namespace eyelid {
 namespace {
 
-constexpr qsizetype longest = 7; // signs of what counts; years and long numbers follow one another by chance
+constexpr qsizetype longestCount = 7; // signs of what counts; years and long numbers follow one another by chance
 
-struct Count {
+struct RowCount {
     QString before;
     int number = 0;
 };
 
-std::optional<Count> countIn(const QString& text) {
+std::optional<RowCount> countIn(const QString& text) {
     static const QRegularExpression ending(QStringLiteral("^(\\p{L}{1,3}[-./ ]?)(\\d{1,4})$"));
     const auto m = ending.match(text);
-    if (text.size() > longest || !m.hasMatch()) return std::nullopt;
-    return Count{m.captured(1), m.captured(2).toInt()};
+    if (text.size() > longestCount || !m.hasMatch()) return std::nullopt;
+    return RowCount{m.captured(1), m.captured(2).toInt()};
 }
 
 bool mayBeCount(Kind kind) {

@@ -124,6 +124,7 @@ public:
                     add(m.groups[1], 0.7, Tr::tr("is long and unlike any language, as keys are"));
         });
         findKeyBlocks(in, out);
+        findKeyColumns(in, out);
         for (const TextRun& run : in.screen.runs()) {
             for (const PatternMatch& m : m_oneTime.all(run.search))
                 out.push_back(
@@ -137,8 +138,6 @@ public:
             const Span span = withoutScheme(run.text(), value.span);
             const QString text = run.text().mid(span.start, span.length);
             const QString first = text.section(QLatin1Char(' '), 0, 0);
-            // "Key" heads the names of settings as well: what it speaks for must look like one.
-            if (value.label == QLatin1String("key") && (text.size() < shortestKey || !isMixed(text))) continue;
             if (text.size() < 4 || in.names.isCommonWord(first) || m_placeholder.matchesWhole(text)) continue;
             // A password is one word; what has several is prose beside a word for it.
             if (text.count(QLatin1Char(' ')) > 2) continue;
@@ -151,7 +150,27 @@ public:
     }
 
 private:
-    static constexpr qsizetype shortestKey = 8;
+    // "Key" over "7eWFSYoI7Sv4": it heads the names of settings as well, so what stands under it must look like a key.
+    void findKeyColumns(const Surroundings& in, std::vector<Candidate>& out) const {
+        constexpr double inColumn = 0.7; // heights of a small x
+        const auto& lines = in.screen.page().lines;
+        for (const TextRun& head : in.screen.runs()) {
+            if (!m_keyHeading.matchesWhole(head.text().trimmed())) continue;
+            const TextLine& over = lines[size_t(head.line)];
+            for (const TextRun& run : in.screen.runs()) {
+                const QRectF& box = lines[size_t(run.line)].box;
+                const bool under = box.top() > over.box.bottom() &&
+                                   std::abs(box.left() - over.box.left()) <= inColumn * std::max(4.0, over.xHeight);
+                if (under && m_keyAlone.matchesWhole(run.text()) && isMixed(run.text()))
+                    out.push_back({Kind::Secret,
+                                   &run,
+                                   {0, int(run.text().size())},
+                                   0.8,
+                                   Tr::tr("follows a word for a password, key or token"),
+                                   {}});
+            }
+        }
+    }
 
     // From BEGIN to END of a private key: every line between.
     void findKeyBlocks(const Surroundings& in, std::vector<Candidate>& out) const {
@@ -187,6 +206,8 @@ private:
         R"((?i)\b(?:<<told>>)\b(?: (?:for|of|to|on|für|zum|des|der|pour|de|du|para|del)(?: \p{L}+){1,5})?(?:\s?[:=]\s?| (?:is|was|ist|war|lautet|est|es|era)(?: now| still| jetzt)?:? | )["'“„«]?([^\s"'”“«»,;]{3,40}[^\s"'”“«»,;.:)]))");
     // A word for any key, and for those of doors as well: what follows must look like one.
     Pattern m_plainKey = ofWords(R"((?i)(?:^|[\s(])(?:<<of doors as well>>)\s?:\s?([A-Za-z0-9]{8,40})(?:$|[\s,;)]))");
+    Pattern m_keyHeading = ofWords(R"((?i)(?:<<of doors as well>>))");
+    Pattern m_keyAlone{R"([A-Za-z0-9]{8,40})"};
     Pattern m_token{R"((?:^|[\s"'=:(\[<,/])([A-Za-z0-9+_\-]{20,}={0,2})(?:$|[\s"')\]>,;&.]))"};
     Pattern m_placeholder = ofWords(R"((?i)[*•·.xX●_\-]+|<.*>|\$\{?.*|%.*%|\[.*\]?|<<stands for none>>)");
 };
