@@ -48,6 +48,16 @@ TEST_CASE("whatever a code opens is a secret, and what lets nobody in is none") 
     }
 }
 
+TEST_CASE("what a label is said to be is a word of the lists, never what stands on the screen") {
+    for (const char* label :
+         {"Oakley code", "Rowena Oakley code", "Oakleycode", "code de Oakley", "your Oakley member no."}) {
+        INFO(label);
+        const auto hit = labelHit(QString::fromUtf8(label));
+        REQUIRE(hit);
+        CHECK_FALSE(hit->word.contains(QStringLiteral("oakley")));
+    }
+}
+
 TEST_CASE("labels at the left speak for values at the right, however far, where several do") {
     made::PageMaker maker;
     const char* rows[][2] = {

@@ -119,40 +119,41 @@ QStringList labelWords(const QString& text) {
     return spaced.toLower().split(QLatin1Char(' '), Qt::SkipEmptyParts);
 }
 
-constexpr qsizetype littlest =
-    4; // letters of the words that are labels only when they stand alone ("From", "An", "de")
+// Letters of the words that are labels only when they stand alone ("From", "An", "de").
+constexpr qsizetype littlest = 4;
 
 bool isNumberWord(const QString& word) {
     static const QSet<QString> numbers = aroundLabels("number");
     return numbers.contains(word);
 }
 
-bool isSomebody(const QString& word) {
-    const Entry* found = entryFor({word});
-    return found && found->kind == Kind::Person && word.size() > littlest;
+// The list's word for somebody, or nothing.
+QString somebody(const QString& word) {
+    const Entry* found = word.size() > littlest ? entryFor({word}) : nullptr;
+    return found && found->kind == Kind::Person ? found->phrase : QString();
 }
 
-// "Mitgliedsnummer", "Kundennr": a word for somebody, with or without the letters that join it to the next.
-bool isSomebodysNumber(const QString& compound) {
+// "Mitgliedsnummer", "Kundennr": whose it is, grown together with or without the letters that join two words.
+QString bearerInCompound(const QString& compound) {
     static const QStringList ends{QStringLiteral("nummer"), QStringLiteral("nr")};
     static const QStringList joints{QString(), QStringLiteral("s"), QStringLiteral("n"), QStringLiteral("en")};
     for (const QString& end : ends)
-        for (const QString& joint : joints)
-            if (const QString tail = joint + end; compound.endsWith(tail)) {
-                const QString stem = compound.chopped(tail.size());
-                if (isSomebody(stem) || isSomebody(stem + QLatin1Char('e'))) return true;
-            }
-    return false;
+        for (const QString& joint : joints) {
+            if (!compound.endsWith(joint + end)) continue;
+            const QString stem = compound.chopped(joint.size() + end.size());
+            for (const QString& word : {stem, stem + QLatin1Char('e')})
+                if (const QString whose = somebody(word); !whose.isEmpty()) return whose;
+        }
+    return {};
 }
 
-// "Staff no.", "visitor ID", "numéro de socio".
-bool isSomebodysNumber(const QStringList& words) {
+// Whose number "Staff no.", "visitor ID", "numéro de socio" is, or nothing.
+QString bearerOfNumber(const QStringList& words) {
     static const QSet<QString> ofs = aroundLabels("of");
-    if (isSomebodysNumber(words.last())) return true;
-    if (words.size() < 2) return false;
-    if (isNumberWord(words.last()) && isSomebody(words[words.size() - 2])) return true;
+    if (const QString whose = bearerInCompound(words.last()); !whose.isEmpty() || words.size() < 2) return whose;
+    if (isNumberWord(words.last())) return somebody(words[words.size() - 2]);
     const qsizetype whose = words.size() > 2 && ofs.contains(words[1]) ? 2 : 1;
-    return isNumberWord(words[0]) && words.size() == whose + 1 && isSomebody(words[whose]);
+    return isNumberWord(words[0]) && words.size() == whose + 1 ? somebody(words[whose]) : QString();
 }
 
 // "Sign-in code", "Anmeldecode", "code de connexion": of whatever it is, unless of what lets nobody in.
@@ -178,12 +179,13 @@ QStringList withoutOwner(QStringList words) {
     return words;
 }
 
-// What offices put together: no list has them all.
+// What offices put together: no list has them all. Said in the lists' words, for what stands on the screen may be
+// anything.
 std::optional<LabelHit> composedHit(const QStringList& all) {
     const QStringList words = withoutOwner(all);
-    const QString phrase = words.join(QLatin1Char(' '));
-    if (isSomebodysNumber(words)) return LabelHit{Kind::Record, phrase, true};
-    if (isCodeOfEntry(words)) return LabelHit{Kind::Secret, phrase, true};
+    if (const QString whose = bearerOfNumber(words); !whose.isEmpty())
+        return LabelHit{Kind::Record, whose + QLatin1String(" number"), true};
+    if (isCodeOfEntry(words)) return LabelHit{Kind::Secret, QStringLiteral("access code"), true};
     return std::nullopt;
 }
 
@@ -192,7 +194,7 @@ std::optional<LabelHit> composedHit(const QStringList& all) {
 bool namesSomebodysNumber(const QString& label) {
     static const QSet<QString> named = aroundLabels("number of somebody");
     const QStringList words = labelWords(label);
-    return !words.isEmpty() && (named.contains(words.join(QLatin1Char(' '))) || isSomebodysNumber(words));
+    return !words.isEmpty() && (named.contains(words.join(QLatin1Char(' '))) || !bearerOfNumber(words).isEmpty());
 }
 
 std::optional<LabelHit> wholeLabelHit(const QString& text) {
