@@ -124,6 +124,23 @@ TEST_CASE("numbers that count a list are no houses") {
                                  "6128 Cloete Loop, 18002 Alderport"}) == list({"Rowena Sutcliffe", "Gareth Miller"}));
 }
 
+TEST_CASE("houses that follow one another keep their numbers, and plates under their heading are plates") {
+    const QStringList found =
+        foundOn(Kind::Address, {"12 Emard Meadow", "30155 Karstedt", "", "13 Emard Meadow", "30155 Karstedt"});
+    for (const char* street : {"12 Emard Meadow", "13 Emard Meadow"}) CHECK(found.contains(QLatin1String(street)));
+    made::PageMaker maker;
+    const char* rows[][2] = {{"Plate", "Driver"},
+                             {"ZH 4711", "Rowena Sutcliffe"},
+                             {"ZH 4712", "Gareth Miller"},
+                             {"ZH 4713", "Vibeke Schroder"}};
+    double y = 40;
+    for (const auto& [plate, name] : rows) {
+        maker.line(QString::fromUtf8(plate), 20, y).line(QString::fromUtf8(name), 200, y);
+        y += 24;
+    }
+    CHECK(foundOn(Kind::Plate, maker.page()) == list({"ZH 4711", "ZH 4712", "ZH 4713"}));
+}
+
 TEST_CASE("who says a sentence by given name is somebody") {
     CHECK(foundOn(Kind::Person, {"Neue Nachricht", "Vito: Der Verbrauch stieg um 80 Prozent."}) == list({"Vito"}));
     CHECK(foundOn(Kind::Person, {"Victoria: closed for works until Monday"}).isEmpty());

@@ -27,6 +27,15 @@ bool mayBeCount(Kind kind) {
     return std::find(std::begin(kinds), std::end(kinds), kind) != std::end(kinds);
 }
 
+// Plates under "Plate" are plates, one after the other or not; but "Key" heads what keys are called as well.
+bool isAnnounced(const ScreenText& screen, const Candidate& c) {
+    const LabelledValue* label = labelFor(screen, *c.run, c.span, c.kind);
+    const auto inRow = [&] {
+        return label->how == LabelledValue::How::Inside || label->how == LabelledValue::How::Beside;
+    };
+    return label && (c.kind != Kind::Secret || inRow());
+}
+
 } // namespace
 
 void dropCounted(const ScreenText& screen, std::vector<Candidate>& candidates) {
@@ -34,7 +43,7 @@ void dropCounted(const ScreenText& screen, std::vector<Candidate>& candidates) {
     const auto& lines = screen.page().lines;
     std::erase_if(candidates, [&](const Candidate& c) {
         const auto own = mayBeCount(c.kind) && c.run->second < 0 ? countIn(c.run->text()) : std::nullopt;
-        if (!own) return false;
+        if (!own || isAnnounced(screen, c)) return false;
         const TextLine& line = lines[size_t(c.run->line)];
         return std::any_of(screen.runs().begin(), screen.runs().end(), [&](const TextRun& run) {
             const QRectF& box = lines[size_t(run.line)].box;

@@ -7,7 +7,7 @@
 
 namespace eyelid {
 
-/// "K-11" over "K-12": no key, no plate and no number of anybody's.
+/// "K-11" over "K-12": no key, no plate and no number of anybody's, unless a label says so.
 void dropCounted(const ScreenText& screen, std::vector<Candidate>& candidates);
 
 } // namespace eyelid

@@ -185,7 +185,7 @@ std::optional<LabelHit> composedHit(const QStringList& all) {
     const QStringList words = withoutOwner(all);
     if (const QString whose = bearerOfNumber(words); !whose.isEmpty())
         return LabelHit{Kind::Record, whose + QLatin1String(" number"), true};
-    if (isCodeOfEntry(words)) return LabelHit{Kind::Secret, QStringLiteral("access code"), true};
+    if (isCodeOfEntry(words)) return LabelHit{Kind::Secret, QLatin1String("access code"), true};
     return std::nullopt;
 }
 

@@ -64,6 +64,21 @@ public:
         growToFamilyName(span);
     }
 
+    // "2 Neil Wentzel" between "1 K. Swart" and "3 H. Kirsten", or their numbers: a list is counted.
+    bool isInCountedList() const {
+        const auto& lines = m_in.screen.page().lines;
+        const Word& own = lines[size_t(m_run.line)].words.front();
+        const int counted = own.text.toInt();
+        return counted > 0 && std::any_of(lines.begin(), lines.end(), [&](const TextLine& other) {
+                   if (other.words.empty()) return false;
+                   const Word& word = other.words.front();
+                   const int next = word.text.toInt();
+                   const bool aligned = std::abs(word.box.left() - own.box.left()) < own.box.height() / 2 ||
+                                        std::abs(word.box.right() - own.box.right()) < own.box.height() / 2;
+                   return aligned && next > 0 && std::abs(next - counted) == 1;
+               });
+    }
+
     // "69 Emard Meadow, Alderport": a street that reads as a name, between its number and its town.
     bool becomesAddress(Span& span) const {
         static const QRegularExpression address(
@@ -83,7 +98,6 @@ public:
             QStringLiteral("(?:^|[ (])(\\d{3} \\d{2} |\\d{1,5}[A-Za-z]?,? )$"));
         if (const auto m = numberBefore.match(m_run.text().left(span.start)); m.hasMatch()) {
             const int start = int(m.capturedStart(1));
-            if (start == 0 && countsLines(m.captured(1))) return;
             if (isFree({start, span.start - start})) span = {start, span.end() - start};
         }
     }
@@ -146,23 +160,6 @@ public:
     }
 
 private:
-    // "2 Neil Wentzel" between "1 K. Swart" and "3 H. Kirsten", or their numbers: a list is counted.
-    bool countsLines(const QString& number) const {
-        bool isNumber = false;
-        const int counted = number.trimmed().toInt(&isNumber);
-        if (!isNumber) return false;
-        const auto& lines = m_in.screen.page().lines;
-        const QRectF& own = lines[size_t(m_run.line)].words.front().box;
-        return std::any_of(lines.begin(), lines.end(), [&](const TextLine& other) {
-            if (other.words.empty()) return false;
-            const QRectF& box = other.words.front().box;
-            const int next = other.words.front().text.toInt();
-            const bool aligned = std::abs(box.left() - own.left()) < own.height() / 2 ||
-                                 std::abs(box.right() - own.right()) < own.height() / 2;
-            return aligned && (next == counted + 1 || (next > 0 && next == counted - 1));
-        });
-    }
-
     // "Johansson Björk, Nina": the given name behind a family's, up to the end of its cell; "Björk, N." wherever it
     // stands.
     void growToGivenName(Span& span) const {
@@ -327,7 +324,8 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
         }
         growing.growStreetNumber(c.span);
         if (c.span.end() == c.run->text().size() &&
-            (isOfAddress(in.screen.lineAbove(c.run->line)) || isOfAddress(in.screen.lineBelow(c.run->line))))
+            (isOfAddress(in.screen.lineAbove(c.run->line)) || isOfAddress(in.screen.lineBelow(c.run->line))) &&
+            !growing.isInCountedList())
             growing.growHouseNumber(c.span);
     }
     const auto isTaken = [&](const Candidate& name) {

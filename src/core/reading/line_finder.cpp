@@ -48,12 +48,8 @@ double tallOfOneWord(const std::vector<QRect>& letters, double baseline, double 
         });
         if (joined && height <= highestLetter * low) highest = std::max(highest, height);
     }
-    const int left =
-        std::min_element(letters.begin(), letters.end(), [](auto& a, auto& b) { return a.left() < b.left(); })->left();
-    const int right = std::max_element(letters.begin(), letters.end(), [](auto& a, auto& b) {
-                          return a.right() < b.right();
-                      })->right();
-    if (right - left > longestWord * highest || low >= clearlyLower * highest) return 0;
+    if (letters.back().right() - letters.front().left() > longestWord * highest || low >= clearlyLower * highest)
+        return 0;
     return std::min(highest, low / usualX);
 }
 
