@@ -2,7 +2,7 @@
 // is chosen for a page: its values are then written in one form, as one program writes them. `make(person)` gives HTML.
 import { readFileSync } from 'node:fs';
 import { s, esc } from './blocks.mjs';
-import { LABELS, DEEDS, LEADS, HEADS } from './roles.mjs';
+import { LABELS, DEEDS, OWNERS, NUMBERS, LEADS, HEADS } from './roles.mjs';
 
 const wordsOf = name => readFileSync(new URL(`../../data/words/${name}.txt`, import.meta.url), 'utf8').split('\n').filter(w => w.length > 2 && !w.startsWith('#'));
 const EVERYDAY = { en: wordsOf('eng'), de: wordsOf('deu'), fr: wordsOf('fra'), es: wordsOf('spa') };
@@ -63,9 +63,10 @@ const NOBODYS = {
 const strange = 0.15;
 // Firms are customers and senders as people are, and places are what things come from.
 const firmAsPerson = 0.3;
-const composed = { person: 0.35, username: 0.2 };
+const composed = { person: 0.35, username: 0.2, record: 0.5 };
 // A name of a field that no list has: what somebody did, or a known one with something before or behind it.
 function composedLabel(v, group) {
+  if (group === 'record') return v.pick(NUMBERS[v.language]).replace('{}', v.pick(OWNERS[v.language]));
   const { done, ends, whole } = DEEDS[v.language], part = v.pick(LABELS[group][v.language]);
   return v.pick([() => `${v.pick(done)} ${v.pick(ends)}`, () => `${v.pick(done)} ${v.pick(ends)}`, () => v.pick(whole).replace('{}', v.chance(0.5) ? part : part.toLowerCase()), () => group === 'person' && v.language === 'en' ? v.pick([v.job(), v.en().person.jobType()]) : `${v.pick(done)} ${v.pick(ends)}`])();
 }

@@ -18,15 +18,18 @@ const separator = v => v.pick([' · ', ' | ', ', ', ' – ', ' / ', '; ', ' &nbs
 const strung = (v, parts, signs) => parts.filter(Boolean).reduce((line, part, i) => line + signs[i % signs.length] + part);
 const tableClass = v => v.pick(['rules', 'bare', 'grid', 'zebra']);
 const row = (cells, tag = 'td') => `<tr>${cells.map(c => `<${tag}>${c}</${tag}>`).join('')}</tr>`;
+// What counts the rows is nobody's number: 1, K-11, A3, No. 7.
+function counting(v) { const first = v.pick([1, 1, 1, v.int(2, 90), 101, 1001]), before = v.pick(['', '', '', v.upper(1), v.upper(1) + '-', v.upper(2) + ' ', v.upper(2) + '-', '#', 'No. ', 'Nr. ']), wide = v.pick([0, 0, 2, 3]); return i => before + String(first + i).padStart(wide, '0'); }
+const countingHead = v => v.pick(['#', 'No.', 'Nr.', 'N°', 'Pos.', 'Key', 'Slot', 'Item', 'Row', 'Place', 'Locker', 'Tag', 'Platz', 'Fach', 'Taquilla', 'Casier', '']);
 const size = (v, x) => v.pick([x => x, x => x, x => `<b>${x}</b>`, x => `<small>${x}</small>`, x => `<span style="font-size:${v.int(105, 170)}%">${x}</span>`])(x);
 
 // Lists of records without names of fields: every value must speak for itself, by its place or by a short word before it.
 const UNNAMED = {
-  table: (v, fs) => `<table class="${tableClass(v)}">${records(v, fs, 3, 12).map((r, i) => row(v.numbered ? [i + 1, ...r] : r)).join('')}</table>`,
+  table: (v, fs) => `<table class="${tableClass(v)}">${records(v, fs, 3, 12).map((r, i) => row(v.numbered ? [v.count(i), ...r] : r)).join('')}</table>`,
   grid: (v, fs) => { const widths = fs.map(() => v.int(90, 250) + 'px').join(' '), gap = v.int(2, 12); return records(v, fs, 3, 12).map(r => style(`display:grid;grid-template-columns:${widths};padding:${gap}px 0`, r.map(x => `<div>${x}</div>`).join(''))).join(''); },
   lines: (v, fs) => { const sep = separator(v); return records(v, fs, 3, 10).map(r => `<div class="${v.row}">${r.map((x, i) => led(v, fs[i], bare(x))).filter(Boolean).join(sep)}</div>`).join(''); },
   strung: (v, fs) => { const signs = many(4, () => separator(v)), wide = v.int(0, 6), all = records(v, fs, 3, 12).map(r => `${style(`break-inside:avoid;padding:${wide}px 0`, strung(v, [...r.map((x, i) => led(v, fs[i], bare(x))), ' '], signs))}`).join(''); return v.chance(0.4) ? style(`columns:${v.int(2, 3)};column-gap:30px`, all) : all; },
-  printed: (v, fs) => `<div class=console>${v.chance(0.5) ? heading(v).toUpperCase() + '<br>' : ''}${records(v, fs, 3, 12).map((r, i) => [...(v.numbered ? [String(i + 1).padStart(4, '0')] : []), ...r.map(bare)].filter(Boolean).join(' ')).join('<br>')}</div>`,
+  printed: (v, fs) => `<div class=console>${v.chance(0.5) ? heading(v).toUpperCase() + '<br>' : ''}${records(v, fs, 3, 12).map((r, i) => [...(v.numbered ? [v.count(i)] : []), ...r.map(bare)].filter(Boolean).join(' ')).join('<br>')}</div>`,
   cards: (v, fs) => `<div class="cards c${v.int(2, 4)}">${records(v, fs, 3, 9).map(r => `<div class=card>${size(v, r[0])}<br>${r.slice(1).map((x, i) => led(v, fs[i + 1], x)).join(v.join)}</div>`).join('')}</div>`,
   twoEnds: (v, fs) => records(v, fs, 3, 8).map(r => style('display:flex;justify-content:space-between;padding:6px 0;border-bottom:1px solid #8884;max-width:' + v.width, `<div>${r[0]}${r.length > 2 ? `<br><small>${r.slice(1, -1).join(v.sep)}</small>` : ''}</div><div>${r.length > 1 ? r.at(-1) : ''}</div>`)).join(''),
   timeline: (v, fs) => records(v, fs, 3, 7).map(r => style('display:flex;gap:20px;padding:5px 0', `<small style="width:${v.int(60, 110)}px">${v.int(0, 23)}:${v.int(10, 59)}</small><div>${r.join(v.join)}</div>`)).join(''),
@@ -48,7 +51,7 @@ const UNNAMED = {
 // Lists of records whose fields are named: by headings, beside each value, or as keys.
 const key = f => f.label.normalize('NFD').toLowerCase().replace(/[^a-z0-9]+/g, '_').replace(/^_|_$/g, '') || 'x';
 const NAMED = {
-  table: (v, fs) => `<table class="${tableClass(v)}">${row(fs.map(f => f.label), 'th')}${records(v, fs, 2, 9).map(r => row(r)).join('')}</table>`,
+  table: (v, fs) => `<table class="${tableClass(v)}">${row([...(v.numbered ? [countingHead(v)] : []), ...fs.map(f => f.label)], 'th')}${records(v, fs, 2, 9).map((r, i) => row(v.numbered ? [v.count(i), ...r] : r)).join('')}</table>`,
   table2: (v, fs) => NAMED.table(v, fs), table3: (v, fs) => NAMED.table(v, fs),
   turned: (v, fs) => { const all = records(v, fs, 2, 4); return `<table class="${tableClass(v)}">${fs.map((f, i) => row([f.label, ...all.map(r => r[i])])).join('')}</table>`; },
   grid: (v, fs) => { const widths = fs.map(() => v.int(90, 230) + 'px').join(' '), line = cells => style(`display:grid;grid-template-columns:${widths};padding:4px 0`, cells.map(x => `<div>${x}</div>`).join('')); return line(fs.map(f => `<small>${f.label}</small>`)) + records(v, fs, 3, 9).map(line).join(''); },
@@ -106,7 +109,7 @@ function framed(v, body) {
 }
 export const record = {
   records(v) {
-    Object.assign(v, { row: v.pick(['ev', 'card', 'tight', 'plainrow']), join: v.pick(['<br>', '<br>', ' · ', ', ', ' ']), sep: separator(v), width: v.int(320, 800) + 'px', listTag: v.pick(['ol', 'ul']), numbered: v.chance(0.25), hollow: v.chance(0.2), shout: v.chance(0.15) });
+    Object.assign(v, { row: v.pick(['ev', 'card', 'tight', 'plainrow']), join: v.pick(['<br>', '<br>', ' · ', ', ', ' ']), sep: separator(v), width: v.int(320, 800) + 'px', listTag: v.pick(['ol', 'ul']), numbered: v.chance(0.25), count: counting(v), hollow: v.chance(0.2), shout: v.chance(0.15) });
     const people = v.chance(0.68), parts = many(v.pick([1, 1, 2, 2, 3, 4]), i => PARTS[v.pick(people && (i === 0 || v.chance(0.4)) ? OF_PEOPLE : OF_THINGS)](v));
     const titled = v.some(parts, parts.length).map(p => (v.chance(0.5) ? `<h3>${heading(v)}</h3>` : '') + p);
     const body = v.chance(0.25) ? `<div class=with>${titled.map(b => `<div>${b}</div>`).join('')}</div>` : titled.join('');

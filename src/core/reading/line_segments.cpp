@@ -1,6 +1,7 @@
 #include "reading/line_segments.h"
 
 #include "reading/line_limits.h"
+#include "reading/outlines.h"
 
 #include <algorithm>
 #include <cmath>
@@ -440,7 +441,8 @@ std::vector<LineSegment> linesOf(std::vector<LineSegment> words, const std::vect
 
 std::vector<LineSegment> lineSegments(const InkLook& look, const std::vector<InkPiece>& pieces) {
     BarePieces bare = withoutRules(look, pieces);
-    Sorted sorted = sortPieces(look.strength, withoutShadows(look, std::move(bare.pieces)), look.least);
+    Sorted sorted =
+        sortPieces(look.strength, withoutOutlines(look, withoutShadows(look, std::move(bare.pieces))), look.least);
     const std::vector<QRect> pictures = takePictures(sorted.letters, look.strength.rows);
     std::vector<LineSegment> words = wordsOf(sorted.letters, look.strength.rows, look.lightOnDark);
     takeMarks(words, sorted.small, look.strength.rows);
