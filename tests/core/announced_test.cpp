@@ -203,3 +203,20 @@ TEST_CASE("a date of long ago in the cell beside a name alone is one of birth; o
     maker.line(QStringLiteral("Rowena Sutcliffe"), 20, 90).line(QStringLiteral("1992-02-13"), 240, 90);
     CHECK(foundOn(Kind::Dob, maker.page()) == list({"1965-03-15", "1992-02-13"}));
 }
+
+TEST_CASE("what stands well inside the field under its label is announced by it") {
+    made::PageMaker form;
+    form.line(QStringLiteral("Address"), 40, 40).line(QStringLiteral("Nine Gables above Sulby"), 60, 68);
+    form.line(QStringLiteral("Remarks"), 40, 116).line(QStringLiteral("Ring twice"), 60, 144);
+    CHECK(foundOn(Kind::Address, form.page()) == list({"Nine Gables above Sulby"}));
+    // A paragraph set in under a heading is not in a field.
+    made::PageMaker prose;
+    prose.line(QStringLiteral("Address"), 40, 40).line(QStringLiteral("Nine Gables above Sulby"), 60, 68);
+    CHECK(foundOn(Kind::Address, prose.page()).isEmpty());
+}
+
+TEST_CASE("names of fields in a form's fields are nobody's address") {
+    CHECK(
+        foundOn(Kind::Address, {"City: Country", "Address: State, City", "Anschrift: Region, Postal Code"}).isEmpty());
+    CHECK(foundOn(Kind::Address, {"City: Alderport"}) == list({"Alderport"}));
+}

@@ -186,3 +186,25 @@ TEST_CASE("type of a script there are no letters for is told as illegible, and n
     // A look for faint ink sees much that is none.
     CHECK(reader.read(picture, {.faint = true}, progress)->illegible.empty());
 }
+
+TEST_CASE("type in outlined buttons is read, whatever their ends and however thick their edges") {
+    const QStringList labels{QStringLiteral("Maria Keller"), QStringLiteral("555 0143"),
+                             QStringLiteral("Guardar cambios")};
+    for (const double edge : {1.0, 2.0, 3.0})
+        for (const double round : {0.0, 6.0, 18.0}) {
+            QImage image = sheet(Qt::white, 760, 120);
+            QPainter painter(&image);
+            painter.setRenderHint(QPainter::Antialiasing);
+            painter.setFont(made::font(14, QStringLiteral("Inter")));
+            painter.setPen(QPen(QColor(0x66, 0x61, 0x5b), edge));
+            QRectF button(20, 40, 190, 36);
+            for (const QString& label : labels) {
+                painter.drawRoundedRect(button, round, round);
+                painter.drawText(button, Qt::AlignCenter, label);
+                button.translate(button.width() + 14, 0);
+            }
+            painter.end();
+            INFO(edge << " " << round);
+            CHECK(textsOf(readWhole(image)) == labels);
+        }
+}

@@ -107,3 +107,10 @@ TEST_CASE("what a street is called after names nobody elsewhere on the screen") 
     maker.line(QStringLiteral("Avenida de la Alameda, 53, 51990 Puerto Mirón"), 20, 220);
     CHECK(people(maker).empty());
 }
+
+TEST_CASE("the country somebody is from is not part of the name") {
+    CHECK(one("Sage Rodriguez Netherlands Baileux 44") == QStringLiteral("Sage Rodriguez"));
+    CHECK(one("Minerva Hooper Curaçao") == QStringLiteral("Minerva Hooper"));
+    // Somebody may be called so.
+    CHECK(one("Name: Minerva Jordan") == QStringLiteral("Minerva Jordan"));
+}

@@ -393,3 +393,8 @@ TEST_CASE("an address without a number of its house is one, and a year alone is 
           QStringList{QStringLiteral("Partida Manzanares s/n")});
     CHECK(found(Kind::Secret, {"First aid", "2027", "2027", "2026"}).isEmpty());
 }
+
+TEST_CASE("the country under an address is part of it") {
+    CHECK(found(Kind::Address, {"Lindenweg 14", "26529 Sulby", "Deutschland"}).contains(QStringLiteral("Deutschland")));
+    CHECK(found(Kind::Address, {"Due on 4 May", "Deutschland"}).isEmpty());
+}

@@ -99,7 +99,7 @@ private:
             const bool digit = hasDigit(text);
             // A mail address; a sign by itself is what a mark or a button before the value was read as.
             static const QRegularExpression mail(QStringLiteral("\\S@\\S"));
-            if ((text.size() < 4 && !value.goesOn) || text.contains(mail) || namesParts(text)) continue;
+            if ((text.size() < 4 && !value.goesOn) || text.contains(mail) || namesFieldsOfAddress(text)) continue;
             if (saysAnyPlace(value.label) && !isAmongPeople(in, value)) continue;
             const bool place = isPlace(in.names, text);
             // Of a country whose forms and places nobody here knows, what is written large after a whole label is one;
@@ -138,16 +138,6 @@ private:
     }
     static bool isPlace(const Names& names, const QString& text) {
         return hasDigit(text) || names.isPlace(text) || text.contains(QLatin1Char(','));
-    }
-
-    // "State, City", "Postal Code": what is to be filled in, not what was.
-    static bool namesParts(const QString& text) {
-        static const QRegularExpression parting(QStringLiteral("[,:/]+ *"));
-        const QStringList parts = text.split(parting, Qt::SkipEmptyParts);
-        return std::all_of(parts.begin(), parts.end(), [](const QString& part) {
-            const auto label = wholeLabelHit(part);
-            return label && label->kind == Kind::Address;
-        });
     }
 
     // Whether the column under a value's heading is one of places: two of them known, and a quarter of all.

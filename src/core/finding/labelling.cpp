@@ -266,8 +266,7 @@ public:
             if (!m_hits[h]->whole && !heads) continue;
             m_heads[h] = heads && m_hits[h]->whole;
             for (const size_t line : column)
-                m_screen.m_labelled.push_back(
-                    {m_hits[h]->kind, int(line), whole(line), LabelledValue::How::Heading, m_hits[h]->word, true});
+                add({m_hits[h]->kind, m_hits[h]->word, true}, line, whole(line), LabelledValue::How::Heading);
         }
     }
 
@@ -292,13 +291,13 @@ public:
         for (size_t i = 0; i < m_lines.size(); ++i)
             if (const int j = m_screen.m_beside[i]; j >= 0 && !m_hits[i]) hasValueBeside[size_t(j)] = 1;
         for (size_t j = 0; j < m_lines.size(); ++j) {
-            const int i = m_screen.m_below[j];
-            if (i < 0 || !m_hits[j] || m_hits[size_t(i)] ||
-                (hasValueBeside[j] && !stacked(j) && !toldByForm(m_hits[j]->kind)))
-                continue;
+            if (!m_hits[j]) continue;
+            const int below = m_screen.m_below[j], i = below >= 0 ? below : inFieldUnder(j);
+            if (i < 0 || m_hits[size_t(i)]) continue;
+            if (hasValueBeside[j] && !stacked(j) && !toldByForm(m_hits[j]->kind)) continue;
             // In a form whose fields are boxes the value keeps its distance, and the next label a larger one.
             const double reach = stacked(j) ? reachInForm : reachAlone;
-            if (gap(int(j), i) > reach * std::max(4.0, m_lines[j].xHeight)) continue;
+            if (below >= 0 && gap(int(j), i) > reach * std::max(4.0, m_lines[j].xHeight)) continue;
             add(*m_hits[j], size_t(i), whole(size_t(i)), LabelledValue::How::Above);
         }
     }
@@ -317,6 +316,28 @@ public:
     }
 
 private:
+    // What stands in the field under a label: well to the right of the label's left side, where another line stands at
+    // that side farther below, the next label. -1 where there is none.
+    int inFieldUnder(size_t label) const {
+        constexpr double indented = 0.5, farthest = 5, deepest = 4.5, aligned = 0.3; // heights of a small x
+        const QRectF& head = m_lines[label].box;
+        const double size = std::max(4.0, m_lines[label].xHeight);
+        if (!m_hits[label]->whole || speaksForWhatFollows(text(label))) return -1;
+        int value = -1;
+        for (size_t i = label + 1; i < m_lines.size(); ++i) {
+            const QRectF& box = m_lines[i].box;
+            const double right = box.left() - head.left(), down = box.top() - head.bottom();
+            if (value >= 0 && box.top() - m_lines[size_t(value)].box.bottom() > 2 * deepest * size) return -1;
+            if (std::abs(right) <= aligned * size && value >= 0)
+                return down - gap(int(label), value) > gap(int(label), value) ? value : -1;
+            if (down < 0 || right < 0 || box.left() > head.right() + farthest * size) continue;
+            if (value >= 0 || down > deepest * size) continue;
+            if (right < indented * size || right > farthest * size || m_hits[i]) return -1;
+            value = int(i);
+        }
+        return -1;
+    }
+
     // No larger than the line above it, close to that and not to what stands below.
     bool isCaption(size_t line) const {
         constexpr double largest = 1.02, close = 2.2; // of the upper line's height of a small x
@@ -464,18 +485,20 @@ private:
         if (value < 0 || (m_hits[size_t(value)] && m_hits[size_t(value)]->whole)) return false;
         const double own = gap(int(label), value);
         const int next = m_screen.m_below[size_t(value)], before = m_screen.m_above[label];
-        if (next >= 0 && isInBox(label, size_t(value), size_t(next))) return own < gap(value, next);
+        if (isInBox(label, size_t(value))) return own < gap(value, next);
         if (next >= 0) return own < 0.8 * gap(value, next);
         if (before >= 0) return own < 0.8 * gap(before, int(label));
         return own < 1.2 * m_lines[label].xHeight;
     }
 
     // A field's box keeps its value off its left side; the label over it and the next one under it stand at that side.
-    bool isInBox(size_t label, size_t value, size_t next) const {
+    bool isInBox(size_t label, size_t value) const {
         constexpr double indented = 0.5, aligned = 0.3; // heights of a small x
+        const int next = m_screen.m_below[value];
+        if (next < 0) return false;
         const double size = std::max(4.0, m_lines[label].xHeight), left = m_lines[label].box.left();
         return !speaksForWhatFollows(text(label)) && m_lines[value].box.left() - left >= indented * size &&
-               std::abs(m_lines[next].box.left() - left) <= aligned * size;
+               std::abs(m_lines[size_t(next)].box.left() - left) <= aligned * size;
     }
 
     Cells cellsBeside(size_t h) const {

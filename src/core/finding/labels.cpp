@@ -6,6 +6,7 @@
 
 #include <algorithm>
 #include <QHash>
+#include <QRegularExpression>
 #include <QSet>
 
 namespace eyelid {
@@ -206,6 +207,19 @@ std::optional<LabelHit> wholeLabelHit(const QString& text) {
         if (auto composed = composedHit(words)) return composed;
     if (!found) found = entryFor(words);
     return found ? std::optional(LabelHit{found->kind, found->phrase, true}) : std::nullopt;
+}
+
+bool namesFieldsOfAddress(const QString& text) {
+    static const QSet<QString> beside = aroundLabels("beside addresses");
+    static const QRegularExpression between(QStringLiteral("[,:/]+"));
+    if (text.size() > longestLabel) return false;
+    const QStringList parts = text.split(between, Qt::SkipEmptyParts);
+    return std::all_of(parts.begin(), parts.end(), [&](const QString& part) {
+        const QStringList words = labelWords(part);
+        if (words.isEmpty() || words.size() > mostWordsOfLabel) return false;
+        const auto label = wholeLabelHit(part);
+        return (label && label->kind == Kind::Address) || beside.contains(words.join(QLatin1Char(' ')));
+    });
 }
 
 std::optional<LabelHit> labelHit(const QString& text) {

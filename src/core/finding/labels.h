@@ -20,6 +20,9 @@ std::optional<LabelHit> labelHit(const QString& text);
 /// Whether a label of Kind::Record names a number that somebody bears ("staff no.", "Mitgliedsnummer"), not one of a
 /// file or a claim.
 bool namesSomebodysNumber(const QString& label);
+/// Whether text is nothing but names of fields of an address ("Country", "State, City"): what stands in a form's field
+/// until somebody fills it in.
+bool namesFieldsOfAddress(const QString& text);
 /// As labelHit() of a text that is a label and nothing else: it is not looked for at its end.
 std::optional<LabelHit> wholeLabelHit(const QString& text);
 

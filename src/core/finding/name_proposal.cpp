@@ -2,6 +2,7 @@
 
 #include "base/sentence.h"
 #include "finding/labels.h"
+#include "language/countries.h"
 #include "language/spelling.h"
 
 #include <algorithm>
@@ -110,6 +111,7 @@ private:
 
     bool isNoName(const Token& t) const {
         if (t.initial) return false;
+        if (isOnlyCountry(t)) return true;
         return (m_names.isCommonWord(t.text, m_language) && !m_names.isGiven(t.text) && !m_names.isFamily(t.text)) ||
                (m_names.isVeryCommonWord(t.text, m_language) && !m_names.isGiven(t.text)) || isCalendarWord(t);
     }
@@ -121,8 +123,14 @@ private:
                 if (i > m_first && isCalendarWord(m_tokens[i])) m_first = i + 1;
             while (m_first < m_last && isNoName(m_tokens[m_first])) ++m_first;
         }
+        // "Sage Rodriguez Netherlands Baileux": where somebody is from stands in cells of its own.
+        constexpr size_t fewestOfName = 2;
+        for (size_t i = m_first + fewestOfName; i <= m_last; ++i)
+            if (isOnlyCountry(m_tokens[i])) m_last = i - 1;
         while (m_last > m_first && isNoName(m_tokens[m_last])) --m_last;
     }
+
+    bool isOnlyCountry(const Token& t) const { return !m_names.isGivenOrFamily(t.text) && isCountry(t.text); }
 
     const LabelledValue* personLabel() const {
         if (m_run.second >= 0) return nullptr;

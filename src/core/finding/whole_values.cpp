@@ -4,6 +4,7 @@
 #include "finding/ordinary_word.h"
 #include "finding/person_words.h"
 #include "finding/tagged_values.h"
+#include "language/countries.h"
 
 #include <algorithm>
 #include <cmath>
@@ -265,6 +266,7 @@ private:
             speaksOfPeople(t))
             return false;
         const bool listed = m_in.names.isGivenOrFamily(t.text);
+        if (!listed && isCountry(t.text)) return false;
         const bool ordinary = isOrdinary(m_in.names, t.text);
         if (ordinary && !listed) return false;
         return !m_tagged || m_tagged->nobodys(m_run.line, t.span) < (ordinary ? ordinaryNobodys : nobodys);
@@ -293,6 +295,22 @@ std::optional<Candidate> countryCodeBefore(const Surroundings& in, const Candida
     Candidate whole = number;
     whole.run = &before;
     whole.span = {int(m.capturedStart(1)), int(m.capturedLength(1))};
+    whole.key.clear();
+    return whole;
+}
+
+// "Germany" right under the town: an address of another country ends so.
+std::optional<Candidate> countryUnder(const Surroundings& in, const Candidate& address) {
+    constexpr double close = 1.8; // heights of a small x between two lines of one block
+    const int under = in.screen.lineBelow(address.run->line);
+    if (under < 0 || !isCountry(in.screen.runs()[size_t(under)].text())) return std::nullopt;
+    const TextLine& town = in.screen.page().lines[size_t(address.run->line)];
+    const TextLine& country = in.screen.page().lines[size_t(under)];
+    if (country.box.top() - town.box.bottom() > close * std::max(town.xHeight, country.xHeight)) return std::nullopt;
+    Candidate whole = address;
+    whole.run = &in.screen.runs()[size_t(under)];
+    whole.span = {0, int(whole.run->text().size())};
+    whole.reason = Tr::tr("goes on under a street address");
     whole.key.clear();
     return whole;
 }
@@ -335,11 +353,15 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
         });
     };
     std::erase_if(found, isTaken);
-    std::vector<Candidate> codes;
-    for (const Candidate& c : found)
-        if (c.kind == Kind::Phone && c.run->second < 0)
-            if (auto code = countryCodeBefore(in, c)) codes.push_back(std::move(*code));
-    found.insert(found.end(), codes.begin(), codes.end());
+    std::vector<Candidate> more;
+    for (const Candidate& c : found) {
+        if (c.run->second >= 0) continue;
+        auto rest = c.kind == Kind::Phone     ? countryCodeBefore(in, c)
+                    : c.kind == Kind::Address ? countryUnder(in, c)
+                                              : std::nullopt;
+        if (rest) more.push_back(std::move(*rest));
+    }
+    found.insert(found.end(), more.begin(), more.end());
 }
 
 } // namespace eyelid
