@@ -157,3 +157,13 @@ TEST_CASE("a heading that ends in a word for numbers heads a column of them") {
     for (const Finding& f : finder().find(maker.page(), everything(), {})) accounts += f.kind == Kind::Account;
     CHECK(accounts == 3);
 }
+
+TEST_CASE("a town behind a name written family first is found, of several words and with a small letter before it") {
+    const QStringList towns =
+        foundOn(Kind::Address, {"Ontiveros Carrión, Emilio, Benidorm", "",
+                                "Navarrete Delafuente, Adán, Jerez de la Frontera", "", "Lukhona Ngcolosi, iBhayi"});
+    CHECK(towns ==
+          QStringList{QStringLiteral("Benidorm"), QStringLiteral("Jerez de la Frontera"), QStringLiteral("iBhayi")});
+    // A list of given names has no town.
+    CHECK(foundOn(Kind::Address, {"Emilio, Claudia, Florence"}).isEmpty());
+}

@@ -1,4 +1,5 @@
 // Where text is on a picture: lines of any polarity, what belongs to them, and what is no text.
+#include "reading/headings.h"
 #include "reading/page_text.h"
 #include "reading/reader.h"
 #include "reading/uniform_line.h"
@@ -373,4 +374,30 @@ TEST_CASE("a figure between two full stops in type of one pitch is of its line, 
             INFO(family << ' ' << pixels);
             CHECK(findLines(image).size() == 1);
         }
+}
+
+TEST_CASE("headings that nearly touch are parted by the columns under them") {
+    const auto lineOf = [](const QString& text, double x, double y) {
+        return made::PageMaker().line(text, x, y).page().lines.front();
+    };
+    std::vector<TextLine> lines{lineOf(QStringLiteral("Instalment From account"), 100, 20)};
+    TextLine& heading = lines.front();
+    for (size_t w : {1, 2}) heading.words[w].box.translate(6, 0); // 14 pixels from "Instalment"
+    heading.box.setRight(heading.words.back().box.right());
+    const double second = heading.words[1].box.left();
+    for (const double y : {44.0, 68.0, 92.0}) {
+        lines.push_back(lineOf(QStringLiteral("657.00"), 100, y));
+        lines.push_back(lineOf(QStringLiteral("91876808"), second, y));
+    }
+    std::vector<TextLine> table = lines;
+    REQUIRE(partHeadings(table));
+    CHECK(table.front().text() == QStringLiteral("Instalment"));
+    CHECK(table.back().text() == QStringLiteral("From account"));
+    CHECK(table.back().box.left() == second);
+    // Where a line goes through the gap, or fewer rows stand there, it is a line of words set apart.
+    std::vector<TextLine> through = lines;
+    through.insert(through.begin() + 1, lineOf(QStringLiteral("paid in several parts each month"), 100, 32));
+    CHECK_FALSE(partHeadings(through));
+    lines.resize(5);
+    CHECK_FALSE(partHeadings(lines));
 }

@@ -90,23 +90,37 @@ private:
 
     // One to three words written large, up to a sign that ends the sentence or the line.
     bool isTown(const QString& text, bool listedOnly) const {
-        constexpr int mostWords = 3;
+        constexpr int mostWords = 5;
         const QStringList words = text.split(u' ');
         if (words.size() > mostWords) return false;
         if (m_in.names.isPlace(text)) return true;
-        if (listedOnly) return false;
         const TextRun run{SearchText(text)};
         for (const Token& t : tokensOf(run))
             if (isThing(t) || leadsAThing(t) || isCalendarWord(t) || isTitle(t) || isRoleWord(t)) return false;
+        // "Jerez de la Frontera": the lists hold the words of towns, not how they are joined.
+        if (listedOnly)
+            return words.size() > 1 && m_in.names.isPlace(words.first()) && m_in.names.isPlace(words.last());
         return std::none_of(words.begin(), words.end(), [&](const QString& word) {
             return isOrdinary(m_in.names, word) && !m_in.names.isPlace(word) && !m_in.names.isFamily(word);
         });
     }
 
+    // With nothing before it, or the family's name: "Ontiveros Carrión, Emilio".
+    bool beginsItsLine(const Candidate& name) const {
+        constexpr int mostBefore = 2; // a dash before who signs
+        if (name.span.start <= mostBefore) return true;
+        const Candidate* family = nameAtStart(name.run->line);
+        if (!family || family->run != name.run || family->span.end() + 2 != name.span.start) return false;
+        const QString& text = name.run->text();
+        return text[family->span.end()] == u',' && !m_in.names.isGiven(text.section(u' ', 0, 0)) &&
+               m_in.names.isGiven(text.mid(name.span.start, name.span.length).section(u' ', 0, 0));
+    }
+
     void addTownBehind(const Candidate& name, std::vector<Candidate>& out) const {
-        static const QRegularExpression town(
-            QStringLiteral("^(?:, | (of|aus|von|de|from|d['’])\\s?|(, \\d{1,3}(?: \\p{L}+)?, ))(\\p{Lu}[\\p{L}'’-]+(?: "
-                           "\\p{Lu}[\\p{L}'’-]+){0,2})(?=$|[.;)]|, \\d| ?$)"));
+        static const QRegularExpression town(QStringLiteral(
+            "^(?:, | (of|aus|von|de|from|d['’])\\s?|(, \\d{1,3}(?: \\p{L}+)?, ))"
+            "(\\p{Ll}?\\p{Lu}[\\p{L}'’-]+(?: (?:(?:de|del|la|las|los|am|an|der|im|sur|sous|les|do|da|dos|upon"
+            "|under|in|of) ){0,2}\\p{Lu}[\\p{L}'’-]+){0,2})(?=$|[.;)]|, \\d| ?$)"));
         const QString& text = name.run->text();
         const auto m = town.match(text.mid(name.span.end()));
         if (!m.hasMatch()) return;
@@ -114,9 +128,8 @@ private:
         // Without a word for it, or the age before it, only a town that is known, behind a name that begins its line: a
         // list of names is one too.
         const bool told = m.capturedLength(1) + m.capturedLength(2) > 0;
-        constexpr int mostBefore = 2; // a dash before who signs
         const bool ends = span.end() == int(text.size()) || text[span.end()] == u',';
-        if (!told && (name.span.start > mostBefore || !ends)) return;
+        if (!told && (!ends || !beginsItsLine(name))) return;
         const bool free = std::all_of(m_on[size_t(name.run->line)].begin(), m_on[size_t(name.run->line)].end(),
                                       [&](const Candidate* c) {
                                           return c->run != name.run || c->kind == Kind::Person ||

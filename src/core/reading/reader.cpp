@@ -8,6 +8,7 @@
 #include "reading/bars.h"
 #include "reading/codes.h"
 #include "reading/faces.h"
+#include "reading/headings.h"
 #include "reading/hue_contrast.h"
 #include "reading/illegible.h"
 #include "reading/ink_strength.h"
@@ -42,6 +43,12 @@ QByteArray fingerprint(const QImage& line, const QString& languages) {
         for (int y = 0; y < line.height(); ++y) hash = qHashBits(line.constScanLine(y), size_t(line.width()), hash);
     }
     return QByteArray(reinterpret_cast<const char*>(hashes), sizeof hashes);
+}
+
+void sortFromTop(std::vector<TextLine>& lines) {
+    std::stable_sort(lines.begin(), lines.end(), [](const TextLine& a, const TextLine& b) {
+        return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.box.left() < b.box.left();
+    });
 }
 
 // What makeUniform looks at.
@@ -157,10 +164,8 @@ public:
             if (area.topLeft() != QPoint(0, 0)) shift(line, area.topLeft());
             page.lines.push_back(std::move(line));
         }
-        if (page.lines.size() > 1)
-            std::stable_sort(page.lines.begin(), page.lines.end(), [](const TextLine& a, const TextLine& b) {
-                return a.box.top() != b.box.top() ? a.box.top() < b.box.top() : a.box.left() < b.box.left();
-            });
+        sortFromTop(page.lines);
+        if (partHeadings(page.lines)) sortFromTop(page.lines);
         if (search) search->finish(page, area.topLeft());
         if (qint64(picture.width()) * picture.height() > largestKept) {
             m_strength = {};

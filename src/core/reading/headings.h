@@ -1,0 +1,16 @@
+// Headings of two columns that stand so near each other that they were taken for one line: the columns under them part
+// them.
+#pragma once
+
+#include "reading/page.h"
+
+#include <vector>
+
+namespace eyelid {
+
+/// Parts each of `lines` (from top to bottom) at a gap wider than a word's where at least three rows below have a cell
+/// under either side, each in line with its part, and nothing goes through the gap. The right parts come last; whether
+/// there are any.
+bool partHeadings(std::vector<TextLine>& lines);
+
+} // namespace eyelid
