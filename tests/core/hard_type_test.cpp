@@ -208,3 +208,48 @@ TEST_CASE("type in outlined buttons is read, whatever their ends and however thi
             CHECK(textsOf(readWhole(image)) == labels);
         }
 }
+
+TEST_CASE("type under dotted and wavy lines keeps its spaces and its letters") {
+    const QStringList texts{QStringLiteral("Account 44718"), QStringLiteral("Maria Keller"),
+                            QStringLiteral("rosa@mail.example")};
+    for (const bool wavy : {false, true}) {
+        QImage image = sheet(Qt::white);
+        const QFont font = made::font(15, QStringLiteral("Inter"));
+        draw(image, font, Qt::black, texts);
+        for (int row = 0; row < 3; ++row) {
+            const int width = QFontMetrics(font).horizontalAdvance(texts[row]);
+            for (int x = 0; x < width; ++x) {
+                if (!wavy && x % 2) continue;
+                image.setPixelColor(30 + x, 54 + 50 * row + (wavy ? std::abs(x % 6 - 3) : 0),
+                                    wavy ? Qt::red : Qt::black);
+            }
+        }
+        INFO(wavy);
+        CHECK(textsOf(readWhole(image)) == texts);
+    }
+}
+
+TEST_CASE("dots that lead to a number are no line under type") {
+    QImage image = sheet(Qt::white);
+    draw(image, made::font(15, QStringLiteral("Inter")), Qt::black, {QStringLiteral("Weir house ........ 12")});
+    CHECK(textsOf(readWhole(image)).join(QLatin1Char(' ')).contains(QStringLiteral("....")));
+}
+
+TEST_CASE("a line of which a part is selected is read as one, also within a word") {
+    const QFont font = made::font(15, QStringLiteral("DejaVu Sans"));
+    const QFontMetrics metrics(font);
+    for (const auto& [before, selected] : {std::pair{QStringLiteral("Elena "), QStringLiteral("Fuchs")},
+                                           {QStringLiteral("rosa@exam"), QStringLiteral("ple.com")},
+                                           {QStringLiteral("Account 44"), QStringLiteral("718 5")}}) {
+        QImage image = sheet(Qt::white, 400, 90);
+        QPainter painter(&image);
+        painter.setFont(font);
+        painter.drawText(30, 50, before);
+        const int x = 30 + metrics.horizontalAdvance(before), width = metrics.horizontalAdvance(selected);
+        painter.fillRect(x, 50 - metrics.ascent(), width, metrics.height(), QColor(0x00, 0x66, 0xcc));
+        painter.setPen(Qt::white);
+        painter.drawText(x, 50, selected);
+        painter.end();
+        CHECK(textsOf(readWhole(image)) == QStringList{before + selected});
+    }
+}

@@ -148,6 +148,8 @@ public:
     std::vector<LineSegment> standing() {
         settleShadows();
         for (size_t i = 0; i < m_segments.size(); ++i)
+            if (m_stands[i] && m_segments[i].onBlock && isFoundWithout(i)) m_stands[i] = 0;
+        for (size_t i = 0; i < m_segments.size(); ++i)
             if (m_stands[i] && isBadge(i)) m_stands[i] = 0;
         for (size_t i = 0; i < m_segments.size(); ++i)
             if (m_stands[i]) dropHoles(i);
@@ -167,6 +169,19 @@ private:
         for (int r = box.top() / bucket; r <= box.bottom() / bucket; ++r)
             for (size_t j : m_rows[size_t(r)])
                 if (m_stands[j] && m_segments[j].lightOnDark != lightOnDark && visit(j)) return;
+    }
+
+    // What stands on a block is most often found without it: on a button, on a page among dark ones.
+    bool isFoundWithout(size_t i) const {
+        const LineSegment& one = m_segments[i];
+        for (int r = one.box.top() / bucket; r <= one.box.bottom() / bucket; ++r)
+            for (size_t j : m_rows[size_t(r)]) {
+                const LineSegment& other = m_segments[j];
+                if (m_stands[j] && !other.onBlock && other.lightOnDark == one.lightOnDark &&
+                    commonShare(one.box, other.box) >= samePlace)
+                    return true;
+            }
+        return false;
     }
 
     // Type with a shadow is dark and light on a ground between the two.

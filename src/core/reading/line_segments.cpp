@@ -1,7 +1,10 @@
 #include "reading/line_segments.h"
 
+#include "reading/grounds.h"
 #include "reading/line_limits.h"
+#include "reading/neighbourhood.h"
 #include "reading/outlines.h"
+#include "reading/underlines.h"
 
 #include <algorithm>
 #include <cmath>
@@ -34,33 +37,6 @@ private:
 int verticalOverlap(const QRect& a, const QRect& b) {
     return std::min(a.bottom(), b.bottom()) - std::max(a.top(), b.top()) + 1;
 }
-
-// Rows of buckets, so that a box is compared with its neighbours only.
-class Neighbourhood {
-public:
-    Neighbourhood(const std::vector<QRect>& boxes, int height) : m_rows(size_t(height / bucket + 2)) {
-        for (size_t i = 0; i < boxes.size(); ++i)
-            for (int r = boxes[i].top() / bucket; r <= boxes[i].bottom() / bucket; ++r) m_rows[size_t(r)].push_back(i);
-        for (auto& row : m_rows)
-            std::sort(row.begin(), row.end(), [&](size_t a, size_t b) { return boxes[a].left() < boxes[b].left(); });
-    }
-    /// Calls `visit(j)` for boxes that share a row with `box` and start between `fromX` and `toX`.
-    template <typename Visit>
-    void each(const std::vector<QRect>& boxes, const QRect& box, int fromX, int toX, Visit visit) const {
-        const int first = std::max(0, box.top() / bucket),
-                  last = std::min(int(m_rows.size()) - 1, box.bottom() / bucket);
-        for (int r = first; r <= last; ++r) {
-            const auto& row = m_rows[size_t(r)];
-            auto it =
-                std::lower_bound(row.begin(), row.end(), fromX, [&](size_t i, int x) { return boxes[i].left() < x; });
-            for (; it != row.end() && boxes[*it].left() <= toX; ++it) visit(*it);
-        }
-    }
-
-private:
-    static constexpr int bucket = 16;
-    std::vector<std::vector<size_t>> m_rows;
-};
 
 // Which boxes stand side by side within `reach(i, j)` pixels and overlap vertically. `reach` gives no more than
 // `widest` heights of the higher box.
@@ -437,12 +413,33 @@ std::vector<LineSegment> linesOf(std::vector<LineSegment> words, const std::vect
     return lines;
 }
 
+// Lines of the other polarity on a ground that is ink of this one.
+void addLinesOn(const Ground& ground, const InkLook& look, std::vector<LineSegment>& lines) {
+    const cv::Rect place(ground.box.left(), ground.box.top(), ground.box.width(), ground.box.height());
+    const cv::Mat gray = look.gray(place);
+    const InkLook own{gray, ground.letters, look.least, !look.lightOnDark};
+    for (LineSegment& line : lineSegments(own, inkPieces(own.strength, own.least))) {
+        line.onBlock = true;
+        line.box.translate(ground.box.topLeft());
+        for (QRect& ink : line.inks) ink.translate(ground.box.topLeft());
+        for (QRect& rule : line.rules) rule.translate(ground.box.topLeft());
+        // What stands right beside the ground is none of it.
+        const QSize strip(edgeStrip, ground.box.height());
+        line.rules.emplace_back(ground.box.topLeft() - QPoint(strip.width(), 0), strip);
+        line.rules.emplace_back(ground.box.topRight() + QPoint(1, 0), strip);
+        lines.push_back(std::move(line));
+    }
+}
+
 } // namespace
 
 std::vector<LineSegment> lineSegments(const InkLook& look, const std::vector<InkPiece>& pieces) {
-    BarePieces bare = withoutRules(look, pieces);
-    Sorted sorted =
-        sortPieces(look.strength, withoutOutlines(look, withoutShadows(look, std::move(bare.pieces))), look.least);
+    const OnTheirGrounds grounds = onTheirGrounds(look, pieces);
+    BarePieces bare = withoutRules(look, grounds.pieces);
+    BarePieces open = withoutUnderlines(look, withoutOutlines(look, withoutShadows(look, std::move(bare.pieces))));
+    bare.rules.insert(bare.rules.end(), open.rules.begin(), open.rules.end());
+    bare.rules.insert(bare.rules.end(), grounds.edges.begin(), grounds.edges.end());
+    Sorted sorted = sortPieces(look.strength, open.pieces, look.least);
     const std::vector<QRect> pictures = takePictures(sorted.letters, look.strength.rows);
     std::vector<LineSegment> words = wordsOf(sorted.letters, look.strength.rows, look.lightOnDark);
     takeMarks(words, sorted.small, look.strength.rows);
@@ -461,6 +458,7 @@ std::vector<LineSegment> lineSegments(const InkLook& look, const std::vector<Ink
         for (const QRect& rule : bare.rules)
             if (isRuleOf(rule, line.box) && std::ranges::find(line.inks, rule) == line.inks.end())
                 line.rules.push_back(rule);
+    for (const Ground& ground : grounds.others) addLinesOn(ground, look, lines);
     return lines;
 }
 

@@ -17,6 +17,7 @@ struct LineSegment {
     std::vector<QRect> inks;
     std::vector<QRect> rules; ///< that run through, under or around them
     bool lightOnDark = false;
+    bool onBlock = false; ///< found as what stands on a block of the other polarity (grounds.h)
     double share = 0;     ///< of ground around the ink, 0 to 1; for the finder to fill in
     bool between = false; ///< what surrounds it is neither its lightest nor its darkest: type with a shadow
     double strength = 0;  ///< mean of its ink, levels

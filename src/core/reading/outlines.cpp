@@ -1,9 +1,11 @@
 #include "reading/outlines.h"
 
 #include "reading/line_segments.h"
+#include "reading/neighbourhood.h"
 
 #include <algorithm>
 #include <opencv2/core.hpp>
+#include <set>
 
 namespace eyelid {
 namespace {
@@ -44,26 +46,22 @@ bool runsAround(const InkLook& look, const QRect& box) {
 } // namespace
 
 std::vector<InkPiece> withoutOutlines(const InkLook& look, std::vector<InkPiece> pieces) {
-    std::vector<size_t> byLeft;
-    for (size_t i = 0; i < pieces.size(); ++i)
-        if (pieces[i].box.height() >= shortestLetter) byLeft.push_back(i);
-    std::sort(byLeft.begin(), byLeft.end(),
-              [&](size_t a, size_t b) { return pieces[a].box.left() < pieces[b].box.left(); });
+    std::vector<QRect> boxes;
+    for (const InkPiece& piece : pieces)
+        if (piece.box.height() >= shortestLetter) boxes.push_back(piece.box);
+    const Neighbourhood near(boxes, look.strength.rows);
     const auto isOutline = [&](const InkPiece& piece) {
         if (!mayBeOutline(piece)) return false;
         const QRect room = piece.box.adjusted(leastGround, leastGround, -leastGround, -leastGround);
-        const int enough = piece.box.width() > widerThanSign * piece.box.height() ? 1 : 2;
-        auto it = std::lower_bound(byLeft.begin(), byLeft.end(), room.left(),
-                                   [&](size_t i, int left) { return pieces[i].box.left() < left; });
-        int within = 0;
-        for (; it != byLeft.end() && pieces[*it].box.left() <= room.right() && within < enough; ++it)
-            within += room.contains(pieces[*it].box);
-        return within >= enough && runsAround(look, piece.box);
+        const size_t enough = piece.box.width() > widerThanSign * piece.box.height() ? 1 : 2;
+        std::set<size_t> within;
+        near.each(boxes, room, room.left(), room.right(), [&](size_t i) {
+            if (within.size() < enough && room.contains(boxes[i])) within.insert(i);
+        });
+        return within.size() >= enough && runsAround(look, piece.box);
     };
-    std::vector<InkPiece> left;
-    for (const InkPiece& piece : pieces)
-        if (!isOutline(piece)) left.push_back(piece);
-    return left;
+    std::erase_if(pieces, isOutline);
+    return pieces;
 }
 
 } // namespace eyelid

@@ -8,6 +8,7 @@
 #include "reading/bars.h"
 #include "reading/codes.h"
 #include "reading/faces.h"
+#include "reading/grounds.h"
 #include "reading/headings.h"
 #include "reading/hue_contrast.h"
 #include "reading/illegible.h"
@@ -164,6 +165,7 @@ public:
             if (area.topLeft() != QPoint(0, 0)) shift(line, area.topLeft());
             page.lines.push_back(std::move(line));
         }
+        joinSelected(page.lines);
         sortFromTop(page.lines);
         if (partHeadings(page.lines)) sortFromTop(page.lines);
         if (search) search->finish(page, area.topLeft());

@@ -1,0 +1,36 @@
+// What is selected or highlighted within a line stands on a ground of its own, which as ink is a block, with the
+// letters in it or with the letters beside it.
+#pragma once
+
+#include "reading/page.h"
+#include "reading/ruled_pieces.h"
+#include "reading/uniform_line.h"
+
+#include <opencv2/core.hpp>
+#include <QRect>
+#include <vector>
+
+namespace eyelid {
+
+/// How much of what stands beside a line is read with it, and more: device pixels.
+inline constexpr int edgeStrip = linePad + 2;
+
+/// A block with letters of the other polarity on it.
+struct Ground {
+    QRect box;       ///< device pixels
+    cv::Mat letters; ///< how far each of its pixels differs from it, in that polarity
+};
+
+struct OnTheirGrounds {
+    std::vector<InkPiece> pieces; ///< of the look's polarity: beside blocks and on them
+    std::vector<QRect> edges;     ///< strips within blocks that lines beside them would be read with
+    std::vector<Ground> others;
+};
+
+/// `pieces` of `look` with each such block taken apart. One with nothing on it stays as it is.
+OnTheirGrounds onTheirGrounds(const InkLook& look, const std::vector<InkPiece>& pieces);
+
+/// Joins lines that go on in the other polarity right where they end: the rest of a selected line, also within a word.
+void joinSelected(std::vector<TextLine>& lines);
+
+} // namespace eyelid
