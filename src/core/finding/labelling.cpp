@@ -322,7 +322,8 @@ private:
         constexpr double indented = 0.5, farthest = 5, deepest = 4.5, aligned = 0.3; // heights of a small x
         const QRectF& head = m_lines[label].box;
         const double size = std::max(4.0, m_lines[label].xHeight);
-        if (!m_hits[label]->whole || speaksForWhatFollows(text(label))) return -1;
+        const bool tells = m_hits[label]->whole || toldByForm(m_hits[label]->kind);
+        if (!tells || speaksForWhatFollows(text(label))) return -1;
         int value = -1;
         for (size_t i = label + 1; i < m_lines.size(); ++i) {
             const QRectF& box = m_lines[i].box;
