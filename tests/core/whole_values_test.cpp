@@ -398,3 +398,17 @@ TEST_CASE("the country under an address is part of it") {
     CHECK(found(Kind::Address, {"Lindenweg 14", "26529 Sulby", "Deutschland"}).contains(QStringLiteral("Deutschland")));
     CHECK(found(Kind::Address, {"Due on 4 May", "Deutschland"}).isEmpty());
 }
+
+TEST_CASE("the number of a street called after somebody goes with it") {
+    const auto covered = [](const char* line, const char* number) {
+        made::PageMaker page;
+        page.line(QString::fromUtf8(line));
+        for (const Finding& f : finder().find(page.page(), everything(), {}))
+            if (f.text.contains(QString::fromUtf8(number))) return true;
+        return false;
+    };
+    CHECK(covered("He called to read the meter at 97450 Cathryn Landing.", "97450"));
+    CHECK(covered("Marko Kos, Jovana Gojkovića 160", "160"));
+    CHECK_FALSE(covered("He was hired at 2024 Cathryn Landing.", "2024"));
+    CHECK_FALSE(covered("Marko Kos, Jovana Gojković 160 pages", "160"));
+}

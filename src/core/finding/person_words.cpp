@@ -105,6 +105,11 @@ bool isArticle(const Token& t) {
     return words.contains(plain(t));
 }
 
+bool saysWhere(const Token& t) {
+    static const QSet<QString> words = aroundNames("at");
+    return words.contains(plain(t));
+}
+
 bool isThing(const Token& t) {
     static const QSet<QString> words = aroundNames("thing");
     return words.contains(plain(t));

@@ -103,6 +103,26 @@ public:
         }
     }
 
+    // "the meter at 97450 Cathryn Landing": a number after a word for where is a house's, unless it is a year.
+    void growNumberOfPlace(Span& span) const {
+        static const QRegularExpression number(QStringLiteral("(?:^|[ (])(?!(?:19|20)\\d\\d )(\\d{3,5}[A-Za-z]? )$"));
+        const auto m = number.match(m_run.text().left(span.start));
+        if (!m.hasMatch()) return;
+        const int start = int(m.capturedStart(1));
+        const Token* before = last([&](const Token& t) { return t.span.end() <= start; });
+        if (before && saysWhere(*before) && isFree({start, span.start - start})) span = {start, span.end() - start};
+    }
+
+    // "Jovan Kos, Jovana Gojkovića 160": behind somebody's name and a comma what a number follows is a street.
+    void growNumberOfStreet(Span& span) const {
+        static const QRegularExpression number(QStringLiteral("^( \\d{1,4}[A-Za-z]?)(?=$|,)"));
+        constexpr int comma = 2; // with its space
+        const QString& text = m_run.text();
+        if (span.start <= comma || !m_taken[size_t(span.start - comma - 1)]) return;
+        if (text.mid(span.start - comma, comma) != QLatin1String(", ")) return;
+        if (const auto m = number.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
+    }
+
     // "yvonne k@example.org": a name before one or two letters of a mailbox stood before a sign that was lost.
     void growMailbox(Span& span) const {
         constexpr qsizetype fewLetters = 2;
@@ -341,6 +361,8 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
             continue;
         }
         growing.growStreetNumber(c.span);
+        growing.growNumberOfStreet(c.span);
+        growing.growNumberOfPlace(c.span);
         if (c.span.end() == c.run->text().size() &&
             (isOfAddress(in.screen.lineAbove(c.run->line)) || isOfAddress(in.screen.lineBelow(c.run->line))) &&
             !growing.isInCountedList())
