@@ -220,3 +220,30 @@ TEST_CASE("names of fields in a form's fields are nobody's address") {
         foundOn(Kind::Address, {"City: Country", "Address: State, City", "Anschrift: Region, Postal Code"}).isEmpty());
     CHECK(foundOn(Kind::Address, {"City: Alderport"}) == list({"Alderport"}));
 }
+
+TEST_CASE("under a heading for towns beside names every cell is somebody's town, known or not") {
+    made::PageMaker table;
+    table.line(QStringLiteral("Subscriber"), 40, 40)
+        .line(QStringLiteral("Town"), 260, 40)
+        .line(QStringLiteral("Until"), 460, 40);
+    int y = 64;
+    for (const auto& [who, where] :
+         {std::pair{"Anna Visser", "Eekwerd"}, {"Maria Keller", "Kwaalburen"}, {"Robert Price", "Spekthoek"}}) {
+        table.line(QString::fromUtf8(who), 40, y)
+            .line(QString::fromUtf8(where), 260, y)
+            .line(QStringLiteral("paid"), 460, y);
+        y += 24;
+    }
+    CHECK(foundOn(Kind::Address, table.page()) == list({"Eekwerd", "Kwaalburen", "Spekthoek"}));
+}
+
+TEST_CASE("two parts of an address may share a label") {
+    for (const char* label : {"Postcode and town", "PLZ und Ort", "Code postal et ville", "Código postal y ciudad"}) {
+        INFO(label);
+        const auto hit = labelHit(QString::fromUtf8(label));
+        REQUIRE(hit);
+        CHECK(hit->kind == Kind::Address);
+        CHECK(hit->whole);
+    }
+    CHECK_FALSE(labelHit(QStringLiteral("Come and go")));
+}

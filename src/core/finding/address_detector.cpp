@@ -105,7 +105,8 @@ private:
             // Of a country whose forms and places nobody here knows, what is written large after a whole label is one;
             // under a heading, where it stands among others that are known.
             const bool heading = value.how == LabelledValue::How::Heading;
-            const bool announced = value.whole && (heading ? isOfPlaces(in, value) : text.size() >= 6) &&
+            const bool announced = value.whole &&
+                                   (heading ? isOfPlaces(in, value) || isBesideNames(in, value) : text.size() >= 6) &&
                                    text[0].isUpper() && !saysOrdinaryWords(in.names, text);
             if ((!place && !announced) || (!digit && isProse(in.names, text))) continue;
             out.push_back({Kind::Address, &run, value.span, place ? 0.86 : 0.6, value.because(), {}});
@@ -131,6 +132,32 @@ private:
                    (std::abs(box.left() - own.box.left()) <= aligned * own.xHeight ||
                     verticalShare(box, own.box) > aligned);
         });
+    }
+
+    // Whether cells of the rows of a value's column are names, in two rows at least: "Town" of whom they are.
+    static bool isBesideNames(const Surroundings& in, const LabelledValue& place) {
+        constexpr int fewest = 2;
+        constexpr double sameRow = 0.5; // of the lower box
+        const auto& lines = in.screen.page().lines;
+        int rows = 0;
+        for (const LabelledValue& other : in.screen.labelled()) {
+            if (other.kind != place.kind || other.how != place.how || other.label != place.label) continue;
+            rows += std::any_of(lines.begin(), lines.end(), [&](const TextLine& cell) {
+                return verticalShare(cell.box, lines[size_t(other.run)].box) > sameRow && isName(in.names, cell);
+            });
+        }
+        return rows >= fewest;
+    }
+    // "Kwaal Visser", "Visser, Anna": two words or three, both of the lists of names.
+    static bool isName(const Names& names, const TextLine& cell) {
+        if (cell.words.size() < 2 || cell.words.size() > 3) return false;
+        bool given = false, all = true;
+        for (const Word& word : cell.words) {
+            const QString bare = word.text.endsWith(u',') ? word.text.chopped(1) : word.text;
+            given = given || names.isGiven(bare);
+            all = all && names.isGivenOrFamily(bare);
+        }
+        return given && all;
     }
 
     static bool hasDigit(const QString& text) {

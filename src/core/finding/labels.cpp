@@ -180,12 +180,27 @@ QStringList withoutOwner(QStringList words) {
     return words;
 }
 
+// "Post code and town", "PLZ und Ort": two parts of an address in one field.
+bool isTwoPartsOfAddress(const QStringList& words) {
+    static const QSet<QString> ands = aroundLabels("and");
+    const auto joint =
+        std::find_if(words.begin(), words.end(), [&](const QString& word) { return ands.contains(word); });
+    const auto isPart = [](const QStringList& part) {
+        const Entry* found = part.isEmpty() ? nullptr : exactEntryFor(part);
+        return found && found->kind == Kind::Address;
+    };
+    if (joint == words.end()) return false;
+    const qsizetype at = joint - words.begin();
+    return isPart(words.first(at)) && isPart(words.mid(at + 1));
+}
+
 // What offices put together: no list has them all. Said in the lists' words, for what stands on the screen may be
 // anything.
 std::optional<LabelHit> composedHit(const QStringList& all) {
     const QStringList words = withoutOwner(all);
     if (const QString whose = bearerOfNumber(words); !whose.isEmpty())
         return LabelHit{Kind::Record, whose + QLatin1String(" number"), true};
+    if (isTwoPartsOfAddress(words)) return LabelHit{Kind::Address, QLatin1String("address"), true};
     if (isCodeOfEntry(words)) return LabelHit{Kind::Secret, QLatin1String("access code"), true};
     return std::nullopt;
 }
