@@ -1,7 +1,7 @@
 #!/usr/bin/python3
 """Labelled values under hard treatments of type, with their truth: bench/treatments.py FOLDER SEED [PAGES]
 
-For each of twenty-two treatments PAGES (3) pages of fourteen labels with their values, drawn by Chromium; font, size, colours
+For each of twenty-six treatments PAGES (3) pages of fourteen labels with their values, drawn by Chromium; font, size, colours
 and how hard the treatment is are drawn at random from SEED. What was looked at while building has the seed "choose", what is
 reported another. NAME.png and NAME.json are in the form of the practice screens, NAME being the treatment's name and a number.
 People are made up; numbers come from ranges set aside for examples, or hold their check digit by computation."""
@@ -55,6 +55,10 @@ TREATMENTS = {
     'sideways': lambda m: {'p': 'writing-mode:vertical-rl' + m.pick(['', ';transform:rotate(180deg)'])},
     'jpeg': lambda m: {'after': 'jpeg'}, 'scaled': lambda m: {'after': 'scaled'},
     'condensed': lambda m: {'v': 'letter-spacing:-0.04em'},
+    'outlined': lambda m: {'v': f'display:inline-block;border:{m.pick([1, 2, 2, 3])}px solid {m.pick(["#666", "#2f6f8f", "#b02a37"])};border-radius:{m.pick([0, 6, 20])}px;padding:4px {m.r.randint(10, 18)}px'},
+    'dotted': lambda m: {'v': f'border-bottom:{m.pick([1, 1, 2])}px {m.pick(["dotted", "dashed"])}'},
+    'misspelt': lambda m: {'v': 'text-decoration:underline wavy ' + m.pick(['red', '#c00', '#36c'])},
+    'selected': lambda m: {'h': f'background:{m.pick(["#0066cc", "#3367d1", "#5a2f52"])};color:#fff'},
 }
 
 def document(m, how):
@@ -62,10 +66,12 @@ def document(m, how):
     ground, ink = how.get('ground', ground), how.get('ink', ink)
     if 'ink' in how: label = ink
     size = how.get('size', m.r.randint(12, 15))
-    rows = ''.join(f'<div class=l>{l}</div><div><span class=v>{s(k, t)}</span></div>' for l, k, t in values(m))
+    # The later half of a value on a ground of its own.
+    shown = (lambda k, t: s(k, t).replace(t, f'{t[:len(t) // 2]}<span class=h>{t[len(t) // 2:]}</span>')) if 'h' in how else s
+    rows = ''.join(f'<div class=l>{l}</div><div><span class=v>{shown(k, t)}</span></div>' for l, k, t in values(m))
     # Writing that runs down has its rows from right to left.
     return f'''<!doctype html><meta charset=utf-8><style>body{{margin:0;font:{size}px/1.5 "{m.pick(FONTS)}";background:{ground};color:{ink}}}
-main{{padding:20px 24px;display:grid;grid-template-columns:max-content 1fr;gap:{max(8, size // 2)}px {2 * size}px;{how.get('p', '')}}}.l{{color:{label}}}.v{{{how.get('v', '')}}}</style><body><main>{rows}</main>{SCRIPT.replace('DPR', '1')}'''
+main{{padding:20px 24px;display:grid;grid-template-columns:max-content 1fr;gap:{max(8, size // 2)}px {2 * size}px;{how.get('p', '')}}}.l{{color:{label}}}.v{{{how.get('v', '')}}}.h{{{how.get('h', '')}}}</style><body><main>{rows}</main>{SCRIPT.replace('DPR', '1')}'''
 
 def after(how, path, truth):
     picture = cv2.imread(path)

@@ -247,3 +247,11 @@ TEST_CASE("two parts of an address may share a label") {
     }
     CHECK_FALSE(labelHit(QStringLiteral("Come and go")));
 }
+
+TEST_CASE("a label at the top of its field speaks for what stands in the middle of it") {
+    made::PageMaker form;
+    form.line(QStringLiteral("Date of birth"), 40, 40).line(QStringLiteral("08/01/1977"), 220, 46);
+    form.line(QStringLiteral("Account number"), 40, 80).line(QStringLiteral("99723260"), 220, 86);
+    CHECK(foundOn(Kind::Dob, form.page()) == list({"08/01/1977"}));
+    CHECK(foundOn(Kind::Account, form.page()) == list({"99723260"}));
+}

@@ -96,17 +96,25 @@ void ScreenText::findNeighbours() {
                 m_below[i] = int(j);
             }
         }
-        double closest = 1e9;
+        // In one row, or set off a little: a label stands at the top of its field. One in the row goes first.
+        constexpr double inRow = 0.5, setOff = 0.3;
+        double closest = 1e9, closestSetOff = 1e9;
+        int atTop = -1;
         const auto beside = [&](size_t j) {
             const QRectF& b = lines[j].box;
-            if (j == i || b.right() > a.left() || verticalShare(a, b) < 0.5) return;
-            if (a.left() - b.right() < closest) {
-                closest = a.left() - b.right();
+            if (j == i || b.right() > a.left()) return;
+            const double share = verticalShare(a, b), gap = a.left() - b.right();
+            if (share >= inRow && gap < closest) {
+                closest = gap;
                 m_beside[i] = int(j);
+            } else if (share >= setOff && gap < closestSetOff) {
+                closestSetOff = gap;
+                atTop = int(j);
             }
         };
         for (size_t j = i + 1; j < n && lines[j].box.top() <= a.bottom(); ++j) beside(j);
         for (size_t j = i; j-- > 0 && lines[j].box.top() > a.top() - 6 * size;) beside(j);
+        if (m_beside[i] < 0) m_beside[i] = atTop;
     }
 }
 

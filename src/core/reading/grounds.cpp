@@ -83,6 +83,9 @@ bool takenApart(const InkLook& look, const InkPiece& piece, OnTheirGrounds& part
     const cv::Mat& others = look.lightOnDark ? darker : lighter;
     parts.edges.push_back(QRect(origin, QSize(std::min(edgeStrip, columns->size()), box.height())));
     parts.edges.push_back(parts.edges.back().translated(columns->size() - parts.edges.back().width(), 0));
+    // A cover over what stands on it takes all of its height.
+    parts.edges.push_back(QRect(origin, QSize(columns->size(), 1)));
+    parts.edges.push_back(parts.edges.back().translated(0, box.height() - 1));
     if (inked(others, look.least) >= leastLetters)
         parts.others.push_back({QRect(origin, QSize(columns->size(), box.height())), others});
     return true;

@@ -23,7 +23,7 @@ struct Ground {
 
 struct OnTheirGrounds {
     std::vector<InkPiece> pieces; ///< of the look's polarity: beside blocks and on them
-    std::vector<QRect> edges;     ///< strips within blocks that lines beside them would be read with
+    std::vector<QRect> edges; ///< of blocks: strips that lines beside them would be read with, and how high they are
     std::vector<Ground> others;
 };
 
