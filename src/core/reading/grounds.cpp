@@ -93,7 +93,7 @@ bool takenApart(const InkLook& look, const InkPiece& piece, OnTheirGrounds& part
 
 // Where a line goes on in the other polarity, in heights of a small x: how far its end and the next line's begin are
 // apart, which up to a share of is within a word, and how far their baselines.
-constexpr double nearest = -0.4, farthest = 1.2, withinWord = 0.4, sameBaseline = 0.45, likeSize = 1.45;
+constexpr double nearest = -0.4, farthest = 0.85, withinWord = 0.4, sameBaseline = 0.45, likeSize = 1.45;
 
 bool goesOn(const TextLine& line, const TextLine& next) {
     const double size = std::max(line.xHeight, next.xHeight), gap = next.box.left() - line.box.right();
