@@ -235,6 +235,18 @@ TEST_CASE("dots that lead to a number are no line under type") {
     CHECK(textsOf(readWhole(image)).join(QLatin1Char(' ')).contains(QStringLiteral("....")));
 }
 
+TEST_CASE("underscores are no line under type, however many") {
+    const QStringList names{QStringLiteral("a_b_c_d_e_f_g_h"), QStringLiteral("AV_Ty_raf_T_W_x"),
+                            QStringLiteral("k_weir_ops_2")};
+    for (const char* family : {"DejaVu Sans", "DejaVu Sans Mono", "Liberation Sans", "Roboto"}) {
+        QImage image = sheet(Qt::white);
+        draw(image, made::font(15, QString::fromLatin1(family)), Qt::black, names);
+        INFO(family);
+        for (const QString& text : textsOf(readWhole(image))) CHECK(text.count(u'_') >= 2);
+        CHECK(textsOf(readWhole(image)).first() == names.first());
+    }
+}
+
 TEST_CASE("a line of which a part is selected is read as one, also within a word") {
     const QFont font = made::font(15, QStringLiteral("DejaVu Sans"));
     const QFontMetrics metrics(font);

@@ -80,13 +80,19 @@ private:
         m_lines.push_back(line);
     }
 
-    // Letters that stand right over a piece, above some of its columns; no more than are asked for.
+    // Half of the narrower stands over the other: an underscore only touches the letters beside it.
+    static bool standsOver(const QRect& letter, const QRect& line) {
+        const int common = std::min(letter.right(), line.right()) - std::max(letter.left(), line.left()) + 1;
+        return 2 * common >= std::min(letter.width(), line.width());
+    }
+
+    // Letters that stand right over a piece; no more than are asked for.
     int lettersOver(const QRect& box) const {
         std::set<size_t> over;
         const QRect above = box.adjusted(0, -farthestLetter, 0, 0);
         m_near.each(m_letters, above, box.left() - widestLetters, box.right(), [&](size_t i) {
             const QRect& letter = m_letters[i];
-            if (int(over.size()) >= leastLetters || letter.right() < box.left()) return;
+            if (int(over.size()) >= leastLetters || !standsOver(letter, box)) return;
             const double near = belowLetter * letter.height() + 1;
             if (letter.top() < box.top() - shortestLetter && box.top() - letter.bottom() <= near &&
                 letter.bottom() - box.bottom() <= near)
