@@ -79,10 +79,13 @@ bool takenApart(const InkLook& look, const InkPiece& piece, OnTheirGrounds& part
     beside.colRange(*columns).setTo(0);
     addPieces(beside, look.least, box.topLeft(), parts.pieces);
     const QPoint origin = box.topLeft() + QPoint(columns->start, 0);
-    addPieces(look.lightOnDark ? lighter : darker, look.least, origin, parts.pieces);
-    const cv::Mat& others = look.lightOnDark ? darker : lighter;
-    parts.edges.push_back(QRect(origin, QSize(std::min(edgeStrip, columns->size()), box.height())));
-    parts.edges.push_back(parts.edges.back().translated(columns->size() - parts.edges.back().width(), 0));
+    const cv::Mat &own = look.lightOnDark ? lighter : darker, &others = look.lightOnDark ? darker : lighter;
+    addPieces(own, look.least, origin, parts.pieces);
+    // Lines beside it are read without it; where they go on, on it, that would cost them letters.
+    if (inked(own, look.least) < leastLetters) {
+        parts.edges.push_back(QRect(origin, QSize(std::min(edgeStrip, columns->size()), box.height())));
+        parts.edges.push_back(parts.edges.back().translated(columns->size() - parts.edges.back().width(), 0));
+    }
     // A cover over what stands on it takes all of its height.
     parts.edges.push_back(QRect(origin, QSize(columns->size(), 1)));
     parts.edges.push_back(parts.edges.back().translated(0, box.height() - 1));
