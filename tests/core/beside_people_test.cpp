@@ -164,6 +164,9 @@ TEST_CASE("a town behind a name written family first is found, of several words 
                                 "Navarrete Delafuente, Adán, Jerez de la Frontera", "", "Lukhona Ngcolosi, iBhayi"});
     CHECK(towns ==
           QStringList{QStringLiteral("Benidorm"), QStringLiteral("Jerez de la Frontera"), QStringLiteral("iBhayi")});
+    CHECK(foundOn(Kind::Address, {"We met Lukhona Ngcolosi from Jerez de la Frontera."}) ==
+          QStringList{QStringLiteral("Jerez de la Frontera")});
+    CHECK(foundOn(Kind::Address, {"Popescu, Monalisa, Negrești-Oaș"}) == QStringList{QStringLiteral("Negrești-Oaș")});
     // A list of given names has no town.
     CHECK(foundOn(Kind::Address, {"Emilio, Claudia, Florence"}).isEmpty());
 }

@@ -8,6 +8,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <QHash>
 #include <QRegularExpression>
 #include <QSet>
 
@@ -92,6 +93,11 @@ private:
     // What a label announces. `isAddress`: by line.
     void findLabelled(const Surroundings& in, std::vector<char>& isAddress, std::vector<Candidate>& out) const {
         const auto& runs = in.screen.runs();
+        QHash<QString, bool> besideNames; // columns, by their headings' words
+        const auto isOfSomebodys = [&](const LabelledValue& value) {
+            if (!besideNames.contains(value.label)) besideNames.insert(value.label, isBesideNames(in, value));
+            return besideNames.value(value.label);
+        };
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Address) continue;
             const TextRun& run = runs[size_t(value.run)];
@@ -106,7 +112,7 @@ private:
             // under a heading, where it stands among others that are known.
             const bool heading = value.how == LabelledValue::How::Heading;
             const bool announced = value.whole &&
-                                   (heading ? isOfPlaces(in, value) || isBesideNames(in, value) : text.size() >= 6) &&
+                                   (heading ? isOfPlaces(in, value) || isOfSomebodys(value) : text.size() >= 6) &&
                                    text[0].isUpper() && !saysOrdinaryWords(in.names, text);
             if ((!place && !announced) || (!digit && isProse(in.names, text))) continue;
             out.push_back({Kind::Address, &run, value.span, place ? 0.86 : 0.6, value.because(), {}});

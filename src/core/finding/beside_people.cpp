@@ -88,18 +88,20 @@ private:
         return std::all_of(heads.begin(), heads.end(), [&](int head) { return head == name || nameAtStart(head); });
     }
 
-    // One to three words written large, up to a sign that ends the sentence or the line.
+    // One to three words written large, and what joins them, up to a sign that ends the sentence or the line.
     bool isTown(const QString& text, bool listedOnly) const {
-        constexpr int mostWords = 5;
-        const QStringList words = text.split(u' ');
-        if (words.size() > mostWords) return false;
+        constexpr int mostWords = 3;
+        static const QRegularExpression parting(QStringLiteral("[ -]"));
         if (m_in.names.isPlace(text)) return true;
         const TextRun run{SearchText(text)};
         for (const Token& t : tokensOf(run))
             if (isThing(t) || leadsAThing(t) || isCalendarWord(t) || isTitle(t) || isRoleWord(t)) return false;
-        // "Jerez de la Frontera": the lists hold the words of towns, not how they are joined.
-        if (listedOnly)
-            return words.size() > 1 && m_in.names.isPlace(words.first()) && m_in.names.isPlace(words.last());
+        QStringList words = text.split(u' ');
+        words.removeIf(joinsTown);
+        if (words.isEmpty() || words.size() > mostWords) return false;
+        // "Jerez de la Frontera", "Negrești-Oaș": the lists hold the words of towns, not how they are joined.
+        const QString first = words.first().section(parting, 0, 0), last = words.last().section(parting, -1);
+        if (listedOnly) return first != text && m_in.names.isPlace(first) && m_in.names.isPlace(last);
         return std::none_of(words.begin(), words.end(), [&](const QString& word) {
             return isOrdinary(m_in.names, word) && !m_in.names.isPlace(word) && !m_in.names.isFamily(word);
         });
@@ -117,10 +119,10 @@ private:
     }
 
     void addTownBehind(const Candidate& name, std::vector<Candidate>& out) const {
-        static const QRegularExpression town(QStringLiteral(
-            "^(?:, | (of|aus|von|de|from|d['’])\\s?|(, \\d{1,3}(?: \\p{L}+)?, ))"
-            "(\\p{Ll}?\\p{Lu}[\\p{L}'’-]+(?: (?:(?:de|del|la|las|los|am|an|der|im|sur|sous|les|do|da|dos|upon"
-            "|under|in|of) ){0,2}\\p{Lu}[\\p{L}'’-]+){0,2})(?=$|[.;)]|, \\d| ?$)"));
+        static const QRegularExpression town(
+            QStringLiteral("^(?:, | (of|aus|von|de|from|d['’])\\s?|(, \\d{1,3}(?: \\p{L}+)?, ))"
+                           "(\\p{Ll}?\\p{Lu}[\\p{L}'’-]+(?: (?:\\p{Ll}{2,5} ){0,2}\\p{Lu}[\\p{L}'’-]+){0,2})"
+                           "(?=$|[.;)]|, \\d| ?$)"));
         const QString& text = name.run->text();
         const auto m = town.match(text.mid(name.span.end()));
         if (!m.hasMatch()) return;

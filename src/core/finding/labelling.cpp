@@ -316,10 +316,14 @@ public:
     }
 
 private:
+    // In heights of a small x: how far at least a field keeps its value off its left side, and how well its label and
+    // the next stand at that side.
+    static constexpr double setIn = 0.5, atSide = 0.3;
+
     // What stands in the field under a label: well to the right of the label's left side, where another line stands at
     // that side farther below, the next label. -1 where there is none.
     int inFieldUnder(size_t label) const {
-        constexpr double indented = 0.5, farthest = 5, deepest = 4.5, aligned = 0.3; // heights of a small x
+        constexpr double farthest = 5, deepest = 4.5; // heights of a small x
         const QRectF& head = m_lines[label].box;
         const double size = std::max(4.0, m_lines[label].xHeight);
         const bool tells = m_hits[label]->whole || toldByForm(m_hits[label]->kind);
@@ -329,11 +333,10 @@ private:
             const QRectF& box = m_lines[i].box;
             const double right = box.left() - head.left(), down = box.top() - head.bottom();
             if (value >= 0 && box.top() - m_lines[size_t(value)].box.bottom() > 2 * deepest * size) return -1;
-            if (std::abs(right) <= aligned * size && value >= 0)
-                return down - gap(int(label), value) > gap(int(label), value) ? value : -1;
+            if (std::abs(right) <= atSide * size && value >= 0) return down > 2 * gap(int(label), value) ? value : -1;
             if (down < 0 || right < 0 || box.left() > head.right() + farthest * size) continue;
             if (value >= 0 || down > deepest * size) continue;
-            if (right < indented * size || right > farthest * size || m_hits[i]) return -1;
+            if (right < setIn * size || right > farthest * size || m_hits[i]) return -1;
             value = int(i);
         }
         return -1;
@@ -494,12 +497,11 @@ private:
 
     // A field's box keeps its value off its left side; the label over it and the next one under it stand at that side.
     bool isInBox(size_t label, size_t value) const {
-        constexpr double indented = 0.5, aligned = 0.3; // heights of a small x
         const int next = m_screen.m_below[value];
         if (next < 0) return false;
         const double size = std::max(4.0, m_lines[label].xHeight), left = m_lines[label].box.left();
-        return !speaksForWhatFollows(text(label)) && m_lines[value].box.left() - left >= indented * size &&
-               std::abs(m_lines[size_t(next)].box.left() - left) <= aligned * size;
+        return !speaksForWhatFollows(text(label)) && m_lines[value].box.left() - left >= setIn * size &&
+               std::abs(m_lines[size_t(next)].box.left() - left) <= atSide * size;
     }
 
     Cells cellsBeside(size_t h) const {

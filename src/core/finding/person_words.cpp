@@ -105,6 +105,11 @@ bool isArticle(const Token& t) {
     return words.contains(plain(t));
 }
 
+bool joinsTown(const QString& word) {
+    static const QSet<QString> words = aroundNames("joins a town");
+    return words.contains(word);
+}
+
 bool saysWhere(const Token& t) {
     static const QSet<QString> words = aroundNames("at");
     return words.contains(plain(t));

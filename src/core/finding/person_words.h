@@ -34,6 +34,7 @@ bool joinsTwo(const QString& word);   ///< "and", "und": between two of one sort
 bool isAgainst(const QString& word);  ///< "v.", "gegen", "./.": between the parties of a case
 bool isArticle(const Token& t);       ///< before what a street or a house is called after
 bool saysWhere(const Token& t);       ///< "at", "bei": a house's number may follow
+bool joinsTown(const QString& word);  ///< "upon", "de": between the words of a town's name
 bool isThing(const Token& t);         ///< "Ltd", "Street", "Hospital": what bears a name and is nobody
 bool isAlsoThing(const Token& t);     ///< "German", "Mercedes": a name, and by itself more often something else
 /// In French, Spanish and German the word for a firm, a house or an office comes first.

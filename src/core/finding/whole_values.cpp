@@ -95,22 +95,18 @@ public:
 
     // "73529 Franz Burgs": a street called after somebody, over or under another line of its address.
     void growHouseNumber(Span& span) const {
-        static const QRegularExpression numberBefore(
-            QStringLiteral("(?:^|[ (])(\\d{3} \\d{2} |\\d{1,5}[A-Za-z]?,? )$"));
-        if (const auto m = numberBefore.match(m_run.text().left(span.start)); m.hasMatch()) {
-            const int start = int(m.capturedStart(1));
-            if (isFree({start, span.start - start})) span = {start, span.end() - start};
-        }
+        const std::optional<Span> number = houseNumberBefore(span);
+        if (number && isFree(*number)) span = {number->start, span.end() - number->start};
     }
 
-    // "the meter at 97450 Cathryn Landing": a number after a word for where is a house's, unless it is a year.
+    // "the meter at 97450 Cathryn Landing": a number after a word for where is a house's, unless it is a year or an
+    // hour.
     void growNumberOfPlace(Span& span) const {
-        static const QRegularExpression number(QStringLiteral("(?:^|[ (])(?!(?:19|20)\\d\\d )(\\d{3,5}[A-Za-z]? )$"));
-        const auto m = number.match(m_run.text().left(span.start));
-        if (!m.hasMatch()) return;
-        const int start = int(m.capturedStart(1));
-        const Token* before = last([&](const Token& t) { return t.span.end() <= start; });
-        if (before && saysWhere(*before) && isFree({start, span.start - start})) span = {start, span.end() - start};
+        static const QRegularExpression yearOrHour(QStringLiteral("^(?:(?:19|20)\\d\\d|\\d\\d?) $"));
+        const std::optional<Span> number = houseNumberBefore(span);
+        if (!number || yearOrHour.match(m_run.text().mid(number->start, number->length)).hasMatch()) return;
+        const Token* before = last([&](const Token& t) { return t.span.end() <= number->start; });
+        if (before && saysWhere(*before)) growHouseNumber(span);
     }
 
     // "Jovan Kos, Jovana Gojkovića 160": behind somebody's name and a comma what a number follows is a street.
@@ -181,6 +177,13 @@ public:
     }
 
 private:
+    std::optional<Span> houseNumberBefore(const Span& span) const {
+        static const QRegularExpression number(QStringLiteral("(?:^|[ (])(\\d{3} \\d{2} |\\d{1,5}[A-Za-z]?,? )$"));
+        const auto m = number.match(m_run.text().left(span.start));
+        if (!m.hasMatch()) return std::nullopt;
+        return Span{int(m.capturedStart(1)), int(m.capturedLength(1))};
+    }
+
     // "Johansson Björk, Nina": the given name behind a family's, up to the end of its cell; "Björk, N." wherever it
     // stands.
     void growToGivenName(Span& span) const {

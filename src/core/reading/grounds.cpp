@@ -86,11 +86,9 @@ bool takenApart(const InkLook& look, const InkPiece& piece, OnTheirGrounds& part
         parts.edges.push_back(QRect(origin, QSize(std::min(edgeStrip, columns->size()), box.height())));
         parts.edges.push_back(parts.edges.back().translated(columns->size() - parts.edges.back().width(), 0));
     }
-    // A cover over what stands on it takes all of its height.
-    parts.edges.push_back(QRect(origin, QSize(columns->size(), 1)));
-    parts.edges.push_back(parts.edges.back().translated(0, box.height() - 1));
-    if (inked(others, look.least) >= leastLetters)
-        parts.others.push_back({QRect(origin, QSize(columns->size(), box.height())), others});
+    const QRect block(origin, QSize(columns->size(), box.height()));
+    addEdges(block, parts.edges);
+    if (inked(others, look.least) >= leastLetters) parts.others.push_back({block, others});
     return true;
 }
 
@@ -123,6 +121,11 @@ void append(const TextLine& next, TextLine& line) {
 
 } // namespace
 
+void addEdges(const QRect& block, std::vector<QRect>& rules) {
+    rules.emplace_back(block.left(), block.top(), block.width(), 1);
+    rules.emplace_back(block.left(), block.bottom(), block.width(), 1);
+}
+
 OnTheirGrounds onTheirGrounds(const InkLook& look, const std::vector<InkPiece>& pieces) {
     OnTheirGrounds result;
     for (const InkPiece& piece : pieces)
@@ -131,6 +134,8 @@ OnTheirGrounds onTheirGrounds(const InkLook& look, const std::vector<InkPiece>& 
 }
 
 void joinSelected(std::vector<TextLine>& lines) {
+    const auto isLight = [](const TextLine& line) { return line.lightOnDark; };
+    if (std::none_of(lines.begin(), lines.end(), isLight) || std::all_of(lines.begin(), lines.end(), isLight)) return;
     for (size_t i = 0; i < lines.size(); ++i)
         for (bool joined = true; joined;) {
             joined = false;

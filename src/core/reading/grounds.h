@@ -27,6 +27,9 @@ struct OnTheirGrounds {
     std::vector<Ground> others;
 };
 
+/// Adds a block's upper and lower edge to `rules`, so that a cover over what stands on it takes all of its height.
+void addEdges(const QRect& block, std::vector<QRect>& rules);
+
 /// `pieces` of `look` with each such block taken apart. One with nothing on it stays as it is.
 OnTheirGrounds onTheirGrounds(const InkLook& look, const std::vector<InkPiece>& pieces);
 

@@ -423,9 +423,7 @@ void addLinesOn(const Ground& ground, const InkLook& look, std::vector<LineSegme
         line.box.translate(ground.box.topLeft());
         for (QRect& ink : line.inks) ink.translate(ground.box.topLeft());
         for (QRect& rule : line.rules) rule.translate(ground.box.topLeft());
-        const QRect top(ground.box.topLeft(), QSize(ground.box.width(), 1));
-        line.rules.push_back(top);
-        line.rules.push_back(top.translated(0, ground.box.height() - 1));
+        addEdges(ground.box, line.rules);
         // What stands right beside the ground is none of it.
         const QSize strip(edgeStrip, ground.box.height());
         line.rules.emplace_back(ground.box.topLeft() - QPoint(strip.width(), 0), strip);

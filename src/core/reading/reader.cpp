@@ -167,7 +167,7 @@ public:
         }
         joinSelected(page.lines);
         sortFromTop(page.lines);
-        if (partHeadings(page.lines)) sortFromTop(page.lines);
+        while (partHeadings(page.lines)) sortFromTop(page.lines); // of three columns one gap at a time
         if (search) search->finish(page, area.topLeft());
         if (qint64(picture.width()) * picture.height() > largestKept) {
             m_strength = {};
