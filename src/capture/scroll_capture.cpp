@@ -15,6 +15,7 @@ using std::chrono::milliseconds;
 
 constexpr milliseconds look{20}; // between two looks at the window
 constexpr int quietLooks = 6;    // so many looks without movement: it stands still
+constexpr int surelyQuiet = 18;  // the same where all later steps depend on it
 constexpr milliseconds longestWait{4000};
 constexpr int fewChanges = 60;      // cells; a text cursor's worth
 constexpr double largestStep = 0.4; // of what is seen
@@ -67,7 +68,8 @@ public:
 
     // Looks until nothing moves any more. `from` is what was seen before the turn; `changing` collects the cells that
     // change without moving. Gives what is seen in the end.
-    Result<View> still(const View& from, milliseconds patience, std::vector<char>& changing) const {
+    Result<View> still(const View& from, milliseconds patience, std::vector<char>& changing,
+                       int looks = quietLooks) const {
         const auto began = Clock::now();
         View last = from;
         int quiet = 0;
@@ -97,7 +99,7 @@ public:
                 moved = moved || changedOutside(from.grid, now->grid, changing) > 0;
             }
             last = std::move(*now);
-            if (quiet >= quietLooks && (moved || passed > patience)) break;
+            if (quiet >= looks && (moved || passed > patience)) break;
             if (passed > longestWait || m_progress.cancelled()) break;
         }
         return last;
@@ -174,7 +176,8 @@ private:
         const int seen = m_last.grid.rows();
         OverlapHint hint{.expected = std::min(m_perTurn * m_clicks, seen - 1), .animated = m_changing};
         std::vector<char> now;
-        auto view = m_run.still(from, patience, now);
+        // A page that glides and halts on its way would tell too small a step.
+        auto view = m_run.still(from, patience, now, m_perTurn == 0 ? surelyQuiet : quietLooks);
         if (!view) return interrupted(view.error());
         if (view->picture.size() != m_last.picture.size()) return resized();
         if (hint.animated.empty()) hint.animated.resize(size_t(seen) * size_t(m_last.grid.columns()), 0);
@@ -286,7 +289,8 @@ private:
     // By how far it moved, how far it is moved next.
     void chooseStep(int seen) {
         const int moved = m_result.page.joins().back().offset;
-        if (m_by != By::Page && m_perTurn == 0) m_perTurn = moved;
+        // A late answer adds to the next step and makes it look longer, never shorter: the longest is gone by.
+        if (m_by != By::Page) m_perTurn = std::max(m_perTurn, moved / m_clicks);
         if (m_perTurn > 0 && !m_small)
             m_clicks = std::clamp(int(largestStep * double(seen) / double(m_perTurn)), 1, m_by == By::Wheel ? 12 : 40);
         else

@@ -54,6 +54,22 @@ std::optional<DeskWindow> windowTitled(const QString& part) {
     return std::nullopt;
 }
 
+// What a page in the browser tells in its title (scroll_stage), once it has drawn it.
+struct Told {
+    int missing = -1; // pictures still to be loaded
+    int shown = 0;    // pixels of the page's height the window shows
+    int whole = 0;    // the page's height
+};
+
+Told toldByTitle(const QString& spec) {
+    const auto titled = windowTitled(spec);
+    if (!titled) return {};
+    const QStringList words = titled->title.split(QLatin1Char(' '));
+    if (words.size() < 4) return {};
+    const auto number = [&](qsizetype fromEnd) { return words[words.size() - fromEnd].toInt(); };
+    return {number(3), number(2), number(1)};
+}
+
 std::vector<QString> specs() {
     std::vector<QString> all;
     unsigned seed = 1;
@@ -96,6 +112,9 @@ struct Tally {
                                           .arg(want.width())
                                           .arg(want.height())
                                           .arg(run.ended)));
+        if (!same)
+            for (const Join& join : run.page.joins())
+                std::printf("    %d%s%s\n", join.offset, join.sure ? "" : " unsure: ", qPrintable(join.doubt));
         std::fflush(stdout);
         if (!same) {
             const QString folder = qEnvironmentVariable("EYELID_KEEP");
@@ -222,22 +241,20 @@ TEST_CASE("pages in Chromium come out as they are when rendered whole") {
         const auto id = xcb_window_t(window.id.toULongLong(nullptr, 0));
         resize(id, 780, 620);
         settled(window.id, QSize(780, 620), spec);
-        // The title ends with the height the browser shows the page in, and the page's own.
-        int shown = 0, whole = 0;
+        Told told;
         REQUIRE(until([&] {
-            const auto titled = windowTitled(spec);
-            if (!titled) return false;
-            const QString title = titled->title;
-            INFO(title.toStdString());
-            shown = title.section(QLatin1Char(' '), -2, -2).toInt();
-            whole = title.section(QLatin1Char(' '), -1).toInt();
-            return shown > 0 && shown < 620 && whole > 0;
+            told = toldByTitle(spec);
+            return told.shown > 0 && told.shown < 620 && told.whole > 0;
         }));
         const Scrolled run = scroll(window.id);
         QImage got = run.page.compose();
         // The whole page in a window that just holds it.
-        const int height = 620 - shown + whole;
+        const int height = 620 - told.shown + told.whole;
         resize(id, 780, uint32_t(height));
+        REQUIRE(until([&] {
+            const Told now = toldByTitle(spec);
+            return now.shown >= told.whole && now.missing == 0;
+        }));
         QImage want = settled(window.id, QSize(780, height), spec);
         const QRect badge(0, 0, 780, 130);
         maskBadge(got, spec, badge);

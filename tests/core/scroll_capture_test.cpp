@@ -1,4 +1,4 @@
-// Scrolling captures of a window that answers late, in order, or no more. Real windows: capture/scrolling_test.cpp.
+// Scrolling captures of a window that answers late, in order, glides and halts, or answers no more. Real windows: capture/scrolling_test.cpp.
 #include "capture/scroll_capture.h"
 
 #include <algorithm>
@@ -6,13 +6,14 @@
 #include <deque>
 #include <QImage>
 #include <random>
+#include <utility>
 
 using namespace eyelid;
 
 namespace {
 
 constexpr int pageLength = 1900, seenLength = 400, pageWidth = 320, click = 40;
-constexpr int never = 1'000'000;
+constexpr int never = 1'000'000, begun = 4;
 
 QImage pageOfLines() {
     QImage page(pageWidth, pageLength, QImage::Format_RGB32);
@@ -26,10 +27,16 @@ QImage pageOfLines() {
 }
 
 // A window on a page. The turn numbered `busyAt`, the first being 0, keeps it busy for so many looks; what it is told
-// meanwhile it does afterwards, in order.
+// meanwhile it does afterwards, in order. One that glides halts for so many looks a few pixels on, its first turn only
+// begun.
 class SlowWindow final : public Source {
 public:
     SlowWindow(int busyAt, int busyFor) : m_busyAt(busyAt), m_busyFor(busyFor) {}
+    static SlowWindow gliding(int halts) {
+        SlowWindow window(never, 0);
+        window.m_halts = halts;
+        return window;
+    }
 
     Result<DeskLayout> layout() const override { return DeskLayout{}; }
     QString description() const override { return {}; }
@@ -37,9 +44,16 @@ public:
     Result<QImage> take(const Target&, const TakeOptions&) const override {
         if (m_busy > 0) --m_busy;
         if (m_busy == 0)
-            while (!m_told.empty()) {
-                m_at = std::clamp(m_at + m_told.front(), 0, pageLength - seenLength);
+            while (!m_told.empty() && m_busy == 0) {
+                int by = m_told.front();
                 m_told.pop_front();
+                if (const int looks = std::exchange(m_halts, 0); looks > 0) {
+                    m_busy = looks;
+                    m_told.push_front(by - begun);
+                    by = begun;
+                }
+                m_farthest = std::max(m_farthest, by);
+                m_at = std::clamp(m_at + by, 0, pageLength - seenLength);
             }
         return m_page.copy(0, m_at, pageWidth, seenLength);
     }
@@ -47,6 +61,7 @@ public:
         return std::unique_ptr<Scrolling>(std::make_unique<Turning>(*this));
     }
     const QImage& page() const { return m_page; }
+    int farthest() const { return m_farthest; } ///< pixels it was turned by at once
 
 private:
     class Turning final : public Scrolling {
@@ -66,7 +81,7 @@ private:
 
     const QImage m_page = pageOfLines();
     int m_busyAt, m_busyFor;
-    mutable int m_turns = 0, m_busy = 0, m_at = 0;
+    mutable int m_turns = 0, m_busy = 0, m_at = 0, m_halts = 0, m_farthest = 0;
     mutable std::deque<int> m_told;
 };
 
@@ -89,6 +104,16 @@ TEST_CASE("a window that answers late is not at its page's end, and nothing of t
     CHECK(run.whole);
     CHECK(run.page.unsure() == 0);
     CHECK(run.page.compose() == window.page());
+}
+
+TEST_CASE("a page that glides and halts on its way is taken in steps of its own size, not of where it halted") {
+    const SlowWindow window = SlowWindow::gliding(12);
+    const Scrolled run = taken(window);
+    CHECK(run.whole);
+    CHECK(run.page.unsure() == 0);
+    CHECK(run.page.compose() == window.page());
+    for (const Join& join : run.page.joins()) CHECK(join.offset > begun);
+    CHECK(window.farthest() < seenLength);
 }
 
 TEST_CASE("a window that answers no more is not said to be at its page's end") {

@@ -1,6 +1,6 @@
-// Pages to scroll, for the tests of scrolling captures: scroll_stage SPEC shows one in a window titled by its spec;
-// scroll_stage SPEC --truth FILE writes the page as it is when nothing has to scroll; --html FILE writes the like of it
-// for a browser.
+// Pages to scroll, for the tests of scrolling captures: scroll_stage SPEC shows one in a window titled by its spec once
+// it is drawn; scroll_stage SPEC --truth FILE writes the page as it is when nothing has to scroll; --html FILE writes
+// the like of it for a browser.
 //
 // SPEC is words joined by commas: what it holds (table, text, images, sparse), what is about it (plain, furniture,
 // badge, dark), its length in pixels and a seed: "table,furniture,2310,4".
@@ -22,10 +22,10 @@ namespace {
 constexpr int pageWidth = 760, viewHeight = 560, bandHeight = 44;
 
 struct Spec {
-    QString holds, about;
+    QString text, holds, about;
     int length;
     unsigned seed;
-    explicit Spec(const QString& text) {
+    explicit Spec(const QString& asked) : text(asked) {
         const QStringList parts = text.split(QLatin1Char(','));
         holds = parts.value(0);
         about = parts.value(1);
@@ -125,6 +125,9 @@ public:
 
 protected:
     void paintEvent(QPaintEvent*) override {
+        // Whoever waits for the title finds the page drawn: what is painted now is on the screen before it.
+        if (window()->windowTitle().isEmpty())
+            QTimer::singleShot(0, window(), [this] { window()->setWindowTitle(m_spec.text); });
         QPainter p(this);
         paintPage(p, m_spec);
         if (!m_spec.badge()) return;
@@ -213,9 +216,12 @@ QString html(const Spec& spec) {
     if (spec.holds == QStringLiteral("table")) out << "</table>";
     out << "</main>";
     if (spec.furniture()) out << "<footer>" << footerText << "</footer>";
-    // How high the page is, told by the browser itself.
-    out << "<script>const name=document.title;const tell=()=>document.title=`${name} ${innerHeight} "
-           "${document.documentElement.scrollHeight}`;onload=onresize=tell</script>";
+    // How many pictures are still to come, how high the page is shown and is, told by the browser itself once it has
+    // drawn what it tells of.
+    out << "<script>const name=document.title,tell=()=>requestAnimationFrame(()=>requestAnimationFrame(()=>{const "
+           "missing=[...document.images].filter(i=>!i.complete).length;document.title=`${name} ${missing} "
+           "${innerHeight} ${document.documentElement.scrollHeight}`}));onload=onresize=tell;"
+           "document.addEventListener('load',tell,true)</script>";
     out.flush();
     return body;
 }
@@ -234,7 +240,6 @@ int main(int argc, char** argv) {
         return file.open(QIODevice::WriteOnly) && file.write(html(spec).toUtf8()) > 0 ? 0 : 1;
     }
     QWidget window;
-    window.setWindowTitle(arguments[1]);
     auto* layout = new QVBoxLayout(&window);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
