@@ -1,36 +1,7 @@
 // Pages as offices have them, put together at random, to teach and choose with. Each layout is a function of the values.
-// web_layouts.mjs has those of the open web, system_layouts.mjs those of consoles, logs, notes and lists of addresses,
-// office_, desk_, field_, house_, street_, hall_, ward_, queue_, feed_, counter_, gate_, lobby_, terrace_, yard_, pier_, quay_, weir_, lock_, dock_, mole_, berth_, slip_, moor_, buoy_ and cove_layouts.mjs those of schools, courts, shops, gates, rotas, queues and feeds, lone_layouts.mjs those with next to nothing on
-// them; report_layouts.mjs those that only report.
+// Those of taught/ are among them: a file NAME.mjs there exports its layouts as NAME. report_layouts.mjs has those that only report.
+import { readdirSync } from 'node:fs';
 import { s, esc, table, form, cards, shell, T, L, personal, nobodys, mixed, avatar, rowsOf, columns } from './blocks.mjs';
-import { web } from './web_layouts.mjs';
-import { system } from './system_layouts.mjs';
-import { office } from './office_layouts.mjs';
-import { desk } from './desk_layouts.mjs';
-import { field } from './field_layouts.mjs';
-import { house } from './house_layouts.mjs';
-import { lone } from './lone_layouts.mjs';
-import { street } from './street_layouts.mjs';
-import { hall } from './hall_layouts.mjs';
-import { ward } from './ward_layouts.mjs';
-import { queue } from './queue_layouts.mjs';
-import { feed } from './feed_layouts.mjs';
-import { counter } from './counter_layouts.mjs';
-import { gate } from './gate_layouts.mjs';
-import { lobby } from './lobby_layouts.mjs';
-import { terrace } from './terrace_layouts.mjs';
-import { yard } from './yard_layouts.mjs';
-import { pier } from './pier_layouts.mjs';
-import { quay } from './quay_layouts.mjs';
-import { weir } from './weir_layouts.mjs';
-import { lock } from './lock_layouts.mjs';
-import { dock } from './dock_layouts.mjs';
-import { mole } from './mole_layouts.mjs';
-import { berth } from './berth_layouts.mjs';
-import { slip } from './slip_layouts.mjs';
-import { moor } from './moor_layouts.mjs';
-import { buoy } from './buoy_layouts.mjs';
-import { cove } from './cove_layouts.mjs';
 export { record } from './record_layouts.mjs';
 
 // What no one could tell without its label.
@@ -123,7 +94,8 @@ const reported = {
   tenants: v => `<main><h3>${v.pick(['Tenants', 'Units', 'Leases'])}</h3>${rowsOf(v, 5, p => `<div class=ev><div class=with><div>${s('person', v.full(p, 'gf'))}<br>${s('address', v.street())}</div><div><small>${v.pick(['Rent', 'Deposit'])}</small><br>${v.price()}</div><div><small>${L.account(v)}</small><br>${s('account', v.account())}</div></div></div>`).join('')}</main>`,
   release_notes: v => `<main class=letter><h2>${v.product()} ${v.version()}</h2><p>${v.date()}</p><ul>${Array.from({ length: 7 }, () => `<li>${v.phrase()}</li>`).join('')}</ul><p>Known issue: ${v.file()} on ${v.pick(['Ubuntu', 'Debian', 'Fedora'])} ${v.int(10, 40)}.</p></main>`,
 };
-Object.assign(teach, web, system, office, desk, field, house, lone, street, hall, ward, queue, feed, counter, gate, lobby, terrace, yard, pier, quay, weir, lock, dock, mole, berth, slip, moor, buoy, cove, reported);
+Object.assign(teach, reported);
+for (const file of readdirSync(new URL('./taught', import.meta.url)).sort()) Object.assign(teach, (await import(`./taught/${file}`))[file.replace('.mjs', '')]);
 export { report } from './report_layouts.mjs';
 // Prose and code alone: with what is taught they are too few to teach that next to nothing of them is anybody's.
 export const plain = Object.fromEntries(['real_prose', 'real_mail', 'real_code', 'real_code_and_notes', 'formulas', 'wiki_page', 'code', 'article', 'release_notes', 'repository'].map(k => [k, teach[k]]));

@@ -3,7 +3,7 @@
 // one of a dozen, prose and headings between them. To teach and choose with.
 import { s, esc, T } from './blocks.mjs';
 import { everyday, heading, fieldsOfPeople, fieldsOfSignIns, fieldsOfThings, needsLabel } from './fields.mjs';
-import { noted, sentence } from './system_layouts.mjs';
+import { noted, sentence } from './taught/system.mjs';
 
 const many = (n, make) => Array.from({ length: n }, (_, i) => make(i));
 const values = (v, fields) => { const p = v.person(); return fields.map(f => v.hollow && v.chance(0.12) ? v.pick(['', '–', '']) : f.make(p)); };

@@ -1,6 +1,6 @@
 // Customers, money, staff, surgeries, courts, doors, systems, as a support desk of a works meets them: pages that were reported with once
 // (seed 2601) and teach now.
-import { s, esc, T, name, people, clock, small, cells, heads, line, gap, born } from './blocks.mjs';
+import { s, esc, T, name, people, clock, small, cells, heads, line, gap, born } from '../blocks.mjs';
 
 const pair = (label, value) => `<div style="display:flex;gap:12px;padding:3px 0"><div style="width:190px">${small(label)}</div><div>${value}</div></div>`;
 const pane = (wide, inner) => `<div style="width:${wide}px;padding:10px;border:1px solid #8885">${inner}</div>`;

@@ -1,5 +1,5 @@
 // Emergency contacts, warranties, call bills, moderation, blame, exports, bots, boarding passes: pages that were reported with once (seed 1701) and teach now.
-import { s, esc, T, name, people, small, gap } from './blocks.mjs';
+import { s, esc, T, name, people, small, gap } from '../blocks.mjs';
 
 const clock = v => `${v.int(7, 20)}:${v.pick(['00', '07', '18', '33', '46', '59'])}`;
 const pair = (label, value) => `<div style="display:flex;gap:14px;padding:3px 0"><span style="width:190px">${label}</span><span>${value}</span></div>`;

@@ -1,5 +1,5 @@
 // Labels to stick, marks, obituaries, statements of a database, address cards, hearings, damages, donors: pages that were reported with once (seed 1901) and teach now.
-import { s, esc, T, name, people, small, cells, heads, gap } from './blocks.mjs';
+import { s, esc, T, name, people, small, cells, heads, gap } from '../blocks.mjs';
 
 const clock = v => `${v.int(7, 20)}.${v.pick(['00', '10', '25', '40', '55'])}`;
 const line = text => `<p class=tight>${text}</p>`;

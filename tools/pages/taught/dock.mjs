@@ -1,6 +1,6 @@
 // Authorities, payslips, claims, laboratories, devices, rights, boards, gates, profiles, steps of a case: pages that were reported with once
 // (seed 2401) and teach now.
-import { s, esc, T, name, people, clock, small, cells, heads, line, gap, born } from './blocks.mjs';
+import { s, esc, T, name, people, clock, small, cells, heads, line, gap, born } from '../blocks.mjs';
 
 const row = (label, value) => `<tr><td>${small(label)}</td><td>${value}</td></tr>`;
 const table = rows => `<table class=rules>${rows.map(([l, x]) => row(l, x)).join('')}</table>`;

@@ -1,6 +1,6 @@
 // Consoles, logs, audit trails, notes and lists of addresses, to teach and choose with.
-import { s, esc, table, form, cards, shell, T, L, rowsOf, avatar, name } from './blocks.mjs';
-import { SENTENCES, NOBODYS } from './told.mjs';
+import { s, esc, table, form, cards, shell, T, L, rowsOf, avatar, name } from '../blocks.mjs';
+import { SENTENCES, NOBODYS } from '../told.mjs';
 
 const many = (v, a, b, make) => Array.from({ length: v.int(a, b) }, make);
 const two = n => String(n).padStart(2, '0');

@@ -1,6 +1,6 @@
 // Customers, money, staff, surgeries, courts, doors, systems, as a support desk of a works meets them: pages that were reported with once
 // (seed 2801) and teach now.
-import { s, esc, T, name, people, clock, small, cells, heads, line, gap, born } from './blocks.mjs';
+import { s, esc, T, name, people, clock, small, cells, heads, line, gap, born } from '../blocks.mjs';
 
 const field = (label, value) => `<div style="border-bottom:1px solid #8884;padding:6px 0">${small(label)}<div>${value}</div></div>`;
 const two = (left, right) => `<div style="display:grid;grid-template-columns:1fr 1fr;gap:24px">${left}${right}</div>`;

@@ -1,5 +1,5 @@
 // Pages of front desks, gates, classes, works councils and parcel depots, to teach and choose with.
-import { s, esc, T, name } from './blocks.mjs';
+import { s, esc, T, name } from '../blocks.mjs';
 
 const list = (v, a, b, make) => Array.from({ length: v.int(a, b) }, () => make(v.person()));
 const flex = (parts, css = '') => `<div style="display:flex;gap:22px;${css}">${parts.map(p => `<div>${p}</div>`).join('')}</div>`;

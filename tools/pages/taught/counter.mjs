@@ -1,5 +1,5 @@
 // Leave, payslips, consoles, devices, claims, tenancies, wards, hearings: pages that were reported with once (seed 1511) and teach now.
-import { s, esc, T, name, small } from './blocks.mjs';
+import { s, esc, T, name, small } from '../blocks.mjs';
 
 const each = (v, a, b, make) => Array.from({ length: v.int(a, b) }, (_, i) => make(v.person(), i));
 const clock = v => `${v.int(7, 20)}:${v.pick(['00', '07', '18', '33', '46', '59'])}`;

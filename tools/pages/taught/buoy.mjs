@@ -1,5 +1,5 @@
 // Customers at a desk, staff, papers, talk and machines: reported with once (seed 3301).
-import { s, esc, T, name, people, clock, small, cells, heads, gap, born } from './blocks.mjs';
+import { s, esc, T, name, people, clock, small, cells, heads, gap, born } from '../blocks.mjs';
 
 const tab = (on, ...rest) => `<div style="display:flex;gap:18px;border-bottom:2px solid #8886;margin-bottom:10px"><b style="border-bottom:3px solid #a55;padding:6px 2px">${on}</b>${rest.map(r => `<span style="padding:6px 2px">${r}</span>`).join('')}</div>`;
 const row = (...parts) => `<div style="display:flex;gap:26px;align-items:baseline;padding:6px 0">${parts.map(p => `<span>${p}</span>`).join('')}</div>`;

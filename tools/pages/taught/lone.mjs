@@ -1,6 +1,6 @@
 // Pages with next to nothing on them (a badge, a slip, a dialog, one line of a chat), lists of given names or of family names
 // alone, capitals, lines of a country, and bare figures that are nobody's, to teach and choose with.
-import { s, esc, T, name } from './blocks.mjs';
+import { s, esc, T, name } from '../blocks.mjs';
 
 const list = (v, a, b, make) => Array.from({ length: v.int(a, b) }, () => make(v.person()));
 const caps = (v, text) => s('person', v.plain(text).toUpperCase());

@@ -1,5 +1,5 @@
 // Queues, threads, calls, rooms, labels, exported rows, manifests, audits, orders and polls: reported with until November 2026.
-import { s, esc, T, name, small } from './blocks.mjs';
+import { s, esc, T, name, small } from '../blocks.mjs';
 
 const each = (v, a, b, make) => Array.from({ length: v.int(a, b) }, (_, i) => make(v.person(), i));
 const clock = v => `${v.int(7, 19)}:${v.pick(['02', '19', '26', '40', '53'])}`;

@@ -1,5 +1,5 @@
 // Wards, gifts, directories, pay runs, customs, reviews, choirs and ledgers: reported with until November 2026.
-import { s, esc, T, name } from './blocks.mjs';
+import { s, esc, T, name } from '../blocks.mjs';
 
 const each = (v, a, b, make) => Array.from({ length: v.int(a, b) }, (_, i) => make(v.person(), i));
 const clock = v => `${v.int(0, 23)}:${v.pick(['04', '17', '31', '48'])}`;

@@ -1,5 +1,5 @@
 // Pages of rooms, reports, fines, bids, keys, invitations, trees, samples and logs, to teach and choose with.
-import { s, esc, T, name } from './blocks.mjs';
+import { s, esc, T, name } from '../blocks.mjs';
 
 const each = (v, a, b, make) => Array.from({ length: v.int(a, b) }, (_, i) => make(v.person(), i));
 const clock = v => `${String(v.int(0, 23)).padStart(2, '0')}:${v.digits(1)}${v.pick(['0', '5'])}`;

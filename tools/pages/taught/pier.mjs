@@ -1,5 +1,5 @@
 // Chats, shared folders, call lists, passes, cheques, envelopes, loans, races, swaps of shifts: pages that were reported with once (seed 2001) and teach now.
-import { s, esc, T, name, people, clock, small, cells, heads, line, gap } from './blocks.mjs';
+import { s, esc, T, name, people, clock, small, cells, heads, line, gap } from '../blocks.mjs';
 
 export const pier = {
   // Screens of programs.

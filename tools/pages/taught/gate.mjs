@@ -1,5 +1,5 @@
 // Fax covers, saved logins, markup, subtitles, rounds, parking, spreadsheets: pages that were reported with once (seed 1601) and teach now.
-import { s, esc, T, name, people, small } from './blocks.mjs';
+import { s, esc, T, name, people, small } from '../blocks.mjs';
 
 const clock = v => `${v.int(7, 20)}:${v.pick(['00', '07', '18', '33', '46', '59'])}`;
 const sheetRow = (n, cells) => `<tr><td>${n}</td>${cells.map(c => `<td>${c}</td>`).join('')}</tr>`;

@@ -1,5 +1,5 @@
 // Messages of laboratories and banks, shells, trails, approvals, mandates, rotas, wills: pages that were reported with once (seed 2101) and teach now.
-import { s, esc, T, name, people, clock, small, cells, heads, line, gap, born } from './blocks.mjs';
+import { s, esc, T, name, people, clock, small, cells, heads, line, gap, born } from '../blocks.mjs';
 
 const compact = v => `${v.int(1930, 2004)}0${v.int(1, 9)}${v.int(10, 28)}`;
 const stamp = v => `2026-${v.pick(['03', '07', '11'])}-${v.int(10, 28)} ${v.int(10, 23)}:${v.digits(2)}`;

@@ -1,5 +1,5 @@
 // Pages of courses, rotas, contracts, dispatch, seating and keys, to teach and choose with.
-import { s, esc, T, name } from './blocks.mjs';
+import { s, esc, T, name } from '../blocks.mjs';
 
 const each = (v, a, b, make) => Array.from({ length: v.int(a, b) }, () => make(v.person()));
 const oclock = v => v.pick([`${v.int(7, 19)}:${v.pick(['00', '30'])}`, `${v.int(1, 12)} ${v.pick(['am', 'pm'])}`]);

@@ -1,5 +1,5 @@
 // Complaints, surveys, event streams, captions, bell plates, team sheets, leases, car pools: pages that were reported with once (seed 1801) and teach now.
-import { s, esc, T, name, people, small, cells, heads, gap } from './blocks.mjs';
+import { s, esc, T, name, people, small, cells, heads, gap } from '../blocks.mjs';
 
 const clock = v => `${v.int(7, 20)}:${v.pick(['00', '07', '18', '33', '46', '59'])}`;
 const line = text => `<div style="padding:6px 0;border-bottom:1px solid #8884">${text}</div>`;

@@ -1,5 +1,5 @@
 // Pages of libraries, referrals, brackets, mail headers, notices and parts, to teach and choose with.
-import { s, esc, T, name } from './blocks.mjs';
+import { s, esc, T, name } from '../blocks.mjs';
 
 const each = (v, a, b, make) => Array.from({ length: v.int(a, b) }, () => make(v.person()));
 const hour = v => `${v.int(6, 22)}:${v.pick(['05', '20', '35', '50'])}`;

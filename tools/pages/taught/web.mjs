@@ -1,5 +1,5 @@
 // Pages as open templates, shops, forums and consoles have them, to teach and choose with.
-import { s, esc, table, form, cards, shell, T, L, personal, nobodys, mixed, avatar, rowsOf, name } from './blocks.mjs';
+import { s, esc, table, form, cards, shell, T, L, personal, nobodys, mixed, avatar, rowsOf, name } from '../blocks.mjs';
 
 const when = v => v.pick([`${v.int(2, 59)} mins ago`, `${v.int(1, 23)} hours ago`, `${v.int(1, 28)} ${v.month().slice(0, 3)} ${v.int(1, 12)}:${v.int(10, 59)} ${v.pick(['am', 'pm'])}`, 'Yesterday', 'Today', 'Just now', `${v.int(2, 20)}d`, v.date()]);
 const parted = (v, list) => list.join(v.pick([' ', ' · ', ', ', ' | ', ' – ', '<br>']));

@@ -1,6 +1,6 @@
 // Files of accounts, directories, sign-ins, registrants, certificates, bookings, routes, notices: pages that were reported with once (seed 2201)
 // and teach now.
-import { s, esc, T, name, people, clock, small, cells, heads, line, gap, born } from './blocks.mjs';
+import { s, esc, T, name, people, clock, small, cells, heads, line, gap, born } from '../blocks.mjs';
 
 export const weir = {
   // Consoles and what programs write.

@@ -1,5 +1,5 @@
 // Sheets, talks, feeds, records laid beside each other, stops, bank lines and small windows: reported with until November 2026.
-import { s, esc, T, name, small } from './blocks.mjs';
+import { s, esc, T, name, small } from '../blocks.mjs';
 
 const each = (v, a, b, make) => Array.from({ length: v.int(a, b) }, (_, i) => make(v.person(), i));
 const clock = v => `${v.int(6, 21)}:${v.pick(['01', '12', '24', '37', '48', '55'])}`;

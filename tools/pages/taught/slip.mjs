@@ -1,6 +1,6 @@
 // A ticket, talks and notices, pay, money, homes and journeys, classes, machines: pages that were reported with once (seed 2901) and
 // teach now.
-import { s, esc, T, name, people, clock, small, cells, heads, gap, born } from './blocks.mjs';
+import { s, esc, T, name, people, clock, small, cells, heads, gap, born } from '../blocks.mjs';
 
 const side = (main, aside) => `<div style="display:grid;grid-template-columns:2fr 1fr;gap:28px"><div>${main}</div><div style="border-left:1px solid #8886;padding-left:16px">${aside}</div></div>`;
 const pair = (label, value) => `<div style="display:flex;justify-content:space-between;padding:5px 0;border-bottom:1px dotted #8886"><span>${label}</span><span>${value}</span></div>`;

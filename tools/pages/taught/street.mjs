@@ -1,5 +1,5 @@
 // Pages of pick-ups, petitions, crews, results, vaults, networks, programmes and loans, to teach and choose with.
-import { s, esc, T, name } from './blocks.mjs';
+import { s, esc, T, name } from '../blocks.mjs';
 const each = (v, a, b, make) => Array.from({ length: v.int(a, b) }, () => make(v.person()));
 const when = v => `${v.int(7, 21)}:${v.pick(['10', '25', '40', '55'])}`;
 const home = v => v.addressLines().map(l => s('address', l));

@@ -1,5 +1,5 @@
 // Pages of schools, courts, shops, libraries, works and gates, to teach and choose with.
-import { s, esc, T, name } from './blocks.mjs';
+import { s, esc, T, name } from '../blocks.mjs';
 
 const some = (v, a, b, make) => Array.from({ length: v.int(a, b) }, () => make(v.person()));
 const rows = (list, css = '') => `<table style="width:100%;${css}">${list.map(r => `<tr>${r.map(c => `<td>${c}</td>`).join('')}</tr>`).join('')}</table>`;

@@ -1,5 +1,5 @@
 // Forms with outlined fields, rounds, interviews, calls and trails: reported with once (seed 3501).
-import { s, esc, T, name, people, clock, small, cells, heads, gap, born } from './blocks.mjs';
+import { s, esc, T, name, people, clock, small, cells, heads, gap, born } from '../blocks.mjs';
 
 const pill = (html, colour = '#777') => `<span style="display:inline-block;border:2px solid ${colour};border-radius:18px;padding:5px 16px;margin:3px 8px 3px 0">${html}</span>`;
 const field = (label, html) => `<div style="margin:9px 0;max-width:460px"><div style="font-size:12px;color:#777">${label}</div><div style="border:1px solid #aaa8;border-radius:6px;padding:9px 14px">${html}</div></div>`;

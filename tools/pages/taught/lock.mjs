@@ -1,6 +1,6 @@
 // A service desk's notes, chats and registers, bank lines, answers of services, query results, rotas, cards of people: pages that were reported
 // with once (seed 2301) and teach now.
-import { s, esc, T, name, people, clock, small, cells, heads, line, gap, born } from './blocks.mjs';
+import { s, esc, T, name, people, clock, small, cells, heads, line, gap, born } from '../blocks.mjs';
 
 const short = p => s('person', `${p.g} ${p.f[0]}.`);
 const letters = p => s('person', `${p.g[0]}.${p.f[0]}.`);

@@ -1,6 +1,6 @@
 // Persons in brief, mail, boards, forms, accounts in tiles, letters, invoices, referrals, clubs, consoles: pages that were reported with
 // once (seed 3101) and teach now.
-import { s, esc, T, name, people, clock, small, cells, heads, gap, born } from './blocks.mjs';
+import { s, esc, T, name, people, clock, small, cells, heads, gap, born } from '../blocks.mjs';
 
 const panel = (title, html) => `<section style="border:1px solid #8887;margin:10px 0"><div style="background:#8882;padding:5px 10px"><b>${title}</b></div><div style="padding:8px 10px">${html}</div></section>`;
 const stacked = pairs => `<div style="display:flex;flex-wrap:wrap;gap:14px 34px">${pairs.map(([l, x]) => `<div>${x}<br>${small(l)}</div>`).join('')}</div>`;
