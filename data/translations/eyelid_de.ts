@@ -8270,5 +8270,9 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>speaks, by given name</source>
         <translation>spricht, mit Vornamen</translation>
     </message>
+    <message>
+        <source>is a street over a list of its houses</source>
+        <translation>ist eine Straße über einer Liste ihrer Häuser</translation>
+    </message>
 </context>
 </TS>

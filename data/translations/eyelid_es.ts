@@ -8270,5 +8270,9 @@ o suelte aquí archivos de imagen.
         <source>speaks, by given name</source>
         <translation>habla, con su nombre de pila</translation>
     </message>
+    <message>
+        <source>is a street over a list of its houses</source>
+        <translation>es una calle sobre una lista de sus casas</translation>
+    </message>
 </context>
 </TS>

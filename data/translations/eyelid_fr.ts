@@ -8270,5 +8270,9 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>speaks, by given name</source>
         <translation>parle, sous son prénom</translation>
     </message>
+    <message>
+        <source>is a street over a list of its houses</source>
+        <translation>est une rue au-dessus d’une liste de ses maisons</translation>
+    </message>
 </context>
 </TS>

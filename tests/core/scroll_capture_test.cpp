@@ -1,4 +1,5 @@
-// Scrolling captures of a window that answers late, in order, glides and halts, or answers no more. Real windows: capture/scrolling_test.cpp.
+// Scrolling captures of a window that answers late, in order, glides and halts, or answers no more. Real windows:
+// capture/scrolling_test.cpp.
 #include "capture/scroll_capture.h"
 
 #include <algorithm>

@@ -412,3 +412,14 @@ TEST_CASE("the number of a street called after somebody goes with it") {
     CHECK_FALSE(covered("He was hired at 2024 Cathryn Landing.", "2024"));
     CHECK_FALSE(covered("Marko Kos, Jovana Gojković 160 pages", "160"));
 }
+
+TEST_CASE("what leads a family's name in a cell is part of it, in a sentence it is none") {
+    CHECK(found(Kind::Person, {"de Vries, Tom"}) == QStringList{QStringLiteral("de Vries, Tom")});
+    CHECK(found(Kind::Person, {"7 van der Berg, Thomas"}) == QStringList{QStringLiteral("van der Berg, Thomas")});
+    CHECK(found(Kind::Person, {"carta de Laura Vries"}) == QStringList{QStringLiteral("Laura Vries")});
+}
+
+TEST_CASE("a name written family first ends before a number, with its given name") {
+    CHECK(found(Kind::Person, {"Claesson Jakobsson, Eva +46 70 174 06 71"}) ==
+          QStringList{QStringLiteral("Claesson Jakobsson, Eva")});
+}

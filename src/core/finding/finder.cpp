@@ -13,6 +13,7 @@
 #include "finding/framed_alike.h"
 #include "finding/public_key.h"
 #include "finding/repeated_records.h"
+#include "finding/street_over_houses.h"
 #include "finding/tagged_values.h"
 #include "finding/whole_values.h"
 #include "language/spelling.h"
@@ -192,6 +193,7 @@ std::vector<Candidate> foundBeside(const Surroundings& in, const TaggedPage* tag
     findFramedAlike(in, *tagged, kept, found);
     findInRecords(in, *tagged, kept, found);
     findBesideNames(in.screen, kept, found);
+    findStreetsOverHouses(in, kept, found);
     findBesidePeople(in, *tagged, kept, found);
     findInListings(in.screen, in.names, kept, found);
     return found;

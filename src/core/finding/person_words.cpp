@@ -110,6 +110,16 @@ bool joinsTown(const QString& word) {
     return words.contains(word);
 }
 
+bool endsStreet(const Token& t) {
+    static const QSet<QString> words = aroundNames("ends a street");
+    return words.contains(plain(t));
+}
+
+bool leadsStreet(const Token& t) {
+    static const QSet<QString> words = aroundNames("leads a street");
+    return words.contains(plain(t));
+}
+
 bool saysWhere(const Token& t) {
     static const QSet<QString> words = aroundNames("at");
     return words.contains(plain(t));

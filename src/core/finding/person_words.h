@@ -35,6 +35,8 @@ bool isAgainst(const QString& word);  ///< "v.", "gegen", "./.": between the par
 bool isArticle(const Token& t);       ///< before what a street or a house is called after
 bool saysWhere(const Token& t);       ///< "at", "bei": a house's number may follow
 bool joinsTown(const QString& word);  ///< "upon", "de": between the words of a town's name
+bool endsStreet(const Token& t);      ///< "Road", "Gasse"
+bool leadsStreet(const Token& t);     ///< "rue", "Calle"
 bool isThing(const Token& t);         ///< "Ltd", "Street", "Hospital": what bears a name and is nobody
 bool isAlsoThing(const Token& t);     ///< "German", "Mercedes": a name, and by itself more often something else
 /// In French, Spanish and German the word for a firm, a house or an office comes first.

@@ -63,6 +63,7 @@ public:
         }
         growToGivenName(span);
         growToFamilyName(span);
+        growOverParticles(span);
     }
 
     // "2 Neil Wentzel" between "1 K. Swart" and "3 H. Kirsten", or their numbers: a list is counted.
@@ -184,10 +185,30 @@ private:
         return Span{int(m.capturedStart(1)), int(m.capturedLength(1))};
     }
 
-    // "Johansson Björk, Nina": the given name behind a family's, up to the end of its cell; "Björk, N." wherever it
-    // stands.
+    // Right behind a sign that parts, or a space after it, or where the line begins.
+    bool beginsAt(int at) const {
+        const QString before = m_run.text().left(at).trimmed();
+        return before.isEmpty() || QStringLiteral(",;|·–—:/(").contains(before.back());
+    }
+
+    // "de Vries, Tom": what leads the name of a cell, or stands behind its number; in a sentence it may mean "from".
+    void growOverParticles(Span& span) const {
+        static const QRegularExpression ends(QStringLiteral("^ ?(?:$|[|;·])"));
+        static const QRegularExpression counted(QStringLiteral("^\\d{1,4}[A-Za-z.)]? $"));
+        if (!ends.match(m_run.text().mid(span.end())).hasMatch()) return;
+        Span grown = span;
+        const auto before = [&](const Token& t) { return t.span.end() <= grown.start; };
+        while (const Token* t = last(before)) {
+            if (t->capital || !isParticle(*t) || !joins(*t, nullptr, t->span.end(), grown.start)) break;
+            grown = {t->span.start, grown.end() - t->span.start};
+        }
+        if (beginsAt(grown.start) || counted.match(m_run.text().left(grown.start)).hasMatch()) span = grown;
+    }
+
+    // "Johansson Björk, Nina": the given name behind a family's, up to the end of its cell or a number; "Björk, N."
+    // wherever it stands.
     void growToGivenName(Span& span) const {
-        static const QRegularExpression given(QStringLiteral("^, (\\p{Lu}[\\p{L}'’-]+)$"));
+        static const QRegularExpression given(QStringLiteral("^, (\\p{Lu}[\\p{L}'’-]+)(?=$| [+(]?\\d)"));
         static const QRegularExpression initials(QStringLiteral("^, \\p{Lu}\\.(?: ?\\p{Lu}\\.)?"));
         const QString& text = m_run.text();
         if (text.mid(span.start, span.length).contains(u',')) return;
@@ -200,7 +221,9 @@ private:
     void growToFamilyName(Span& span) const {
         static const QRegularExpression family(QStringLiteral("^(?:\\d{1,4}[.)]? )?(\\p{Lu}[\\p{L}'’-]+), $"));
         const QString& text = m_run.text();
-        if (span.end() != text.size() || !m_in.names.isGiven(text.mid(span.start).section(u' ', 0, 0))) return;
+        static const QRegularExpression ends(QStringLiteral("^(?:$| [+(]?\\d)"));
+        if (!ends.match(text.mid(span.end())).hasMatch()) return;
+        if (!m_in.names.isGiven(text.mid(span.start, span.length).section(u' ', 0, 0))) return;
         const auto m = family.match(text.left(span.start));
         if (!m.hasMatch() || !m_in.names.isFamily(m.captured(1))) return;
         const int start = int(m.capturedStart(1));
@@ -235,19 +258,14 @@ private:
     // before and the street.
     void growOverStrangeWords(Span& span) const {
         constexpr int most = 2;
-        // Right behind a sign that parts, or a space after it, or where the line begins.
-        const auto begins = [&](int at) {
-            const QString before = m_run.text().left(at).trimmed();
-            return before.isEmpty() || QStringLiteral(",;|·–—:/(").contains(before.back());
-        };
         Span grown = span;
-        for (int words = 0; words < most && !begins(grown.start); ++words) {
+        for (int words = 0; words < most && !beginsAt(grown.start); ++words) {
             const auto before = [&](const Token& t) { return t.span.end() <= grown.start; };
             const Token* t = last(before);
             if (!t || !joins(*t, nullptr, t->span.end(), grown.start) || !isOfName(*t)) return;
             grown = {t->span.start, grown.end() - t->span.start};
         }
-        if (begins(grown.start)) span = grown;
+        if (beginsAt(grown.start)) span = grown;
     }
 
     void growTo(qsizetype further, Span& span) const {
