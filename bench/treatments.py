@@ -1,7 +1,7 @@
 #!/usr/bin/python3
 """Labelled values under hard treatments of type, with their truth: bench/treatments.py FOLDER SEED [PAGES]
 
-For each of twenty-six treatments PAGES (3) pages of fourteen labels with their values, drawn by Chromium; font, size, colours
+For each of twenty-eight treatments PAGES (3) pages of fourteen labels with their values, drawn by Chromium; font, size, colours
 and how hard the treatment is are drawn at random from SEED. What was looked at while building has the seed "choose", what is
 reported another. NAME.png and NAME.json are in the form of the practice screens, NAME being the treatment's name and a number.
 People are made up; numbers come from ranges set aside for examples, or hold their check digit by computation."""
@@ -59,6 +59,8 @@ TREATMENTS = {
     'dotted': lambda m: {'v': f'border-bottom:{m.pick([1, 1, 2])}px {m.pick(["dotted", "dashed"])}'},
     'misspelt': lambda m: {'v': 'text-decoration:underline wavy ' + m.pick(['red', '#c00', '#36c'])},
     'selected': lambda m: {'h': f'background:{m.pick(["#0066cc", "#3367d1", "#5a2f52"])};color:#fff'},
+    'marked': lambda m: {'v': f'background:{m.pick(["#ff0", "#ffe066", "#ffd54f"])};color:#000', **m.pick([{}, {'ground': '#1c2128', 'ink': '#d8dde4'}])},
+    'found': lambda m: {'h': f'background:{m.pick(["#ff0", "#ffe066", "#b3d7ff", "#acf2bd"])};color:#111'},
 }
 
 def document(m, how):

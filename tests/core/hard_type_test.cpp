@@ -265,3 +265,37 @@ TEST_CASE("a line of which a part is selected is read as one, also within a word
         CHECK(textsOf(readWhole(image)) == QStringList{before + selected});
     }
 }
+
+TEST_CASE(
+    "what a search has marked is read, whole or within a word, in both themes, and is covered with all of its mark") {
+    const QFont font = made::font(15, QStringLiteral("DejaVu Sans"));
+    const QFontMetrics metrics(font);
+    const QString before = QStringLiteral("Reach "), name = QStringLiteral("Peggy Kelling");
+    struct Theme {
+        QColor ground, ink;
+    };
+    for (const Theme& theme : {Theme{Qt::white, QColor(0x22, 0x22, 0x22)}, Theme{QColor(0x23, 0x21, 0x29), Qt::white}})
+        for (const QColor mark : {QColor(0xff, 0xff, 0), QColor(0xff, 0xe0, 0x66), QColor(0xac, 0xf2, 0xbd)})
+            for (const qsizetype from : {qsizetype(0), qsizetype(3)}) {
+                QImage image = sheet(theme.ground, 400, 90);
+                QPainter painter(&image);
+                painter.setFont(font);
+                painter.setPen(theme.ink);
+                const QString plain = before + name.left(from);
+                painter.drawText(30, 50, plain);
+                const int x = 30 + metrics.horizontalAdvance(plain), width = metrics.horizontalAdvance(name.mid(from));
+                const QRect marked(x, 50 - metrics.ascent(), width, metrics.height());
+                painter.fillRect(marked, mark);
+                painter.setPen(Qt::black);
+                painter.drawText(x, 50, name.mid(from));
+                painter.end();
+                INFO(theme.ground.name().toStdString() << " " << mark.name().toStdString() << " " << from);
+                const Page page = readWhole(image);
+                CHECK(textsOf(page).join(u' ') == before + name);
+                QRectF rules;
+                for (const TextLine& line : page.lines)
+                    for (const QRectF& rule : line.rules) rules = rules.united(rule);
+                CHECK(rules.top() <= marked.top());
+                CHECK(rules.bottom() >= marked.bottom());
+            }
+}

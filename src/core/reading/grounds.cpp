@@ -13,7 +13,11 @@ namespace {
 constexpr int lowestBlock = 12, highestBlock = 110; // pixels
 // Heights. A nought is a block with a hole as well, but the straight part of its top is half as wide as it is high.
 constexpr double leastWide = 0.9;
-constexpr double edgeInked = 0.9;   // of each side of a block; no letter has all four
+constexpr double edgeInked = 0.9; // of each side of a block; no letter has all four
+// Where letters reach its edges: of its upper or its lower one, and of the sides of one as wide as a word. Two letters
+// that touch have edges like that too, but less between them.
+constexpr double edgeTouched = 0.75, sideTouched = 0.3, touchedFilled = 0.65;
+constexpr double wordWide = 1.6;    // heights
 constexpr double leastFilled = 0.4; // of a block: what differs from its ground are letters
 constexpr double leastLetters = 0.03;
 
@@ -32,19 +36,42 @@ double inked(const cv::Mat& of, int least) {
     return double(cv::countNonZero(of > least)) / double(of.total());
 }
 
+// From the first to the last inked column of a row.
+cv::Range extentOf(const cv::Mat& row, int least) {
+    int first = 0, end = row.cols;
+    while (first < end && row.at<uchar>(first) <= least) ++first;
+    while (end > first && row.at<uchar>(end - 1) <= least) --end;
+    return {first, end};
+}
+
+// The part of an edge that is a block's: an unbroken one, or one that a few letters reach down or up to where the
+// opposite edge is unbroken.
+cv::Range edgeOf(const cv::Mat& row, const cv::Range& opposite, int least) {
+    const cv::Range longest = longestRun(row, least), extent = extentOf(row, least);
+    const bool touched = longest.size() < edgeInked * opposite.size() && extent.size() >= edgeInked * opposite.size() &&
+                         extent.start >= opposite.start - 1 && extent.end <= opposite.end + 1 &&
+                         inked(row.colRange(extent), least) >= edgeTouched;
+    return touched ? extent : longest;
+}
+
 // The columns of a piece that are a block: ink along all sides. The outermost pixels may be soft.
 std::optional<cv::Range> blockIn(const cv::Mat& strength, int least) {
-    const cv::Range top = longestRun(strength.row(1), least),
-                    bottom = longestRun(strength.row(strength.rows - 2), least);
+    const cv::Mat upper = strength.row(1), lower = strength.row(strength.rows - 2);
+    const cv::Range top = edgeOf(upper, longestRun(lower, least), least),
+                    bottom = edgeOf(lower, longestRun(upper, least), least);
     const cv::Range both(std::max(top.start, bottom.start), std::min(top.end, bottom.end));
     if (both.size() < leastWide * strength.rows) return std::nullopt;
     if (both.size() < edgeInked * std::max(top.size(), bottom.size())) return std::nullopt;
     const auto side = [&](int outer, int inner) {
         return std::max(inked(strength.col(outer), least), inked(strength.col(inner), least));
     };
-    if (side(both.start, both.start + 1) < edgeInked || side(both.end - 1, both.end - 2) < edgeInked)
+    // A letter may stand at the very side of what is as wide as a word.
+    const double filled = inked(strength.colRange(both), least);
+    const bool word = both.size() >= wordWide * strength.rows && filled >= touchedFilled;
+    const double sideInked = word ? sideTouched : edgeInked;
+    if (side(both.start, both.start + 1) < sideInked || side(both.end - 1, both.end - 2) < sideInked)
         return std::nullopt;
-    return inked(strength.colRange(both), least) >= leastFilled ? std::optional(both) : std::nullopt;
+    return filled >= leastFilled ? std::optional(both) : std::nullopt;
 }
 
 void addPieces(const cv::Mat& ink, int least, QPoint origin, std::vector<InkPiece>& to) {
@@ -92,6 +119,44 @@ bool takenApart(const InkLook& look, const InkPiece& piece, OnTheirGrounds& part
     return true;
 }
 
+constexpr int alikeGround = 10;                    // levels of a channel
+constexpr double stillGround = 0.3, edgeReach = 1; // share of a row; heights of a small x
+
+bool alike(QRgb a, QRgb b) {
+    return std::abs(qRed(a) - qRed(b)) <= alikeGround && std::abs(qGreen(a) - qGreen(b)) <= alikeGround &&
+           std::abs(qBlue(a) - qBlue(b)) <= alikeGround;
+}
+
+// What a glyph stands on, by the rows over and under it.
+class GroundOfGlyph {
+public:
+    GroundOfGlyph(const QImage& picture, int left, int right)
+        : m_picture(picture), m_left(std::max(0, left)), m_right(std::min(picture.width() - 1, right)) {}
+
+    // The last row of the ground from `from` on, in steps of `by`; nothing where it goes on for `reach` rows.
+    std::optional<int> edge(int from, int by, int reach) const {
+        const int ground = from + by;
+        if (!isRow(ground) || m_right < m_left) return std::nullopt;
+        const QRgb colour = at(ground, (m_left + m_right) / 2);
+        for (int y = ground; std::abs(y - from) <= reach; y += by)
+            if (!isRow(y) || share(y, colour) < stillGround) return y - by;
+        return std::nullopt;
+    }
+    QRgb colourAt(int y) const { return at(y, (m_left + m_right) / 2); }
+    bool isRow(int y) const { return y >= 0 && y < m_picture.height(); }
+
+private:
+    QRgb at(int y, int x) const { return reinterpret_cast<const QRgb*>(m_picture.constScanLine(y))[x]; }
+    double share(int y, QRgb colour) const {
+        int same = 0;
+        for (int x = m_left; x <= m_right; ++x) same += alike(at(y, x), colour);
+        return double(same) / (m_right - m_left + 1);
+    }
+
+    const QImage& m_picture;
+    int m_left, m_right;
+};
+
 // Where a line goes on in the other polarity, in heights of a small x: how far its end and the next line's begin are
 // apart, which up to a share of is within a word, and how far their baselines.
 constexpr double nearest = -0.4, farthest = 0.85, withinWord = 0.4, sameBaseline = 0.45, likeSize = 1.45;
@@ -121,16 +186,32 @@ void append(const TextLine& next, TextLine& line) {
 
 } // namespace
 
-void addEdges(const QRect& block, std::vector<QRect>& rules) {
-    rules.emplace_back(block.left(), block.top(), block.width(), 1);
-    rules.emplace_back(block.left(), block.bottom(), block.width(), 1);
-}
-
 OnTheirGrounds onTheirGrounds(const InkLook& look, const std::vector<InkPiece>& pieces) {
     OnTheirGrounds result;
     for (const InkPiece& piece : pieces)
         if (!takenApart(look, piece, result)) result.pieces.push_back(piece);
     return result;
+}
+
+void addEdgesAround(const QImage& picture, TextLine& line) {
+    const int reach = int(std::lround(edgeReach * line.xHeight));
+    QRect block; // of glyphs beside each other
+    const auto add = [&] {
+        if (!block.isNull()) addEdges(block, line.rules);
+        block = {};
+    };
+    for (const Word& word : line.words)
+        for (const Glyph& glyph : word.glyphs) {
+            const int left = int(std::floor(glyph.box.left())), right = int(std::ceil(glyph.box.right())) - 1;
+            const int over = int(std::floor(word.box.top())), under = int(std::ceil(word.box.bottom())) - 1;
+            const GroundOfGlyph ground(picture, left, right);
+            const auto top = ground.edge(over, -1, reach), bottom = ground.edge(under, 1, reach);
+            if (!top || !bottom || !alike(ground.colourAt(over - 1), ground.colourAt(under + 1))) continue;
+            const QRect own(QPoint(left, *top), QPoint(right, *bottom));
+            if (block.isNull() || block.top() != own.top() || block.bottom() != own.bottom()) add();
+            block = block.united(own);
+        }
+    add();
 }
 
 void joinSelected(std::vector<TextLine>& lines) {

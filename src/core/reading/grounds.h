@@ -7,6 +7,7 @@
 #include "reading/uniform_line.h"
 
 #include <opencv2/core.hpp>
+#include <QImage>
 #include <QRect>
 #include <vector>
 
@@ -28,10 +29,17 @@ struct OnTheirGrounds {
 };
 
 /// Adds a block's upper and lower edge to `rules`, so that a cover over what stands on it takes all of its height.
-void addEdges(const QRect& block, std::vector<QRect>& rules);
+template <typename Rect> void addEdges(const QRect& block, std::vector<Rect>& rules) {
+    rules.emplace_back(QRect(block.left(), block.top(), block.width(), 1));
+    rules.emplace_back(QRect(block.left(), block.bottom(), block.width(), 1));
+}
 
 /// `pieces` of `look` with each such block taken apart. One with nothing on it stays as it is.
 OnTheirGrounds onTheirGrounds(const InkLook& look, const std::vector<InkPiece>& pieces);
+
+/// Adds the upper and lower edges of what a line or a part of it stands on, a marked word or a low button, where both
+/// are nearer than a small x is high: a cover takes all of its height. `picture` must be RGB32.
+void addEdgesAround(const QImage& picture, TextLine& line);
 
 /// Joins lines that go on in the other polarity right where they end: the rest of a selected line, also within a word.
 void joinSelected(std::vector<TextLine>& lines);

@@ -19,6 +19,7 @@ constexpr double hueOverLightness = 1.5;
 // Differences of colour are of a shorter scale than those of lightness.
 constexpr double stretch = 1.5;
 constexpr double mostlyWithin = 0.5; // share of a line's box
+constexpr int thickest = 11;         // pixels, odd: a stroke of type ninety pixels high
 
 // The range of one channel within each block, of which `rows` rows are there.
 cv::Mat rangesOf(const cv::Mat& channel, int rows) {
@@ -101,15 +102,30 @@ public:
         : m_channels(channels), m_blocks(blocks), m_box(box) {
         for (size_t c = 0; c < 3; ++c) m_ground[c] = medianOf(channels[c], blocks, box);
     }
-    // What is a little lighter than the ground becomes clearly lighter.
-    void putOn(cv::Mat& levels) const {
+    // What is a little lighter than the ground becomes clearly lighter. False where nothing but areas differ: the edges
+    // of what is marked or of a button.
+    bool putOn(cv::Mat& levels) const {
+        const cv::Mat areas = areasOf();
+        const QPoint origin = around().topLeft();
+        const auto eachStroke = [&](auto visit) {
+            each([&](int y, int x) {
+                if (!areas.at<uchar>(y - origin.y(), x - origin.x())) visit(y, x);
+            });
+        };
         long lighter = 0;
-        each([&](int y, int x) { lighter += (m_channels[0].at<uchar>(y, x) - m_ground[0]) * differenceAt(y, x); });
+        int most = 0;
+        eachStroke([&](int y, int x) {
+            const int difference = differenceAt(y, x);
+            lighter += (m_channels[0].at<uchar>(y, x) - m_ground[0]) * difference;
+            most = std::max(most, difference);
+        });
+        if (most < leastHue) return false;
         const double gain = lighter > 0 ? stretch : -stretch;
-        each([&](int y, int x) {
+        eachStroke([&](int y, int x) {
             uchar& level = levels.at<uchar>(y, x);
             level = cv::saturate_cast<uchar>(level + gain * differenceAt(y, x));
         });
+        return true;
     }
 
 private:
@@ -117,6 +133,25 @@ private:
         for (int y = m_box.top(); y <= m_box.bottom(); ++y)
             for (int x = m_box.left(); x <= m_box.right(); ++x)
                 if (m_blocks.at<uchar>(y / block, x / block)) visit(y, x);
+    }
+    QRect around() const {
+        return m_box.adjusted(-thickest, -thickest, thickest, thickest) &
+               QRect(0, 0, m_channels[0].cols, m_channels[0].rows);
+    }
+    // Where what is not the ground is thicker than any stroke, whatever is written on it.
+    cv::Mat areasOf() const {
+        const QRect r = around();
+        cv::Mat other(r.height(), r.width(), CV_8U);
+        for (int y = 0; y < other.rows; ++y)
+            for (int x = 0; x < other.cols; ++x) other.at<uchar>(y, x) = isOther(r.top() + y, r.left() + x) ? 255 : 0;
+        cv::Mat areas;
+        cv::morphologyEx(other, areas, cv::MORPH_OPEN, cv::Mat::ones(thickest, thickest, CV_8U), {-1, -1}, 1,
+                         cv::BORDER_CONSTANT, cv::Scalar(0));
+        return areas;
+    }
+    bool isOther(int y, int x) const {
+        constexpr int lightnessSeen = 12, hueSeen = 6; // levels
+        return std::abs(m_channels[0].at<uchar>(y, x) - m_ground[0]) >= lightnessSeen || differenceAt(y, x) >= hueSeen;
     }
     int differenceAt(int y, int x) const {
         return std::max(std::abs(m_channels[1].at<uchar>(y, x) - m_ground[1]),
@@ -175,8 +210,7 @@ HueContrast HueLook::at(const QImage& picture, const QImage& lightness) {
         const QRect box(of[cv::CC_STAT_LEFT] * block, of[cv::CC_STAT_TOP] * block, of[cv::CC_STAT_WIDTH] * block,
                         of[cv::CC_STAT_HEIGHT] * block);
         const cv::Mat own = labels == i;
-        HuePlace(channels, own, box).putOn(levels);
-        contrast.places.push_back(box);
+        if (HuePlace(channels, own, box).putOn(levels)) contrast.places.push_back(box);
     }
     contrast.levels = QImage(lightness.size(), QImage::Format_Grayscale8);
     levels.copyTo(pixelsOf(contrast.levels));

@@ -2,7 +2,8 @@
 //
 // Method: blocks of the picture that are of one lightness and of more than one colour are joined to places; within one
 // each pixel's level is the lightness, moved by how far the pixel's colour is from the place's ground (the greater
-// difference of Cr and Cb, ITU-R BT.601). A place's ground keeps its level, so a place has no edges of its own.
+// difference of Cr and Cb, ITU-R BT.601). A place's ground keeps its level, so a place has no edges of its own; so does
+// what is thicker than a stroke of type: a marked or coloured area beside the ground.
 #pragma once
 
 #include <opencv2/core/mat.hpp>

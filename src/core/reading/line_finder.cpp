@@ -148,7 +148,7 @@ public:
     std::vector<LineSegment> standing() {
         settleShadows();
         for (size_t i = 0; i < m_segments.size(); ++i)
-            if (m_stands[i] && m_segments[i].onBlock && isFoundWithout(i)) m_stands[i] = 0;
+            if (m_stands[i] && m_segments[i].onBlock) settleOnBlock(i);
         for (size_t i = 0; i < m_segments.size(); ++i)
             if (m_stands[i] && isBadge(i)) m_stands[i] = 0;
         for (size_t i = 0; i < m_segments.size(); ++i)
@@ -171,17 +171,58 @@ private:
                 if (m_stands[j] && m_segments[j].lightOnDark != lightOnDark && visit(j)) return;
     }
 
-    // What stands on a block is most often found without it: on a button, on a page among dark ones.
-    bool isFoundWithout(size_t i) const {
+    // What stands on a block is most often found without it: on a button, on a page among dark ones. Where letters
+    // reach the block's edge it has more of them; and what was found without it and goes on beside the block has the
+    // gaps of letters there for letters. Then what stands on the block takes the place of that.
+    void settleOnBlock(size_t i) {
         const LineSegment& one = m_segments[i];
+        std::vector<size_t> without;
         for (int r = one.box.top() / bucket; r <= one.box.bottom() / bucket; ++r)
             for (size_t j : m_rows[size_t(r)]) {
                 const LineSegment& other = m_segments[j];
                 if (m_stands[j] && !other.onBlock && other.lightOnDark == one.lightOnDark &&
                     commonShare(one.box, other.box) >= samePlace)
-                    return true;
+                    without.push_back(j);
             }
-        return false;
+        if (without.empty()) return;
+        const auto isFound = [&](const QRect& ink) {
+            return std::any_of(without.begin(), without.end(), [&](size_t j) {
+                const auto& inks = m_segments[j].inks;
+                return std::any_of(inks.begin(), inks.end(), [&](const QRect& other) { return other.intersects(ink); });
+            });
+        };
+        const bool more = std::any_of(one.inks.begin(), one.inks.end(), [&](const QRect& ink) {
+            return ink.height() >= shortestLetter && 2 * ink.height() >= usualHeight(one) && !isFound(ink);
+        });
+        const bool beyond = goesOnBeyond(one, without);
+        constexpr size_t fewestLetters = 3; // of a word; one or two may be holes of letters
+        if (one.inks.size() < fewestLetters || (!more && !beyond)) {
+            m_stands[i] = 0;
+            return;
+        }
+        for (const size_t j : without) {
+            LineSegment& other = m_segments[j];
+            std::erase_if(other.inks, [&](const QRect& ink) { return one.box.contains(ink.center()); });
+            other.box = {};
+            for (const QRect& ink : other.inks) other.box = other.box.united(ink);
+            if (other.inks.empty()) m_stands[j] = 0;
+        }
+    }
+
+    // Whether what was found without a block goes on beside it, a space away: no letter is cut by a block's edge.
+    bool goesOnBeyond(const LineSegment& block, const std::vector<size_t>& without) const {
+        constexpr double space = 0.25; // of the line's height
+        constexpr double clearlyMoreGround = 0.05;
+        double nearest = 1e9;
+        for (const size_t j : without) {
+            if (block.share < m_segments[j].share + clearlyMoreGround) return false;
+            for (const QRect& ink : m_segments[j].inks) {
+                if (block.box.contains(ink.center())) continue;
+                nearest =
+                    std::min(nearest, double(std::max(block.box.left() - ink.right(), ink.left() - block.box.right())));
+            }
+        }
+        return nearest < 1e9 && nearest >= space * block.box.height();
     }
 
     // Type with a shadow is dark and light on a ground between the two.

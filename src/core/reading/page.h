@@ -37,7 +37,7 @@ struct TextLine {
     double baseline = 0; ///< y of the line the letters stand on
     double xHeight = 0;  ///< height of a small x, estimated
     bool lightOnDark = false;
-    std::vector<QRectF> rules; ///< that strike it through, underline or frame it
+    std::vector<QRectF> rules; ///< that strike it through, underline or frame it; edges of what it stands on
     int turned = 0;            ///< degrees clockwise the line is turned: 0, 90 (reads downwards) or 270 (reads upwards)
 
     QString text() const {

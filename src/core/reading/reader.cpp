@@ -162,6 +162,7 @@ public:
                     page.illegible.push_back(QRectF(patches[i].box.translated(area.topLeft())));
         dropFrames(lines);
         for (TextLine& line : lines) {
+            addEdgesAround(picture, line);
             if (area.topLeft() != QPoint(0, 0)) shift(line, area.topLeft());
             page.lines.push_back(std::move(line));
         }

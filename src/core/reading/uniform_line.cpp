@@ -5,7 +5,9 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <map>
 #include <opencv2/imgproc.hpp>
+#include <optional>
 
 namespace eyelid {
 namespace {
@@ -17,6 +19,7 @@ constexpr int above = 12, below = 10, sideRoom = 10;
 constexpr double narrowed = 0.9;
 
 using Channels = std::array<double, 3>; // blue, green, red
+using Colour = std::array<int, 3>;      // the same as levels
 
 // The line's part of the picture, and where on it is ink of its own.
 struct LinePart {
@@ -42,49 +45,152 @@ cv::Mat maskOf(const LinePatch& line, const cv::Rect& r) {
     return mask;
 }
 
-// The median of each channel.
-std::array<int, 3> groundOf(const cv::Mat& part) {
+int distance(const uchar* p, const Colour& c) {
+    return std::max({std::abs(p[0] - c[0]), std::abs(p[1] - c[1]), std::abs(p[2] - c[2])});
+}
+
+// How often each colour is found, those alike taken together.
+class Colours {
+public:
+    void add(const uchar* p) {
+        Seen& seen = m_seen[{p[0] >> bits, p[1] >> bits, p[2] >> bits}];
+        if (seen.times++ == 0) seen.colour = {p[0], p[1], p[2]};
+        ++m_count;
+    }
+    int count() const { return m_count; }
+    struct Seen {
+        Colour colour{};
+        int times = 0;
+    };
+    Seen mostFrequent() const {
+        Seen most;
+        for (const auto& [coarse, seen] : m_seen)
+            if (seen.times > most.times) most = seen;
+        return most;
+    }
+
+private:
+    static constexpr int bits = 4; // of a channel's eight that are left out
+    std::map<Colour, Seen> m_seen;
+    int m_count = 0;
+};
+
+constexpr int otherColour = 14; // levels of a channel from one colour to another
+
+// The median of each channel; where half of the line stands on another ground the three together may be no colour of
+// the line's, and the most frequent colour is taken.
+Colour groundOf(const cv::Mat& part) {
+    constexpr double fewest = 0.1; // of the pixels are of the ground's colour
     int histogram[3][256] = {};
+    Colours colours;
     for (int y = 0; y < part.rows; ++y) {
         const uchar* p = part.ptr<uchar>(y);
         for (int x = 0; x < part.cols; ++x, p += 4)
             for (int c = 0; c < 3; ++c) ++histogram[c][p[c]];
     }
-    std::array<int, 3> ground{};
+    Colour ground{};
     for (size_t c = 0; c < 3; ++c) {
         int seen = 0, level = 0;
         while (level < 255 && (seen += histogram[c][level]) * 2 < part.rows * part.cols) ++level;
         ground[c] = level;
     }
-    return ground;
+    int alike = 0;
+    for (int y = 0; y < part.rows; ++y) {
+        const uchar* p = part.ptr<uchar>(y);
+        for (int x = 0; x < part.cols; ++x, p += 4) {
+            alike += distance(p, ground) < otherColour;
+            colours.add(p);
+        }
+    }
+    return alike < fewest * part.rows * part.cols ? colours.mostFrequent().colour : ground;
+}
+
+double luminance(const Colour& c) {
+    return 0.114 * c[0] + 0.587 * c[1] + 0.299 * c[2];
+}
+
+// A ground that part of a line stands on while the rest stands on the line's own: what a search has marked, a pale
+// selection, a changed word.
+struct SecondGround {
+    Colour colour{};
+    std::vector<char> columns; // those that stand on it
+};
+
+// By column, whether `other` is more of it than `own`; what shows neither goes on as the column before.
+std::vector<char> columnsOn(const cv::Mat& pixels, const Colour& own, const Colour& other) {
+    constexpr int alike = 10; // levels of a channel
+    const auto near = [&](const uchar* p, const Colour& c) {
+        return std::abs(p[0] - c[0]) <= alike && std::abs(p[1] - c[1]) <= alike && std::abs(p[2] - c[2]) <= alike;
+    };
+    std::vector<int> more(size_t(pixels.cols), 0);
+    for (int y = 0; y < pixels.rows; ++y) {
+        const uchar* p = pixels.ptr<uchar>(y);
+        for (int x = 0; x < pixels.cols; ++x, p += 4) more[size_t(x)] += near(p, other) - near(p, own);
+    }
+    std::vector<char> on(more.size(), 0);
+    for (size_t x = 0; x < more.size(); ++x) on[x] = more[x] != 0 ? more[x] > 0 : x > 0 && on[x - 1];
+    return on;
+}
+
+// The colour found most often on the rows over and under the type that is not the line's own ground: type in another
+// colour does not reach them.
+std::optional<SecondGround> secondGround(const LinePart& part, const Colour& own, double xHeight) {
+    constexpr double mostOfInk = 0.5; // of the way from the ground to black or white: nearer to it than ink is
+    constexpr double narrowest = 0.6; // heights of a small x
+    constexpr double mostlyOne = 0.6; // of what is not the line's own ground
+    Colours colours;
+    for (const int y : {0, 1, part.pixels.rows - 2, part.pixels.rows - 1}) {
+        if (y < 0 || y >= part.pixels.rows) continue;
+        const uchar* p = part.pixels.ptr<uchar>(y);
+        for (int x = 0; x < part.pixels.cols; ++x, p += 4)
+            if (distance(p, own) >= otherColour) colours.add(p);
+    }
+    // A glow or a shadow around the type is of many colours.
+    const Colours::Seen most = colours.mostFrequent();
+    if (most.times < narrowest * xHeight || most.times < mostlyOne * colours.count()) return std::nullopt;
+    SecondGround second{most.colour, {}};
+    const double range = part.lightOnDark ? 255 - luminance(own) : luminance(own);
+    if (std::abs(luminance(second.colour) - luminance(own)) > mostOfInk * range) return std::nullopt;
+    second.columns = columnsOn(part.pixels, own, second.colour);
+    const auto count = std::count(second.columns.begin(), second.columns.end(), char(1));
+    if (double(count) < narrowest * xHeight) return std::nullopt;
+    return second;
+}
+
+// The colour of what differs most from the ground it stands on.
+std::optional<Channels> inkOf(const LinePart& part, const Colour& ground, const SecondGround* second) {
+    const auto under = [&](int x) -> const Colour& {
+        return second && second->columns[size_t(x)] ? second->colour : ground;
+    };
+    const auto onSide = [&](const uchar* p, int x) {
+        if (part.byHue) return true;
+        const Colour& g = under(x);
+        const int l = 114 * (p[0] - g[0]) + 587 * (p[1] - g[1]) + 299 * (p[2] - g[2]);
+        return part.lightOnDark ? l > 0 : l < 0;
+    };
+    int farthest = 1;
+    part.eachInked([&](const uchar* p, int x, int) {
+        if (onSide(p, x)) farthest = std::max(farthest, distance(p, under(x)));
+    });
+    Channels ink{};
+    double weight = 0;
+    part.eachInked([&](const uchar* p, int x, int) {
+        if (distance(p, under(x)) < 0.8 * farthest || !onSide(p, x)) return;
+        for (size_t c = 0; c < 3; ++c) ink[c] += p[c];
+        weight += 1;
+    });
+    if (weight == 0) return std::nullopt;
+    for (double& c : ink) c /= weight;
+    return ink;
 }
 
 // From the ground's colour to the ink's, so long that along it the ink's is 255: ink is what differs from the ground
 // most.
-Channels axisOf(const LinePart& part, const std::array<int, 3>& ground) {
-    const auto distance = [&](const uchar* p) {
-        return std::max({std::abs(p[0] - ground[0]), std::abs(p[1] - ground[1]), std::abs(p[2] - ground[2])});
-    };
-    const auto onSide = [&](const uchar* p) {
-        if (part.byHue) return true;
-        const int l = 114 * (p[0] - ground[0]) + 587 * (p[1] - ground[1]) + 299 * (p[2] - ground[2]);
-        return part.lightOnDark ? l > 0 : l < 0;
-    };
-    int farthest = 1;
-    part.eachInked([&](const uchar* p, int, int) {
-        if (onSide(p)) farthest = std::max(farthest, distance(p));
-    });
-    Channels ink{};
-    double weight = 0;
-    part.eachInked([&](const uchar* p, int, int) {
-        if (distance(p) < 0.8 * farthest || !onSide(p)) return;
-        for (size_t c = 0; c < 3; ++c) ink[c] += p[c];
-        weight += 1;
-    });
+Channels axisFrom(const Colour& ground, const std::optional<Channels>& ink) {
     Channels axis{};
     double length = 0;
     for (size_t c = 0; c < 3; ++c) {
-        axis[c] = (weight > 0 ? ink[c] / weight : 255 - ground[c]) - ground[c];
+        axis[c] = (ink ? (*ink)[c] : 255 - ground[c]) - ground[c];
         length += axis[c] * axis[c];
     }
     for (double& a : axis) a = length > 0 ? 255 * a / length : 0;
@@ -166,12 +272,18 @@ UniformLine makeUniform(const QImage& picture, const LinePatch& line) {
                                 line.box.height() + 2 * linePad) &
                        cv::Rect(0, 0, bgra.cols, bgra.rows);
     const LinePart part{bgra(r), maskOf(line, r), line.lightOnDark, line.byHue};
-    const std::array<int, 3> ground = groundOf(part.pixels);
-    const Channels axis = axisOf(part, ground);
+    const Colour ground = groundOf(part.pixels);
+    const auto second = secondGround(part, ground, line.xHeight);
+    const auto ink = inkOf(part, ground, second ? &*second : nullptr);
+    const Channels axis = axisFrom(ground, ink);
+    const Channels otherAxis = second ? axisFrom(second->colour, ink) : axis;
     cv::Mat gray(part.pixels.size(), CV_8U, cv::Scalar(255));
     part.eachInked([&](const uchar* p, int x, int y) {
+        const bool other = second && second->columns[size_t(x)];
+        const Colour& from = other ? second->colour : ground;
+        const Channels& along = other ? otherAxis : axis;
         double t = 0;
-        for (size_t c = 0; c < 3; ++c) t += (p[c] - ground[c]) * axis[c];
+        for (size_t c = 0; c < 3; ++c) t += (p[c] - from[c]) * along[c];
         gray.ptr<uchar>(y)[x] = uchar(255.5 - std::clamp(t, 0.0, 255.0));
     });
     takeOut(line.rules, QPoint(r.x, r.y), line.xHeight, gray);
