@@ -299,3 +299,19 @@ TEST_CASE(
                 CHECK(rules.bottom() >= marked.bottom());
             }
 }
+
+TEST_CASE("type struck through in another colour keeps its letters, in both themes") {
+    const QStringList texts{QStringLiteral("Maria Keller"), QStringLiteral("Account 44718"),
+                            QStringLiteral("Pending review")};
+    for (const bool dark : {false, true}) {
+        QImage image = sheet(dark ? QColor(0x23, 0x21, 0x29) : QColor(Qt::white));
+        const QFont font = made::font(15, QStringLiteral("Inter"));
+        draw(image, font, dark ? QColor(0xee, 0xee, 0xee) : QColor(0x22, 0x22, 0x22), texts);
+        QPainter painter(&image);
+        for (int row = 0; row < 3; ++row)
+            painter.fillRect(30, 46 + 50 * row, QFontMetrics(font).horizontalAdvance(texts[row]), 1, Qt::red);
+        painter.end();
+        INFO(dark);
+        CHECK(textsOf(readWhole(image)) == texts);
+    }
+}

@@ -1,6 +1,7 @@
 #include "reading/ruled_pieces.h"
 
 #include "reading/lightness.h"
+#include "reading/line_finder.h"
 #include "reading/line_segments.h"
 
 #include <algorithm>
@@ -14,7 +15,8 @@ constexpr double widerThanLetters = 1.7;               // heights: nothing narro
 // A rule is at least this share of the piece long, and of its height at most so thick; the edge of a frame is less.
 constexpr double asLong = 0.9, mostThick = 0.28;
 constexpr double leastLetters = 0.25;                  // of a piece's ink, beside its rule
-constexpr double strongShare = 0.4, mostUneven = 0.12; // of the strongest ink; of the rule's mean strength
+constexpr double strongShare = 0.4;                    // of the strongest ink
+constexpr double mostUneven = 0.12, weakUneven = 0.06; // of the rule's mean strength
 // Shares of a piece's box: more ink than this is a block, or letters with their shadow and what is between; of these so
 // much is lighter, and so much darker, than the ground.
 constexpr double leastOfBlock = 0.6, leastOfSide = 0.06;
@@ -28,19 +30,25 @@ bool mayBeRuled(const InkPiece& piece) {
 }
 
 // Whether a row is ink of one strength nearly all along; where letters of small type run together, it is of many.
-bool isRule(const cv::Mat& row, double strongest) {
-    const cv::Mat ink = row >= strongShare * strongest;
+bool isRule(const cv::Mat& row, double least, double uneven) {
+    const cv::Mat ink = row >= least;
     if (cv::countNonZero(ink) < asLong * row.cols) return false;
     cv::Scalar mean, spread;
     cv::meanStdDev(row, mean, spread, ink);
-    return spread[0] <= mostUneven * mean[0];
+    return spread[0] <= uneven * mean[0];
+}
+
+// What strikes letters through in another colour is drawn over them and may be much weaker.
+bool isStrike(const cv::Mat& strength, int y) {
+    constexpr double highest = 0.25, lowest = 0.8; // of the piece's height; above and below may be a soft frame
+    return y >= highest * strength.rows && y <= lowest * strength.rows && isRule(strength.row(y), plainInk, weakUneven);
 }
 
 // Bands of rows (or, of the transposed picture, of columns) that are rules.
 std::vector<cv::Range> ruledRows(const cv::Mat& strength, double strongest, int mostRows) {
     std::vector<cv::Range> bands;
     for (int y = 0; y < strength.rows; ++y) {
-        if (!isRule(strength.row(y), strongest)) continue;
+        if (!isRule(strength.row(y), strongShare * strongest, mostUneven) && !isStrike(strength, y)) continue;
         if (!bands.empty() && bands.back().end == y)
             bands.back().end = y + 1;
         else

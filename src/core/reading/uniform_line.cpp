@@ -35,6 +35,18 @@ struct LinePart {
     }
 };
 
+// `line`'s ink without the rules along it, which may be of another colour.
+cv::Mat lettersOf(const LinePatch& line, const cv::Rect& r, const cv::Mat& mask) {
+    cv::Mat letters = mask.clone();
+    for (const QRect& rule : line.rules)
+        if (rule.width() > rule.height())
+            cv::rectangle(letters,
+                          cv::Rect(rule.left() - r.x, rule.top() - r.y, rule.width(), rule.height()) &
+                              cv::Rect(0, 0, r.width, r.height),
+                          0, cv::FILLED);
+    return letters;
+}
+
 cv::Mat maskOf(const LinePatch& line, const cv::Rect& r) {
     cv::Mat mask = cv::Mat::zeros(r.size(), CV_8U);
     for (const QRect& ink : line.inks)
@@ -218,6 +230,13 @@ int barEnd(const cv::Mat& ink, const QRect& rule, int from, int reach, int least
     return from;
 }
 
+// A rule of another colour than the type would part the stroke it crosses.
+void bridge(const QRect& rule, int column, cv::Mat& gray) {
+    const uchar ends = std::max(gray.at<uchar>(rule.top() - 1, column), gray.at<uchar>(rule.bottom() + 1, column));
+    for (int y = rule.top(); y <= rule.bottom(); ++y)
+        gray.at<uchar>(y, column) = std::min(gray.at<uchar>(y, column), ends);
+}
+
 // Paints rules over with the ground, but where letters cross them, or have a bar of their own: between a stroke that
 // crosses and one that ends at the rule from above, as in an "e". `gray` is black on white, from `origin` on.
 void takeOut(const std::vector<QRect>& rules, QPoint origin, double xHeight, cv::Mat& gray) {
@@ -232,9 +251,10 @@ void takeOut(const std::vector<QRect>& rules, QPoint origin, double xHeight, cv:
         }
         int keptTo = own.left() - 1;
         for (int x = own.left(); x <= own.right(); ++x) {
-            if (strokeCrosses(ink, own, x, inked))
+            if (strokeCrosses(ink, own, x, inked)) {
+                bridge(own, x, gray);
                 keptTo = std::max({x, keptTo, barEnd(ink, own, x, int(std::lround(xHeight)), inked)});
-            else if (x > keptTo)
+            } else if (x > keptTo)
                 gray(cv::Rect(x, own.top(), 1, own.height())).setTo(255);
         }
     }
@@ -274,7 +294,8 @@ UniformLine makeUniform(const QImage& picture, const LinePatch& line) {
     const LinePart part{bgra(r), maskOf(line, r), line.lightOnDark, line.byHue};
     const Colour ground = groundOf(part.pixels);
     const auto second = secondGround(part, ground, line.xHeight);
-    const auto ink = inkOf(part, ground, second ? &*second : nullptr);
+    const LinePart letters{part.pixels, lettersOf(line, r, part.mask), line.lightOnDark, line.byHue};
+    const auto ink = inkOf(letters, ground, second ? &*second : nullptr);
     const Channels axis = axisFrom(ground, ink);
     const Channels otherAxis = second ? axisFrom(second->colour, ink) : axis;
     cv::Mat gray(part.pixels.size(), CV_8U, cv::Scalar(255));
