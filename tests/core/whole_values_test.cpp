@@ -423,3 +423,10 @@ TEST_CASE("a name written family first ends before a number, with its given name
     CHECK(found(Kind::Person, {"Claesson Jakobsson, Eva +46 70 174 06 71"}) ==
           QStringList{QStringLiteral("Claesson Jakobsson, Eva")});
 }
+
+TEST_CASE("an amount behind a number is no part of it, and a speck in an account number parts nothing") {
+    CHECK(found(Kind::Phone, {"+53703184502 19 min"}) == QStringList{QStringLiteral("+53703184502")});
+    CHECK(found(Kind::Phone, {"+53 703 184 502 19"}) == QStringList{QStringLiteral("+53 703 184 502 19")});
+    CHECK(found(Kind::Iban, {"FR.5138296491629889350813639"}) ==
+          QStringList{QStringLiteral("FR.5138296491629889350813639")});
+}

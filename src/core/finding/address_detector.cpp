@@ -126,12 +126,13 @@ private:
             shippedWords(QStringLiteral("words/around-labels.txt"), QStringLiteral("anywhere"));
         return words.contains(label);
     }
-    // In one form with who it is: their values stand in one column, or in one row.
+    // In one form with who it is: their values stand in one column, or in one row; or right behind a post code's.
     static bool isAmongPeople(const Surroundings& in, const LabelledValue& place) {
         constexpr double aligned = 0.5; // heights of a small x
         const auto& lines = in.screen.page().lines;
         const TextLine& own = lines[size_t(place.run)];
         return std::any_of(in.screen.labelled().begin(), in.screen.labelled().end(), [&](const LabelledValue& other) {
+            if (other.run == place.run && other.kind == Kind::Address && !saysAnyPlace(other.label)) return true;
             const QRectF& box = lines[size_t(other.run)].box;
             const bool person = other.kind == Kind::Person || other.kind == Kind::Dob || other.kind == Kind::Phone;
             return person && other.run != place.run && other.how == place.how &&
@@ -148,9 +149,16 @@ private:
         int rows = 0;
         for (const LabelledValue& other : in.screen.labelled()) {
             if (other.kind != place.kind || other.how != place.how || other.label != place.label) continue;
-            rows += std::any_of(lines.begin(), lines.end(), [&](const TextLine& cell) {
-                return verticalShare(cell.box, lines[size_t(other.run)].box) > sameRow && isName(in.names, cell);
-            });
+            const auto inRow = [&](const TextLine& cell) {
+                return verticalShare(cell.box, lines[size_t(other.run)].box) > sameRow;
+            };
+            rows += std::any_of(lines.begin(), lines.end(),
+                                [&](const TextLine& cell) { return inRow(cell) && isName(in.names, cell); }) ||
+                    std::any_of(in.screen.labelled().begin(), in.screen.labelled().end(), [&](const LabelledValue& v) {
+                        const TextLine& cell = lines[size_t(v.run)];
+                        return v.kind == Kind::Person && v.how == place.how && cell.words.size() == 1 && inRow(cell) &&
+                               in.names.isGivenOrFamily(cell.words.front().text);
+                    });
         }
         return rows >= fewest;
     }

@@ -127,9 +127,11 @@ private:
         const auto m = town.match(text.mid(name.span.end()));
         if (!m.hasMatch()) return;
         const Span span{name.span.end() + int(m.capturedStart(3)), int(m.capturedLength(3))};
-        // Without a word for it, or the age before it, only a town that is known, behind a name that begins its line: a
-        // list of names is one too.
-        const bool told = m.capturedLength(1) + m.capturedLength(2) > 0;
+        // Without a word for it, the age before it, or a dash before who signs, only a town that is known, behind a
+        // name that begins its line: a list of names is one too.
+        static const QRegularExpression signs(QStringLiteral("^[—–-] ?$")); // "— Femke Bakker, Keerbergen"
+        const bool told =
+            m.capturedLength(1) + m.capturedLength(2) > 0 || signs.match(text.left(name.span.start)).hasMatch();
         const bool ends = span.end() == int(text.size()) || text[span.end()] == u',';
         if (!told && (!ends || !beginsItsLine(name))) return;
         const bool free = std::all_of(m_on[size_t(name.run->line)].begin(), m_on[size_t(name.run->line)].end(),

@@ -16,7 +16,7 @@ public:
     }
 
 private:
-    // Takes as many letters and digits as the country's IBANs have, spaces aside.
+    // Takes as many letters and digits as the country's IBANs have, spaces and what parts them aside.
     void read(const Surroundings& in, const TextRun& run, int start, std::vector<Candidate>& out) const {
         QString country = run.text().mid(start, 2).toUpper();
         country.replace(QLatin1Char('0'), QLatin1Char('O'))
@@ -29,7 +29,7 @@ private:
         int end = start, gap = 0;
         for (int i = start; i < run.text().size() && value.size() < length; ++i) {
             const QChar c = run.text()[i];
-            if (c == QLatin1Char(' ')) {
+            if (QStringLiteral(" .-").contains(c)) { // a speck may be read as a stop
                 if (++gap > 1) break;
                 continue;
             }
@@ -74,7 +74,7 @@ private:
                            Tr::tr("has the form of an IBAN; its check digits do not hold, perhaps misread"), key});
     }
 
-    Pattern m_start{R"((?:^|[^\w])([A-Z015][A-Z015][\dOISB]{2} ?[A-Z\dl]))"};
+    Pattern m_start{R"((?:^|[^\w])([A-Z015][A-Z015]\.?[\dOISB]{2} ?[A-Z\dl]))"};
 };
 
 } // namespace

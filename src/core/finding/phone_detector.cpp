@@ -4,6 +4,7 @@
 #include "language/spelling.h"
 
 #include <phonenumbers/phonenumberutil.h>
+#include <QRegularExpression>
 
 namespace eyelid {
 namespace {
@@ -16,7 +17,7 @@ public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         eachRun(in.screen, [&](const TextRun& run) {
             for (const PatternMatch& m : m_candidate.all(run.search)) {
-                const Span& span = m.groups[1];
+                const Span span = withoutAmount(run.text(), m.groups[1]);
                 if (!counts(run, span)) continue;
                 judge(in, run, span, out);
             }
@@ -26,6 +27,15 @@ public:
 
 private:
     enum class Verdict { No, Possible, Valid };
+
+    // "+53703184502 19 min": what a word for a unit stands behind is an amount.
+    static Span withoutAmount(const QString& line, Span number) {
+        static const QRegularExpression amount(QStringLiteral(" \\d{1,3} ?$"));
+        static const QRegularExpression unit(QStringLiteral("^ ?(?:min|sec|s|h|km|m|kg|l|l/s|bar|%|€|£|kWh)\\b"));
+        const auto m = amount.match(line.mid(number.start, number.length));
+        if (m.hasMatch() && unit.match(line.mid(number.end())).hasMatch()) number.length = int(m.capturedStart());
+        return number;
+    }
 
     static Verdict ask(const QString& text) {
         static const char* const regions[] = {"GB", "US", "DE", "FR", "ES", "NL"};

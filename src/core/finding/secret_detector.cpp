@@ -102,6 +102,8 @@ public:
                 // The name of a network is no session's ("SSID").
                 const int from = m.groups[1].start;
                 if (from > 0 && run.text()[from - 1].isLetter() && m.text(run.search, 1).toLower() == u"sid") continue;
+                // Nor the folder a command was given in ("PWD=/home/").
+                if (m.text(run.search, 1) == u"PWD" && value.startsWith(u'/')) continue;
                 if (value.size() < 3 || in.names.isCommonWord(value) || m_placeholder.matchesWhole(value)) continue;
                 add(m.groups[2], 0.92, Tr::tr("follows a word for a password, key or token"));
             }
@@ -125,6 +127,7 @@ public:
         });
         findKeyBlocks(in, out);
         findKeyColumns(in, out);
+        findCodeLists(in, out);
         for (const TextRun& run : in.screen.runs()) {
             for (const PatternMatch& m : m_oneTime.all(run.search))
                 out.push_back(
@@ -172,6 +175,41 @@ private:
         }
     }
 
+    // "Backup codes" over "8036 3845", "6240 1784" …: three or more of one form, in one column or several.
+    void findCodeLists(const Surroundings& in, std::vector<Candidate>& out) const {
+        constexpr double farthest = 8; // heights of a small x from one row of them to the next
+        constexpr size_t fewest = 3;
+        const auto& lines = in.screen.page().lines;
+        for (const TextRun& head : in.screen.runs()) {
+            if (!m_codesHeading.found(head.search)) continue;
+            double bottom = lines[size_t(head.line)].box.bottom();
+            std::vector<const TextRun*> codes;
+            for (const TextRun& run : in.screen.runs()) { // in the page's order, from the top
+                const TextLine& line = lines[size_t(run.line)];
+                if (line.box.center().y() <= lines[size_t(head.line)].box.bottom() ||
+                    !m_codeAlone.matchesWhole(run.text()))
+                    continue;
+                if (line.box.top() - bottom > farthest * std::max(4.0, line.xHeight)) break;
+                if (!codes.empty() && formOf(run.text()) != formOf(codes.front()->text())) continue;
+                bottom = std::max(bottom, line.box.bottom());
+                codes.push_back(&run);
+            }
+            if (codes.size() < fewest) continue;
+            for (const TextRun* run : codes)
+                out.push_back({Kind::Secret,
+                               run,
+                               {0, int(run->text().size())},
+                               0.85,
+                               Tr::tr("follows a word for a password, key or token"),
+                               {}});
+        }
+    }
+    // How long the parts are that signs keep apart: codes of one list are of one length.
+    static QString formOf(QString code) {
+        static const QRegularExpression sign(QStringLiteral("[A-Za-z0-9]"));
+        return code.replace(sign, QStringLiteral("x"));
+    }
+
     // From BEGIN to END of a private key: every line between.
     void findKeyBlocks(const Surroundings& in, std::vector<Candidate>& out) const {
         const auto& runs = in.screen.runs();
@@ -207,6 +245,9 @@ private:
     // A word for any key, and for those of doors as well: what follows must look like one.
     Pattern m_plainKey = ofWords(R"((?i)(?:^|[\s(])(?:<<of doors as well>>)\s?:\s?([A-Za-z0-9]{8,40})(?:$|[\s,;)]))");
     Pattern m_keyHeading = ofWords(R"((?i)(?:<<of doors as well>>))");
+    Pattern m_codesHeading = ofWords(R"((?i)\b(?:<<list of codes>>))");
+    Pattern m_codeAlone{
+        R"((?:\d{1,2}[.):] )?[A-Za-z]{0,8}\d[A-Za-z0-9]{1,11}(?:[ \-][A-Za-z0-9]{2,12}){0,4}|(?:[A-Za-z0-9]{3,8}-){1,4}[A-Za-z0-9]{3,8})"};
     Pattern m_keyAlone{R"([A-Za-z0-9]{8,40})"};
     Pattern m_token{R"((?:^|[\s"'=:(\[<,/])([A-Za-z0-9+_\-]{20,}={0,2})(?:$|[\s"')\]>,;&.]))"};
     Pattern m_placeholder = ofWords(R"((?i)[*•·.xX●_\-]+|<.*>|\$\{?.*|%.*%|\[.*\]?|<<stands for none>>)");
