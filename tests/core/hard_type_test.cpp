@@ -315,3 +315,11 @@ TEST_CASE("type struck through in another colour keeps its letters, in both them
         CHECK(textsOf(readWhole(image)) == texts);
     }
 }
+
+TEST_CASE("a colon behind a quotation mark stays with its word in large type of one pitch") {
+    const QStringList texts{QStringLiteral("\"plz\": \"5271\", \"aktiv\": true"),
+                            QStringLiteral("\"name\": \"Maria Keller\""), QStringLiteral("\"ort\": \"Wexley\"")};
+    QImage image = sheet(QColor(0x1b, 0x1f, 0x27), 700);
+    draw(image, made::font(26, QStringLiteral("Liberation Mono")), QColor(0xd9, 0xde, 0xe6), texts);
+    CHECK(textsOf(readWhole(image)) == texts);
+}

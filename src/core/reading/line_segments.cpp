@@ -364,6 +364,48 @@ bool isMarkOf(const QRect& dot, const LineSegment& word, const QRect& b) {
            dot.bottom() <= b.bottom() + b.height() / 3;
 }
 
+// One or two upright strokes in the upper half of the word they stand beside.
+bool isQuoteOf(const LineSegment& quote, const LineSegment& word) {
+    constexpr size_t mostStrokes = 2;
+    constexpr double slender = 0.5, widest = 1.5, highUp = 0.35, aside = 0.75, higherThanWord = 1.4; // of heights
+    const QRect &q = quote.box, &b = word.box;
+    const bool strokes = quote.inks.size() <= mostStrokes && std::ranges::all_of(quote.inks, [&](const QRect& ink) {
+                             return ink.width() <= slender * ink.height() && ink.height() >= q.height() - 1;
+                         });
+    if (!strokes || q.width() > widest * q.height() || q.bottom() > b.bottom() - highUp * b.height() ||
+        q.bottom() < b.top())
+        return false;
+    const int side = std::max(b.left() - q.right(), q.left() - b.right());
+    return side >= 0 && side <= aside * std::max(double(b.height()), higherThanWord * q.height());
+}
+
+// In type of one pitch a quotation mark stands as far from a word as from what follows it; it goes to the word, so that
+// a colon behind it is near one.
+void joinQuotes(std::vector<LineSegment>& words, int height) {
+    std::vector<QRect> boxes;
+    for (const LineSegment& word : words) boxes.push_back(word.box);
+    const Neighbourhood near(boxes, height);
+    std::vector<char> gone(words.size(), 0);
+    for (size_t i = 0; i < words.size(); ++i) {
+        size_t nearest = words.size();
+        int least = 0;
+        near.each(boxes, boxes[i], boxes[i].left() - 40 * tallestGlyph, boxes[i].right() + tallestGlyph, [&](size_t j) {
+            if (j == i || gone[j] || words[j].inks.size() < 2 || !isQuoteOf(words[i], words[j])) return;
+            const int side = std::max(boxes[j].left() - boxes[i].right(), boxes[i].left() - boxes[j].right());
+            if (nearest == words.size() || side < least) {
+                nearest = j;
+                least = side;
+            }
+        });
+        if (nearest == words.size()) continue;
+        words[nearest].box = words[nearest].box.united(boxes[i]);
+        words[nearest].inks.insert(words[nearest].inks.end(), words[i].inks.begin(), words[i].inks.end());
+        gone[i] = 1;
+    }
+    size_t i = 0;
+    std::erase_if(words, [&](const LineSegment&) { return gone[i++]; });
+}
+
 // In large type a dot is as high as a letter in small type: a lone piece beside a word more than twice as high is a
 // mark of that word, and goes to what is small.
 void takeMarks(std::vector<LineSegment>& words, std::vector<QRect>& small, int height) {
@@ -443,6 +485,7 @@ std::vector<LineSegment> lineSegments(const InkLook& look, const std::vector<Ink
     Sorted sorted = sortPieces(look.strength, open.pieces, look.least);
     const std::vector<QRect> pictures = takePictures(sorted.letters, look.strength.rows);
     std::vector<LineSegment> words = wordsOf(sorted.letters, look.strength.rows, look.lightOnDark);
+    joinQuotes(words, look.strength.rows);
     takeMarks(words, sorted.small, look.strength.rows);
     std::vector<QRect> wordBoxes;
     for (const LineSegment& word : words) wordBoxes.push_back(word.box);
