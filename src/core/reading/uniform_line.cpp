@@ -89,17 +89,21 @@ private:
 
 constexpr int otherColour = 14; // levels of a channel from one colour to another
 
+template <typename Visit> void eachPixel(const cv::Mat& part, Visit visit) {
+    for (int y = 0; y < part.rows; ++y) {
+        const uchar* p = part.ptr<uchar>(y);
+        for (int x = 0; x < part.cols; ++x, p += 4) visit(p);
+    }
+}
+
 // The median of each channel; where half of the line stands on another ground the three together may be no colour of
 // the line's, and the most frequent colour is taken.
 Colour groundOf(const cv::Mat& part) {
     constexpr double fewest = 0.1; // of the pixels are of the ground's colour
     int histogram[3][256] = {};
-    Colours colours;
-    for (int y = 0; y < part.rows; ++y) {
-        const uchar* p = part.ptr<uchar>(y);
-        for (int x = 0; x < part.cols; ++x, p += 4)
-            for (int c = 0; c < 3; ++c) ++histogram[c][p[c]];
-    }
+    eachPixel(part, [&](const uchar* p) {
+        for (int c = 0; c < 3; ++c) ++histogram[c][p[c]];
+    });
     Colour ground{};
     for (size_t c = 0; c < 3; ++c) {
         int seen = 0, level = 0;
@@ -107,14 +111,11 @@ Colour groundOf(const cv::Mat& part) {
         ground[c] = level;
     }
     int alike = 0;
-    for (int y = 0; y < part.rows; ++y) {
-        const uchar* p = part.ptr<uchar>(y);
-        for (int x = 0; x < part.cols; ++x, p += 4) {
-            alike += distance(p, ground) < otherColour;
-            colours.add(p);
-        }
-    }
-    return alike < fewest * part.rows * part.cols ? colours.mostFrequent().colour : ground;
+    eachPixel(part, [&](const uchar* p) { alike += distance(p, ground) < otherColour; });
+    if (alike >= fewest * part.rows * part.cols) return ground;
+    Colours colours;
+    eachPixel(part, [&](const uchar* p) { colours.add(p); });
+    return colours.mostFrequent().colour;
 }
 
 double luminance(const Colour& c) {
