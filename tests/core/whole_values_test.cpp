@@ -426,6 +426,8 @@ TEST_CASE("a name written family first ends before a number, with its given name
 
 TEST_CASE("an amount behind a number is no part of it, and a speck in an account number parts nothing") {
     CHECK(found(Kind::Phone, {"+53703184502 19 min"}) == QStringList{QStringLiteral("+53703184502")});
+    // A letter may say which number it is.
+    CHECK(found(Kind::Phone, {"07700 900 417 m"}) == QStringList{QStringLiteral("07700 900 417")});
     CHECK(found(Kind::Phone, {"+53 703 184 502 19"}) == QStringList{QStringLiteral("+53 703 184 502 19")});
     CHECK(found(Kind::Iban, {"FR.5138296491629889350813639"}) ==
           QStringList{QStringLiteral("FR.5138296491629889350813639")});

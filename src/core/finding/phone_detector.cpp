@@ -31,7 +31,7 @@ private:
     // "+53703184502 19 min": what a word for a unit stands behind is an amount.
     static Span withoutAmount(const QString& line, Span number) {
         static const QRegularExpression amount(QStringLiteral(" \\d{1,3} ?$"));
-        static const QRegularExpression unit(QStringLiteral("^ ?(?:min|sec|s|h|km|m|kg|l|l/s|bar|%|€|£|kWh)\\b"));
+        static const QRegularExpression unit(QStringLiteral("^ ?(?:min|sec|km|kg|l/s|bar|kWh)\\b"));
         const auto m = amount.match(line.mid(number.start, number.length));
         if (m.hasMatch() && unit.match(line.mid(number.end())).hasMatch()) number.length = int(m.capturedStart());
         return number;
