@@ -29,6 +29,7 @@ TEST_CASE("the folder a command was given in is no password") {
     const QStringList found = foundOn(Kind::Secret, {"sudo: kmclean : TTY=pts/3 ; PWD=/home/kmclean ; USER=root"});
     CHECK(
         std::none_of(found.begin(), found.end(), [](const QString& f) { return f.contains(QStringLiteral("/home")); }));
+    CHECK(foundOn(Kind::Secret, {"PWD=/7kWq-pR2x"}) == QStringList{QStringLiteral("/7kWq-pR2x")});
     CHECK(foundOn(Kind::Secret, {"PWD=7kWq-pR2x"}) == QStringList{QStringLiteral("7kWq-pR2x")});
 }
 

@@ -103,7 +103,7 @@ public:
                 const int from = m.groups[1].start;
                 if (from > 0 && run.text()[from - 1].isLetter() && m.text(run.search, 1).toLower() == u"sid") continue;
                 // Nor the folder a command was given in ("PWD=/home/").
-                if (m.text(run.search, 1) == u"PWD" && value.startsWith(u'/')) continue;
+                if (m.text(run.search, 1) == u"PWD" && m_folder.matchesWhole(value)) continue;
                 if (value.size() < 3 || in.names.isCommonWord(value) || m_placeholder.matchesWhole(value)) continue;
                 add(m.groups[2], 0.92, Tr::tr("follows a word for a password, key or token"));
             }
@@ -206,8 +206,8 @@ private:
     }
     // How long the parts are that signs keep apart: codes of one list are of one length.
     static QString formOf(QString code) {
-        static const QRegularExpression sign(QStringLiteral("[A-Za-z0-9]"));
-        return code.replace(sign, QStringLiteral("x"));
+        static const QRegularExpression letterOrFigure(QStringLiteral("[A-Za-z0-9]"));
+        return code.replace(letterOrFigure, QStringLiteral("x"));
     }
 
     // From BEGIN to END of a private key: every line between.
@@ -245,6 +245,7 @@ private:
     // A word for any key, and for those of doors as well: what follows must look like one.
     Pattern m_plainKey = ofWords(R"((?i)(?:^|[\s(])(?:<<of doors as well>>)\s?:\s?([A-Za-z0-9]{8,40})(?:$|[\s,;)]))");
     Pattern m_keyHeading = ofWords(R"((?i)(?:<<of doors as well>>))");
+    Pattern m_folder = ofWords(R"(/(?:<<folders>>)(?:/[a-z0-9._/\-]*)?)");
     Pattern m_codesHeading = ofWords(R"((?i)\b(?:<<list of codes>>))");
     Pattern m_codeAlone{
         R"((?:\d{1,2}[.):] )?[A-Za-z]{0,8}\d[A-Za-z0-9]{1,11}(?:[ \-][A-Za-z0-9]{2,12}){0,4}|(?:[A-Za-z0-9]{3,8}-){1,4}[A-Za-z0-9]{3,8})"};
