@@ -204,14 +204,13 @@ public:
     // "His passport no. 123456789 and the van, registration LR 4711": the words for a number right before one.
     void inSentences() {
         for (size_t i = 0; i < m_lines.size(); ++i)
-            inSentence(text(i), [&](const LabelHit& hit, const Span& number) {
+            inSentence(text(i), 0, [&](const LabelHit& hit, const Span& number) {
                 add(hit, i, number, LabelledValue::How::Inside);
             });
         // The sentence goes on, and with the number, on the next line.
         for (const TextRun& run : m_screen.m_flowing)
-            inSentence(run.text(), [&](const LabelHit& hit, const Span& number) {
-                if (number.start >= run.joint)
-                    add(hit, size_t(run.second), {number.start - run.joint, number.length}, LabelledValue::How::Inside);
+            inSentence(run.text(), run.joint, [&](const LabelHit& hit, const Span& number) {
+                add(hit, size_t(run.second), {number.start - run.joint, number.length}, LabelledValue::How::Inside);
             });
     }
 
@@ -366,9 +365,11 @@ private:
     }
     // "Gate code 5369": more than "code" alone, which is a fault's as often.
     static bool isCodeOfPlace(const LabelHit& hit) { return hit.kind == Kind::Secret && hit.word.contains(u' '); }
-    template <typename Tell> void inSentence(const QString& text, Tell tell) const {
+    // The numbers of a text that begin at a letter of it or behind.
+    template <typename Tell> void inSentence(const QString& text, int from, Tell tell) const {
         const std::vector<Span> words = wordsOf(text);
         for (size_t w = 1; w < words.size(); ++w) {
+            if (words[w].start < from) continue;
             const std::optional<LabelHit> hit =
                 opensNumber(text, words, w) ? announcing(text, words, w) : std::optional<LabelHit>();
             if (!hit) continue;

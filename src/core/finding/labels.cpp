@@ -42,25 +42,44 @@ const QHash<QString, Entry>& entries() {
     return table;
 }
 
-// A long word with one letter misread, dropped or doubled is still that word. Kept as each key with one letter left
-// out (the symmetric deletes of Garbe's spelling correction), so that a look-up stays one.
-const QHash<QString, QString>& nearEntries() {
-    static const QHash<QString, QString> table = [] {
-        QHash<QString, QString> t;
-        // In an order of their own: a hash table's differs from process to process.
-        QStringList keys = entries().keys();
+// A long word with one letter misread, dropped or doubled is still that word.
+constexpr qsizetype shortestMisread = 7;
+
+bool isOneSlipFrom(QStringView a, QStringView b) {
+    if (a.size() > b.size()) std::swap(a, b);
+    if (b.size() - a.size() > 1) return false;
+    const qsizetype same = std::mismatch(a.begin(), a.end(), b.begin(), b.end()).first - a.begin();
+    return a.mid(a.size() == b.size() ? same + 1 : same) == b.mid(same + 1);
+}
+
+QString reversed(QString text) {
+    std::reverse(text.begin(), text.end());
+    return text;
+}
+
+// The long keys, sorted by their letters from the front or, turned round, from the back. What one slip parts has its
+// first half in common or its last.
+const QStringList& longKeys(bool fromBack) {
+    const auto sorted = [](bool turned) {
+        QStringList keys;
+        for (auto it = entries().keyBegin(); it != entries().keyEnd(); ++it)
+            if (it->size() >= shortestMisread) keys.push_back(turned ? reversed(*it) : *it);
         keys.sort();
-        for (const QString& key : keys) {
-            if (key.size() < 7) continue;
-            for (qsizetype i = 0; i < key.size(); ++i) {
-                QString shorter = key;
-                shorter.remove(i, 1);
-                if (!t.contains(shorter)) t.insert(shorter, key);
-            }
-        }
-        return t;
-    }();
-    return table;
+        return keys;
+    };
+    static const QStringList lists[] = {sorted(false), sorted(true)};
+    return lists[fromBack];
+}
+
+// The key that one slip makes of this one, or nothing.
+QString meantBy(const QString& key) {
+    for (const bool fromBack : {false, true}) {
+        const QString own = fromBack ? reversed(key) : key, half = own.left((own.size() - 1) / 2);
+        const QStringList& keys = longKeys(fromBack);
+        for (auto at = std::lower_bound(keys.begin(), keys.end(), half); at != keys.end() && at->startsWith(half); ++at)
+            if (isOneSlipFrom(own, *at)) return fromBack ? reversed(*at) : *at;
+    }
+    return {};
 }
 
 // "Contract" is not a misread "contact".
@@ -77,31 +96,26 @@ qsizetype longestKey() {
     return longest;
 }
 
-const Entry* exactEntryFor(const QStringList& words) {
-    const auto found = entries().constFind(skeleton(words.join(QLatin1Char(' '))));
+const Entry* entryOfKey(const QString& key) {
+    const auto found = entries().constFind(key);
     return found == entries().constEnd() ? nullptr : &*found;
+}
+
+QString keyOf(const QStringList& words) {
+    return skeleton(words.join(QLatin1Char(' ')));
+}
+
+const Entry* exactEntryFor(const QStringList& words) {
+    return entryOfKey(keyOf(words));
 }
 
 // A misread one as well.
 const Entry* entryFor(const QStringList& words) {
-    if (const Entry* exact = exactEntryFor(words)) return exact;
-    const auto& all = entries();
-    const QString key = skeleton(words.join(QLatin1Char(' ')));
-    if (key.size() < 7 || key.size() > longestKey() + 1 || std::all_of(words.begin(), words.end(), isOrdinary))
-        return nullptr;
-    const auto& near = nearEntries();
-    if (const auto found = near.constFind(key); found != near.constEnd()) return &*all.constFind(*found);
-    for (qsizetype i = 0; i < key.size(); ++i) {
-        QString shorter = key;
-        shorter.remove(i, 1);
-        if (const auto exact = all.constFind(shorter); exact != all.constEnd() && shorter.size() >= 7) return &*exact;
-        // A letter for another: both without it are alike, and what they lack stands at the same place.
-        if (const auto found = near.constFind(shorter); found != near.constEnd() && found->size() == key.size() &&
-                                                        found->left(i) == key.left(i) &&
-                                                        found->mid(i + 1) == key.mid(i + 1))
-            return &*all.constFind(*found);
-    }
-    return nullptr;
+    const QString key = keyOf(words);
+    if (const Entry* exact = entryOfKey(key)) return exact;
+    if (key.size() < shortestMisread || key.size() > longestKey() + 1) return nullptr;
+    const QString meant = meantBy(key);
+    return meant.isEmpty() || std::all_of(words.begin(), words.end(), isOrdinary) ? nullptr : entryOfKey(meant);
 }
 
 QStringList labelWords(const QString& text) {
