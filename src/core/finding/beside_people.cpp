@@ -250,7 +250,7 @@ private:
         const auto isMade = [&](const QString& one, const QString& other) {
             return word == one || word == one + other || word == one.left(1) + other || word == one + other.left(1);
         };
-        const QString first = plain(tokens.front()), last = plain(tokens.back());
+        const QString first = tokens.front().plain, last = tokens.back().plain;
         if (isFree(*name.run, span) && (isMade(first, last) || isMade(last, first)))
             out.push_back({Kind::Username,
                            name.run,

@@ -3,7 +3,7 @@
 #include "base/shipped.h"
 #include "language/spelling.h"
 
-#include <QRegularExpression>
+#include <algorithm>
 #include <QSet>
 
 namespace eyelid {
@@ -11,6 +11,16 @@ namespace {
 
 QSet<QString> aroundNames(const char* section) {
     return shippedWords(QStringLiteral("words/around-names.txt"), QLatin1String(section));
+}
+
+// "Maria's": the letters before the apostrophe, none where there is none.
+int beforeOwnersS(QStringView word) {
+    constexpr qsizetype fewestLetters = 2;
+    const qsizetype letters = word.size() - 2;
+    if (letters < fewestLetters || word.back() != u's') return 0;
+    if (word[letters] != u'\'' && word[letters] != QChar(0x2019)) return 0;
+    const bool all = std::all_of(word.begin(), word.begin() + letters, [](QChar c) { return c.isLetter(); });
+    return all ? int(letters) : 0;
 }
 
 } // namespace
@@ -33,11 +43,11 @@ std::vector<Token> tokensOf(const TextRun& run) {
         const int start = i;
         while (i < text.size() && inner(i)) ++i;
         Token t;
-        static const QRegularExpression owner(QStringLiteral("^(\\p{L}{2,})['’]s$"));
-        const auto owning = owner.match(text.mid(start, i - start));
-        t.owns = owning.hasMatch();
-        t.span = {start, t.owns ? int(owning.capturedLength(1)) : i - start};
+        const int owned = beforeOwnersS(QStringView(text).mid(start, i - start));
+        t.owns = owned > 0;
+        t.span = {start, t.owns ? owned : i - start};
         t.text = text.mid(t.span.start, t.span.length);
+        t.plain = withoutAccents(t.text).toLower();
         t.after = t.span.end() < text.size() ? text[t.span.end()] : QChar();
         const QString restored = nameRestored(t.text);
         t.capital = restored[0].isUpper();
@@ -49,45 +59,41 @@ std::vector<Token> tokensOf(const TextRun& run) {
     return tokens;
 }
 
-QString plain(const Token& t) {
-    return withoutAccents(t.text).toLower();
-}
-
 bool isParticle(const Token& t) {
     static const QSet<QString> words = aroundNames("particle");
-    return words.contains(plain(t)) && !t.shouting;
+    return words.contains(t.plain) && !t.shouting;
 }
 
 bool isTitle(const Token& t) {
     static const QSet<QString> titles = aroundNames("title");
     // Those that are written small in running text.
     static const QSet<QString> small = aroundNames("title written small");
-    return (t.capital && titles.contains(plain(t))) || small.contains(plain(t));
+    return (t.capital && titles.contains(t.plain)) || small.contains(t.plain);
 }
 
 bool isFormOfAddress(const Token& t) {
     static const QSet<QString> words = aroundNames("form of address");
-    return words.contains(plain(t));
+    return words.contains(t.plain);
 }
 
 bool isCalendarWord(const Token& t) {
     static const QSet<QString> words = aroundNames("calendar");
-    return words.contains(plain(t));
+    return words.contains(t.plain);
 }
 
 bool isGreetingWord(const Token& t) {
     static const QSet<QString> words = aroundNames("greeting");
-    return words.contains(plain(t));
+    return words.contains(t.plain);
 }
 
 bool speaksOfPeople(const Token& t) {
     static const QSet<QString> words = aroundNames("speaks of people");
-    return words.contains(plain(t));
+    return words.contains(t.plain);
 }
 
 bool isRoleWord(const Token& t) {
     static const QSet<QString> words = aroundNames("role");
-    return words.contains(plain(t));
+    return words.contains(t.plain);
 }
 
 bool joinsTwo(const QString& word) {
@@ -102,7 +108,7 @@ bool isAgainst(const QString& word) {
 
 bool isArticle(const Token& t) {
     static const QSet<QString> words = aroundNames("article");
-    return words.contains(plain(t));
+    return words.contains(t.plain);
 }
 
 bool joinsTown(const QString& word) {
@@ -112,32 +118,32 @@ bool joinsTown(const QString& word) {
 
 bool endsStreet(const Token& t) {
     static const QSet<QString> words = aroundNames("ends a street");
-    return words.contains(plain(t));
+    return words.contains(t.plain);
 }
 
 bool leadsStreet(const Token& t) {
     static const QSet<QString> words = aroundNames("leads a street");
-    return words.contains(plain(t));
+    return words.contains(t.plain);
 }
 
 bool saysWhere(const Token& t) {
     static const QSet<QString> words = aroundNames("at");
-    return words.contains(plain(t));
+    return words.contains(t.plain);
 }
 
 bool isThing(const Token& t) {
     static const QSet<QString> words = aroundNames("thing");
-    return words.contains(plain(t));
+    return words.contains(t.plain);
 }
 
 bool isAlsoThing(const Token& t) {
     static const QSet<QString> words = aroundNames("also a thing");
-    return words.contains(plain(t));
+    return words.contains(t.plain);
 }
 
 bool leadsAThing(const Token& t) {
     static const QSet<QString> words = aroundNames("leads a thing");
-    return words.contains(plain(t));
+    return words.contains(t.plain);
 }
 
 } // namespace eyelid

@@ -9,7 +9,8 @@
 namespace eyelid {
 
 struct Token {
-    QString text; ///< as read, without punctuation around it
+    QString text;  ///< as read, without punctuation around it
+    QString plain; ///< in lower case, without accents
     Span span;
     QChar after; ///< the character behind it, null at the end
     bool capital = false, shouting = false, digits = false;
@@ -18,9 +19,6 @@ struct Token {
 };
 
 std::vector<Token> tokensOf(const TextRun& run);
-
-/// Lower case, without accents.
-QString plain(const Token& t);
 
 // By the shipped list of words around names (data/words/around-names.txt).
 bool isParticle(const Token& t);      ///< "von", "de": within a name

@@ -51,14 +51,20 @@ private:
         return best;
     }
 
+    // Whether what stands right before makes it a piece of something longer: a key, a path, an amount, a version. The
+    // value of a key ("to=+447700900123") is none where its form tells.
+    static bool isPieceBehind(const QString& before, const QString& number) {
+        if (before.isEmpty()) return false;
+        const bool ofKey = number.startsWith(u'+') && QStringLiteral("=:").contains(before.back());
+        return !ofKey &&
+               (before.back().isLetterOrNumber() || QStringLiteral(".-_/=#:£$€").contains(before.back()));
+    }
+
     void judge(const Surroundings& in, const TextRun& run, const Span& span, std::vector<Candidate>& out) const {
         const QString raw = run.text().mid(span.start, span.length);
         const QString before = run.text().left(span.start), after = run.text().mid(span.end());
         const LabelledValue* label = labelFor(in.screen, run, span, Kind::Phone);
-        // A piece of something longer: a key, a path, an amount, a version, a date, a time.
-        if (!before.isEmpty() &&
-            (before.back().isLetterOrNumber() || QStringLiteral(".-_/=#:£$€").contains(before.back())) && !label)
-            return;
+        if (!label && isPieceBehind(before, raw)) return;
         if (!after.isEmpty() &&
             (after.front().isLetterOrNumber() || QStringLiteral("-_/:@%£$€").contains(after.front())))
             return;

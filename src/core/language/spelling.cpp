@@ -51,8 +51,9 @@ QString withoutAccents(const QString& text) {
 
 QString skeleton(const QString& text) {
     const LookAlikes& alike = LookAlikes::shipped();
-    QString out;
     const QString folded = withoutAccents(text).toLower();
+    QString out;
+    out.reserve(folded.size());
     for (qsizetype i = 0; i < folded.size(); ++i) {
         if (i + 1 < folded.size())
             if (const QChar one = alike.oneFor(folded[i], folded[i + 1]); !one.isNull()) {
