@@ -1,7 +1,7 @@
 #include "finding/beside_people.h"
 
 #include "base/sentence.h"
-#include "finding/early_date.h"
+#include "finding/dates.h"
 #include "finding/ordinary_word.h"
 #include "finding/person_words.h"
 

@@ -5,6 +5,7 @@
 #include "finding/detector.h"
 #include "finding/system_users.h"
 
+#include <algorithm>
 #include <QHash>
 #include <QRegularExpression>
 
@@ -36,9 +37,12 @@ Option optionFrom(QString text, Gives gives) {
     return option;
 }
 
-const QHash<QString, std::vector<Option>>& optionsByCommand() {
-    static const QHash<QString, std::vector<Option>> all = [] {
-        QHash<QString, std::vector<Option>> options;
+/// What gives a command names and passwords.
+using Command = std::vector<Option>;
+
+const QHash<QString, Command>& commands() {
+    static const QHash<QString, Command> all = [] {
+        QHash<QString, Command> options;
         for (const QString& line : shippedLines(QStringLiteral("words/commands.txt"))) {
             const QStringList parts = line.split(u'\t');
             if (line.startsWith(u'#') || parts.size() != 3) continue;
@@ -67,13 +71,37 @@ Span valueAt(const QString& text, int at) {
 class CommandLineDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
-        for (const TextRun& run : in.screen.runs()) {
-            findOptions(run, out);
+        const auto& runs = in.screen.runs();
+        std::vector<Command> last(runs.size()); // by line: the command its end belongs to
+        for (const TextRun& run : runs) {
+            const int above = lineOver(in.screen.page().lines, run.line);
+            const bool goesOn = above >= 0 && continues(runs[size_t(above)].text(), run.text());
+            last[size_t(run.line)] = findOptions(run, goesOn ? last[size_t(above)] : Command(), out);
             findBeforeHosts(run, out);
         }
     }
 
 private:
+    // The line right over another, wherever it begins: what goes on is set in. -1 where there is none.
+    static int lineOver(const std::vector<TextLine>& lines, int line) {
+        constexpr double close = 3; // heights of a small x
+        const QRectF& box = lines[size_t(line)].box;
+        const double top = box.top() - close * std::max(4.0, lines[size_t(line)].xHeight);
+        for (int over = line - 1; over >= 0; --over) {
+            const QRectF& b = lines[size_t(over)].box;
+            const bool aside = b.right() < box.left() || b.left() > box.right() || b.bottom() > box.center().y();
+            if (!aside) return b.bottom() > top ? over : -1;
+        }
+        return -1;
+    }
+
+    // "curl -s \" over "-u name:password": a line that ends in a backslash goes on below, and no other begins with an
+    // option.
+    static bool continues(const QString& above, const QString& line) {
+        static const QRegularExpression option(QStringLiteral("^--?[A-Za-z]"));
+        return above.endsWith(u'\\') || option.match(line).hasMatch();
+    }
+
     static void add(const TextRun& run, const Span& span, Gives gives, std::vector<Candidate>& out) {
         constexpr double confidence = 0.94;
         if (span.length <= 0 || run.text().mid(span.start, span.length).contains(QLatin1String("://"))) return;
@@ -93,31 +121,36 @@ private:
         }
     }
 
-    // A command stands where a line, a prompt or a pipe lets one begin.
-    void findOptions(const TextRun& run, std::vector<Candidate>& out) const {
+    // A command stands where a line, a prompt or a pipe lets one begin; what stands before the first belongs to the one
+    // that goes on from above. Gives the last.
+    static Command findOptions(const TextRun& run, Command command, std::vector<Candidate>& out) {
         static const QRegularExpression begins(
             QStringLiteral("(?:^|[$#>|;&] ?|\\b(?:sudo|time|exec|env) )((?:[\\w./-]*/)?([a-z\\d_-]{2,20}))(?=\\s)"));
         const QString& text = run.text();
+        for (const Option& option : command) findOption(run, 0, option, out);
         for (auto found = begins.globalMatch(text); found.hasNext();) {
             const auto m = found.next();
-            const auto options = optionsByCommand().constFind(m.captured(2));
-            if (options == optionsByCommand().cend()) continue;
+            const auto known = commands().constFind(m.captured(2));
+            if (known == commands().cend()) continue;
             const QString told = text.mid(m.capturedEnd(1)).trimmed();
-            for (const Option& option : *options)
-                if (option.task.isEmpty() || told.startsWith(option.task + u' '))
-                    findOption(run, int(m.capturedEnd(1)), option, out);
+            command.clear();
+            for (const Option& option : *known)
+                if (option.task.isEmpty() || told.startsWith(option.task + u' ')) command.push_back(option);
+            for (const Option& option : command) findOption(run, int(m.capturedEnd(1)), option, out);
         }
+        return command;
     }
 
     static void findOption(const TextRun& run, int from, const Option& option, std::vector<Candidate>& out) {
         const QString& text = run.text();
+        if (option.name.isEmpty() && from == 0) return; // its value stood right behind the command, above
         if (option.name.isEmpty()) return add(run, valueAt(text, from), option.gives, out);
-        for (qsizetype at = text.indexOf(u' ' + option.name, from); at >= 0;
-             at = text.indexOf(u' ' + option.name, at + 1)) {
-            const int end = int(at + 1 + option.name.size());
+        for (qsizetype at = text.indexOf(option.name, from); at >= 0; at = text.indexOf(option.name, at + 1)) {
+            const int end = int(at + option.name.size());
             if (end >= text.size()) return;
-            const bool apart = text[end] == u' ' || text[end] == u'=';
+            if (at > 0 && text[at - 1] != u' ') continue;
             // "-pw" may be another option; what a password begins with is anything.
+            const bool apart = text[end] == u' ' || text[end] == u'=';
             if (apart ? option.apart : option.joined) add(run, valueAt(text, end), option.gives, out);
         }
     }

@@ -1,6 +1,7 @@
 // Bank account, passport and licence numbers: no form tells them, so a label or heading must.
 #include "base/sentence.h"
 #include "finding/check_digits.h"
+#include "finding/dates.h"
 #include "finding/detector.h"
 #include "language/spelling.h"
 
@@ -27,7 +28,7 @@ public:
                 // Letters may be misread figures, but not all of them: "NOTIFICATIONS" is no number.
                 const QString number = m.text(text);
                 const auto read = std::count_if(number.begin(), number.end(), [](QChar c) { return c.isDigit(); });
-                if (2 * read < digits || m_month.found(SearchText(number))) continue;
+                if (2 * read < digits || m_month.found(SearchText(number)) || isDate(number)) continue;
                 const bool fits = value.kind == Kind::Account ? digits >= 5 && characters <= 20
                                                               : digits >= 4 && characters >= 6 && characters <= 20;
                 if (!fits) continue;

@@ -39,7 +39,8 @@ public:
                 const bool labelled = labelFor(in.screen, run, span, Kind::Email) != nullptr;
                 if (dotted)
                     out.push_back({Kind::Email, &run, span, 0.98, Tr::tr("has the form of an e-mail address"), {}});
-                else if (run.second < 0 && domain.size() >= 4 && local.size() >= 2 && hasLetter(local))
+                else if (run.second < 0 && domain.size() >= 4 && local.size() >= 2 && hasLetter(local) &&
+                         !isNumber(domain))
                     out.push_back({Kind::Email,
                                    &run,
                                    span,
@@ -79,6 +80,10 @@ private:
     // "11:00 @ Ines": a time and a sign before who did it.
     static bool hasLetter(const QString& text) {
         return std::any_of(text.begin(), text.end(), [](QChar c) { return c.isLetter(); });
+    }
+    // "{BillingJob@7328}": an object of a program and its number.
+    static bool isNumber(const QString& text) {
+        return std::all_of(text.begin(), text.end(), [](QChar c) { return c.isDigit(); });
     }
     // "… to office@example.org. The pump": what ends as mail domains end, and a full stop behind it, is no dot of the
     // domain that was lost. How long the domain of `m` is.

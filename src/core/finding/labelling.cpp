@@ -92,6 +92,13 @@ const QSet<QString>& wordsBeforeNumbers() {
     return words;
 }
 
+// "varchar(40)", "int": what a database or a program keeps a field as.
+bool isDataType(const QString& cell) {
+    static const QSet<QString> types = shippedWords(QStringLiteral("words/around-labels.txt"), QLatin1String("data type"));
+    const QString word = cell.section(u'(', 0, 0).trimmed(), small = word.toLower();
+    return types.contains(small) && (word == small || word == word.toUpper()); // "Long" may be somebody's name
+}
+
 bool speaksForWhatFollows(const QString& text) {
     return text.contains(QLatin1Char(':')) || text.contains(QLatin1Char('"')) || text.contains(QLatin1Char('='));
 }
@@ -273,7 +280,7 @@ public:
     void beside() {
         constexpr double reach = 40; // heights of a small x
         for (size_t i = 0; i < m_lines.size(); ++i) {
-            const int j = m_screen.m_beside[i];
+            const int j = labelBeside(i);
             // A heading's neighbour is the next heading.
             if (j < 0 || !m_hits[size_t(j)] || m_hits[i] || m_heads[size_t(j)] || stacked(size_t(j))) continue;
             const double distance = m_lines[i].box.left() - m_lines[size_t(j)].box.right();
@@ -281,6 +288,19 @@ public:
             add(*m_hits[size_t(j)], i, whole(i), LabelledValue::How::Beside);
             if (m_hits[size_t(j)]->kind == Kind::Address) addContinued(size_t(j), i);
         }
+    }
+
+    // What stands to the left of a value. What the field is kept as stands between the two and is neither:
+    // "surname  varchar(40)  Oakley".
+    int labelBeside(size_t value) const {
+        const int j = m_screen.m_beside[value];
+        if (j < 0 || (isDataType(text(value)) && hasValueBehind(value))) return -1;
+        return isDataType(text(size_t(j))) && !m_hits[value] ? m_screen.m_beside[size_t(j)] : j;
+    }
+    // Whether a value follows on its line.
+    bool hasValueBehind(size_t line) const {
+        const auto next = std::find(m_screen.m_beside.begin(), m_screen.m_beside.end(), int(line));
+        return next != m_screen.m_beside.end() && !m_hits[size_t(next - m_screen.m_beside.begin())];
     }
 
     // The label stands on top of its value.
@@ -292,7 +312,7 @@ public:
         for (size_t j = 0; j < m_lines.size(); ++j) {
             if (!m_hits[j]) continue;
             const int below = m_screen.m_below[j], i = below >= 0 ? below : inFieldUnder(j);
-            if (i < 0 || m_hits[size_t(i)]) continue;
+            if (i < 0 || m_hits[size_t(i)] || text(size_t(i)).endsWith(u':')) continue; // what ends so is a key
             if (hasValueBeside[j] && !stacked(j) && !toldByForm(m_hits[j]->kind)) continue;
             // In a form whose fields are boxes the value keeps its distance, and the next label a larger one.
             const double reach = stacked(j) ? reachInForm : reachAlone;

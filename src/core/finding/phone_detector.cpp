@@ -69,7 +69,7 @@ private:
             (after.front().isLetterOrNumber() || QStringLiteral("-_/:@%£$€").contains(after.front())))
             return;
         const QString text = digitsRestored(raw);
-        if (isDate(raw)) return;
+        if (isWrittenAsDate(raw)) return;
         if (!label && m_grouped.matchesWhole(text.trimmed()) && !nationalSpanish(in, run, span, text.trimmed())) return;
         int digits = 0;
         for (const QChar c : text) digits += c.isDigit();
@@ -101,7 +101,7 @@ private:
     }
 
     // Also where letters are read in it, and where the edge of a cover beside it is read as one.
-    bool isDate(const QString& raw) const {
+    bool isWrittenAsDate(const QString& raw) const {
         const QString text = raw.trimmed(), figures = digitsRestored(text);
         return m_date.matchesWhole(figures) || (text.front().isLetter() && m_date.matchesWhole(figures.mid(1)));
     }

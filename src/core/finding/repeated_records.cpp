@@ -3,7 +3,7 @@
 #include "base/sentence.h"
 #include "base/shipped.h"
 #include "finding/alike.h"
-#include "finding/early_date.h"
+#include "finding/dates.h"
 #include "finding/ordinary_word.h"
 #include "finding/rows_of_heads.h"
 #include "picture/geometry.h"

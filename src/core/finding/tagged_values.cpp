@@ -1,6 +1,7 @@
 #include "finding/tagged_values.h"
 
 #include "base/sentence.h"
+#include "finding/dates.h"
 #include "finding/labels.h"
 #include "finding/ordinary_word.h"
 #include "finding/person_words.h"
@@ -66,12 +67,6 @@ Least leastOf(Kind kind) {
     default:
         return {0, 2, 4, sure};
     }
-}
-
-bool isDate(const QString& text) {
-    static const QRegularExpression date(
-        QStringLiteral("^(\\d{1,2}[./-]\\d{1,2}[./-]\\d{2,4}|\\d{4}[./-]\\d{1,2}[./-]\\d{1,2})$"));
-    return date.match(text).hasMatch();
 }
 
 // Most dates on a screen are of the last years; of births among them only what is beside them can tell, and that is the

@@ -1,6 +1,7 @@
 // User names: in file paths, after user= and its like, and by a label.
 #include "base/sentence.h"
 #include "finding/detector.h"
+#include "finding/labels.h"
 #include "finding/ordinary_word.h"
 #include "finding/system_users.h"
 
@@ -59,12 +60,14 @@ public:
     }
 
 private:
-    // "Given to: mnienow": where somebody is to be named, one word no language has.
+    // "Given to: mnienow": where somebody is to be named, one word no language has and no machine bears ("From:
+    // example.org").
     void addInPlaceOfName(const Surroundings& in, const LabelledValue& value, std::vector<Candidate>& out) const {
         const TextRun& run = in.screen.runs()[size_t(value.run)];
         const QString text = run.text().mid(value.span.start, value.span.length);
         if (!value.whole || value.how == LabelledValue::How::Inside || !m_small.matchesWhole(text)) return;
-        if (!isSystemUser(text) && !isOrdinary(in.names, text))
+        if (wholeLabelHit(text)) return; // "family_name" under "given_name"
+        if (!isSystemUser(text) && !isOrdinary(in.names, text) && !m_host.matchesWhole(text))
             out.push_back({Kind::Username, &run, value.span, 0.6, value.because(), {}});
     }
 
@@ -157,6 +160,8 @@ private:
     // "The login for the portal is …", "sign in as …", "Benutzername lautet …".
     Pattern m_told{
         R"((?i)\b(?:(?:login|user ?name|user ?id|user|benutzer(?:name)?|anmeldename|identifiant|usuario)(?: (?:for|of|to|für|zum|pour|de|para)(?: \p{L}+){1,5})?(?:\s?[:=]\s?| (?:is|was|ist|war|lautet|est|es|era):? )|(?:log(?:ged)?|sign(?:ed)?)[ \-]?(?:in|on) (?:as|with) |anmelden (?:als|mit) )["'“„«]?([\p{L}][\p{L}\d._\-]{1,30}[\p{L}\d])(?:$|[^@\p{L}\d]))"};
+    Pattern m_host = Pattern::ofWords(R"(\S+[.](?:<<no word>>|<<a word as well>>))",
+                                      QStringLiteral("words/domain-endings.txt"));
     Pattern m_small{R"([a-z][a-z\d]*[._\-]?[a-z\d]{3,30})"};
     Pattern m_form{R"([A-Za-z][A-Za-z0-9._\-\\]{2,40})"};
     Pattern m_oneWord{R"([\p{L}\d]+[^\s@/()\[\]]+[\p{L}\d]+)"};

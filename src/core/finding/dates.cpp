@@ -1,8 +1,14 @@
-#include "finding/early_date.h"
+#include "finding/dates.h"
 
 #include <QRegularExpression>
 
 namespace eyelid {
+
+bool isDate(const QString& text) {
+    static const QRegularExpression date(
+        QStringLiteral("^(\\d{1,2}[./-]\\d{1,2}[./-]\\d{2,4}|\\d{4}[./-]\\d{1,2}[./-]\\d{1,2})$"));
+    return date.match(text).hasMatch();
+}
 
 std::optional<Span> earlyDateIn(const QString& text) {
     constexpr int lastBirth = 2008;
