@@ -82,7 +82,8 @@ inline constexpr double ofOneCell = 1.05;                          // pitches, a
 inline constexpr double leastStep = 0.6, offGrid = 0.17;           // pitches
 inline constexpr double offFittedPitch = 0.12;                     // share of the pitch
 inline constexpr double mostEven = 0.9;                            // share of a long line's steps; of a short one all
-inline constexpr double emptyCell = 1.6, emptyCellAfterStop = 1.7; // pitches between letters where a space is
+inline constexpr int fewestSteps = 14;                             // of a long line
+inline constexpr double emptyCell = 1.6, emptyCellAfterStop = 1.7, emptyCellOfFigures = 1.35, emptyCellReadSure = 1.15; // pitches between letters
 
 // Where words part, by the widest gap.
 inline constexpr double spaceReadSure = 0.2, spaceRead = 0.24, surelyRead = 0.9; // the reader saw a space
@@ -92,7 +93,7 @@ inline constexpr double spaceInNumbers = 0.45, spaceAfterColon = 0.42, spaceBefo
 inline constexpr double spaceAfterStop = 0.6;
 // Letters set apart: so many glyphs at least, the share of a line's gaps that stand within words, and heights of x: of
 // a gap in type set as usual, and from where on letters are set apart (tools/line-model/draw.py draws none that wide).
-inline constexpr size_t leastTracked = 6;
+inline constexpr size_t leastTracked = 6, fewestGaps = 3;
 inline constexpr double narrowGaps = 0.3, usualGap = 0.15, leastTracking = 0.26, spaceTracked = 0.53;
 inline constexpr double stopSize = 0.45, stopOffBase = 0.25; // and a pixel
 inline constexpr double stopFromLetters = 0.25;              // pitches

@@ -97,15 +97,8 @@ public:
             if (!glyphs[i].startsWord || m_tracking > 0) steps.push_back(centre(glyphs[i]) - centre(glyphs[i - 1]));
         if (steps.empty()) return;
         m_pitch = median(steps);
-        // In type of one pitch all letters stand on one grid, also across spaces. A few may do so by chance.
-        double even = 0;
-        for (size_t i = 1; i < glyphs.size(); ++i) {
-            const double cells = (centre(glyphs[i]) - centre(glyphs[i - 1])) / m_pitch;
-            even += cells > leastStep && std::abs(cells - std::round(cells)) < offGrid;
-        }
         m_enough = glyphs.size() >= 15;
-        const double most = double(glyphs.size() - 1);
-        m_onePitch = glyphs.size() >= 9 && (m_enough ? even > mostEven * most : even >= most);
+        m_onePitch = glyphs.size() >= 9 && standOnOneGrid(glyphs);
         if (m_onePitch) m_tracking = 0; // its letters stand apart as well
     }
 
@@ -128,7 +121,7 @@ public:
                 glyph.startsWord = m_columns.widestGap(from, to) > m_tracking + spaceTracked * m_patch.xHeight;
             } else {
                 const double least = glyph.spaceBefore > surelyRead ? spaceReadSure : spaceRead;
-                glyph.startsWord = m_onePitch ? to - from > emptyCell * m_pitch
+                glyph.startsWord = m_onePitch ? to - from > leastOfEmptyCell(mended.back(), glyph)
                                               : m_columns.widestGap(from, to) > least * m_patch.xHeight;
             }
             mended.push_back(std::move(glyph));
@@ -137,6 +130,32 @@ public:
     }
 
 private:
+    // In type of one pitch all letters stand on one grid, also across spaces. A few may do so by chance; and figures do
+    // so in nearly all type, so that they tell only where there is nothing else.
+    bool standOnOneGrid(const std::vector<ReadGlyph>& glyphs) const {
+        int even = 0, steps = 0, evenFigures = 0;
+        for (size_t i = 1; i < glyphs.size(); ++i) {
+            const double cells = (centre(glyphs[i]) - centre(glyphs[i - 1])) / m_pitch;
+            const bool onGrid = cells > leastStep && std::abs(cells - std::round(cells)) < offGrid;
+            const bool figures = isFigure(glyphs[i - 1]) && isFigure(glyphs[i]);
+            steps += !figures;
+            (figures ? evenFigures : even) += onGrid;
+        }
+        const int all = int(glyphs.size()) - 1;
+        if (steps == 0) return m_enough ? evenFigures > mostEven * all : evenFigures == all;
+        return steps >= fewestSteps ? even > mostEven * steps : even == steps;
+    }
+    static bool isFigure(const ReadGlyph& glyph) { return glyph.text[0].isDigit(); }
+    // It stands in a cell as wide as other figures have, with room on both sides.
+    static bool isThinFigure(const ReadGlyph& glyph) { return glyph.text == QLatin1String("1"); }
+    // From where on an empty cell stands between two, in type of one pitch. Figures stand in the middle of their cells;
+    // where they alone tell of the pitch a space may be narrower than they are.
+    double leastOfEmptyCell(const ReadGlyph& before, const ReadGlyph& after) const {
+        if (!isFigure(before) || !isFigure(after)) return emptyCell * m_pitch;
+        const bool read = after.startsWord && after.spaceBefore > surelyRead;
+        return (read ? emptyCellReadSure : emptyCellOfFigures) * m_pitch;
+    }
+
     double centre(const ReadGlyph& g) const { return g.box.center().x() / m_uniform.scale + m_uniform.offset.x(); }
 
     // Letters set apart, as in headings: the pixels that stand between letters of one word, beyond what is usual. The
@@ -145,7 +164,9 @@ private:
         if (glyphs.size() < leastTracked) return 0;
         std::vector<int> gaps;
         for (size_t i = 1; i < glyphs.size(); ++i)
-            gaps.push_back(m_columns.widestGap(centre(glyphs[i - 1]), centre(glyphs[i])));
+            if (!isThinFigure(glyphs[i - 1]) && !isThinFigure(glyphs[i]))
+                gaps.push_back(m_columns.widestGap(centre(glyphs[i - 1]), centre(glyphs[i])));
+        if (gaps.size() < fewestGaps) return 0;
         const auto narrow = gaps.begin() + long(double(gaps.size() - 1) * narrowGaps);
         std::nth_element(gaps.begin(), narrow, gaps.end());
         const double beyond = *narrow - usualGap * m_patch.xHeight;
@@ -177,7 +198,7 @@ private:
 
     // The other way round: digits in groups are often read as one number.
     bool isSpace(const ReadGlyph& before, const ReadGlyph& after, double from, double to) const {
-        if (m_onePitch) return to - from > emptyCell * m_pitch;
+        if (m_onePitch) return to - from > leastOfEmptyCell(before, after);
         const QChar left = before.text.back(), right = after.text[0];
         const double least = m_tracking > 0                        ? spaceTracked
                              : after.spaceBefore > hint            ? spaceHinted
