@@ -42,15 +42,17 @@ public:
                     isAddress[i] = 1;
                 }
             for (const PatternMatch& m : m_canadian.all(run.search)) {
-                out.push_back(
-                    {Kind::Address, &run, m.groups[1], 0.75, Tr::tr("has the form of a Canadian postcode"), {}});
+                const Span span = withTownBefore(run, m.groups[1]);
+                out.push_back({Kind::Address, &run, span, 0.75, Tr::tr("has the form of a Canadian postcode"), {}});
                 isAddress[i] = 1;
             }
             for (const PatternMatch& m : m_american.all(run.search)) {
+                // Nine figures behind a state are no phone number.
+                const bool nineFigures = m.text(run.search, 1).contains(QRegularExpression(QStringLiteral("\\d{5}-\\d{4}$")));
                 out.push_back({Kind::Address,
                                &run,
                                m.groups[1],
-                               0.8,
+                               nineFigures ? 0.95 : 0.8,
                                Tr::tr("has the form of a town with its state and ZIP code"),
                                {}});
                 isAddress[i] = 1;
@@ -273,7 +275,7 @@ private:
     Pattern m_postcode{R"((?:^|[^\w\-])([A-Z]{1,2}[\dOISl][A-Z\dOISl]? ?[\dOISl][ABD-HJLNP-UW-Z]{2})(?:$|[^\w\-]))"};
     Pattern m_rest{
         R"((?:,? (?:\p{Lu}[\p{L}'’.\-]+|\d{5}(?:-\d{4})?|[A-Z]{2})(?: (?:upon|on|sur|am|an|der|de|la|le|in|under|le|the)(?: the)?)?){0,5},? ?(?:[A-Z]{1,2}[\dOISl][A-Z\dOISl]? ?[\dOISl][A-Z]{2}\b|\d{4,5}(?: [A-Z]{2}\b)?(?: \p{Lu}[\p{L}\-]+){0,3}|[A-Z]{2} \d{5}))"};
-    Pattern m_townBefore{R"((?:^|, )(\p{Lu}[\p{L}'’\-]+(?:[ \-](?:upon|on|under|the|\p{Lu}[\p{L}'’\-]+)){0,3},? )$)"};
+    Pattern m_townBefore{R"((?:^|, )(\p{Lu}[\p{L}'‘’\-]+(?:[ \-](?:upon|on|under|the|\p{Lu}[\p{L}'’\-]+)){0,3},? )$)"};
     Pattern m_townLine{
         R"((?:D-|F-|E-)?\d{4,5} ?[A-Z]{0,2} \p{Lu}[\p{L} \-]+|\p{Lu}[\p{L} \-.]+,? [A-Z\[|l1]{2} \d{5}(?:-\d{4})?)"};
 };

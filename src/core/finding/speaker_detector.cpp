@@ -33,9 +33,22 @@ public:
                 if (mayBeName(in.names, m.text(run.search, 1)))
                     out.push_back(
                         {Kind::Person, &run, m.groups[1], 0.8, Tr::tr("is named with a number of others"), {}});
+        findMeeting(in, out);
     }
 
 private:
+    // "1:1 Georges / Bon": who meets whom, whatever their names.
+    void findMeeting(const Surroundings& in, std::vector<Candidate>& out) const {
+        for (const TextRun& run : in.screen.runs())
+            for (const PatternMatch& m : m_oneToOne.all(run.search)) {
+                const QString name = m.text(run.search, 1);
+                if (!mayBeName(in.names, name) && !isKnown(in.names, name)) continue;
+                for (const Span& span : {m.groups[1], m.groups[2]})
+                    if (span.length > 0)
+                        out.push_back({Kind::Person, &run, span, 0.75, Tr::tr("meets somebody alone"), {}});
+            }
+    }
+
     // "[10:02:11] Maelo: …", line for line: one of them at least bears a name of the lists.
     void findSpeakers(const Surroundings& in, std::vector<Candidate>& out) const {
         constexpr size_t fewestLines = 2;
@@ -94,6 +107,8 @@ private:
     Pattern m_says{R"(^(\p{Lu}[\p{L}'’\-]+): (\p{L}.*)$)"};
     Pattern m_attributed{
         R"(^[\-–—] ?(\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]*\.?){0,2})(?:, \d{1,3}(?:,|$)|, \p{Lu}|$))"};
+    Pattern m_oneToOne{
+        R"((?:^|[\s(])1[:\-]1:? (?:(?:with|mit|avec|con|–|—|-) )?(\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+)?)(?: ?(?:/|&|\+|<>|,|und|and|et|y) ?(\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+)?))?)"};
     Pattern m_withOthers{
         R"((?:^|[\s(])(\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+){0,2}) (?:and|und|et|y|e) \d{1,4} (?:other|more|weitere|andere|autre|más|otr))"};
 };

@@ -58,7 +58,7 @@ public:
         }
         const auto behind = [&](const Token& t) { return t.span.start >= span.end(); };
         while (const Token* t = first(behind)) {
-            if (!joins(*t, nullptr, span.end(), t->span.start) || !(t->initial || isOfName(*t))) break;
+            if (!joins(*t, nullptr, span.end(), t->span.start) || !(t->initial || isInitialAtEnd(*t) || isOfName(*t))) break;
             span.length = t->span.end() - span.start;
         }
         growToGivenName(span);
@@ -136,8 +136,9 @@ public:
         static const QRegularExpression numberBehind(QStringLiteral("^(,? \\d{1,5}[A-Za-z]?)(?![\\w.:/-])"));
         // A town, or a post code with it, up to the next sign that parts or the end; in exported rows without a space.
         static const QRegularExpression town(
-            QStringLiteral("^((?:, |[,;|])(?:(?:\\d{4,5}|\\d{3} \\d{2})(?:-\\d{3,4})? )?\\p{Lu}[\\p{L}'’.-]*(?: "
-                           "[\\p{L}'’.-]+){0,3})(?=$|[,;|]| [–—|·(-])"));
+            QStringLiteral("^((?:, |[,;|])(?:(?:\\d{4,5}|\\d{3} \\d{2})(?:-\\d{3,4})? )?\\p{Lu}[\\p{L}'‘’.-]*(?: "
+                           "[\\p{L}'‘’.-]+){0,3})(?=$|[,;|]| [–—|·(-])"));
+        static const QRegularExpression restOfCode(QStringLiteral("^-\\d{3,4}(?!\\d)")); // of a ZIP code
         // A town right behind its post code.
         static const QRegularExpression codeAtEnd(
             QStringLiteral("(?:^|[ ,])(?:\\d{4,5}|[A-Z]{1,2}\\d[A-Z\\d]? ?\\d[A-Z]{2}|[A-Z]\\d[A-Z] ?\\d[A-Z]\\d)$"));
@@ -145,6 +146,8 @@ public:
             QStringLiteral("^( \\p{Lu}[\\p{L}'’-]*(?:[. ] ?[\\p{L}'’-]+){0,3}?)(?=$|,|\\.(?: |$)| [–—|·(-])"));
         const QString& text = m_run.text();
         growHouseNumber(span);
+        if (text[span.end() - 1].isDigit())
+            if (const auto m = restOfCode.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedLength(), span);
         if (codeAtEnd.match(text.mid(span.start, span.length)).hasMatch())
             if (const auto m = townBehind.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
         const bool numbered =
@@ -291,6 +294,11 @@ private:
                 (before && before->initial && (gap == QLatin1String(". ") || gap == QLatin1String("."))));
     }
 
+    // "Amber v.": the initial of a name that is written small, at the end of its cell.
+    bool isInitialAtEnd(const Token& t) const {
+        return t.text.size() == 1 && t.text[0].isLetter() && t.after == u'.' && t.span.end() + 1 == m_run.text().size();
+    }
+
     // "van" before "de Wal".
     bool isOfParticles(const Token& t, const Span& name) const {
         const auto begins = [&](const Token& other) { return other.span.start == name.start; };
@@ -340,17 +348,23 @@ std::optional<Candidate> countryCodeBefore(const Surroundings& in, const Candida
     return whole;
 }
 
-// "Germany" right under the town: an address of another country ends so.
-std::optional<Candidate> countryUnder(const Surroundings& in, const Candidate& address) {
+// "Germany" right under the town: an address of another country ends so. "54172": a post code that its line had no room
+// for.
+std::optional<Candidate> restUnder(const Surroundings& in, const Candidate& address) {
     constexpr double close = 1.8; // heights of a small x between two lines of one block
+    static const QRegularExpression code(
+        QStringLiteral("^(?:\\d{4,6}(?:-\\d{3,4})?|\\d{3} \\d{2}|[A-Z]{1,2}\\d[A-Z\\d]? \\d[A-Z]{2}|[A-Z]\\d[A-Z] \\d[A-Z]\\d)$"));
     const int under = in.screen.lineBelow(address.run->line);
-    if (under < 0 || !isCountry(in.screen.runs()[size_t(under)].text())) return std::nullopt;
-    const TextLine& town = in.screen.page().lines[size_t(address.run->line)];
-    const TextLine& country = in.screen.page().lines[size_t(under)];
-    if (country.box.top() - town.box.bottom() > close * std::max(town.xHeight, country.xHeight)) return std::nullopt;
+    if (under < 0) return std::nullopt;
+    const QString& rest = in.screen.runs()[size_t(under)].text();
+    const bool broken = address.span.end() == address.run->text().size() && code.match(rest).hasMatch();
+    if (!broken && !isCountry(rest)) return std::nullopt;
+    const TextLine& above = in.screen.page().lines[size_t(address.run->line)];
+    const TextLine& below = in.screen.page().lines[size_t(under)];
+    if (below.box.top() - above.box.bottom() > close * std::max(above.xHeight, below.xHeight)) return std::nullopt;
     Candidate whole = address;
     whole.run = &in.screen.runs()[size_t(under)];
-    whole.span = {0, int(whole.run->text().size())};
+    whole.span = {0, int(rest.size())};
     whole.reason = Tr::tr("goes on under a street address");
     whole.key.clear();
     return whole;
@@ -400,7 +414,7 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
     for (const Candidate& c : found) {
         if (c.run->second >= 0) continue;
         auto rest = c.kind == Kind::Phone     ? countryCodeBefore(in, c)
-                    : c.kind == Kind::Address ? countryUnder(in, c)
+                    : c.kind == Kind::Address ? restUnder(in, c)
                                               : std::nullopt;
         if (rest) more.push_back(std::move(*rest));
     }

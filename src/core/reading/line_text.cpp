@@ -131,19 +131,22 @@ public:
 
 private:
     // In type of one pitch all letters stand on one grid, also across spaces. A few may do so by chance; and figures do
-    // so in nearly all type, so that they tell only where there is nothing else.
+    // so in nearly all type, so that what is none must as well.
     bool standOnOneGrid(const std::vector<ReadGlyph>& glyphs) const {
-        int even = 0, steps = 0, evenFigures = 0;
+        struct Steps {
+            int all = 0, even = 0;
+            bool mostlyEven(bool many) const { return many ? even > mostEven * all : even == all; }
+        } steps, beyondFigures;
         for (size_t i = 1; i < glyphs.size(); ++i) {
             const double cells = (centre(glyphs[i]) - centre(glyphs[i - 1])) / m_pitch;
-            const bool onGrid = cells > leastStep && std::abs(cells - std::round(cells)) < offGrid;
-            const bool figures = isFigure(glyphs[i - 1]) && isFigure(glyphs[i]);
-            steps += !figures;
-            (figures ? evenFigures : even) += onGrid;
+            const bool even = cells > leastStep && std::abs(cells - std::round(cells)) < offGrid;
+            for (Steps* counted : {&steps, &beyondFigures}) {
+                if (counted == &beyondFigures && isFigure(glyphs[i - 1]) && isFigure(glyphs[i])) continue;
+                ++counted->all;
+                counted->even += even;
+            }
         }
-        const int all = int(glyphs.size()) - 1;
-        if (steps == 0) return m_enough ? evenFigures > mostEven * all : evenFigures == all;
-        return steps >= fewestSteps ? even > mostEven * steps : even == steps;
+        return steps.mostlyEven(m_enough) && beyondFigures.mostlyEven(beyondFigures.all >= fewestSteps);
     }
     static bool isFigure(const ReadGlyph& glyph) { return glyph.text[0].isDigit(); }
     // It stands in a cell as wide as other figures have, with room on both sides.
