@@ -1,13 +1,20 @@
 #include "finding/dates.h"
 
+#include <algorithm>
 #include <QRegularExpression>
 
 namespace eyelid {
 
 bool isDate(const QString& text) {
-    static const QRegularExpression date(
-        QStringLiteral("^(\\d{1,2}[./-]\\d{1,2}[./-]\\d{2,4}|\\d{4}[./-]\\d{1,2}[./-]\\d{1,2})$"));
-    return date.match(text).hasMatch();
+    static const QRegularExpression yearLast(QStringLiteral("^(\\d{1,2})[./-](\\d{1,2})[./-](?:\\d{2}|\\d{4})$"));
+    static const QRegularExpression yearFirst(QStringLiteral("^\\d{4}[./-](\\d{1,2})[./-](\\d{1,2})$"));
+    constexpr int days = 31, months = 12;
+    for (const QRegularExpression* form : {&yearLast, &yearFirst})
+        if (const auto m = form->match(text); m.hasMatch()) {
+            const int one = m.captured(1).toInt(), other = m.captured(2).toInt();
+            return std::min(one, other) >= 1 && std::min(one, other) <= months && std::max(one, other) <= days;
+        }
+    return false;
 }
 
 std::optional<Span> earlyDateIn(const QString& text) {

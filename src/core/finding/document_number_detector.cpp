@@ -6,6 +6,7 @@
 #include "language/spelling.h"
 
 #include <algorithm>
+#include <QRegularExpression>
 
 namespace eyelid {
 namespace {
@@ -28,7 +29,8 @@ public:
                 // Letters may be misread figures, but not all of them: "NOTIFICATIONS" is no number.
                 const QString number = m.text(text);
                 const auto read = std::count_if(number.begin(), number.end(), [](QChar c) { return c.isDigit(); });
-                if (2 * read < digits || m_month.found(SearchText(number)) || isDate(number)) continue;
+                if (2 * read < digits || m_month.found(SearchText(number))) continue;
+                if (isDate(number) && !mayBeSortCode(value.kind, number)) continue;
                 const bool fits = value.kind == Kind::Account ? digits >= 5 && characters <= 20
                                                               : digits >= 4 && characters >= 6 && characters <= 20;
                 if (!fits) continue;
@@ -48,6 +50,12 @@ public:
     }
 
 private:
+    // "10-08-12" is written as a date is.
+    static bool mayBeSortCode(Kind kind, const QString& number) {
+        static const QRegularExpression sortCode(QStringLiteral("^\\d{2}-\\d{2}-\\d{2}$"));
+        return kind == Kind::Account && sortCode.match(number).hasMatch();
+    }
+
     // `number` within `value`, with the letters it goes on from: "x72464669".
     static Span wholeWord(const QString& text, const Span& value, const Span& number) {
         Span span{value.start + number.start, number.length};
