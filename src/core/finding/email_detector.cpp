@@ -3,6 +3,7 @@
 #include "finding/detector.h"
 
 #include <algorithm>
+#include <QRegularExpression>
 
 namespace eyelid {
 namespace {
@@ -40,7 +41,7 @@ public:
                 if (dotted)
                     out.push_back({Kind::Email, &run, span, 0.98, Tr::tr("has the form of an e-mail address"), {}});
                 else if (run.second < 0 && domain.size() >= 4 && local.size() >= 2 && hasLetter(local) &&
-                         !isNumber(domain))
+                         !isNumber(domain) && !isSignApart(run.text(), span))
                     out.push_back({Kind::Email,
                                    &run,
                                    span,
@@ -80,6 +81,11 @@ private:
     // "11:00 @ Ines": a time and a sign before who did it.
     static bool hasLetter(const QString& text) {
         return std::any_of(text.begin(), text.end(), [](QChar c) { return c.isLetter(); });
+    }
+    // "Copyright © Larkmoor", "Home @ Settings": a sign by itself, or what a button's picture was read as.
+    static bool isSignApart(const QString& text, const Span& span) {
+        static const QRegularExpression apart(QStringLiteral("\\s[©®]|[©®]\\s|\\s@\\s"));
+        return text.mid(span.start, span.length).contains(apart);
     }
     // "{BillingJob@7328}": an object of a program and its number.
     static bool isNumber(const QString& text) {

@@ -52,11 +52,14 @@ public:
         for (const Candidate* c : found)
             std::fill(m_of.begin() + c->span.start, m_of.begin() + std::min(c->span.end(), int(text.size())), c);
         m_betweenTwo.assign(size_t(text.size()), nullptr);
-        for (int from = 0; from < text.size();) {
-            const auto space = text.indexOf(u' ', from);
-            const int to = space < 0 ? int(text.size()) : int(space);
-            const QString word = text.mid(from, to - from);
-            if (const QString* sort = isAgainst(word) ? &against : joinsTwo(word) ? &joining : nullptr)
+        // "Layout v Plugins v Addons v", "Help v": arrows of a menu, and no parties of a case.
+        const QStringList words = text.split(u' ');
+        const bool oneCase = std::count_if(words.begin(), words.end(), isAgainst) == 1 && !isAgainst(words.front()) &&
+                             !isAgainst(words.back());
+        int from = 0;
+        for (const QString& word : words) {
+            const int to = from + int(word.size());
+            if (const QString* sort = oneCase && isAgainst(word) ? &against : joinsTwo(word) ? &joining : nullptr)
                 std::fill(m_betweenTwo.begin() + from, m_betweenTwo.begin() + to, sort);
             from = to + 1;
         }

@@ -2,10 +2,12 @@
 
 #include "base/sentence.h"
 #include "finding/labels.h"
+#include "finding/ordinary_word.h"
 #include "language/countries.h"
 #include "language/spelling.h"
 
 #include <algorithm>
+#include <QRegularExpression>
 
 namespace eyelid {
 namespace {
@@ -86,7 +88,7 @@ public:
         m_afterTitle = m_first > 0 && isTitle(m_tokens[m_first - 1]);
         trim();
         m_end = m_last;
-        if (count() > mostWords) return std::nullopt;
+        if (count() > mostWords || isOfScraps()) return std::nullopt;
         m_label = personLabel();
         findGivenBehind();
         if (!isOneWord())
@@ -99,6 +101,7 @@ public:
         weighParts();
         weighThings();
         place();
+        weighStrange();
         return std::move(m_proposal);
     }
 
@@ -129,6 +132,13 @@ private:
         for (size_t i = m_first + fewestOfName; i <= m_last; ++i)
             if (isOnlyCountry(m_tokens[i])) m_last = i - 1;
         while (m_last > m_first && isNoName(m_tokens[m_last])) --m_last;
+    }
+
+    // "MI N AG O": what is left of words set wide, and no name.
+    bool isOfScraps() const {
+        constexpr qsizetype scrap = 2;
+        return count() > 1 && std::all_of(m_tokens.begin() + long(m_first), m_tokens.begin() + long(m_last) + 1,
+                                          [](const Token& t) { return t.text.size() <= scrap && t.text == t.text.toUpper(); });
     }
 
     bool isOnlyCountry(const Token& t) const { return !m_names.isGivenOrFamily(t.text) && isCountry(t.text); }
@@ -201,8 +211,9 @@ private:
     bool isSpokenTo() const {
         const Token& t = m_tokens[m_first];
         const bool ends = m_first + 1 == m_tokens.size() || QStringLiteral(".!?").contains(t.after);
-        return ends && m_first > 1 && m_tokens[m_first - 1].after == QLatin1Char(',') &&
-               !m_tokens[m_first - 1].capital && !m_tokens[m_first - 1].digits && m_names.isGiven(t.text) &&
+        const Token& before = m_tokens[m_first - 1];
+        const bool midway = m_first > 1 && !before.capital && !before.digits;
+        return ends && (midway || isAnswerWord(before)) && before.after == QLatin1Char(',') && m_names.isGiven(t.text) &&
                !isAlsoThing(t);
     }
 
@@ -216,6 +227,8 @@ private:
             known += e >= 0.18;
             sum += count() > 2 && !isFirst && i != m_last ? e / 2 : e;
         }
+        constexpr double aTown = 0.5;
+        if (isKnownTown()) sum -= aTown;
         // Two words that each may be ordinary are a name when both are names.
         if (known >= 2) sum += 0.1;
         if (known >= 2)
@@ -235,6 +248,13 @@ private:
             shouting = shouting && (m_tokens[i].shouting || isParticle(m_tokens[i]));
         if (shouting && !m_label) sum -= 0.25; // headings
         m_proposal.sum += sum;
+    }
+
+    // "San Francisco": each word a name, and together a town.
+    bool isKnownTown() const {
+        QStringList words;
+        for (size_t i = m_first; i <= m_last; ++i) words << m_tokens[i].text;
+        return m_names.isTownOfSeveralWords(words.join(u' '));
     }
 
     void tellShape() {
@@ -275,7 +295,10 @@ private:
         const bool heading = m_label->how == LabelledValue::How::Heading;
         m_proposal.inCell = m_label->how != LabelledValue::How::Inside;
         // "Operations manager" under a name is what somebody is, not a label of what comes next.
-        const bool weak = !m_label->whole && m_label->how == LabelledValue::How::Above;
+        // "Mechanical engineer" beside "Actuary": two jobs.
+        const bool ofAJob = isOneWord() && m_label->how == LabelledValue::How::Beside &&
+                            !m_names.isGivenOrFamily(m_tokens[m_first].text);
+        const bool weak = !m_label->whole && (m_label->how == LabelledValue::How::Above || ofAJob);
         m_proposal.sum += weak ? 0.2 : heading ? 0.45 : 0.5;
         m_proposal.evidence << m_label->because();
         // A heading speaks for what stands far below it as well, which need not be of its column; and any label for
@@ -329,6 +352,35 @@ private:
         };
         if (m_reversed) add(m_last + 1, m_end);
         add(m_first, m_reversed ? m_last : m_end);
+    }
+
+    // "Dedik Sugiharto" as a line or a cell of its own: two or three words written as names are, none of which any list
+    // has for something else.
+    void weighStrange() {
+        constexpr size_t fewest = 2, most = 3;
+        constexpr double strange = 0.3;
+        if (!m_proposal.wholeLine || m_label || count() < fewest || count() > most || m_run.second >= 0) return;
+        bool listed = false;
+        for (size_t i = m_first; i <= m_last; ++i) {
+            const Token& t = m_tokens[i];
+            if (isStrange(t)) continue;
+            if (!m_names.isGivenOrFamily(t.text)) return;
+            listed = true;
+        }
+        if (listed) return; // weighed by the lists already
+        m_proposal.sum += strange;
+        m_proposal.evidence << Tr::tr("is written as names are, in words no language here has");
+    }
+    bool isStrange(const Token& t) const {
+        constexpr qsizetype fewestLetters = 4;
+        return t.text.size() >= fewestLetters && t.capital && !t.shouting && !t.digits && !isThing(t) && !isRole(t) &&
+               !hasInnerCapital(t.text) && !isOrdinary(m_names, t.text) && !m_names.isPlace(t.text) &&
+               !m_names.isGivenOrFamily(t.text);
+    }
+    // "ViewAll", as no name is written but "McAllister".
+    static bool hasInnerCapital(const QString& word) {
+        static const QRegularExpression inner(QStringLiteral("(?<!^Mc)(?<!^Mac)(?<=\\p{Ll})\\p{Lu}"));
+        return word.contains(inner);
     }
 
     // Whether all a label announces is a few words written large.

@@ -42,6 +42,9 @@ bool Names::isFamily(const QString& word) const {
 bool Names::isPlace(const QString& word) const {
     return m_lists.isPlace(folded(word));
 }
+bool Names::isTownOfSeveralWords(const QString& words) const {
+    return m_lists.isTownOfSeveralWords(folded(words));
+}
 bool Names::isCommonWord(const QString& word, const QString& language) const {
     return rank(word, language) < unlisted;
 }

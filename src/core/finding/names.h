@@ -15,6 +15,8 @@ public:
     bool isFamily(const QString& word) const;
     bool isGivenOrFamily(const QString& word) const { return isGiven(word) || isFamily(word); }
     bool isPlace(const QString& word) const;
+    /// Words that together are a town, whatever each of them is: "San Francisco".
+    bool isTownOfSeveralWords(const QString& words) const;
     /// One of the more frequent words of English, German, French or Spanish; of English and `language` (ISO 639-2)
     /// where that is told, for a name may be another language's word.
     bool isCommonWord(const QString& word, const QString& language = {}) const;

@@ -86,6 +86,11 @@ bool isGreetingWord(const Token& t) {
     return words.contains(t.plain);
 }
 
+bool isAnswerWord(const Token& t) {
+    static const QSet<QString> words = aroundNames("answer");
+    return words.contains(t.plain);
+}
+
 bool speaksOfPeople(const Token& t) {
     static const QSet<QString> words = aroundNames("speaks of people");
     return words.contains(t.plain);

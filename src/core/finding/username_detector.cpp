@@ -36,7 +36,10 @@ public:
             }
             for (const PatternMatch& m : m_told.all(run.search)) {
                 const QString word = m.text(run.search, 1);
-                if (isSystemUser(word) || in.names.isCommonWord(word)) continue;
+                // "Sign in with Larkmoor" is a button, and says by whose leave.
+                const bool byLeave = run.text().left(m.groups[1].start).trimmed().endsWith(QLatin1String("with")) &&
+                                     word[0].isUpper();
+                if (byLeave || isSystemUser(word) || in.names.isCommonWord(word)) continue;
                 out.push_back({Kind::Username, &run, m.groups[1], 0.8, Tr::tr("is told to be a user name"), {}});
             }
         }

@@ -348,6 +348,30 @@ std::optional<Candidate> countryCodeBefore(const Surroundings& in, const Candida
     return whole;
 }
 
+// "Šentilj" and "Slov. Goricah" around "v": what one or two little words part on a line is one address.
+void joinHalves(std::vector<Candidate>& found) {
+    static const QRegularExpression little(QStringLiteral("^ (?:\\p{Ll}{1,3}\\.? ){1,2}$"));
+    const auto goesOn = [](const Candidate& first, const Candidate& second) {
+        if (first.kind != Kind::Address || second.kind != Kind::Address || first.run != second.run) return false;
+        const int gap = second.span.start - first.span.end();
+        return gap > 0 && little.match(first.run->text().mid(first.span.end(), gap)).hasMatch();
+    };
+    for (size_t i = 0; i < found.size();) {
+        const auto second = std::find_if(found.begin(), found.end(),
+                                         [&](const Candidate& other) { return goesOn(found[i], other); });
+        if (second == found.end()) {
+            ++i;
+            continue;
+        }
+        // It may go on once more: looked at again.
+        found[i].span.length = second->span.end() - found[i].span.start;
+        found[i].key.clear();
+        const bool before = second - found.begin() < long(i);
+        found.erase(second);
+        if (before) --i;
+    }
+}
+
 // "Germany" right under the town: an address of another country ends so. "54172": a post code that its line had no room
 // for.
 std::optional<Candidate> restUnder(const Surroundings& in, const Candidate& address) {
@@ -403,6 +427,7 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
             !growing.isInCountedList())
             growing.growHouseNumber(c.span);
     }
+    joinHalves(found);
     const auto isTaken = [&](const Candidate& name) {
         return std::any_of(found.begin(), found.end(), [&](const Candidate& c) {
             return givesWay(name, c) && name.run == c.run && name.span.start >= c.span.start &&

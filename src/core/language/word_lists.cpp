@@ -58,6 +58,12 @@ PlainWords::PlainWords() {
             ++rank;
         }
     }
+    // Latin that nobody means: a word of any language, and of none frequent.
+    QHash<QString, int>& english = m_ranks[listedLanguages().first()];
+    for (const QString& word : shippedWords(QStringLiteral("words/filler-latin.txt"))) {
+        m_words.insert(word);
+        if (!english.contains(word)) english.insert(word, int(english.size()));
+    }
 }
 
 const NameLists& NameLists::shipped() {
@@ -67,7 +73,8 @@ const NameLists& NameLists::shipped() {
 
 NameLists::NameLists()
     : m_given(plainNames("names/given.txt")), m_family(plainNames("names/family.txt")),
-      m_places(plainNames("names/places.txt")) {}
+      m_places(plainNames("names/places.txt")),
+      m_towns(plainNames("names/towns-of-several-words.txt")) {}
 
 bool isNameInI(const QString& name) {
     static const QSet<QString> names = [] {

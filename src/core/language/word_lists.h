@@ -50,10 +50,12 @@ public:
     bool isGiven(const QString& spelt) const { return m_given.contains(spelt); }
     bool isFamily(const QString& spelt) const { return m_family.contains(spelt); }
     bool isPlace(const QString& spelt) const { return m_places.contains(spelt); }
+    /// As a whole: "san francisco".
+    bool isTownOfSeveralWords(const QString& spelt) const { return m_towns.contains(spelt); }
 
 private:
     NameLists();
-    QSet<QString> m_given, m_family, m_places;
+    QSet<QString> m_given, m_family, m_places, m_towns;
 };
 
 /// Whether a given name that begins with an I is listed so, in small letters and with its accents.
