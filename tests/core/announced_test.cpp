@@ -255,3 +255,42 @@ TEST_CASE("a label at the top of its field speaks for what stands in the middle 
     CHECK(foundOn(Kind::Dob, form.page()) == list({"08/01/1977"}));
     CHECK(foundOn(Kind::Account, form.page()) == list({"99723260"}));
 }
+
+TEST_CASE("what a field is kept as stands between its name and its value and is neither") {
+    made::PageMaker maker;
+    const char* rows[][3] = {{"given_name", "varchar(40)", "Leonie"},
+                             {"birth_date", "date", "1988-05-11"},
+                             {"postcode", "varchar", "0745"},
+                             {"tariff_id", "int", "16"}};
+    double y = 40;
+    for (const auto& row : rows) {
+        for (int i = 0; i < 3; ++i) maker.line(QString::fromUtf8(row[i]), 20 + 160 * i, y);
+        y += 24;
+    }
+    CHECK(foundOn(Kind::Person, maker.page()) == list({"Leonie"}));
+    CHECK(foundOn(Kind::Dob, maker.page()) == list({"1988-05-11"}));
+    CHECK(foundOn(Kind::Address, maker.page()) == list({"0745"}));
+    CHECK(foundOn(Kind::Username, maker.page()).isEmpty());
+    // Who is called so is somebody.
+    CHECK(foundOn(
+              Kind::Person,
+              made::PageMaker().line(QStringLiteral("Surname"), 20, 40).line(QStringLiteral("Long"), 200, 40).page()) ==
+          list({"Long"}));
+}
+
+TEST_CASE("a label misread by a letter, in its first half or its last, is that label") {
+    for (const char* label : {"phone nomber", "rhone number", "hone number", "phone nunber", "telephome"}) {
+        INFO(label);
+        const auto hit = labelHit(QString::fromUtf8(label));
+        REQUIRE(hit);
+        CHECK(hit->kind == Kind::Phone);
+    }
+    CHECK_FALSE(labelHit(QStringLiteral("phase counter")));
+    CHECK_FALSE(labelHit(QStringLiteral("fone nomber")));
+}
+
+TEST_CASE("where somebody lives is an address, as a whole") {
+    CHECK(foundOn(Kind::Address,
+                  made::PageMaker().line(QStringLiteral("Lives in: Šentilj v Slov. Goricah, Slovenia")).page()) ==
+          list({"Šentilj v Slov. Goricah, Slovenia"}));
+}

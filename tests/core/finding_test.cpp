@@ -422,3 +422,28 @@ TEST_CASE("an address goes on below its first line, up to the next label") {
     for (const Finding& f : find(maker)) found << f.text;
     CHECK(found == QStringList{QStringLiteral("76 Harbour Street, Harrowgate ZZ1"), QStringLiteral("4QT")});
 }
+
+TEST_CASE("a date is no number of a paper; a sort code that reads as one is") {
+    made::PageMaker bill;
+    bill.line(QStringLiteral("Travel document"), 20, 40).line(QStringLiteral("25/09/2025"), 20, 58);
+    for (const Finding& f : find(bill)) CHECK(f.kind != Kind::Passport);
+    CHECK(found(Kind::Account, "Sort code: 10-08-12") == QStringList{QStringLiteral("10-08-12")});
+}
+
+TEST_CASE("what the form of a number for abroad tells needs no word, not behind a key's sign either") {
+    CHECK(found(Kind::Phone, "sent to=+792664717614 parts=1") == QStringList{QStringLiteral("+792664717614")});
+    CHECK(found(Kind::Phone, "offset=+0200 a+123456789012").isEmpty());
+}
+
+TEST_CASE("a sign by itself and a numbered object are no address of mail, a host in a column no user") {
+    for (const char* line : {"Copyright © Larkmoor", "Home @ Settings", "this = {BillingJob@7328}", "Social © Other"}) {
+        INFO(line);
+        CHECK(found(Kind::Email, line).isEmpty());
+    }
+    made::PageMaker visits;
+    visits.line(QStringLiteral("From"), 20, 40);
+    for (int row = 0; row < 3; ++row) visits.line(QStringLiteral("example.com"), 20, 64 + 24 * row);
+    for (const Finding& f : find(visits)) CHECK(f.kind != Kind::Username);
+    CHECK(found(Kind::Username, "Sign in with Larkmoor").isEmpty());
+    CHECK(found(Kind::Username, "Sign in with jtorp7") == QStringList{QStringLiteral("jtorp7")});
+}

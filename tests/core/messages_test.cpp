@@ -85,3 +85,17 @@ TEST_CASE("accounts of a system's own, other options and variables are nobody's"
         CHECK_FALSE(one.startsWith(QStringLiteral("secret")));
     }
 }
+
+TEST_CASE("a command that goes on over several lines is given what stands on each") {
+    made::PageMaker maker;
+    maker.line(QStringLiteral("$ curl -s -H \"Accept: text/plain\" \\"), 20, 40);
+    maker.line(QStringLiteral("-u ossel:pragelin \\"), 52, 58);
+    maker.line(QStringLiteral("https://pumps.example/a"), 52, 76);
+    // Nothing of it is a command.
+    maker.line(QStringLiteral("-u nobody:nothing"), 20, 400);
+    QStringList found;
+    for (const Finding& f : finder().find(maker.page(), everything(), {})) found << kindName(f.kind) + u':' + f.text;
+    CHECK(found.contains(QStringLiteral("username:ossel")));
+    CHECK(found.contains(QStringLiteral("secret:pragelin")));
+    CHECK_FALSE(found.contains(QStringLiteral("secret:nothing")));
+}

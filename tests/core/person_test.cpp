@@ -114,3 +114,34 @@ TEST_CASE("the country somebody is from is not part of the name") {
     // Somebody may be called so.
     CHECK(one("Name: Minerva Jordan") == QStringLiteral("Minerva Jordan"));
 }
+
+TEST_CASE("a greeting before a name is none of it, whatever language the page is of") {
+    CHECK(one("text=\"Bonjour Jacques, votre technicien passe\"") == QStringLiteral("Jacques"));
+    CHECK(one("Yes, Bob. Please do.") == QStringLiteral("Bob"));
+}
+
+TEST_CASE("who meets whom alone is told, whatever their names") {
+    const auto met = people(made::PageMaker().line(QStringLiteral("1:1 Bon / Georges")));
+    REQUIRE(met.size() == 2);
+    CHECK(met[0].text == QStringLiteral("Bon"));
+    CHECK(met[1].text == QStringLiteral("Georges"));
+    CHECK(people(made::PageMaker().line(QStringLiteral("1:1 Review / Planning"))).empty());
+}
+
+TEST_CASE("two words that no language has, as a line of their own, are somebody") {
+    CHECK(one("Dedik Sugihartono") == QStringLiteral("Dedik Sugihartono"));
+    CHECK(one("Tamsin Quorlathe") == QStringLiteral("Tamsin Quorlathe"));
+    for (const char* other : {"ViewAll Settingz", "Vestibulum Dapibus", "Pumpwerk NORDOST", "MI N AG O"}) {
+        INFO(other);
+        CHECK(people(made::PageMaker().line(QString::fromUtf8(other))).empty());
+    }
+}
+
+TEST_CASE("a town of several words that are names is nobody") {
+    CHECK(people(made::PageMaker().line(QStringLiteral("San Francisco"))).empty());
+    CHECK(one("Name: Santiago Francisco") == QStringLiteral("Santiago Francisco"));
+}
+
+TEST_CASE("arrows of a menu that read as v set nobody against anybody") {
+    CHECK(people(made::PageMaker().line(QStringLiteral("Layout v Plugins v Addons v Jordan v"))).empty());
+}

@@ -176,6 +176,23 @@ TEST_CASE("what has no space in it is read without one, also in type of one pitc
     CHECK(text.contains(QStringLiteral("collector.example")));
 }
 
+TEST_CASE("a long number keeps the spaces before it and in it, and what has none gets none") {
+    // Figures stand on one grid in nearly all type.
+    const QStringList lines{QStringLiteral("Phone 3192544992070741"),
+                            QStringLiteral("Tel 8072902227918058"),
+                            QStringLiteral("13 23 05 14 15"),
+                            QStringLiteral("59171875 88025532"),
+                            QStringLiteral("192.0.2.209"),
+                            QStringLiteral("08-99-18")};
+    for (const char* family : {"Inter", "DejaVu Sans"})
+        for (const int pixels : {13, 14, 16}) {
+            INFO(family << ' ' << pixels);
+            for (const QString& line : lines)
+                CHECK(textsOf(made::picture({line}, pixels, Qt::black, Qt::white, QString::fromLatin1(family))) ==
+                      QStringList{line});
+        }
+}
+
 TEST_CASE("a page that changed in one place is read again only there") {
     // The same engines: what they remember must not change what they say.
     const QImage before =

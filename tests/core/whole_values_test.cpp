@@ -432,3 +432,26 @@ TEST_CASE("an amount behind a number is no part of it, and a speck in an account
     CHECK(found(Kind::Iban, {"FR.5138296491629889350813639"}) ==
           QStringList{QStringLiteral("FR.5138296491629889350813639")});
 }
+
+TEST_CASE("a post code goes on behind its dash and on a line its address had no room for") {
+    CHECK(found(Kind::Address, {"86 Yin Kai Court, Stanley 72505-1716"}) ==
+          QStringList{QStringLiteral("86 Yin Kai Court, Stanley 72505-1716")});
+    made::PageMaker maker;
+    maker.line(QStringLiteral("5961 Modise Avenue, Kimberley"), 20, 40).line(QStringLiteral("54172"), 20, 54);
+    QStringList parts;
+    for (const Finding& f : finder().find(maker.page(), everything(), {}))
+        if (f.kind == Kind::Address) parts << f.text;
+    CHECK(parts.contains(QStringLiteral("54172")));
+    CHECK(found(Kind::Address, {"200 Donnie Road, Val-d’Or J8H 7P8"}).join(u' ').contains(QStringLiteral("Val-d’Or")));
+    CHECK(found(Kind::Phone, {"Satterfieldfort, PA 06268-5961, Senegal."}).isEmpty());
+}
+
+TEST_CASE("an initial written small ends a name at the end of its cell") {
+    made::PageMaker maker;
+    maker.line(QStringLiteral("Name"), 20, 40);
+    for (const char* name : {"Britt van Leeuwen", "Amber v.", "Johannes van Beek"}) maker.line(QString::fromUtf8(name));
+    QStringList names;
+    for (const Finding& f : finder().find(maker.page(), everything(), {}))
+        if (f.kind == Kind::Person) names << f.text;
+    CHECK(names.filter(QStringLiteral("Amber v")).size() == 1);
+}

@@ -48,7 +48,8 @@ public:
             }
             for (const PatternMatch& m : m_american.all(run.search)) {
                 // Nine figures behind a state are no phone number.
-                const bool nineFigures = m.text(run.search, 1).contains(QRegularExpression(QStringLiteral("\\d{5}-\\d{4}$")));
+                const bool nineFigures =
+                    m.text(run.search, 1).contains(QRegularExpression(QStringLiteral("\\d{5}-\\d{4}$")));
                 out.push_back({Kind::Address,
                                &run,
                                m.groups[1],

@@ -94,7 +94,8 @@ const QSet<QString>& wordsBeforeNumbers() {
 
 // "varchar(40)", "int": what a database or a program keeps a field as.
 bool isDataType(const QString& cell) {
-    static const QSet<QString> types = shippedWords(QStringLiteral("words/around-labels.txt"), QLatin1String("data type"));
+    static const QSet<QString> types =
+        shippedWords(QStringLiteral("words/around-labels.txt"), QLatin1String("data type"));
     const QString word = cell.section(u'(', 0, 0).trimmed(), small = word.toLower();
     return types.contains(small) && (word == small || word == word.toUpper()); // "Long" may be somebody's name
 }

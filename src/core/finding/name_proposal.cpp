@@ -75,6 +75,8 @@ const Pattern& letterClosing() {
 
 // The words of one line that are judged, and what stands around them. Each step adds to the proposal.
 class Judging {
+    static constexpr double surelySomebody = 0.9;
+
 public:
     Judging(const Surroundings& in, const TextRun& run, const std::vector<Token>& tokens, size_t first, size_t last)
         : m_in(in), m_names(in.names), m_language(in.screen.language()), m_run(run), m_tokens(tokens), m_start(first),
@@ -137,8 +139,9 @@ private:
     // "MI N AG O": what is left of words set wide, and no name.
     bool isOfScraps() const {
         constexpr qsizetype scrap = 2;
-        return count() > 1 && std::all_of(m_tokens.begin() + long(m_first), m_tokens.begin() + long(m_last) + 1,
-                                          [](const Token& t) { return t.text.size() <= scrap && t.text == t.text.toUpper(); });
+        return count() > 1 &&
+               std::all_of(m_tokens.begin() + long(m_first), m_tokens.begin() + long(m_last) + 1,
+                           [](const Token& t) { return t.text.size() <= scrap && t.text == t.text.toUpper(); });
     }
 
     bool isOnlyCountry(const Token& t) const { return !m_names.isGivenOrFamily(t.text) && isCountry(t.text); }
@@ -195,6 +198,10 @@ private:
             m_proposal.sum += 0.15;
             if (isSpokenTo()) m_proposal.speakFor(Tr::tr("is spoken to by name"));
         }
+        if (isAnswered()) {
+            m_proposal.sum = surelySomebody;
+            m_proposal.speakFor(Tr::tr("is spoken to by name"));
+        }
         if (t.owns && !common && m_names.isGiven(t.text) && !m_names.isPlace(t.text)) {
             m_proposal.sum += 0.15;
             m_proposal.speakFor(Tr::tr("is written as whom something belongs to"));
@@ -211,9 +218,15 @@ private:
     bool isSpokenTo() const {
         const Token& t = m_tokens[m_first];
         const bool ends = m_first + 1 == m_tokens.size() || QStringLiteral(".!?").contains(t.after);
-        const Token& before = m_tokens[m_first - 1];
-        const bool midway = m_first > 1 && !before.capital && !before.digits;
-        return ends && (midway || isAnswerWord(before)) && before.after == QLatin1Char(',') && m_names.isGiven(t.text) &&
+        return ends && m_first > 1 && m_tokens[m_first - 1].after == QLatin1Char(',') &&
+               !m_tokens[m_first - 1].capital && !m_tokens[m_first - 1].digits && m_names.isGiven(t.text) &&
+               !isAlsoThing(t);
+    }
+    // "Yes, Bob. Please do."
+    bool isAnswered() const {
+        const Token& t = m_tokens[m_first];
+        return m_first > 0 && isAnswerWord(m_tokens[m_first - 1]) && m_tokens[m_first - 1].after == QLatin1Char(',') &&
+               QStringLiteral(".!?").contains(t.after) && !t.after.isNull() && m_names.isGiven(t.text) &&
                !isAlsoThing(t);
     }
 
@@ -268,7 +281,6 @@ private:
     }
 
     void weighBefore() {
-        constexpr double surelySomebody = 0.9;
         if (m_afterTitle) {
             m_proposal.sum += 0.6;
             m_proposal.speakFor(Tr::tr("follows a title"));
@@ -358,17 +370,13 @@ private:
     // has for something else.
     void weighStrange() {
         constexpr size_t fewest = 2, most = 3;
-        constexpr double strange = 0.3;
+        constexpr double allStrange = 0.3, besideListed = 0.2;
         if (!m_proposal.wholeLine || m_label || count() < fewest || count() > most || m_run.second >= 0) return;
-        bool listed = false;
-        for (size_t i = m_first; i <= m_last; ++i) {
-            const Token& t = m_tokens[i];
-            if (isStrange(t)) continue;
-            if (!m_names.isGivenOrFamily(t.text)) return;
-            listed = true;
-        }
-        if (listed) return; // weighed by the lists already
-        m_proposal.sum += strange;
+        const auto first = m_tokens.begin() + long(m_first), end = m_tokens.begin() + long(m_last) + 1;
+        const auto strange = std::count_if(first, end, [&](const Token& t) { return isStrange(t); });
+        const auto listed = std::count_if(first, end, [&](const Token& t) { return m_names.isGivenOrFamily(t.text); });
+        if (strange == 0 || strange + listed < end - first) return;
+        m_proposal.sum += listed > 0 ? besideListed : allStrange;
         m_proposal.evidence << Tr::tr("is written as names are, in words no language here has");
     }
     bool isStrange(const Token& t) const {

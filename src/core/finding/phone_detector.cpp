@@ -56,8 +56,7 @@ private:
     static bool isPieceBehind(const QString& before, const QString& number) {
         if (before.isEmpty()) return false;
         const bool ofKey = number.startsWith(u'+') && QStringLiteral("=:").contains(before.back());
-        return !ofKey &&
-               (before.back().isLetterOrNumber() || QStringLiteral(".-_/=#:£$€").contains(before.back()));
+        return !ofKey && (before.back().isLetterOrNumber() || QStringLiteral(".-_/=#:£$€").contains(before.back()));
     }
 
     void judge(const Surroundings& in, const TextRun& run, const Span& span, std::vector<Candidate>& out) const {

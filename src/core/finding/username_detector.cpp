@@ -37,8 +37,8 @@ public:
             for (const PatternMatch& m : m_told.all(run.search)) {
                 const QString word = m.text(run.search, 1);
                 // "Sign in with Larkmoor" is a button, and says by whose leave.
-                const bool byLeave = run.text().left(m.groups[1].start).trimmed().endsWith(QLatin1String("with")) &&
-                                     word[0].isUpper();
+                const bool byLeave =
+                    run.text().left(m.groups[1].start).trimmed().endsWith(QLatin1String("with")) && word[0].isUpper();
                 if (byLeave || isSystemUser(word) || in.names.isCommonWord(word)) continue;
                 out.push_back({Kind::Username, &run, m.groups[1], 0.8, Tr::tr("is told to be a user name"), {}});
             }
@@ -163,8 +163,8 @@ private:
     // "The login for the portal is …", "sign in as …", "Benutzername lautet …".
     Pattern m_told{
         R"((?i)\b(?:(?:login|user ?name|user ?id|user|benutzer(?:name)?|anmeldename|identifiant|usuario)(?: (?:for|of|to|für|zum|pour|de|para)(?: \p{L}+){1,5})?(?:\s?[:=]\s?| (?:is|was|ist|war|lautet|est|es|era):? )|(?:log(?:ged)?|sign(?:ed)?)[ \-]?(?:in|on) (?:as|with) |anmelden (?:als|mit) )["'“„«]?([\p{L}][\p{L}\d._\-]{1,30}[\p{L}\d])(?:$|[^@\p{L}\d]))"};
-    Pattern m_host = Pattern::ofWords(R"(\S+[.](?:<<no word>>|<<a word as well>>))",
-                                      QStringLiteral("words/domain-endings.txt"));
+    Pattern m_host =
+        Pattern::ofWords(R"(\S+[.](?:<<no word>>|<<a word as well>>))", QStringLiteral("words/domain-endings.txt"));
     Pattern m_small{R"([a-z][a-z\d]*[._\-]?[a-z\d]{3,30})"};
     Pattern m_form{R"([A-Za-z][A-Za-z0-9._\-\\]{2,40})"};
     Pattern m_oneWord{R"([\p{L}\d]+[^\s@/()\[\]]+[\p{L}\d]+)"};

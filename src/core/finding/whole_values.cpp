@@ -58,7 +58,8 @@ public:
         }
         const auto behind = [&](const Token& t) { return t.span.start >= span.end(); };
         while (const Token* t = first(behind)) {
-            if (!joins(*t, nullptr, span.end(), t->span.start) || !(t->initial || isInitialAtEnd(*t) || isOfName(*t))) break;
+            if (!joins(*t, nullptr, span.end(), t->span.start) || !(t->initial || isInitialAtEnd(*t) || isOfName(*t)))
+                break;
             span.length = t->span.end() - span.start;
         }
         growToGivenName(span);
@@ -357,8 +358,8 @@ void joinHalves(std::vector<Candidate>& found) {
         return gap > 0 && little.match(first.run->text().mid(first.span.end(), gap)).hasMatch();
     };
     for (size_t i = 0; i < found.size();) {
-        const auto second = std::find_if(found.begin(), found.end(),
-                                         [&](const Candidate& other) { return goesOn(found[i], other); });
+        const auto second =
+            std::find_if(found.begin(), found.end(), [&](const Candidate& other) { return goesOn(found[i], other); });
         if (second == found.end()) {
             ++i;
             continue;
@@ -376,8 +377,8 @@ void joinHalves(std::vector<Candidate>& found) {
 // for.
 std::optional<Candidate> restUnder(const Surroundings& in, const Candidate& address) {
     constexpr double close = 1.8; // heights of a small x between two lines of one block
-    static const QRegularExpression code(
-        QStringLiteral("^(?:\\d{4,6}(?:-\\d{3,4})?|\\d{3} \\d{2}|[A-Z]{1,2}\\d[A-Z\\d]? \\d[A-Z]{2}|[A-Z]\\d[A-Z] \\d[A-Z]\\d)$"));
+    static const QRegularExpression code(QStringLiteral(
+        "^(?:\\d{4,6}(?:-\\d{3,4})?|\\d{3} \\d{2}|[A-Z]{1,2}\\d[A-Z\\d]? \\d[A-Z]{2}|[A-Z]\\d[A-Z] \\d[A-Z]\\d)$"));
     const int under = in.screen.lineBelow(address.run->line);
     if (under < 0) return std::nullopt;
     const QString& rest = in.screen.runs()[size_t(under)].text();

@@ -73,8 +73,7 @@ const NameLists& NameLists::shipped() {
 
 NameLists::NameLists()
     : m_given(plainNames("names/given.txt")), m_family(plainNames("names/family.txt")),
-      m_places(plainNames("names/places.txt")),
-      m_towns(plainNames("names/towns-of-several-words.txt")) {}
+      m_places(plainNames("names/places.txt")), m_towns(plainNames("names/towns-of-several-words.txt")) {}
 
 bool isNameInI(const QString& name) {
     static const QSet<QString> names = [] {

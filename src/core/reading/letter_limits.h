@@ -78,12 +78,13 @@ inline constexpr double markWidth = 0.42, stopTop = 0.45, commaBottom = -0.12, s
 inline constexpr double colonLowestTop = 0.6, colonHighestTop = 1.15;
 
 // Type of one pitch: its letters stand on a grid.
-inline constexpr double ofOneCell = 1.05;                          // pitches, at most
-inline constexpr double leastStep = 0.6, offGrid = 0.17;           // pitches
-inline constexpr double offFittedPitch = 0.12;                     // share of the pitch
-inline constexpr double mostEven = 0.9;                            // share of a long line's steps; of a short one all
-inline constexpr int fewestSteps = 14;                             // of a long line
-inline constexpr double emptyCell = 1.6, emptyCellAfterStop = 1.7, emptyCellOfFigures = 1.35, emptyCellReadSure = 1.15; // pitches between letters
+inline constexpr double ofOneCell = 1.05;                // pitches, at most
+inline constexpr double leastStep = 0.6, offGrid = 0.17; // pitches
+inline constexpr double offFittedPitch = 0.12;           // share of the pitch
+inline constexpr double mostEven = 0.9;                  // share of a long line's steps; of a short one all
+inline constexpr int fewestSteps = 14;                   // of a long line
+inline constexpr double emptyCell = 1.6, emptyCellAfterStop = 1.7, emptyCellOfFigures = 1.35,
+                        emptyCellReadSure = 1.15; // pitches between letters
 
 // Where words part, by the widest gap.
 inline constexpr double spaceReadSure = 0.2, spaceRead = 0.24, surelyRead = 0.9; // the reader saw a space
