@@ -8274,5 +8274,13 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>is a street over a list of its houses</source>
         <translation>ist eine Straße über einer Liste ihrer Häuser</translation>
     </message>
+    <message>
+        <source>is written as names are, in words no language here has</source>
+        <translation>ist geschrieben wie Namen, in Wörtern, die hier keine Sprache hat</translation>
+    </message>
+    <message>
+        <source>meets somebody alone</source>
+        <translation>trifft jemanden zu zweit</translation>
+    </message>
 </context>
 </TS>

@@ -8274,5 +8274,13 @@ o suelte aquí archivos de imagen.
         <source>is a street over a list of its houses</source>
         <translation>es una calle sobre una lista de sus casas</translation>
     </message>
+    <message>
+        <source>is written as names are, in words no language here has</source>
+        <translation>está escrito como un nombre, con palabras que ningún idioma de aquí tiene</translation>
+    </message>
+    <message>
+        <source>meets somebody alone</source>
+        <translation>se reúne a solas con alguien</translation>
+    </message>
 </context>
 </TS>

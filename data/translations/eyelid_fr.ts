@@ -8274,5 +8274,13 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>is a street over a list of its houses</source>
         <translation>est une rue au-dessus d’une liste de ses maisons</translation>
     </message>
+    <message>
+        <source>is written as names are, in words no language here has</source>
+        <translation>est écrit comme un nom, en mots qu’aucune langue connue ici n’a</translation>
+    </message>
+    <message>
+        <source>meets somebody alone</source>
+        <translation>rencontre quelqu’un en tête-à-tête</translation>
+    </message>
 </context>
 </TS>

@@ -349,13 +349,14 @@ std::optional<Candidate> countryCodeBefore(const Surroundings& in, const Candida
     return whole;
 }
 
-// "Šentilj" and "Slov. Goricah" around "v": what one or two little words part on a line is one address.
-void joinHalves(std::vector<Candidate>& found) {
-    static const QRegularExpression little(QStringLiteral("^ (?:\\p{Ll}{1,3}\\.? ){1,2}$"));
-    const auto goesOn = [](const Candidate& first, const Candidate& second) {
+// "Šentilj" and "Slov. Goricah" around "v": what a little word of no language here parts on a line is one address.
+void joinHalves(const Names& names, std::vector<Candidate>& found) {
+    static const QRegularExpression little(QStringLiteral("^ (\\p{Ll}{1,3})\\.? $"));
+    const auto goesOn = [&](const Candidate& first, const Candidate& second) {
         if (first.kind != Kind::Address || second.kind != Kind::Address || first.run != second.run) return false;
         const int gap = second.span.start - first.span.end();
-        return gap > 0 && little.match(first.run->text().mid(first.span.end(), gap)).hasMatch();
+        const auto m = gap > 0 ? little.match(first.run->text().mid(first.span.end(), gap)) : QRegularExpressionMatch();
+        return m.hasMatch() && !names.isCommonWord(m.captured(1));
     };
     for (size_t i = 0; i < found.size();) {
         const auto second =
@@ -428,7 +429,7 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
             !growing.isInCountedList())
             growing.growHouseNumber(c.span);
     }
-    joinHalves(found);
+    joinHalves(in.names, found);
     const auto isTaken = [&](const Candidate& name) {
         return std::any_of(found.begin(), found.end(), [&](const Candidate& c) {
             return givesWay(name, c) && name.run == c.run && name.span.start >= c.span.start &&
