@@ -3,6 +3,7 @@
 #include "finding/delimited_rows.h"
 #include "finding/labels.h"
 #include "finding/screen_text.h"
+#include "finding/sentence_words.h"
 #include "language/spelling.h"
 #include "picture/geometry.h"
 
@@ -42,49 +43,6 @@ Span upToQuote(Span value, const QString& line) {
     const qsizetype quote = quoted ? line.indexOf(same[before == u'\''], value.start) : line.indexOf(closing);
     if (quote > value.start && (quoted || quote < value.end())) value.length = int(quote) - value.start;
     return value;
-}
-
-bool hasDigit(const QString& text) {
-    return std::any_of(text.begin(), text.end(), [](QChar c) { return c.isDigit(); });
-}
-
-// What spaces part, without the signs around it.
-std::vector<Span> wordsOf(const QString& text) {
-    std::vector<Span> words;
-    for (int at = 0; at < text.size();) {
-        const qsizetype space = text.indexOf(QLatin1Char(' '), at);
-        const int end = space < 0 ? int(text.size()) : int(space);
-        int from = at, to = end;
-        while (from < to && !text[from].isLetterOrNumber() && text[from] != QLatin1Char('+')) ++from;
-        while (to > from && !text[to - 1].isLetterOrNumber()) --to;
-        if (to > from) words.push_back({from, to - from});
-        at = end + 1;
-    }
-    return words;
-}
-
-QString part(const QString& text, const Span& span) {
-    return text.mid(span.start, span.length);
-}
-
-bool endsClause(const QString& text, const Span& word) {
-    return word.end() < text.size() && QStringLiteral(",;.").contains(text[word.end()]);
-}
-
-// Letters and figures that make a group of a number: "RN", "3441", "4711-A".
-bool isOfNumber(const QString& word) {
-    constexpr qsizetype longestLetters = 3;
-    return hasDigit(word) || (word.size() <= longestLetters && word == word.toUpper() && word[0].isLetter());
-}
-
-// The first group of a number: one of the next groups at least has a figure.
-bool opensNumber(const QString& text, const std::vector<Span>& words, size_t w) {
-    constexpr size_t mostBefore = 2;
-    for (size_t next = w; next < words.size() && next <= w + mostBefore; ++next) {
-        if (!isOfNumber(part(text, words[next]))) return false;
-        if (hasDigit(part(text, words[next]))) return true;
-    }
-    return false;
 }
 
 const QSet<QString>& wordsBeforeNumbers() {
@@ -249,7 +207,7 @@ public:
         for (const DelimitedTable& table : findDelimited(texts)) {
             const std::vector<Span> names = fieldsOf(texts[table.header], table.delimiter);
             for (size_t field = 0; field < names.size(); ++field) {
-                const auto hit = hitOf(part(texts[table.header], names[field]));
+                const auto hit = hitOf(texts[table.header].mid(names[field].start, names[field].length));
                 if (!hit) continue; // most lines with commas are no table's
                 for (const size_t row : table.rows)
                     if (const Span value = fieldsOf(texts[row], table.delimiter)[field]; value.length > 0)
@@ -388,15 +346,13 @@ private:
     static bool isCodeOfPlace(const LabelHit& hit) { return hit.kind == Kind::Secret && hit.word.contains(u' '); }
     // The numbers of a text that begin at a letter of it or behind.
     template <typename Tell> void inSentence(const QString& text, int from, Tell tell) const {
-        const std::vector<Span> words = wordsOf(text);
+        const std::vector<Span> words = sentenceWords(text);
         for (size_t w = 1; w < words.size(); ++w) {
             if (words[w].start < from) continue;
             const std::optional<LabelHit> hit =
                 opensNumber(text, words, w) ? announcing(text, words, w) : std::optional<LabelHit>();
             if (!hit) continue;
-            size_t last = w;
-            while (last + 1 < words.size() && isOfNumber(part(text, words[last + 1])) && !endsClause(text, words[last]))
-                ++last;
+            const size_t last = lastOfNumber(text, words, w);
             int end = words[last].end();
             while (isCodeOfPlace(*hit) && end < text.size() && (text[end] == u'#' || text[end] == u'*')) ++end;
             tell(*hit, Span{words[w].start, end - words[w].start});
@@ -406,7 +362,7 @@ private:
     // What the words of a question say is asked for: a label among them that stands for numbers, dates or places.
     std::optional<LabelHit> askedFor(const QString& question) const {
         constexpr size_t longest = 4; // words of a label
-        const std::vector<Span> words = wordsOf(question);
+        const std::vector<Span> words = sentenceWords(question);
         for (size_t begin = 0; begin < words.size(); ++begin)
             for (size_t end = std::min(words.size(), begin + longest); end > begin; --end) {
                 const auto hit =
@@ -436,7 +392,9 @@ private:
                 const auto hit = wholeHitOf(text.mid(from, words[end - 1].end() - from));
                 if (hit && (isNumber(hit->kind) || isCodeOfPlace(*hit))) return hit;
             }
-            if (!wordsBeforeNumbers().contains(withoutAccents(part(text, words[end - 1])).toLower())) break;
+            if (!wordsBeforeNumbers().contains(
+                    withoutAccents(text.mid(words[end - 1].start, words[end - 1].length)).toLower()))
+                break;
         }
         return std::nullopt;
     }
