@@ -8282,5 +8282,9 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>meets somebody alone</source>
         <translation>trifft jemanden zu zweit</translation>
     </message>
+    <message>
+        <source>is a password of a file of accounts</source>
+        <translation>ist ein Passwort einer Datei mit Konten</translation>
+    </message>
 </context>
 </TS>

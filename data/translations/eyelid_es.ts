@@ -8282,5 +8282,9 @@ o suelte aquí archivos de imagen.
         <source>meets somebody alone</source>
         <translation>se reúne a solas con alguien</translation>
     </message>
+    <message>
+        <source>is a password of a file of accounts</source>
+        <translation>es una contraseña de un archivo de cuentas</translation>
+    </message>
 </context>
 </TS>

@@ -8282,5 +8282,9 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>meets somebody alone</source>
         <translation>rencontre quelqu’un en tête-à-tête</translation>
     </message>
+    <message>
+        <source>is a password of a file of accounts</source>
+        <translation>est un mot de passe d’un fichier de comptes</translation>
+    </message>
 </context>
 </TS>

@@ -294,3 +294,20 @@ TEST_CASE("where somebody lives is an address, as a whole") {
                   made::PageMaker().line(QStringLiteral("Lives in: Šentilj v Slov. Goricah, Slovenia")).page()) ==
           list({"Šentilj v Slov. Goricah, Slovenia"}));
 }
+
+TEST_CASE("a label speaks for no object, and for no sentence behind its value") {
+    const QStringList parts = foundOn(
+        Kind::Address,
+        made::PageMaker()
+            .line(QStringLiteral("\"address\": { \"line1\": \"12 Alder Lane\", \"town\": \"Whitby\", \"n\": 4 },"))
+            .page());
+    CHECK(parts == list({"12 Alder Lane", "Whitby"}));
+    CHECK(foundOn(Kind::Address,
+                  made::PageMaker()
+                      .line(QStringLiteral("Address: 542 Alvena Road, East Bria, Suriname. Bring the form in cash."))
+                      .page()) == list({"542 Alvena Road, East Bria, Suriname"}));
+    CHECK(
+        foundOn(Kind::Person,
+                made::PageMaker().line(QStringLiteral("job=letter customer=\"Mattsson, Hugo\" msg=\"none\"")).page()) ==
+        list({"Mattsson, Hugo"}));
+}

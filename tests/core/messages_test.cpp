@@ -99,3 +99,15 @@ TEST_CASE("a command that goes on over several lines is given what stands on eac
     CHECK(found.contains(QStringLiteral("secret:pragelin")));
     CHECK_FALSE(found.contains(QStringLiteral("secret:nothing")));
 }
+
+TEST_CASE("files of passwords say whose they are and what they are") {
+    checkHolds(valuesOn({"db.example.org:5432:meters:francois_s:a1yyNFnuyr12ai", "*:*:*:harag:pragelin",
+                         "ossel:$apr1$qk3uLw0e$w6Yx1dF0sPz7mB"}),
+               {"username:francois_s", "secret:a1yyNFnuyr12ai", "username:harag", "secret:pragelin", "username:ossel",
+                "secret:$apr1$qk3uLw0e$w6Yx1dF0sPz7mB"});
+    for (const QString& one :
+         valuesOn({"00:00:5e:3a:c?:f0", "10:45:00:start:stop", "Last login: Tue Nov 24 08:28:11 2026"})) {
+        CHECK_FALSE(one.startsWith(QStringLiteral("username")));
+        CHECK_FALSE(one.startsWith(QStringLiteral("secret")));
+    }
+}

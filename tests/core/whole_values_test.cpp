@@ -455,3 +455,9 @@ TEST_CASE("an initial written small ends a name at the end of its cell") {
         if (f.kind == Kind::Person) names << f.text;
     CHECK(names.filter(QStringLiteral("Amber v")).size() == 1);
 }
+
+TEST_CASE("a town goes on over the words that join its parts") {
+    CHECK(found(Kind::Address, {"Ronda Benjamín, 75, 49902 Chiclana de la Frontera, Méjico"})
+              .join(u' ')
+              .contains(QStringLiteral("de la Frontera, Méjico")));
+}

@@ -45,6 +45,16 @@ Span upToQuote(Span value, const QString& line) {
     return value;
 }
 
+// An address ends where its sentence does: "…, Suriname. Bring the form".
+Span valueOf(const LabelHit& hit, const Span& value, const QString& line) {
+    static const QRegularExpression sentenceEnd(QStringLiteral("(?<=\\p{Ll}{4})\\. (?=\\p{Lu}\\p{Ll}+ \\p{Ll})"));
+    Span whole = upToQuote(value, line);
+    if (hit.kind != Kind::Address) return whole;
+    const qsizetype end = line.mid(whole.start, whole.length).indexOf(sentenceEnd);
+    if (end > 0) whole.length = int(end);
+    return whole;
+}
+
 const QSet<QString>& wordsBeforeNumbers() {
     static const QSet<QString> words = shippedWords(QStringLiteral("words/before-numbers.txt"));
     return words;
@@ -87,11 +97,12 @@ public:
             bool taken = false;
             for (const PatternMatch& m : patterns.whole.all(line)) {
                 if (m.groups[0].start > farthestStart || m.groups[1].length > mostOfKey) break;
+                if (text(i)[m.groups[2].start] == u'{') break; // an object, whose fields have names of their own
                 const auto hit = hitOf(m.text(line, 1));
                 taken = hit.has_value();
                 // "Agent: Can I take your name?": who says it, and not who it is.
                 const bool asks = hit && hit->kind == Kind::Person && text(i).endsWith(u'?');
-                if (hit && !asks) add(*hit, i, upToQuote(m.groups[2], text(i)), LabelledValue::How::Inside);
+                if (hit && !asks) add(*hit, i, valueOf(*hit, m.groups[2], text(i)), LabelledValue::How::Inside);
                 break;
             }
             for (const PatternMatch& m : patterns.within.all(line)) {

@@ -1,7 +1,7 @@
 // Records of messages that machines exchange, by their standards: which field of which segment holds what is data
 // (data/words/messages.txt). HL7 version 2 ("PID|1||…|Surname^Given|"), UN/EDIFACT ("NAD+BY+++Name+Street+Town'"), LDIF
-// ("sn: Surname"); and lines of a file of accounts (passwd(5)), names in certificates (RFC 4514) and bookings of
-// flights.
+// ("sn: Surname"); and lines of files of accounts (passwd(5), shadow(5), htpasswd, .pgpass), names in certificates
+// (RFC 4514) and bookings of flights.
 #include "base/sentence.h"
 #include "base/shipped.h"
 #include "finding/detector.h"
@@ -71,6 +71,12 @@ public:
                 if (!isSystemUser(m.text(run.search, 1))) add(run, m.groups[1], Kind::Username, out);
                 if (m.text(run.search, 2) != m.text(run.search, 1)) add(run, m.groups[2], Kind::Person, out);
             }
+            for (const Pattern* kept : {&m_connection, &m_hashed})
+                for (const PatternMatch& m : kept->all(run.search)) {
+                    if (!isSystemUser(m.text(run.search, 1))) add(run, m.groups[1], Kind::Username, out);
+                    out.push_back(
+                        {Kind::Secret, &run, m.groups[2], 0.95, Tr::tr("is a password of a file of accounts"), {}});
+                }
             for (const PatternMatch& m : m_passenger.all(run.search)) add(run, m.groups[1], Kind::Person, out);
             for (const PatternMatch& m : m_certified.all(run.search)) add(run, m.groups[1], Kind::Person, out);
         }
@@ -117,6 +123,9 @@ private:
     Pattern m_message{R"(^MSH\|)"};
     Pattern m_entry{R"((?i)^dn: ?(?:uid|cn|ou)=)"};
     Pattern m_account{R"(^([A-Za-z_][A-Za-z0-9_.\-]{0,31}):[x*!]?:\d{1,6}:\d{1,6}:([^:,]*)[^:]*:/)"};
+    // host:port:database:user:password (PostgreSQL, "The Password File"); user:$id$salt$hash (crypt(5)).
+    Pattern m_connection{R"(^[\w.*\-]+:(?:\d{3,5}|\*):[^:\s]+:([\w.\-]{1,63}):(\S+)$)"};
+    Pattern m_hashed{R"(^([A-Za-z_][\w.\-]{0,63}):(\$(?:apr1|2[abxy]|1|5|6|7|y|gy)\$[^:\s]{8,}))"};
     // "1.1HETTINGER/OBIE MRS", as reservations are shown (IATA Passenger and Airport Data Interchange Standards).
     Pattern m_passenger{
         R"((?:^|[\s.]\d{1,2}|\s)([A-Z0][A-Z0\-]+/[A-Z0][A-Z0 \-]+?) ?(?:MR|MRS|MS|MISS|MSTR|CHD|INF|DR)(?:$|[\s(*/]))"};

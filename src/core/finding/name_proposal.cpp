@@ -165,7 +165,9 @@ private:
         const bool known = m_names.isGiven(given.text) &&
                            (!m_names.isCommonWord(given.text) || m_names.isFrequentName(given.text, m_language));
         const bool places = m_names.isPlace(given.text) && m_names.isPlace(m_tokens[m_last].text);
-        const bool lineOfTwo = m_start == 0 && m_last + 2 >= m_tokens.size() && (m_first == 0 || !places);
+        const bool valueOfTwo = m_label && m_label->span.end() == given.span.end(); // customer="Mattsson, Hugo"
+        const bool lineOfTwo =
+            valueOfTwo || (m_start == 0 && m_last + 2 >= m_tokens.size() && (m_first == 0 || !places));
         // "Maelo Bascaran, Ardith Hathering" are two.
         const bool goesOn = m_last + 2 < m_tokens.size() && m_tokens[m_last + 2].capital &&
                             !m_tokens[m_last + 2].initial && m_run.text()[given.span.end()] == QLatin1Char(' ');

@@ -5,6 +5,8 @@
 #include "finding/ordinary_word.h"
 #include "finding/system_users.h"
 
+#include <QRegularExpression>
+
 namespace eyelid {
 namespace {
 
@@ -21,7 +23,7 @@ public:
                     out.push_back(
                         {Kind::Username, &run, m.groups[1], 0.99, Tr::tr("is a user name within a web address"), {}});
             for (const PatternMatch& m : m_assigned.all(run.search))
-                if (!isSystemUser(m.text(run.search, 1)))
+                if (!isSystemUser(m.text(run.search, 1)) && !opensDate(run.text(), m.groups[1]))
                     out.push_back({Kind::Username,
                                    &run,
                                    m.groups[1],
@@ -63,6 +65,13 @@ public:
     }
 
 private:
+    // "Last login: Tue Nov 24": when, and not who.
+    static bool opensDate(const QString& text, const Span& word) {
+        static const QRegularExpression date(
+            QStringLiteral("^(?:Mon|Tue|Wed|Thu|Fri|Sat|Sun),? (?:[A-Z][a-z]{2} ?\\d|\\d)"));
+        return date.match(text.mid(word.start)).hasMatch();
+    }
+
     // "Given to: mnienow": where somebody is to be named, one word no language has and no machine bears ("From:
     // example.org").
     void addInPlaceOfName(const Surroundings& in, const LabelledValue& value, std::vector<Candidate>& out) const {

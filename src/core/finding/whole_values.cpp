@@ -137,9 +137,12 @@ public:
         static const QRegularExpression numberBehind(QStringLiteral("^(,? \\d{1,5}[A-Za-z]?)(?![\\w.:/-])"));
         // A town, or a post code with it, up to the next sign that parts or the end; in exported rows without a space.
         static const QRegularExpression town(
-            QStringLiteral("^((?:, |[,;|])(?:(?:\\d{4,5}|\\d{3} \\d{2})(?:-\\d{3,4})? )?\\p{Lu}[\\p{L}'‘’.-]*(?: "
-                           "[\\p{L}'‘’.-]+){0,3})(?=$|[,;|]| [–—|·(-])"));
+            QStringLiteral("^((?:, |[,;|])(?:(?:\\d{4,5}|\\d{3} \\d{2})(?:-\\d{3,4})? )?\\p{Lu}[\\p{L}'‘’.-]*?(?: "
+                           "[\\p{L}'‘’.-]+){0,3})(?=$|[,;|]|\\.(?: |$)| [–—|·(-])"));
         static const QRegularExpression restOfCode(QStringLiteral("^-\\d{3,4}(?!\\d)")); // of a ZIP code
+        // "Chiclana" before "de la Frontera".
+        static const QRegularExpression restOfTown(QStringLiteral(
+            "^( (?:de (?:la|las|los)|de|del|di|da|do|dos|sur|sous|lès) \\p{Lu}[\\p{L}'’-]+)(?=$|[,;.|]| [–—|·(-])"));
         // A town right behind its post code.
         static const QRegularExpression codeAtEnd(
             QStringLiteral("(?:^|[ ,])(?:\\d{4,5}|[A-Z]{1,2}\\d[A-Z\\d]? ?\\d[A-Z]{2}|[A-Z]\\d[A-Z] ?\\d[A-Z]\\d)$"));
@@ -155,6 +158,7 @@ public:
             std::any_of(text.begin() + span.start, text.begin() + span.end(), [](QChar c) { return c.isDigit(); });
         if (!numbered)
             if (const auto m = numberBehind.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
+        if (const auto m = restOfTown.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
         if (const auto m = town.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
         growOverFlats(span);
         growOverStrangeWords(span);
@@ -404,8 +408,8 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
         if (c.kind == Kind::Address) ofAddress[size_t(c.run->line)] = 1;
     const auto isOfAddress = [&](int line) { return line >= 0 && ofAddress[size_t(line)]; };
     for (Candidate& c : found) {
-        // Of two lines as one each has been looked at as a whole.
-        if (c.run->second >= 0 || c.kind == Kind::Watch) continue;
+        // Of two lines as one each has been looked at as a whole; but an address goes on where the second has none.
+        if ((c.run->second >= 0 && c.kind != Kind::Address) || c.kind == Kind::Watch) continue;
         std::vector<const Candidate*> others;
         for (const Candidate& other : found)
             if (&other != &c && other.run == c.run && !givesWay(other, c)) others.push_back(&other);
