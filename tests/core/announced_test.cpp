@@ -311,3 +311,14 @@ TEST_CASE("a label speaks for no object, and for no sentence behind its value") 
                 made::PageMaker().line(QStringLiteral("job=letter customer=\"Mattsson, Hugo\" msg=\"none\"")).page()) ==
         list({"Mattsson, Hugo"}));
 }
+
+TEST_CASE("a key over its fields is no value of the label above it; a password that ends like one is") {
+    const auto secrets = [](std::initializer_list<const char*> lines) {
+        made::PageMaker maker;
+        double y = 40;
+        for (const char* line : lines) maker.line(QString::fromUtf8(line), 20, y += 18);
+        return foundOn(Kind::Secret, maker.page());
+    };
+    CHECK_FALSE(secrets({"kind: Secret", "metadata:", "name: billing"}).contains(QStringLiteral("metadata:")));
+    CHECK(secrets({"Password", "pragelin:"}).join(u' ').contains(QStringLiteral("pragelin")));
+}

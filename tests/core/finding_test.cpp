@@ -446,4 +446,10 @@ TEST_CASE("a sign by itself and a numbered object are no address of mail, a host
     for (const Finding& f : find(visits)) CHECK(f.kind != Kind::Username);
     CHECK(found(Kind::Username, "Sign in with Larkmoor").isEmpty());
     CHECK(found(Kind::Username, "Sign in with jtorp7") == QStringList{QStringLiteral("jtorp7")});
+    CHECK(found(Kind::Username, "Sign in with Jtorp7") == QStringList{QStringLiteral("Jtorp7")});
+    made::PageMaker given;
+    given.line(QStringLiteral("Given to"), 20, 40).line(QStringLiteral("marco.it"), 200, 40);
+    const auto to = find(given);
+    REQUIRE(to.size() == 1);
+    CHECK(to[0].text == QStringLiteral("marco.it"));
 }

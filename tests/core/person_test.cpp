@@ -140,6 +140,8 @@ TEST_CASE("two words that no language has, as a line of their own, are somebody"
 TEST_CASE("a town of several words that are names is nobody") {
     CHECK(people(made::PageMaker().line(QStringLiteral("San Francisco"))).empty());
     CHECK(one("Name: Santiago Francisco") == QStringLiteral("Santiago Francisco"));
+    CHECK(one("Florencio Varela") == QStringLiteral("Florencio Varela"));
+    CHECK(one("Name: LI WU") == QStringLiteral("LI WU"));
 }
 
 TEST_CASE("arrows of a menu that read as v set nobody against anybody") {

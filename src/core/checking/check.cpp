@@ -5,6 +5,7 @@
 #include "checking/uncovered_page.h"
 #include "picture/container.h"
 #include "picture/geometry.h"
+#include "picture/own_picture.h"
 #include "picture/picture_file.h"
 
 #include <algorithm>
@@ -18,8 +19,7 @@ constexpr double keptShare = 0.9;
 
 // The capture as one would know it who never saw what its covers hide.
 QImage blindCopy(const QImage& capture, const std::vector<Cover>& covers) {
-    QImage blind = flattened(capture);
-    blind.detach();
+    QImage blind = ownCopy(flattened(capture));
     for (const QRect& r : hiddenBy(covers) & blind.rect())
         for (int y = r.top(); y <= r.bottom(); ++y) {
             auto* line = reinterpret_cast<QRgb*>(blind.scanLine(y));

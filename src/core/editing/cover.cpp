@@ -2,6 +2,7 @@
 
 #include "editing/written_text.h"
 #include "picture/geometry.h"
+#include "picture/own_picture.h"
 #include "picture/picture_file.h"
 
 #include <algorithm>
@@ -389,8 +390,7 @@ QRegion handRegion(const HandCover& cover, const QSize& picture, int evenWidth) 
 
 QImage render(const QImage& capture, const std::vector<Cover>& covers) {
     const QImage source = flattened(capture); // shared with the capture where that is flat already
-    QImage result = source;
-    result.detach();
+    QImage result = ownCopy(source);
     const Open open(source, covers);
     for (const Cover& whole : covers) {
         Cover cover = whole;

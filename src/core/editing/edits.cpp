@@ -2,6 +2,7 @@
 
 #include "editing/mark_painting.h"
 #include "editing/mark_paths.h"
+#include "picture/own_picture.h"
 #include "picture/picture_file.h"
 
 #include <algorithm>
@@ -31,7 +32,7 @@ Edits editsOf(const Decided& decided, const QSize& capture) {
 void drawMarks(QImage& picture, const Edits& edits, const FramedGeometry& geometry) {
     const std::vector<Mark>& marks = edits.marks;
     if (marks.empty()) return;
-    const QImage unmarked = picture.copy();
+    const QImage unmarked = ownCopy(picture);
     MarkScene scene{geometry.toFramed,     geometry.scale, &unmarked, geometry.toFramed, geometry.shown, &marks,
                     hiddenBy(edits.covers)};
     QPainter painter(&picture);

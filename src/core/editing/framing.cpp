@@ -1,4 +1,5 @@
 #include "editing/framing.h"
+#include "picture/own_picture.h"
 
 #include <algorithm>
 #include <array>
@@ -114,7 +115,7 @@ QImage excerpt(const QImage& covered, const Framing& framing, const QRect& crop)
         const QTransform at = QTransform::fromTranslate(0.5, 0.5) * back * QTransform::fromTranslate(-0.5, -0.5);
         const cv::Matx23d matrix(at.m11(), at.m21(), at.dx(), at.m12(), at.m22(), at.dy());
         QImage source = covered;
-        cut = QImage(crop.size(), QImage::Format_RGB32);
+        cut = newPicture(crop.size(), QImage::Format_RGB32);
         cv::Mat to = matOf(cut);
         cv::warpAffine(matOf(source), to, matrix, to.size(), cv::INTER_LINEAR | cv::WARP_INVERSE_MAP,
                        cv::BORDER_CONSTANT, scalarOf(framing.ground));
@@ -126,7 +127,7 @@ QImage excerpt(const QImage& covered, const Framing& framing, const QRect& crop)
 
 QImage onCanvas(const QImage& picture, const Framing& framing) {
     if (framing.canvas.isNull()) return picture;
-    QImage wide(picture.size().grownBy(framing.canvas), QImage::Format_RGB32);
+    QImage wide = newPicture(picture.size().grownBy(framing.canvas), QImage::Format_RGB32);
     wide.fill(framing.ground);
     QPainter painter(&wide);
     painter.drawImage(framing.canvas.left(), framing.canvas.top(), picture);
@@ -135,7 +136,7 @@ QImage onCanvas(const QImage& picture, const Framing& framing) {
 
 QImage sized(QImage picture, const QSize& size) {
     if (picture.size() == size) return picture;
-    QImage other(size, QImage::Format_RGB32);
+    QImage other = newPicture(size, QImage::Format_RGB32);
     cv::Mat to = matOf(other);
     const bool smaller = size.width() <= picture.width() && size.height() <= picture.height();
     cv::resize(matOf(picture), to, to.size(), 0, 0, smaller ? cv::INTER_AREA : cv::INTER_CUBIC);
@@ -144,7 +145,7 @@ QImage sized(QImage picture, const QSize& size) {
 
 // A rounded rectangle in black, blurred, on the ground.
 void drawShadow(QImage& picture, const QRectF& card, double corner, int reach) {
-    QImage mask(picture.size(), QImage::Format_Grayscale8);
+    QImage mask = newPicture(picture.size(), QImage::Format_Grayscale8);
     mask.fill(0);
     QPainter painter(&mask);
     painter.setRenderHint(QPainter::Antialiasing);
@@ -168,7 +169,7 @@ void drawShadow(QImage& picture, const QRectF& card, double corner, int reach) {
 QImage bordered(const QImage& picture, const Framing& framing) {
     if (framing.border == 0 && framing.corner == 0 && framing.shadow == 0) return picture;
     const int around = framing.border + framing.shadow;
-    QImage whole(picture.size() + QSize(2 * around, 2 * around), QImage::Format_RGB32);
+    QImage whole = newPicture(picture.size() + QSize(2 * around, 2 * around), QImage::Format_RGB32);
     whole.fill(framing.ground);
     const QRectF inner(QPointF(around, around), QSizeF(picture.size()));
     const QRectF card = inner.adjusted(-framing.border, -framing.border, framing.border, framing.border);
@@ -249,7 +250,7 @@ QImage framed(const QImage& covered, const Framing& framing) {
 }
 
 QImage withoutGround(const QImage& onWhite, const QImage& onBlack) {
-    QImage thing(onWhite.size(), QImage::Format_ARGB32);
+    QImage thing = newPicture(onWhite.size(), QImage::Format_ARGB32);
     for (int y = 0; y < thing.height(); ++y) {
         const auto* white = reinterpret_cast<const QRgb*>(onWhite.constScanLine(y));
         const auto* black = reinterpret_cast<const QRgb*>(onBlack.constScanLine(y));

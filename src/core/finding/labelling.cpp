@@ -282,13 +282,21 @@ public:
         for (size_t j = 0; j < m_lines.size(); ++j) {
             if (!m_hits[j]) continue;
             const int below = m_screen.m_below[j], i = below >= 0 ? below : inFieldUnder(j);
-            if (i < 0 || m_hits[size_t(i)] || text(size_t(i)).endsWith(u':')) continue; // what ends so is a key
+            if (i < 0 || m_hits[size_t(i)] || isKeyOfObject(size_t(i))) continue;
             if (hasValueBeside[j] && !stacked(j) && !toldByForm(m_hits[j]->kind)) continue;
             // In a form whose fields are boxes the value keeps its distance, and the next label a larger one.
             const double reach = stacked(j) ? reachInForm : reachAlone;
             if (below >= 0 && gap(int(j), i) > reach * std::max(4.0, m_lines[j].xHeight)) continue;
             add(*m_hits[j], size_t(i), whole(size_t(i)), LabelledValue::How::Above);
         }
+    }
+
+    // "metadata:" over "name: billing": a key alone on its line, and the first of what it holds.
+    bool isKeyOfObject(size_t line) const {
+        static const QRegularExpression key(QStringLiteral("^[\\p{L}_.-]+:$")),
+            field(QStringLiteral("^[\\p{L}\\d_.-]+: \\S"));
+        const std::optional<size_t> under = key.match(text(line)).hasMatch() ? lineUnder(line) : std::nullopt;
+        return under && field.match(text(*under)).hasMatch();
     }
 
     // A value, and its label right under it, twice at least: "41078640" over "Account number".

@@ -90,8 +90,9 @@ public:
         m_afterTitle = m_first > 0 && isTitle(m_tokens[m_first - 1]);
         trim();
         m_end = m_last;
-        if (count() > mostWords || isOfScraps()) return std::nullopt;
+        if (count() > mostWords) return std::nullopt;
         m_label = personLabel();
+        if (!m_label && isOfScraps()) return std::nullopt;
         findGivenBehind();
         if (!isOneWord())
             weighSeveral();
@@ -136,12 +137,15 @@ private:
         while (m_last > m_first && isNoName(m_tokens[m_last])) --m_last;
     }
 
-    // "MI N AG O": what is left of words set wide, and no name.
+    // "MI N AG O": what is left of words set wide, and no name. "LI WU" is one.
     bool isOfScraps() const {
+        constexpr size_t fewest = 3;
         constexpr qsizetype scrap = 2;
-        return count() > 1 &&
-               std::all_of(m_tokens.begin() + long(m_first), m_tokens.begin() + long(m_last) + 1,
-                           [](const Token& t) { return t.text.size() <= scrap && t.text == t.text.toUpper(); });
+        const auto first = m_tokens.begin() + long(m_first), end = m_tokens.begin() + long(m_last) + 1;
+        return count() >= fewest &&
+               std::all_of(first, end,
+                           [](const Token& t) { return t.text.size() <= scrap && t.text == t.text.toUpper(); }) &&
+               std::any_of(first, end, [](const Token& t) { return t.text.size() == 1 && !t.initial; });
     }
 
     bool isOnlyCountry(const Token& t) const { return !m_names.isGivenOrFamily(t.text) && isCountry(t.text); }
@@ -265,8 +269,12 @@ private:
         m_proposal.sum += sum;
     }
 
-    // "San Francisco": each word a name, and together a town.
+    // "San Francisco": each word a name, and together a town. "Benito Juárez" is a town as well, and so are others
+    // called.
     bool isKnownTown() const {
+        constexpr qsizetype shortest = 4; // of a given name that is no "San" and no "Los"
+        const Token& first = m_tokens[m_first];
+        if (first.text.size() >= shortest && m_names.isGiven(first.text)) return false;
         QStringList words;
         for (size_t i = m_first; i <= m_last; ++i) words << m_tokens[i].text;
         return m_names.isTownOfSeveralWords(words.join(u' '));

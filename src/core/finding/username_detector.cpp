@@ -5,6 +5,7 @@
 #include "finding/ordinary_word.h"
 #include "finding/system_users.h"
 
+#include <algorithm>
 #include <QRegularExpression>
 
 namespace eyelid {
@@ -39,8 +40,9 @@ public:
             for (const PatternMatch& m : m_told.all(run.search)) {
                 const QString word = m.text(run.search, 1);
                 // "Sign in with Larkmoor" is a button, and says by whose leave.
-                const bool byLeave =
-                    run.text().left(m.groups[1].start).trimmed().endsWith(QLatin1String("with")) && word[0].isUpper();
+                const bool byLeave = run.text().left(m.groups[1].start).trimmed().endsWith(QLatin1String("with")) &&
+                                     word[0].isUpper() &&
+                                     std::all_of(word.begin(), word.end(), [](QChar c) { return c.isLetter(); });
                 if (byLeave || isSystemUser(word) || in.names.isCommonWord(word)) continue;
                 out.push_back({Kind::Username, &run, m.groups[1], 0.8, Tr::tr("is told to be a user name"), {}});
             }
@@ -79,7 +81,8 @@ private:
         const QString text = run.text().mid(value.span.start, value.span.length);
         if (!value.whole || value.how == LabelledValue::How::Inside || !m_small.matchesWhole(text)) return;
         if (wholeLabelHit(text)) return; // "family_name" under "given_name"
-        if (!isSystemUser(text) && !isOrdinary(in.names, text) && !m_host.matchesWhole(text))
+        const bool host = m_host.matchesWhole(text) && !in.names.isGivenOrFamily(text.section(u'.', 0, 0));
+        if (!isSystemUser(text) && !isOrdinary(in.names, text) && !host)
             out.push_back({Kind::Username, &run, value.span, 0.6, value.because(), {}});
     }
 
