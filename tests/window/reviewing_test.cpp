@@ -319,6 +319,8 @@ TEST_CASE("a command is found by its words and run, and one that cannot be done 
     CHECK(listed.front().contains(QStringLiteral("Ctrl+Shift+C")));
     CHECK(desk.many().isVisible());
     desk.press(Qt::Key_Escape);
+    // A key reaches the desk once it is the active window again.
+    REQUIRE(until([&] { return !desk.many().isVisible() && QApplication::activeWindow() == &desk.window; }));
     find(QStringLiteral("redo"));
     CHECK(!listed.isEmpty());
     CHECK(desk.open().counts().cover == 0);
