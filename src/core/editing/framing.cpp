@@ -114,7 +114,7 @@ QImage excerpt(const QImage& covered, const Framing& framing, const QRect& crop)
         // From pixel middles to pixel middles.
         const QTransform at = QTransform::fromTranslate(0.5, 0.5) * back * QTransform::fromTranslate(-0.5, -0.5);
         const cv::Matx23d matrix(at.m11(), at.m21(), at.dx(), at.m12(), at.m22(), at.dy());
-        QImage source = covered;
+        QImage source = ownCopy(covered);
         cut = newPicture(crop.size(), QImage::Format_RGB32);
         cv::Mat to = matOf(cut);
         cv::warpAffine(matOf(source), to, matrix, to.size(), cv::INTER_LINEAR | cv::WARP_INVERSE_MAP,
@@ -122,7 +122,7 @@ QImage excerpt(const QImage& covered, const Framing& framing, const QRect& crop)
     }
     if (framing.quarters % 4 != 0) cut = cut.transformed(QTransform().rotate(90.0 * framing.quarters));
     if (framing.mirrored) cut = cut.mirrored(true, false);
-    return cut.convertToFormat(QImage::Format_RGB32);
+    return ownCopy(cut.convertToFormat(QImage::Format_RGB32));
 }
 
 QImage onCanvas(const QImage& picture, const Framing& framing) {

@@ -5,7 +5,6 @@
 #include "finding/detector.h"
 #include "finding/system_users.h"
 
-#include <algorithm>
 #include <QHash>
 #include <QRegularExpression>
 

@@ -3,6 +3,7 @@
 #include "finding/detector.h"
 #include "finding/labels.h"
 #include "finding/ordinary_word.h"
+#include "finding/person_words.h"
 #include "finding/system_users.h"
 
 #include <algorithm>
@@ -69,9 +70,9 @@ public:
 private:
     // "Last login: Tue Nov 24": when, and not who.
     static bool opensDate(const QString& text, const Span& word) {
-        static const QRegularExpression date(
-            QStringLiteral("^(?:Mon|Tue|Wed|Thu|Fri|Sat|Sun),? (?:[A-Z][a-z]{2} ?\\d|\\d)"));
-        return date.match(text.mid(word.start)).hasMatch();
+        static const QRegularExpression date(QStringLiteral("^\\p{L}+,? (?:\\p{L}{3,9} ?)?\\d"));
+        const std::vector<Token> tokens = tokensOf(TextRun{SearchText(text.mid(word.start, word.length))});
+        return !tokens.empty() && isCalendarWord(tokens.front()) && date.match(text.mid(word.start)).hasMatch();
     }
 
     // "Given to: mnienow": where somebody is to be named, one word no language has and no machine bears ("From:

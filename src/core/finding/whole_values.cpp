@@ -140,9 +140,6 @@ public:
             QStringLiteral("^((?:, |[,;|])(?:(?:\\d{4,5}|\\d{3} \\d{2})(?:-\\d{3,4})? )?\\p{Lu}[\\p{L}'‘’.-]*?(?: "
                            "[\\p{L}'‘’.-]+){0,3})(?=$|[,;|]|\\.(?: |$)| [–—|·(-])"));
         static const QRegularExpression restOfCode(QStringLiteral("^-\\d{3,4}(?!\\d)")); // of a ZIP code
-        // "Chiclana" before "de la Frontera".
-        static const QRegularExpression restOfTown(QStringLiteral(
-            "^( (?:de (?:la|las|los)|de|del|di|da|do|dos|sur|sous|lès) \\p{Lu}[\\p{L}'’-]+)(?=$|[,;.|]| [–—|·(-])"));
         // A town right behind its post code.
         static const QRegularExpression codeAtEnd(
             QStringLiteral("(?:^|[ ,])(?:\\d{4,5}|[A-Z]{1,2}\\d[A-Z\\d]? ?\\d[A-Z]{2}|[A-Z]\\d[A-Z] ?\\d[A-Z]\\d)$"));
@@ -158,7 +155,7 @@ public:
             std::any_of(text.begin() + span.start, text.begin() + span.end(), [](QChar c) { return c.isDigit(); });
         if (!numbered)
             if (const auto m = numberBehind.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
-        if (const auto m = restOfTown.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
+        growOverJoinedTown(span);
         if (const auto m = town.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
         growOverFlats(span);
         growOverStrangeWords(span);
@@ -236,6 +233,22 @@ private:
         if (!m.hasMatch() || !m_in.names.isFamily(m.captured(1))) return;
         const int start = int(m.capturedStart(1));
         if (isFree({start, span.start - start})) span = {start, span.end() - start};
+    }
+
+    // "Chiclana" before "de la Frontera": up to a sign that parts, or the end.
+    void growOverJoinedTown(Span& span) const {
+        static const QRegularExpression ends(QStringLiteral("^(?:$|[,;.|]| [–—|·(-])"));
+        if (!m_run.text()[span.end() - 1].isLetter()) return;
+        Span grown = span;
+        const auto behind = [&](const Token& t) { return t.span.start >= grown.end(); };
+        for (const Token* t = first(behind); t && joins(*t, nullptr, grown.end(), t->span.start); t = first(behind)) {
+            const bool joined = grown.length > span.length, last = joined && t->capital && !isCalendarWord(*t);
+            if (!last && !joinsTown(t->plain)) return;
+            grown.length = t->span.end() - grown.start;
+            if (!last) continue;
+            if (ends.match(m_run.text().mid(grown.end())).hasMatch()) span = grown;
+            return;
+        }
     }
 
     // "…, nr. 8 Bl 1, Sc 1, Ap 09": what parts a house, short words with a number each.
