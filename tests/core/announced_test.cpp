@@ -322,3 +322,32 @@ TEST_CASE("a key over its fields is no value of the label above it; a password t
     CHECK_FALSE(secrets({"kind: Secret", "metadata:", "name: billing"}).contains(QStringLiteral("metadata:")));
     CHECK(secrets({"Password", "pragelin:"}).join(u' ').contains(QStringLiteral("pragelin")));
 }
+
+TEST_CASE("figures that look like a label are none, and what a machine is called is no address of it") {
+    CHECK(foundOn(Kind::Account, made::PageMaker().line(QStringLiteral("+ 812 1315 07")).page()).isEmpty());
+    const QString image = QStringLiteral("gateway: registry.example/meters:18.25.7");
+    CHECK(foundOn(Kind::Ip, made::PageMaker().line(image).page()).isEmpty());
+}
+
+TEST_CASE("a part of a country beside somebody is an address; what became of a thing and a data centre are none") {
+    const auto form = [](const char* label, const char* value) {
+        return made::PageMaker()
+            .line(QStringLiteral("First name:"), 20, 20)
+            .line(QStringLiteral("Walter"), 160, 20)
+            .line(QString::fromUtf8(label), 20, 60)
+            .line(QString::fromUtf8(value), 160, 60)
+            .page();
+    };
+    CHECK(foundOn(Kind::Address, form("State:", "California")) == list({"California"}));
+    CHECK(foundOn(Kind::Address, form("State:", "Established")).isEmpty());
+    CHECK(foundOn(Kind::Address, form("Region:", "eu-west-1")).isEmpty());
+}
+
+TEST_CASE("what fields show until they are filled in is nobody's") {
+    const auto under = [](const char* label, const char* value) {
+        return made::PageMaker().line(QString::fromUtf8(label), 20, 20).line(QString::fromUtf8(value), 20, 50).page();
+    };
+    CHECK(foundOn(Kind::Secret, under("Password", "Recipient's username")).isEmpty());
+    CHECK(foundOn(Kind::Phone, under("Phone number", "+00 (000) 000-00-00")).isEmpty());
+    CHECK(foundOn(Kind::Username, made::PageMaker().line(QStringLiteral("@example.com")).page()).isEmpty());
+}

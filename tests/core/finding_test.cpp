@@ -180,6 +180,8 @@ TEST_CASE("user names in paths and after their keys") {
     CHECK(found(Kind::Username, "The login for the portal is klindqvist") == QStringList{QStringLiteral("klindqvist")});
     CHECK(found(Kind::Username, "Sign in as rpemberwick today") == QStringList{QStringLiteral("rpemberwick")});
     CHECK(found(Kind::Username, "Der Benutzername lautet mweissdorn") == QStringList{QStringLiteral("mweissdorn")});
+    CHECK(found(Kind::Username, "12/03/2025 10:05 · by shudson") == QStringList{QStringLiteral("shudson")});
+    CHECK(found(Kind::Username, "12/03/2025 10:05 · by hand").isEmpty());
     CHECK(found(Kind::Username, "The login is required").isEmpty());
     CHECK(found(Kind::Username, "reading /home/guest/x").isEmpty());
     CHECK(found(Kind::Username, "the user guide explains").isEmpty());

@@ -147,3 +147,34 @@ TEST_CASE("a town of several words that are names is nobody") {
 TEST_CASE("arrows of a menu that read as v set nobody against anybody") {
     CHECK(people(made::PageMaker().line(QStringLiteral("Layout v Plugins v Addons v Jordan v"))).empty());
 }
+
+TEST_CASE("who does something at the beginning of a sentence is somebody; a word of every day is not") {
+    CHECK(one("Walter weist Ihnen ORD-4465 zu") == QStringLiteral("Walter"));
+    CHECK(one("Geraldine mentioned you in #12345") == QStringLiteral("Geraldine"));
+    CHECK(one("Denis kommentiert ORD-1243") == QStringLiteral("Denis"));
+    for (const char* line :
+         {"Mark all as read", "Will be sent later", "Grant access to all", "Rosa es un color claro"}) {
+        INFO(line);
+        CHECK(people(made::PageMaker().line(QString::fromUtf8(line))).empty());
+    }
+}
+
+TEST_CASE("a device called after its owner names them, and one called after its place does not") {
+    CHECK(one("agathons-laptop") == QStringLiteral("agathons"));
+    CHECK(one("Jana-PC") == QStringLiteral("Jana"));
+    CHECK(one("Handy von Jana") == QStringLiteral("Jana"));
+    CHECK(people(made::PageMaker().line(QStringLiteral("meter-pc reception-phone north-laptop"))).empty());
+}
+
+TEST_CASE("a street of two names with a hyphen is a street") {
+    CHECK(people(made::PageMaker().line(QStringLiteral("Karl Kraft-Straße 80"))).empty());
+}
+
+TEST_CASE("whom a question or a cry is said to is somebody, without a comma as well") {
+    CHECK(one("Hi, do you have a moment to talk Joe?") == QStringLiteral("Joe"));
+    CHECK(one("Congratulations Emily!") == QStringLiteral("Emily"));
+    for (const char* line : {"Have you been to Paris?", "Can we do it in May?", "What is the Will?"}) {
+        INFO(line);
+        CHECK(people(made::PageMaker().line(QString::fromUtf8(line))).empty());
+    }
+}

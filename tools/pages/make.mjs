@@ -25,6 +25,12 @@ function varied(v, html) {
   const nobodys = () => v.pick([v.status(), v.price(), v.city(), v.date(), v.department(), v.product(), v.words(1), v.words(3), v.order(), v.job(), v.file()]);
   return html.replaceAll(' · ', sign).replaceAll('<br>', () => v.chance(joins) ? joined : v.chance(others) ? `<br>${nobodys()}<br>` : '<br>');
 }
+// A page as one of a program's: its name over or beside the page, and again where a page says what it is a page of.
+function branded(v, html) {
+  const b = v.brand(), name = v.pick([`<b>${b}</b>`, `<span style="font-size:${v.int(110, 190)}%">${b}</span>`, b]), again = [1, 2].slice(0, v.int(1, 2)).map(() => v.ofBrand(b)), foot = `<div style="padding:9px 16px">${again.map(x => `<small>${x}</small>`).join(v.pick(['<br>', ' &nbsp; ', ' · ']))}</div>`;
+  return v.pick([() => `<header>${name}</header>${html}${foot}`, () => `<div style="padding:9px 16px">${name}</div>${html}${foot}`, () => `<div style="display:grid;grid-template-columns:${v.int(130, 210)}px 1fr"><div style="padding:12px 16px">${name}<br>${again[0]}</div><div>${html}</div></div>`, () => html + foot])();
+}
+const framed = (v, html) => set === 'report' ? html : (x => v.chance(0.3) ? branded(v, x) : x)(set === 'teach' ? varied(v, html) : html);
 const v = new Values(modules, Number(seed) * 7919 + 17, JSON.parse(readFileSync(texts))), pages = [];
 v.invents = set !== 'report';
 for (let i = 0; i < Number(count); ++i) {
@@ -36,6 +42,6 @@ for (let i = 0; i < Number(count); ++i) {
   const [name, layout] = set === 'teach' && i % 5 < 2 ? ['mixed', layouts.teach.mixed] : v.pick(kinds);
   const html = layout(v);
   // No name that reads as somebody's number plate or password: a file so called is renamed when it is released.
-  pages.push({ id: `p${i}-${name.replaceAll("_", "")}-${v.locale}-${seed}`, html: set === 'teach' ? varied(v, html) : html, css: look(v), dpr: v.pick([1, 1, 1, 2]) });
+  pages.push({ id: `p${i}-${name.replaceAll("_", "")}-${v.locale}-${seed}`, html: framed(v, html), css: look(v), dpr: v.pick([1, 1, 1, 2]) });
 }
 process.stdout.write(JSON.stringify(pages));

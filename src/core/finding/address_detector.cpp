@@ -111,6 +111,8 @@ private:
             if ((text.size() < 4 && !value.goesOn) || text.contains(mail) || namesFieldsOfAddress(text)) continue;
             if (saysAnyPlace(value.label) && !isAmongPeople(in, value)) continue;
             const bool place = isPlace(in.names, text);
+            if (isPartOfCountry(value.label) && !in.names.isPlace(text) && !in.names.isTownOfSeveralWords(text))
+                continue;
             // Of a country whose forms and places nobody here knows, what is written large after a whole label is one;
             // under a heading, where it stands among others that are known.
             const bool heading = value.how == LabelledValue::How::Heading;
@@ -127,6 +129,11 @@ private:
     static bool saysAnyPlace(const QString& label) {
         static const QSet<QString> words =
             shippedWords(QStringLiteral("words/around-labels.txt"), QStringLiteral("anywhere"));
+        return words.contains(label);
+    }
+    static bool isPartOfCountry(const QString& label) {
+        static const QSet<QString> words =
+            shippedWords(QStringLiteral("words/around-labels.txt"), QStringLiteral("part of a country"));
         return words.contains(label);
     }
     // In one form with who it is: their values stand in one column, or in one row; or right behind a post code's.
@@ -263,7 +270,7 @@ private:
         R"(((?:(?:Flat|Apartment|Apt\.?|Unit|Suite|Room|Floor|Studio)\s[\dOIl]{1,5}[A-Za-z]?(?:,\s?|\s))?(?:\b[\dOIl]{1,5}[A-Za-z]?(?:-\d{1,4})?,?\s)(?:[A-Z][\p{L}'’.\-]*\s){1,4}(?:Street|St\.?|Road|Rd\.?|Lane|Ln\.?|Avenue|Ave\.?|Drive|Dr\.?|Close|Court|Ct\.?|Place|Pl\.?|Gardens|Terrace|House|Way|Crescent|Square|Sq\.?|Row|Walk|Hill|Park|Mews|Grove|Rise|View|Green|Boulevard|Blvd\.?|Parade|Quay|Wharf|Villas?|Cottages?|Highway|Hwy\.?|Parkway|Circle|Court|Lodge|Mill|Yard|Bank|Fold)\b))"};
     Pattern m_preposition{R"(^(?:Am|An|Auf|Im|In|Zum|Zur|Beim|Hinter|Unter|Vor)(?: de[rmn])? (\p{L}+) \d)"};
     Pattern m_german{
-        R"((\b[A-ZÄÖÜ][\p{L}\-]*(?:[ \-][A-ZÄÖÜ][\p{L}\-]*){0,3}(?:straße|strasse|str\.|stra(?:B|8|f|g|fs|ss|ß)e|weg|platz|allee|gasse|ufer|damm|ring|chaussee|steig|stieg|pfad|graben|hof|markt|winkel|stra[sß]sse| Straße| Strasse| Str\.| Weg| Platz| Allee| Gasse| Ufer| Damm| Ring| Chaussee| Steig| Pfad| Graben| Hof| Markt)\s[\dOIl]{1,4}(?:\s?[a-z]\b|-\d{1,4})?\b|\b(?:Am|An der|An den|Auf dem|Auf der|Im|In der|In den|Zum|Zur|Beim|Hinter der|Hinter dem|Unter den|Vor dem)\s[A-ZÄÖÜ][\p{L}\-]+(?:\s[A-ZÄÖÜ][\p{L}\-]+)?\s[\dOIl]{1,3}(?:\s?[a-h]\b)?(?:$|[^\d.:%]))|\b[A-ZÄÖÜ][\p{L}\-]{3,}(?:straat|laan|gracht|plein|dijk|kade|weg|singel|steeg|dreef)\s\d{1,4}(?:\s?[a-z]\b)?)"};
+        R"((\b[A-ZÄÖÜ][\p{L}\-]*(?:[ \-][A-ZÄÖÜ][\p{L}\-]*){0,3}(?:straße|strasse|str\.|stra(?:B|8|f|g|fs|ss|ß)e|weg|platz|allee|gasse|ufer|damm|ring|chaussee|steig|stieg|pfad|graben|hof|markt|winkel|stra[sß]sse|[ \-](?:Straße|Strasse|Str\.|Weg|Platz|Allee|Gasse|Ufer|Damm|Ring|Chaussee|Steig|Pfad|Graben|Hof|Markt))\s[\dOIl]{1,4}(?:\s?[a-z]\b|-\d{1,4})?\b|\b(?:Am|An der|An den|Auf dem|Auf der|Im|In der|In den|Zum|Zur|Beim|Hinter der|Hinter dem|Unter den|Vor dem)\s[A-ZÄÖÜ][\p{L}\-]+(?:\s[A-ZÄÖÜ][\p{L}\-]+)?\s[\dOIl]{1,3}(?:\s?[a-h]\b)?(?:$|[^\d.:%]))|\b[A-ZÄÖÜ][\p{L}\-]{3,}(?:straat|laan|gracht|plein|dijk|kade|weg|singel|steeg|dreef)\s\d{1,4}(?:\s?[a-z]\b)?)"};
     Pattern m_french{
         R"((\b[\dOIl]{1,4}(?:\s?(?i:bis|ter))?,?\s(?i:rue|avenue|av\.|boulevard|bd|place|chemin|allée|impasse|quai|route|cours|passage)\s(?i:(?:de|du|des|la|le|les|d'|l')\s?)*\p{L}[\p{L}'’\-]*(?:(?:\s(?:de|du|des|la|le|les|sur|sous|et))*\s\p{Lu}[\p{L}'’\-]*){0,3}))"};
     Pattern m_spanish{

@@ -19,6 +19,11 @@ bool allDigits(const QString& text) {
 
 } // namespace
 
+bool isOfNoughts(const QString& number) {
+    return number.contains(u'0') && std::none_of(number.begin(), number.end(),
+                                                 [](QChar c) { return c.isLetter() || (c.isDigit() && c != u'0'); });
+}
+
 bool luhnHolds(const QString& digits) {
     if (!allDigits(digits)) return false;
     int sum = 0;

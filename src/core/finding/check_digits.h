@@ -1,10 +1,13 @@
-// Check-digit rules. All take digits (and letters where the scheme has them) without spaces or punctuation.
+// Check-digit rules. All but the first take digits (and letters where the scheme has them) without spaces or
+// punctuation.
 #pragma once
 
 #include <QString>
 
 namespace eyelid {
 
+/// "+00 (000) 000-00-00", punctuation and all: how a number is to be written, and none.
+bool isOfNoughts(const QString& number);
 /// ISO/IEC 7812-1 Annex B (Luhn).
 bool luhnHolds(const QString& digits);
 /// ISO 13616: length by country and ISO 7064 MOD 97-10.

@@ -65,6 +65,13 @@ bool fits(const Form& form, const QString& text) {
     return digits >= form.digits && 2 * asRead >= form.digits && characters >= form.characters;
 }
 
+// "registry.example/meters:18.25.7" beside "gateway": what a machine is called, though figures stand in it.
+bool isName(const Form& form, const QString& text) {
+    static const QRegularExpression notOfAddress(QStringLiteral("[G-Zg-z]"));
+    constexpr int mostMisread = 3;
+    return (form.kind == Kind::Ip || form.kind == Kind::Mac) && digitsRestored(text).count(notOfAddress) > mostMisread;
+}
+
 class LabelledFormDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
@@ -85,7 +92,8 @@ public:
             if (form == std::end(forms)) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
             const Span span = isAll(value, run.text()) ? value.span : groupsOf(run.text(), value.span);
-            if (!fits(*form, run.text().mid(span.start, span.length)) || isFound(value.kind, run, span)) continue;
+            const QString text = run.text().mid(span.start, span.length);
+            if (!fits(*form, text) || isName(*form, text) || isFound(value.kind, run, span)) continue;
             out.push_back({value.kind, &run, span, misread, value.because(), {}});
         }
     }

@@ -105,14 +105,21 @@ QString keyOf(const QStringList& words) {
     return skeleton(words.join(QLatin1Char(' ')));
 }
 
+// "812" may look like "BLZ" and is a number all the same.
+bool haveLetter(const QStringList& words) {
+    return std::any_of(words.begin(), words.end(), [](const QString& word) {
+        return std::any_of(word.begin(), word.end(), [](QChar c) { return c.isLetter(); });
+    });
+}
+
 const Entry* exactEntryFor(const QStringList& words) {
-    return entryOfKey(keyOf(words));
+    return haveLetter(words) ? entryOfKey(keyOf(words)) : nullptr;
 }
 
 // A misread one as well.
 const Entry* entryFor(const QStringList& words) {
+    if (const Entry* exact = exactEntryFor(words)) return exact;
     const QString key = keyOf(words);
-    if (const Entry* exact = entryOfKey(key)) return exact;
     if (key.size() < shortestMisread || key.size() > longestKey() + 1) return nullptr;
     const QString meant = meantBy(key);
     return meant.isEmpty() || std::all_of(words.begin(), words.end(), isOrdinary) ? nullptr : entryOfKey(meant);

@@ -5,6 +5,7 @@
 #include "finding/ordinary_word.h"
 #include "language/countries.h"
 #include "language/spelling.h"
+#include "language/word_groups.h"
 
 #include <algorithm>
 #include <QRegularExpression>
@@ -204,9 +205,14 @@ private:
             m_proposal.sum += 0.15;
             if (isSpokenTo()) m_proposal.speakFor(Tr::tr("is spoken to by name"));
         }
-        if (isAnswered()) {
+        if (isAnswered() || isCalled()) {
             m_proposal.sum = surelySomebody;
             m_proposal.speakFor(Tr::tr("is spoken to by name"));
+        }
+        if (opensSentence()) {
+            constexpr double subject = 0.3, townAsWell = 0.15;
+            m_proposal.sum += m_names.isPlace(t.text) ? townAsWell : subject;
+            m_proposal.speakFor(Tr::tr("opens a sentence that says what somebody does"));
         }
         if (t.owns && !common && m_names.isGiven(t.text) && !m_names.isPlace(t.text)) {
             m_proposal.sum += 0.15;
@@ -228,12 +234,35 @@ private:
                !m_tokens[m_first - 1].capital && !m_tokens[m_first - 1].digits && m_names.isGiven(t.text) &&
                !isAlsoThing(t);
     }
+    // "Denis mentioned you in #4711", "Walter weist Ihnen zu": a word written small behind it, and more.
+    bool opensSentence() const {
+        constexpr size_t fewestWords = 3;
+        const Token& t = m_tokens[m_first];
+        if (m_first != 0 || t.span.start > 0 || m_tokens.size() < fewestWords || t.shouting || t.owns) return false;
+        if (!m_names.isGiven(t.text) || isAlsoThing(t) || isThing(t)) return false;
+        const bool ordinary = m_names.isCommonWord(t.text, m_language) || WordGroups::shipped().of(t.plain);
+        if (ordinary && !m_names.isFrequentName(t.text, m_language)) return false;
+        const Token& next = m_tokens[1];
+        return t.after == u' ' && next.span.start == t.span.end() + 1 && !next.digits && next.text.size() > 1 &&
+               next.text == next.text.toLower() && !isParticle(next) && !joinsTwo(next.plain);
+    }
     // "Yes, Bob. Please do."
     bool isAnswered() const {
         const Token& t = m_tokens[m_first];
         return m_first > 0 && isAnswerWord(m_tokens[m_first - 1]) && m_tokens[m_first - 1].after == QLatin1Char(',') &&
                QStringLiteral(".!?").contains(t.after) && !t.after.isNull() && m_names.isGiven(t.text) &&
                !isAlsoThing(t);
+    }
+
+    // "Do you have a moment to talk Joe?": a capital there is a choice, but in German.
+    bool isCalled() const {
+        const Token& t = m_tokens[m_first];
+        if (m_first < 2 || !QStringLiteral("!?").contains(t.after) || t.after.isNull() || m_language == u"deu")
+            return false;
+        const Token& before = m_tokens[m_first - 1];
+        return before.span.end() + 1 == t.span.start && before.text == before.text.toLower() && !before.digits &&
+               !isArticle(before) && !saysWhere(before) && m_names.isGiven(t.text) && !m_names.isPlace(t.text) &&
+               !isAlsoThing(t) && !isThing(t) && !WordGroups::shipped().of(t.plain);
     }
 
     void weighSeveral() {

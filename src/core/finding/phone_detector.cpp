@@ -1,5 +1,6 @@
 // Phone numbers: candidates by form, judged by libphonenumber for the regions screens most often come from.
 #include "base/sentence.h"
+#include "finding/check_digits.h"
 #include "finding/detector.h"
 #include "language/spelling.h"
 
@@ -72,6 +73,7 @@ private:
         if (!label && m_grouped.matchesWhole(text.trimmed()) && !nationalSpanish(in, run, span, text.trimmed())) return;
         int digits = 0;
         for (const QChar c : text) digits += c.isDigit();
+        if (isOfNoughts(text)) return;
         if (digits < 7 || digits > 15) return;
         const bool international = text.startsWith(QLatin1Char('+')) || text.startsWith(QStringLiteral("00"));
         const bool trunk = text.startsWith(QLatin1Char('0')) || text.startsWith(QStringLiteral("(0"));
@@ -115,7 +117,8 @@ private:
                 const QString number = m.text(text);
                 const auto digits = std::count_if(number.begin(), number.end(), [](QChar c) { return c.isDigit(); });
                 constexpr int fewest = 5, most = 18;
-                if (digits < fewest || digits > most || m_date.matchesWhole(number.trimmed())) continue;
+                if (digits < fewest || digits > most || isOfNoughts(number)) continue;
+                if (m_date.matchesWhole(number.trimmed())) continue;
                 const Span span{value.span.start + m.groups[0].start, m.groups[0].length};
                 out.push_back({Kind::Phone, &run, span, 0.72, value.because(), {}});
                 break;

@@ -2,6 +2,7 @@
 // equals sign or colon, and by how unlike language a long word is (Shannon, 1948).
 #include "base/sentence.h"
 #include "finding/detector.h"
+#include "finding/ordinary_word.h"
 
 #include <array>
 #include <cmath>
@@ -144,6 +145,8 @@ public:
             if (text.size() < 4 || in.names.isCommonWord(first) || m_placeholder.matchesWhole(text)) continue;
             // A password is one word; what has several is prose beside a word for it.
             if (text.count(QLatin1Char(' ')) > 2) continue;
+            // "Recipient's username" stands in a field until somebody fills it in.
+            if (text.contains(u' ') && saysOrdinaryWords(in.names, text)) continue;
             bool telling = false;
             for (const QChar c : text)
                 telling =

@@ -1,5 +1,5 @@
 // Names that the form of a line tells, whatever name it is: who speaks in a talk that is written down, whose words are
-// quoted, and who is named with a number of others.
+// quoted, who is named with a number of others, and whose device it is.
 #include "base/sentence.h"
 #include "finding/detector.h"
 #include "finding/ordinary_word.h"
@@ -34,6 +34,7 @@ public:
                     out.push_back(
                         {Kind::Person, &run, m.groups[1], 0.8, Tr::tr("is named with a number of others"), {}});
         findMeeting(in, out);
+        findOwners(in, out);
     }
 
 private:
@@ -47,6 +48,25 @@ private:
                     if (span.length > 0)
                         out.push_back({Kind::Person, &run, span, 0.75, Tr::tr("meets somebody alone"), {}});
             }
+    }
+
+    // "agathons-laptop", "Handy-von-Jana": what a device is called by its owner.
+    void findOwners(const Surroundings& in, std::vector<Candidate>& out) const {
+        const auto isOwner = [&](const QString& word) {
+            constexpr qsizetype fewestLetters = 3;
+            return word.size() >= fewestLetters && in.names.isGiven(word) && !isOrdinary(in.names, word) &&
+                   !in.names.isPlace(word);
+        };
+        for (const TextRun& run : in.screen.runs())
+            for (const Pattern* called : {&m_ownDevice, &m_deviceOf})
+                for (const PatternMatch& m : called->all(run.search)) {
+                    Span name = m.groups[1];
+                    const QString word = m.text(run.search, 1);
+                    const bool owns = !isOwner(word) && word.endsWith(u's') && isOwner(word.chopped(1));
+                    if (owns) --name.length;
+                    if (owns || isOwner(word))
+                        out.push_back({Kind::Person, &run, name, 0.7, Tr::tr("is whom a device is called after"), {}});
+                }
     }
 
     // "[10:02:11] Maelo: …", line for line: one of them at least bears a name of the lists.
@@ -109,6 +129,11 @@ private:
         R"(^[\-–—] ?(\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]*\.?){0,2})(?:, \d{1,3}(?:,|$)|, \p{Lu}|$))"};
     Pattern m_oneToOne{
         R"((?:^|[\s(])1[:\-]1:? (?:(?:with|mit|avec|con|–|—|-) )?(\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+)?)(?: ?(?:/|&|\+|<>|,|und|and|et|y) ?(\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+)?))?)"};
+    Pattern m_ownDevice = Pattern::ofWords(R"((?i)(?:^|[^\p{L}\d@])(\p{L}{3,20})[\-_](?:<<device>>)(?:$|[^\p{L}]))",
+                                           QStringLiteral("words/around-names.txt"));
+    Pattern m_deviceOf = Pattern::ofWords(
+        R"((?i)(?:^|[^\p{L}])(?:<<device>>)[\-_ ](?:of|von|de|d[’'])[\-_ ]?(\p{L}{3,20})(?:$|[^\p{L}]))",
+        QStringLiteral("words/around-names.txt"));
     Pattern m_withOthers{
         R"((?:^|[\s(])(\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+){0,2}) (?:and|und|et|y|e) \d{1,4} (?:other|more|weitere|andere|autre|más|otr))"};
 };

@@ -1,6 +1,7 @@
 #include "finding/tagged_values.h"
 
 #include "base/sentence.h"
+#include "finding/check_digits.h"
 #include "finding/dates.h"
 #include "finding/labels.h"
 #include "finding/ordinary_word.h"
@@ -80,7 +81,7 @@ bool isEarly(const QString& text) {
 
 // `besideSettled`: it stands beside a value of its kind that a detector has settled, and is the rest of it.
 bool canBe(const Tagger::Tag& tag, const QString& text, bool besideSettled) {
-    if (tag.kind != Kind::Dob && isDate(text)) return false;
+    if ((tag.kind != Kind::Dob && isDate(text)) || isOfNoughts(text)) return false;
     if (tag.kind == Kind::Dob && !isEarly(text)) return false;
     static const QRegularExpression handle(QStringLiteral("^@?[\\p{L}\\d][\\p{L}\\d._\\\\-]*$"));
     if (tag.kind == Kind::Username && !handle.match(text).hasMatch()) return false;

@@ -52,6 +52,7 @@ public:
         findMadeOfNames(in, out);
         findAtTerminals(in, out);
         findInServerLogs(in, out);
+        findWhoDid(in, out);
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind == Kind::Person) addInPlaceOfName(in, value, out);
             if (value.kind != Kind::Username) continue;
@@ -92,7 +93,7 @@ private:
         for (const TextRun& run : in.screen.runs())
             for (const PatternMatch& m : m_handle.all(run.search)) {
                 const QString word = m.text(run.search, 2);
-                if (isOrdinary(in.names, word)) continue;
+                if (isOrdinary(in.names, word) || m_host.matchesWhole(word)) continue; // "@example.com": of a mailbox
                 if (followsCover(in.screen.page().lines[size_t(run.line)], m.groups[1].start)) continue;
                 out.push_back(
                     {Kind::Username, &run, m.groups[1], 0.6, Tr::tr("is written as people are called in forums"), {}});
@@ -127,6 +128,18 @@ private:
                 if (!isSystemUser(m.text(run.search, 1)))
                     out.push_back(
                         {Kind::Username, &run, m.groups[1], 0.9, Tr::tr("stands where a web server's log has it"), {}});
+    }
+
+    // "12/03/2025 10:05 · by jtorp": who did it, beside when.
+    void findWhoDid(const Surroundings& in, std::vector<Candidate>& out) const {
+        for (const TextRun& run : in.screen.runs()) {
+            if (!m_when.found(run.search)) continue;
+            for (const PatternMatch& m : m_doneBy.all(run.search)) {
+                const QString word = m.text(run.search, 1);
+                if (!isSystemUser(word) && !isOrdinary(in.names, word) && !m_host.matchesWhole(word))
+                    out.push_back({Kind::Username, &run, m.groups[1], 0.6, Tr::tr("did something at a time"), {}});
+            }
+        }
     }
 
     // "jtorp pts/3 192.0.2.7 …": who is or was logged in, as `who` and `last` tell it, in one line or in columns.
@@ -165,6 +178,9 @@ private:
     Pattern m_terminal{R"(^(?:pts/\d|tty(?:S|v)?\d))"};
     Pattern m_serverLog{R"(^\S+ \S{1,32} ([\w.@\-]{2,64}) \[\d{1,2}/[A-Za-z]{3}/\d{4}[:.]\d)"};
     Pattern m_beforeTerminal{R"(^([A-Za-z][A-Za-z0-9._\-]{1,31})\s+(?:pts/\d|tty(?:S|v)?\d))"};
+    Pattern m_when{R"(\d{1,2}:\d{2}|\d{1,4}[./\-]\d{1,2}[./\-]\d{1,4})"};
+    Pattern m_doneBy{
+        R"((?:^|[\s(])(?:by|von|par|por) ([a-z][a-z\d]*[._\-]?[a-z\d]{3,30})(?:$|[,;)·|]| (?:on|at|am|um|le|à|el|a) ))"};
     Pattern m_handle{R"((?:^|[\s(])(@([\p{L}\d][\p{L}\d._\-]{2,30}[\p{L}\d]))(?:$|[\s,:;.!?)]))"};
     Pattern m_path{
         R"((?i)(?:/home/|/Users/|\b[A-Z]:[\\/]+Users[\\/]+|\\Users\\|/var/mail/)([A-Za-z0-9][A-Za-z0-9._\-]{1,31}))"};
