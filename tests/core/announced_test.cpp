@@ -351,3 +351,21 @@ TEST_CASE("what fields show until they are filled in is nobody's") {
     CHECK(foundOn(Kind::Phone, under("Phone number", "+00 (000) 000-00-00")).isEmpty());
     CHECK(foundOn(Kind::Username, made::PageMaker().line(QStringLiteral("@example.com")).page()).isEmpty());
 }
+
+TEST_CASE("a house's number before somebody's name and a word of every day is a street") {
+    const auto in = [](const char* text) {
+        return foundOn(Kind::Address, made::PageMaker().line(QString::fromUtf8(text)).page());
+    };
+    CHECK(in("Probably Alma Myburgh, 180 Leticia Light") == list({"180 Leticia Light"}));
+    CHECK(in("Who takes 859 Szófia Mountain?") == list({"859 Szófia Mountain"}));
+    CHECK(in("both 12 Peter Fox").isEmpty());
+    CHECK(in("Version 180 is out, see page 12").isEmpty());
+}
+
+TEST_CASE("a firm's legal form says that nobody is meant, whatever label stands beside it") {
+    const auto in = [](const char* text) {
+        return foundOn(Kind::Person, made::PageMaker().line(QString::fromUtf8(text)).page());
+    };
+    CHECK(in("Issued by: Stehr Ltd CA").isEmpty());
+    CHECK(in("Issued by: Walter Stehr") == list({"Walter Stehr"}));
+}

@@ -172,7 +172,7 @@ TEST_CASE("a street of two names with a hyphen is a street") {
 
 TEST_CASE("whom a question or a cry is said to is somebody, without a comma as well") {
     CHECK(one("Hi, do you have a moment to talk Joe?") == QStringLiteral("Joe"));
-    CHECK(one("Congratulations Emily!") == QStringLiteral("Emily"));
+    CHECK(one("Congratulations John!") == QStringLiteral("John"));
     for (const char* line : {"Have you been to Paris?", "Can we do it in May?", "What is the Will?"}) {
         INFO(line);
         CHECK(people(made::PageMaker().line(QString::fromUtf8(line))).empty());

@@ -9,7 +9,7 @@ export const form = (v, pairs) => v.pick([
   () => `<div class=fields>${pairs.map(([l, x]) => `<label>${l}</label><div class=box>${x}</div>`).join('')}</div>`])();
 export const cards = (v, items) => `<div class="cards c${v.int(2, 4)}">${items.map(i => `<div class=card>${i.join('<br>')}</div>`).join('')}</div>`;
 export const shell = (v, title, body) => {
-  const items = v.some(['Dashboard', 'Overview', 'Customers', 'Orders', 'Reports', 'Calendar', 'Billing', 'Inbox', 'Settings', 'Team', 'Projects', 'Analytics', 'Documents', 'Help', 'Invoices', 'Products'], v.int(4, 7));
+  const items = v.some(['Dashboard', 'Overview', 'Customers', 'Orders', 'Reports', 'Calendar', 'Billing', 'Inbox', 'Settings', 'Team', 'Projects', 'Analytics', 'Documents', 'Help', 'Invoices', 'Products'], v.int(4, 7)).map(x => v.chance(0.15) ? v.jargon() : x);
   const who = v.chance(0.4) ? s('person', v.full(v.person(), 'gf')) : '';
   return v.pick([
     () => `<header><b>${esc(v.firm())}</b> ${items.map(i => `<span>${i}</span>`).join('')} ${who}</header><main><h2>${title}</h2>${body}</main>`,

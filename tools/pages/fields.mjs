@@ -11,10 +11,11 @@ const two = n => String(n).padStart(2, '0');
 
 // Words of every day, one to three, written as headings and names of things are.
 export function everyday(v, most = 3) {
+  if (v.chance(0.06)) return v.pick([v.jargon(), v.jargon(), v.brand()]);
   const chosen = Array.from({ length: v.int(1, most) }, () => v.pick(EVERYDAY[v.language]));
   return v.pick([() => chosen.map(capital).join(' '), () => capital(chosen.join(' ')), () => chosen.join(' '), () => chosen.join(' ').toUpperCase()])();
 }
-export const heading = v => v.chance(0.6) ? v.pick(HEADS[v.language]) : everyday(v, 2);
+export const heading = v => v.chance(0.06) ? v.jargon() : v.chance(0.6) ? v.pick(HEADS[v.language]) : everyday(v, 2);
 
 const upper = text => text.replaceAll('ß', 'ss').toUpperCase();
 const plainUpper = (v, text) => upper(v.plain(text)), plainUpperWords = (v, text) => upper(text.normalize('NFD').replace(/\p{M}/gu, ''));

@@ -101,6 +101,11 @@ export class Values {
     const name = word.length < 4 ? word + 'ora' : word, big = name[0].toUpperCase() + name.slice(1);
     return this.pick([big, big, big, big, name, big.toUpperCase(), `${big} ${this.pick(['One', 'Cloud', 'Admin', 'Pro', 'Desk', 'UI', 'Studio', 'Office', 'Connect', 'Portal', 'Lite', 'Go'])}`, this.pick(['Pay', 'My', 'Open', 'Net', 'Flow', 'Get']) + big]);
   }
+  // Words that programs are full of and lists lack: "Addons", "Full-time", "Rollups".
+  jargon() {
+    const word = this.pick(['add', 'plug', 'web', 'check', 'sign', 'full', 'part', 'road', 'roll', 'hot', 'work', 'time', 'data', 'push', 'side', 'tool', 'pay', 'stand', 'out', 'pre', 're', 'multi', 'auto', 'back', 'on', 'off', 'drop', 'build', 'log', 'tag']) + this.pick(['', '', '', '-']) + this.pick(['ons', 'ins', 'hooks', 'outs', 'ups', 'time', 'maps', 'board', 'boards', 'flows', 'keys', 'sets', 'lists', 'tips', 'bars', 'grid', 'wise', 'pay', 'fill', 'tier', 'step', 'link', 'groups', 'views', 'plans']);
+    return this.chance(0.15) ? word : word[0].toUpperCase() + word.slice(1);
+  }
   // What a page says of the program it is a page of.
   ofBrand(b) {
     const y = this.int(2018, 2026), en = [`© ${y} ${b}. All rights reserved.`, `Powered by ${b}`, `Welcome to ${b}`, `Log in to ${b}`, `${b} v${this.version()}`, `About ${b}`, `Get the ${b} app`, `Made with ${b}`, `${b} Help Centre`, `Copyright ${y} – ${b}`, `New in ${b}`, `${b} by ${this.brand()}`, `Why ${b}?`, `Upgrade ${b}`, `${b} needs your permission`, `Sent from ${b}`];

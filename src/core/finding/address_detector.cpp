@@ -41,6 +41,16 @@ public:
                     out.push_back({Kind::Address, &run, span, 0.85, Tr::tr("has the form of a street address"), {}});
                     isAddress[i] = 1;
                 }
+            for (const PatternMatch& m : m_calledAfter.all(run.search)) {
+                if (!isCalledAfter(in.names, m.text(run.search, 3), m.text(run.search, 4))) continue;
+                static const QRegularExpression year(QStringLiteral("^(?:19|20)\\d\\d "));
+                constexpr int longNumber = 3; // figures; fewer count things as well: "both 12 Peter Fox"
+                const QString street = m.text(run.search, 2);
+                const bool behindComma = m.text(run.search, 1) == u",";
+                if (!behindComma && (street.indexOf(u' ') < longNumber || street.contains(year))) continue;
+                out.push_back({Kind::Address, &run, m.groups[2], 0.75, Tr::tr("has the form of a street address"), {}});
+                isAddress[i] = 1;
+            }
             for (const PatternMatch& m : m_canadian.all(run.search)) {
                 const Span span = withTownBefore(run, m.groups[1]);
                 out.push_back({Kind::Address, &run, span, 0.75, Tr::tr("has the form of a Canadian postcode"), {}});
@@ -77,6 +87,11 @@ public:
     }
 
 private:
+    // "180 Leticia Light": somebody's name and a word of every day behind a house's number.
+    static bool isCalledAfter(const Names& names, const QString& name, const QString& thing) {
+        return names.isGivenOrFamily(name) && !isOrdinary(names, name) && isOrdinary(names, thing);
+    }
+
     // Prose that breaks within an address.
     void findFlowing(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const TextRun& run : in.screen.flowing())
@@ -278,6 +293,7 @@ private:
     // "Partida Manzanares s/n": sin número.
     Pattern m_unnumbered{
         R"((\p{Lu}[\p{L}'’.\-]+(?: (?:(?:de|del|la|las|los|el) )*\p{Lu}[\p{L}'’.\-]+){0,4},? [sS]/[nN]\b))"};
+    Pattern m_calledAfter{R"((,|[\p{Ll}]{2,}) (\d{1,5} (\p{Lu}[\p{L}'’\-]{2,}) (\p{Lu}\p{Ll}{2,}))(?:$|[,;:.?!)]))"};
     Pattern m_american = american();
     Pattern m_canadian{R"((?:^|[^\w\-])([ABCEGHJ-NPRSTVXY]\d[ABCEGHJ-NPRSTV-Z] \d[ABCEGHJ-NPRSTV-Z]\d)(?:$|[^\w\-]))"};
     Pattern m_postcode{R"((?:^|[^\w\-])([A-Z]{1,2}[\dOISl][A-Z\dOISl]? ?[\dOISl][ABD-HJLNP-UW-Z]{2})(?:$|[^\w\-]))"};

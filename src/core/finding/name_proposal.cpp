@@ -93,7 +93,7 @@ public:
         m_end = m_last;
         if (count() > mostWords) return std::nullopt;
         m_label = personLabel();
-        if (!m_label && isOfScraps()) return std::nullopt;
+        if ((!m_label && isOfScraps()) || isFirm()) return std::nullopt;
         findGivenBehind();
         if (!isOneWord())
             weighSeveral();
@@ -136,6 +136,14 @@ private:
         for (size_t i = m_first + fewestOfName; i <= m_last; ++i)
             if (isOnlyCountry(m_tokens[i])) m_last = i - 1;
         while (m_last > m_first && isNoName(m_tokens[m_last])) --m_last;
+    }
+
+    // "Stehr Ltd", whatever label stands beside it.
+    bool isFirm() const {
+        const size_t end = std::min(m_last + 2, m_tokens.size());
+        for (size_t i = m_first; i < end; ++i)
+            if (i > m_first && isLegalForm(m_tokens[i])) return true;
+        return false;
     }
 
     // "MI N AG O": what is left of words set wide, and no name. "LI WU" is one.
@@ -331,6 +339,10 @@ private:
         if (m_first > 0 && isGreeting(m_tokens, m_first - 1)) {
             m_proposal.sum += 0.5;
             m_proposal.speakFor(Tr::tr("follows a greeting"));
+            // However common a word, and a town's name as well: "Congratulations John!"
+            const Token& greeted = m_tokens[m_first];
+            if (m_names.isGiven(greeted.text) && !isAlsoThing(greeted) && !isThing(greeted))
+                m_proposal.sum = std::max(m_proposal.sum, surelySomebody);
         }
         if (m_first == 0 && followsClosing()) {
             m_proposal.sum += 0.5;

@@ -146,6 +146,11 @@ bool isAlsoThing(const Token& t) {
     return words.contains(t.plain);
 }
 
+bool isLegalForm(const Token& t) {
+    static const QSet<QString> words = aroundNames("legal form");
+    return words.contains(t.plain);
+}
+
 bool leadsAThing(const Token& t) {
     static const QSet<QString> words = aroundNames("leads a thing");
     return words.contains(t.plain);

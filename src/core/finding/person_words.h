@@ -37,6 +37,7 @@ bool joinsTown(const QString& word);  ///< "upon", "de": between the words of a 
 bool endsStreet(const Token& t);      ///< "Road", "Gasse"
 bool leadsStreet(const Token& t);     ///< "rue", "Calle"
 bool isThing(const Token& t);         ///< "Ltd", "Street", "Hospital": what bears a name and is nobody
+bool isLegalForm(const Token& t);     ///< "Ltd", "GmbH": ends the name of a firm, and of nobody
 bool isAlsoThing(const Token& t);     ///< "German", "Mercedes": a name, and by itself more often something else
 /// In French, Spanish and German the word for a firm, a house or an office comes first.
 bool leadsAThing(const Token& t);

@@ -2,6 +2,7 @@
 // equals sign or colon, and by how unlike language a long word is (Shannon, 1948).
 #include "base/sentence.h"
 #include "finding/detector.h"
+#include "finding/labels.h"
 #include "finding/ordinary_word.h"
 
 #include <array>
@@ -146,7 +147,7 @@ public:
             // A password is one word; what has several is prose beside a word for it.
             if (text.count(QLatin1Char(' ')) > 2) continue;
             // "Recipient's username" stands in a field until somebody fills it in.
-            if (text.contains(u' ') && saysOrdinaryWords(in.names, text)) continue;
+            if (text.contains(u' ') && (saysOrdinaryWords(in.names, text) || labelHit(text))) continue;
             bool telling = false;
             for (const QChar c : text)
                 telling =

@@ -83,9 +83,20 @@ private:
         const QString text = run.text().mid(value.span.start, value.span.length);
         if (!value.whole || value.how == LabelledValue::How::Inside || !m_small.matchesWhole(text)) return;
         if (wholeLabelHit(text)) return; // "family_name" under "given_name"
-        const bool host = m_host.matchesWhole(text) && !in.names.isGivenOrFamily(text.section(u'.', 0, 0));
+        const bool host = (m_host.matchesWhole(text) && !in.names.isGivenOrFamily(text.section(u'.', 0, 0))) ||
+                          isCalledAfterPlace(in.names, text);
         if (!isSystemUser(text) && !isOrdinary(in.names, text) && !host)
             out.push_back({Kind::Username, &run, value.span, 0.6, value.because(), {}});
+    }
+
+    // "ap-north", "meter-gw": what stands somewhere, and nobody's name.
+    static bool isCalledAfterPlace(const Names& names, const QString& text) {
+        const QStringList parts = text.split(u'-');
+        return parts.size() > 1 &&
+               std::any_of(parts.begin(), parts.end(), [&](const QString& part) { return isOrdinary(names, part); }) &&
+               std::none_of(parts.begin(), parts.end(), [&](const QString& part) {
+                   return names.isGivenOrFamily(part) && !isOrdinary(names, part);
+               });
     }
 
     // "@name": how people are called in forums and chats. Programs write words of every day so (@media, @Override).
