@@ -8286,5 +8286,17 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>is a password of a file of accounts</source>
         <translation>ist ein Passwort einer Datei mit Konten</translation>
     </message>
+    <message>
+        <source>opens a sentence that says what somebody does</source>
+        <translation>leitet einen Satz ein, der sagt, was jemand tut</translation>
+    </message>
+    <message>
+        <source>is whom a device is called after</source>
+        <translation>ist, nach wem ein Gerät benannt ist</translation>
+    </message>
+    <message>
+        <source>did something at a time</source>
+        <translation>hat zu einer Zeit etwas getan</translation>
+    </message>
 </context>
 </TS>

@@ -8286,5 +8286,17 @@ o suelte aquí archivos de imagen.
         <source>is a password of a file of accounts</source>
         <translation>es una contraseña de un archivo de cuentas</translation>
     </message>
+    <message>
+        <source>opens a sentence that says what somebody does</source>
+        <translation>abre una frase que dice lo que hace alguien</translation>
+    </message>
+    <message>
+        <source>is whom a device is called after</source>
+        <translation>es la persona que da nombre a un dispositivo</translation>
+    </message>
+    <message>
+        <source>did something at a time</source>
+        <translation>hizo algo en un momento dado</translation>
+    </message>
 </context>
 </TS>

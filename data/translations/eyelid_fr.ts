@@ -8286,5 +8286,17 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>is a password of a file of accounts</source>
         <translation>est un mot de passe d’un fichier de comptes</translation>
     </message>
+    <message>
+        <source>opens a sentence that says what somebody does</source>
+        <translation>ouvre une phrase qui dit ce que fait quelqu’un</translation>
+    </message>
+    <message>
+        <source>is whom a device is called after</source>
+        <translation>est la personne dont un appareil porte le nom</translation>
+    </message>
+    <message>
+        <source>did something at a time</source>
+        <translation>a fait quelque chose à un moment donné</translation>
+    </message>
 </context>
 </TS>

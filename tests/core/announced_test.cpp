@@ -345,11 +345,13 @@ TEST_CASE("a part of a country beside somebody is an address; what became of a t
 
 TEST_CASE("what fields show until they are filled in is nobody's") {
     const auto under = [](const char* label, const char* value) {
-        return made::PageMaker().line(QString::fromUtf8(label), 20, 20).line(QString::fromUtf8(value), 20, 50).page();
+        return made::PageMaker().line(QString::fromUtf8(label), 20, 20).line(QString::fromUtf8(value), 20, 42).page();
     };
     CHECK(foundOn(Kind::Secret, under("Password", "Recipient's username")).isEmpty());
     CHECK(foundOn(Kind::Phone, under("Phone number", "+00 (000) 000-00-00")).isEmpty());
     CHECK(foundOn(Kind::Username, made::PageMaker().line(QStringLiteral("@example.com")).page()).isEmpty());
+    // What somebody may be called or have chosen stays found.
+    CHECK(foundOn(Kind::Username, made::PageMaker().line(QStringLiteral("@marta.it")).page()) == list({"@marta.it"}));
 }
 
 TEST_CASE("a house's number before somebody's name and a word of every day is a street") {
@@ -368,4 +370,16 @@ TEST_CASE("a firm's legal form says that nobody is meant, whatever label stands 
     };
     CHECK(in("Issued by: Stehr Ltd CA").isEmpty());
     CHECK(in("Issued by: Walter Stehr") == list({"Walter Stehr"}));
+    CHECK(in("Customer: Walter Stehr GmbH").join(u' ').contains(QStringLiteral("Walter Stehr")));
+}
+
+TEST_CASE("a secret that is words is found whole, what is said about it is not") {
+    const auto under = [](const char* label, const char* value) {
+        return foundOn(
+            Kind::Secret,
+            made::PageMaker().line(QString::fromUtf8(label), 20, 20).line(QString::fromUtf8(value), 20, 42).page());
+    };
+    CHECK(under("Passphrase", "correct horse battery staple") == list({"correct horse battery staple"}));
+    CHECK(under("Recovery phrase", "orbit velvet lamp stone river acid").size() == 1);
+    CHECK(under("Passphrase", "use at least four words").isEmpty());
 }

@@ -148,7 +148,7 @@ private:
     }
     static bool isPartOfCountry(const QString& label) {
         static const QSet<QString> words =
-            shippedWords(QStringLiteral("words/around-labels.txt"), QStringLiteral("part of a country"));
+            shippedWords(QStringLiteral("words/around-labels.txt"), QStringLiteral("region"));
         return words.contains(label);
     }
     // In one form with who it is: their values stand in one column, or in one row; or right behind a post code's.

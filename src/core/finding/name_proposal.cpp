@@ -138,12 +138,11 @@ private:
         while (m_last > m_first && isNoName(m_tokens[m_last])) --m_last;
     }
 
-    // "Stehr Ltd", whatever label stands beside it.
+    // "Stehr Ltd", whatever label stands beside it; "Walter Stehr GmbH" names somebody where a label says so.
     bool isFirm() const {
-        const size_t end = std::min(m_last + 2, m_tokens.size());
-        for (size_t i = m_first; i < end; ++i)
-            if (i > m_first && isLegalForm(m_tokens[i])) return true;
-        return false;
+        const auto first = m_tokens.begin() + long(m_first);
+        const auto behind = m_tokens.begin() + long(std::min(m_last + 2, m_tokens.size()));
+        return std::any_of(first + 1, behind, isLegalForm) && !m_names.isGiven(first->text);
     }
 
     // "MI N AG O": what is left of words set wide, and no name. "LI WU" is one.

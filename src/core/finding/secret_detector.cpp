@@ -1,9 +1,10 @@
 // Passwords, keys and tokens: by known beginnings, by form (JWT, RFC 7519; PEM, RFC 7468), by a telling key before an
 // equals sign or colon, and by how unlike language a long word is (Shannon, 1948).
 #include "base/sentence.h"
+#include "base/shipped.h"
 #include "finding/detector.h"
 #include "finding/labels.h"
-#include "finding/ordinary_word.h"
+#include "language/word_groups.h"
 
 #include <array>
 #include <cmath>
@@ -141,13 +142,17 @@ public:
             if (value.kind != Kind::Secret) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
             const Span span = withoutScheme(run.text(), value.span);
+            if (isPhrase(in.names, value, run.text().mid(span.start, span.length))) {
+                out.push_back({Kind::Secret, &run, span, 0.82, value.because(), {}});
+                continue;
+            }
             const QString text = run.text().mid(span.start, span.length);
             const QString first = text.section(QLatin1Char(' '), 0, 0);
             if (text.size() < 4 || in.names.isCommonWord(first) || m_placeholder.matchesWhole(text)) continue;
             // A password is one word; what has several is prose beside a word for it.
             if (text.count(QLatin1Char(' ')) > 2) continue;
             // "Recipient's username" stands in a field until somebody fills it in.
-            if (text.contains(u' ') && (saysOrdinaryWords(in.names, text) || labelHit(text))) continue;
+            if (text.contains(u' ') && labelHit(text)) continue;
             bool telling = false;
             for (const QChar c : text)
                 telling =
@@ -157,6 +162,18 @@ public:
     }
 
 private:
+    // "Recovery phrase: orbit velvet lamp …" (BIP 39 and its like): words written small that are no sentence about it,
+    // of which half are those of every sentence.
+    bool isPhrase(const Names& names, const LabelledValue& value, const QString& text) const {
+        static const QSet<QString> labels = shippedWords(QStringLiteral("words/secrets.txt"), QStringLiteral("phrase"));
+        if (!value.whole || !labels.contains(value.label) || !m_wordsOfPhrase.matchesWhole(text)) return false;
+        const QStringList words = text.split(QRegularExpression(QStringLiteral("[ \\-]+")), Qt::SkipEmptyParts);
+        const auto ofSentences = std::count_if(words.begin(), words.end(), [&](const QString& word) {
+            return names.isVeryCommonWord(word) && !WordGroups::shipped().of(word);
+        });
+        return 2 * ofSentences < words.size();
+    }
+
     // "Key" over "7eWFSYoI7Sv4": it heads the names of settings as well, so what stands under it must look like a key.
     void findKeyColumns(const Surroundings& in, std::vector<Candidate>& out) const {
         constexpr double inColumn = 0.7; // heights of a small x
@@ -249,6 +266,7 @@ private:
     // A word for any key, and for those of doors as well: what follows must look like one.
     Pattern m_plainKey = ofWords(R"((?i)(?:^|[\s(])(?:<<of doors as well>>)\s?:\s?([A-Za-z0-9]{8,40})(?:$|[\s,;)]))");
     Pattern m_keyHeading = ofWords(R"((?i)(?:<<of doors as well>>))");
+    Pattern m_wordsOfPhrase{R"((?:\d{1,2}[.):]? ?)?\p{Ll}{3,12}(?:[ \-]+(?:\d{1,2}[.):]? ?)?\p{Ll}{3,12}){2,23})"};
     Pattern m_folder = ofWords(R"(/(?:<<folders>>)(?:/[a-z0-9._/\-]*)?)");
     Pattern m_codesHeading = ofWords(R"((?i)\b(?:<<list of codes>>))");
     Pattern m_codeAlone{

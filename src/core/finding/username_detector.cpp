@@ -89,13 +89,19 @@ private:
             out.push_back({Kind::Username, &run, value.span, 0.6, value.because(), {}});
     }
 
-    // "ap-north", "meter-gw": what stands somewhere, and nobody's name.
+    // "@example.com" behind a field: where mailboxes are. Somebody may be called "@marta.it".
+    bool isOrdinaryHost(const Names& names, const QString& word) const {
+        return m_host.matchesWhole(word) && isOrdinary(names, word.section(u'.', 0, 0));
+    }
+
+    // "ap-north", "meter-gw": words of every day and short ones, and nobody's name; "k-park" is somebody's.
     static bool isCalledAfterPlace(const Names& names, const QString& text) {
+        constexpr qsizetype shortest = 3; // letters of a word that says something
         const QStringList parts = text.split(u'-');
         return parts.size() > 1 &&
                std::any_of(parts.begin(), parts.end(), [&](const QString& part) { return isOrdinary(names, part); }) &&
-               std::none_of(parts.begin(), parts.end(), [&](const QString& part) {
-                   return names.isGivenOrFamily(part) && !isOrdinary(names, part);
+               std::all_of(parts.begin(), parts.end(), [&](const QString& part) {
+                   return part.size() > 1 && (part.size() < shortest || isOrdinary(names, part));
                });
     }
 
@@ -104,7 +110,7 @@ private:
         for (const TextRun& run : in.screen.runs())
             for (const PatternMatch& m : m_handle.all(run.search)) {
                 const QString word = m.text(run.search, 2);
-                if (isOrdinary(in.names, word) || m_host.matchesWhole(word)) continue; // "@example.com": of a mailbox
+                if (isOrdinary(in.names, word) || isOrdinaryHost(in.names, word)) continue;
                 if (followsCover(in.screen.page().lines[size_t(run.line)], m.groups[1].start)) continue;
                 out.push_back(
                     {Kind::Username, &run, m.groups[1], 0.6, Tr::tr("is written as people are called in forums"), {}});
