@@ -383,3 +383,25 @@ TEST_CASE("a secret that is words is found whole, what is said about it is not")
     CHECK(under("Recovery phrase", "orbit velvet lamp stone river acid").size() == 1);
     CHECK(under("Passphrase", "use at least four words").isEmpty());
 }
+
+TEST_CASE("the words of a recovery phrase in cells of their own are found, numbered or not") {
+    const char* words[] = {"orbit", "velvet", "lamp",   "stone", "river", "acid",
+                           "maple", "cradle", "tunnel", "ivory", "gaze",  "solid"};
+    for (const bool numbered : {true, false}) {
+        made::PageMaker page;
+        page.line(QStringLiteral("Your recovery phrase"), 20, 20);
+        for (int i = 0; i < 12; ++i) {
+            const QString word = QString::fromUtf8(words[i]);
+            page.line(numbered ? QStringLiteral("%1. %2").arg(i + 1).arg(word) : word, 20 + 160 * (i % 3),
+                      56 + 36 * (i / 3));
+        }
+        page.line(QStringLiteral("Write these words down and keep them safe"), 20, 220);
+        CHECK(foundOn(Kind::Secret, page.page()).size() == 12);
+    }
+    made::PageMaker rows;
+    rows.line(QStringLiteral("Your seed phrase"), 20, 20)
+        .line(QStringLiteral("orbit velvet lamp stone river acid maple"), 20, 60)
+        .line(QStringLiteral("cradle tunnel ivory gaze solid"), 20, 84)
+        .line(QStringLiteral("you can use it only with your own device"), 20, 108);
+    CHECK(foundOn(Kind::Secret, rows.page()).size() == 2);
+}

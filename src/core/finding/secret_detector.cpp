@@ -131,6 +131,7 @@ public:
         findKeyBlocks(in, out);
         findKeyColumns(in, out);
         findCodeLists(in, out);
+        findPhraseLists(in, out);
         for (const TextRun& run : in.screen.runs()) {
             for (const PatternMatch& m : m_oneTime.all(run.search))
                 out.push_back(
@@ -142,7 +143,7 @@ public:
             if (value.kind != Kind::Secret) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
             const Span span = withoutScheme(run.text(), value.span);
-            if (isPhrase(in.names, value, run.text().mid(span.start, span.length))) {
+            if (announcesPhrase(value) && isPhrase(in.names, run.text().mid(span.start, span.length))) {
                 out.push_back({Kind::Secret, &run, span, 0.82, value.because(), {}});
                 continue;
             }
@@ -164,14 +165,17 @@ public:
 private:
     // "Recovery phrase: orbit velvet lamp …" (BIP 39 and its like): words written small that are no sentence about it,
     // of which half are those of every sentence.
-    bool isPhrase(const Names& names, const LabelledValue& value, const QString& text) const {
-        static const QSet<QString> labels = shippedWords(QStringLiteral("words/secrets.txt"), QStringLiteral("phrase"));
-        if (!value.whole || !labels.contains(value.label) || !m_wordsOfPhrase.matchesWhole(text)) return false;
-        const QStringList words = text.split(QRegularExpression(QStringLiteral("[ \\-]+")), Qt::SkipEmptyParts);
+    bool isPhrase(const Names& names, const QString& text) const {
+        if (!m_wordsOfPhrase.matchesWhole(text)) return false;
+        const QStringList words = text.split(u' ', Qt::SkipEmptyParts);
         const auto ofSentences = std::count_if(words.begin(), words.end(), [&](const QString& word) {
             return names.isVeryCommonWord(word) && !WordGroups::shipped().of(word);
         });
         return 2 * ofSentences < words.size();
+    }
+    static bool announcesPhrase(const LabelledValue& value) {
+        static const QSet<QString> labels = shippedWords(QStringLiteral("words/secrets.txt"), QStringLiteral("phrase"));
+        return value.whole && labels.contains(value.label);
     }
 
     // "Key" over "7eWFSYoI7Sv4": it heads the names of settings as well, so what stands under it must look like a key.
@@ -198,32 +202,61 @@ private:
 
     // "Backup codes" over "8036 3845", "6240 1784" …: three or more of one form, in one column or several.
     void findCodeLists(const Surroundings& in, std::vector<Candidate>& out) const {
-        constexpr double farthest = 8; // heights of a small x from one row of them to the next
+        constexpr double reach = 8;
         constexpr size_t fewest = 3;
-        const auto& lines = in.screen.page().lines;
         for (const TextRun& head : in.screen.runs()) {
             if (!m_codesHeading.found(head.search)) continue;
-            double bottom = lines[size_t(head.line)].box.bottom();
-            std::vector<const TextRun*> codes;
-            for (const TextRun& run : in.screen.runs()) { // in the page's order, from the top
-                const TextLine& line = lines[size_t(run.line)];
-                if (line.box.center().y() <= lines[size_t(head.line)].box.bottom() ||
-                    !m_codeAlone.matchesWhole(run.text()))
-                    continue;
-                if (line.box.top() - bottom > farthest * std::max(4.0, line.xHeight)) break;
-                if (!codes.empty() && formOf(run.text()) != formOf(codes.front()->text())) continue;
-                bottom = std::max(bottom, line.box.bottom());
-                codes.push_back(&run);
-            }
-            if (codes.size() < fewest) continue;
-            for (const TextRun* run : codes)
-                out.push_back({Kind::Secret,
-                               run,
-                               {0, int(run->text().size())},
-                               0.85,
-                               Tr::tr("follows a word for a password, key or token"),
-                               {}});
+            QString form;
+            const auto codes = listedUnder(in, head, reach, [&](const TextRun& run) {
+                if (!m_codeAlone.matchesWhole(run.text())) return false;
+                if (form.isEmpty()) form = formOf(run.text());
+                return formOf(run.text()) == form;
+            });
+            if (codes.size() >= fewest) addListed(codes, out);
         }
+    }
+    // "Recovery phrase" over its words (BIP 39: twelve at least), numbered or not, in cells or in rows.
+    void findPhraseLists(const Surroundings& in, std::vector<Candidate>& out) const {
+        constexpr double reach = 14; // a line of advice stands between
+        constexpr qsizetype fewest = 6;
+        for (const TextRun& head : in.screen.runs()) {
+            if (!m_phraseHeading.found(head.search)) continue;
+            const auto words = listedUnder(in, head, reach, [&](const TextRun& run) {
+                return m_wordsOfList.matchesWhole(run.text()) || isPhrase(in.names, run.text());
+            });
+            qsizetype count = 0;
+            for (const TextRun* run : words) count += m_wordOfPhrase.all(run->search).size();
+            if (count >= fewest) addListed(words, out);
+        }
+    }
+    // What is listed below a heading, each row at most `reach` heights of a small x under the one before.
+    template <typename Listed>
+    static std::vector<const TextRun*> listedUnder(const Surroundings& in, const TextRun& head, double reach,
+                                                   Listed isListed) {
+        const auto& lines = in.screen.page().lines;
+        const auto boxOf = [&](const TextRun* run) { return lines[size_t(run->line)].box; };
+        std::vector<const TextRun*> below;
+        for (const TextRun& run : in.screen.runs())
+            if (boxOf(&run).center().y() > boxOf(&head).bottom() && isListed(run)) below.push_back(&run);
+        std::ranges::stable_sort(below, {}, [&](const TextRun* run) { return boxOf(run).top(); });
+        double bottom = boxOf(&head).bottom();
+        size_t listed = 0;
+        for (; listed < below.size(); ++listed) {
+            const double farthest = reach * std::max(4.0, lines[size_t(below[listed]->line)].xHeight);
+            if (boxOf(below[listed]).top() - bottom > farthest) break;
+            bottom = std::max(bottom, boxOf(below[listed]).bottom());
+        }
+        below.resize(listed);
+        return below;
+    }
+    static void addListed(const std::vector<const TextRun*>& listed, std::vector<Candidate>& out) {
+        for (const TextRun* run : listed)
+            out.push_back({Kind::Secret,
+                           run,
+                           {0, int(run->text().size())},
+                           0.85,
+                           Tr::tr("follows a word for a password, key or token"),
+                           {}});
     }
     // How long the parts are that signs keep apart: codes of one list are of one length.
     static QString formOf(QString code) {
@@ -269,6 +302,10 @@ private:
     Pattern m_wordsOfPhrase{R"((?:\d{1,2}[.):]? ?)?\p{Ll}{3,12}(?:[ \-]+(?:\d{1,2}[.):]? ?)?\p{Ll}{3,12}){2,23})"};
     Pattern m_folder = ofWords(R"(/(?:<<folders>>)(?:/[a-z0-9._/\-]*)?)");
     Pattern m_codesHeading = ofWords(R"((?i)\b(?:<<list of codes>>))");
+    Pattern m_phraseHeading = ofWords(R"((?i)\b(?:<<list of words>>))");
+    // "1. orbit", "12 velvet", "lamp", or a row of such: a word with its number, or one word.
+    Pattern m_wordsOfList{R"((?:\d{1,2}[.):]? ?\p{L}{3,12})(?: +\d{1,2}[.):]? ?\p{L}{3,12}){0,7}|\p{Ll}\p{L}{2,7})"};
+    Pattern m_wordOfPhrase{R"(\p{L}{3,12})"};
     Pattern m_codeAlone{
         R"((?:\d{1,2}[.):] )?[A-Za-z]{0,8}\d[A-Za-z0-9]{1,11}(?:[ \-][A-Za-z0-9]{2,12}){0,4}|(?:[A-Za-z0-9]{3,8}-){1,4}[A-Za-z0-9]{3,8})"};
     Pattern m_keyAlone{R"([A-Za-z0-9]{8,40})"};
