@@ -402,6 +402,11 @@ TEST_CASE("the words of a recovery phrase in cells of their own are found, numbe
     rows.line(QStringLiteral("Your seed phrase"), 20, 20)
         .line(QStringLiteral("orbit velvet lamp stone river acid maple"), 20, 60)
         .line(QStringLiteral("cradle tunnel ivory gaze solid"), 20, 84)
-        .line(QStringLiteral("you can use it only with your own device"), 20, 108);
+        .line(QStringLiteral("Keep it safe."), 20, 108);
     CHECK(foundOn(Kind::Secret, rows.page()).size() == 2);
+    made::PageMaker prose;
+    prose.line(QStringLiteral("Seed words"), 20, 20)
+        .line(QStringLiteral("people often forget where their notes were placed"), 20, 60)
+        .line(QStringLiteral("and lose access forever because nobody else"), 20, 84);
+    CHECK(foundOn(Kind::Secret, prose.page()).isEmpty());
 }

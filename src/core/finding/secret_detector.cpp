@@ -4,7 +4,6 @@
 #include "base/shipped.h"
 #include "finding/detector.h"
 #include "finding/labels.h"
-#include "language/word_groups.h"
 
 #include <array>
 #include <cmath>
@@ -163,15 +162,17 @@ public:
     }
 
 private:
-    // "Recovery phrase: orbit velvet lamp …" (BIP 39 and its like): words written small that are no sentence about it,
-    // of which half are those of every sentence.
+    // "Recovery phrase: orbit velvet lamp …" (BIP 39 and its like): words written small that are no sentence about it.
     bool isPhrase(const Names& names, const QString& text) const {
         if (!m_wordsOfPhrase.matchesWhole(text)) return false;
         const QStringList words = text.split(u' ', Qt::SkipEmptyParts);
-        const auto ofSentences = std::count_if(words.begin(), words.end(), [&](const QString& word) {
-            return names.isVeryCommonWord(word) && !WordGroups::shipped().of(word);
-        });
-        return 2 * ofSentences < words.size();
+        return !isSentence(names, words);
+    }
+    // Half of them are words of every sentence; of words drawn by lot (BIP 39: 2,048 of them) one in five or six is.
+    static bool isSentence(const Names& names, const QStringList& words) {
+        const auto frequent =
+            std::ranges::count_if(words, [&](const auto& word) { return names.isVeryCommonWord(word); });
+        return 2 * frequent > words.size();
     }
     static bool announcesPhrase(const LabelledValue& value) {
         static const QSet<QString> labels = shippedWords(QStringLiteral("words/secrets.txt"), QStringLiteral("phrase"));
@@ -222,11 +223,12 @@ private:
         for (const TextRun& head : in.screen.runs()) {
             if (!m_phraseHeading.found(head.search)) continue;
             const auto words = listedUnder(in, head, reach, [&](const TextRun& run) {
-                return m_wordsOfList.matchesWhole(run.text()) || isPhrase(in.names, run.text());
+                return m_wordsOfList.matchesWhole(run.text()) || m_wordsOfPhrase.matchesWhole(run.text());
             });
-            qsizetype count = 0;
-            for (const TextRun* run : words) count += m_wordOfPhrase.all(run->search).size();
-            if (count >= fewest) addListed(words, out);
+            QStringList all;
+            for (const TextRun* run : words)
+                for (const PatternMatch& m : m_wordOfPhrase.all(run->search)) all << m.text(run->search);
+            if (all.size() >= fewest && !isSentence(in.names, all)) addListed(words, out);
         }
     }
     // What is listed below a heading, each row at most `reach` heights of a small x under the one before.
