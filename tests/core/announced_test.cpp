@@ -370,6 +370,8 @@ TEST_CASE("a firm's legal form says that nobody is meant, whatever label stands 
     };
     CHECK(in("Issued by: Stehr Ltd CA").isEmpty());
     CHECK(in("Issued by: Walter Stehr") == list({"Walter Stehr"}));
+    CHECK(in("Name: Lukhona Ngcolosi, limited access").join(u' ').contains(QStringLiteral("Lukhona Ngcolosi")));
+    CHECK(in("Name: Ngcolosi Myburgh, limited access").join(u' ').contains(QStringLiteral("Myburgh")));
     CHECK(in("Customer: Walter Stehr GmbH").join(u' ').contains(QStringLiteral("Walter Stehr")));
 }
 
@@ -381,6 +383,7 @@ TEST_CASE("a secret that is words is found whole, what is said about it is not")
     };
     CHECK(under("Passphrase", "correct horse battery staple") == list({"correct horse battery staple"}));
     CHECK(under("Recovery phrase", "orbit velvet lamp stone river acid").size() == 1);
+    CHECK(under("Wiederherstellungsphrase", "orbit velvet lamp stone river acid").size() == 1);
     CHECK(under("Passphrase", "use at least four words").isEmpty());
 }
 

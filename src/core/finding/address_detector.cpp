@@ -42,12 +42,7 @@ public:
                     isAddress[i] = 1;
                 }
             for (const PatternMatch& m : m_calledAfter.all(run.search)) {
-                if (!isCalledAfter(in.names, m.text(run.search, 3), m.text(run.search, 4))) continue;
-                static const QRegularExpression year(QStringLiteral("^(?:19|20)\\d\\d "));
-                constexpr int longNumber = 3; // figures; fewer count things as well: "both 12 Peter Fox"
-                const QString street = m.text(run.search, 2);
-                const bool behindComma = m.text(run.search, 1) == u",";
-                if (!behindComma && (street.indexOf(u' ') < longNumber || street.contains(year))) continue;
+                if (!isCalledAfter(in.names, run, m)) continue;
                 out.push_back({Kind::Address, &run, m.groups[2], 0.75, Tr::tr("has the form of a street address"), {}});
                 isAddress[i] = 1;
             }
@@ -88,7 +83,12 @@ public:
 
 private:
     // "180 Leticia Light": somebody's name and a word of every day behind a house's number.
-    static bool isCalledAfter(const Names& names, const QString& name, const QString& thing) {
+    static bool isCalledAfter(const Names& names, const TextRun& run, const PatternMatch& m) {
+        static const QRegularExpression year(QStringLiteral("^(?:19|20)\\d\\d "));
+        constexpr int longNumber = 3; // figures; fewer count things as well: "both 12 Peter Fox"
+        const QString street = m.text(run.search, 2), name = m.text(run.search, 3), thing = m.text(run.search, 4);
+        const bool behindComma = m.text(run.search, 1) == u",";
+        if (!behindComma && (street.indexOf(u' ') < longNumber || street.contains(year))) return false;
         return names.isGivenOrFamily(name) && !isOrdinary(names, name) && isOrdinary(names, thing);
     }
 
@@ -144,7 +144,7 @@ private:
     static bool saysAnyPlace(const QString& label) {
         static const QSet<QString> words =
             shippedWords(QStringLiteral("words/around-labels.txt"), QStringLiteral("anywhere"));
-        return words.contains(label);
+        return words.contains(label) || isPartOfCountry(label);
     }
     static bool isPartOfCountry(const QString& label) {
         static const QSet<QString> words =

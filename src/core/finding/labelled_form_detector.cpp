@@ -66,7 +66,7 @@ bool fits(const Form& form, const QString& text) {
 }
 
 // "registry.example/meters:18.25.7" beside "gateway": what a machine is called, though figures stand in it.
-bool isName(const Form& form, const QString& text) {
+bool isHostName(const Form& form, const QString& text) {
     static const QRegularExpression notOfAddress(QStringLiteral("[G-Zg-z]"));
     constexpr int mostMisread = 3;
     return (form.kind == Kind::Ip || form.kind == Kind::Mac) && digitsRestored(text).count(notOfAddress) > mostMisread;
@@ -93,7 +93,7 @@ public:
             const TextRun& run = in.screen.runs()[size_t(value.run)];
             const Span span = isAll(value, run.text()) ? value.span : groupsOf(run.text(), value.span);
             const QString text = run.text().mid(span.start, span.length);
-            if (!fits(*form, text) || isName(*form, text) || isFound(value.kind, run, span)) continue;
+            if (!fits(*form, text) || isHostName(*form, text) || isFound(value.kind, run, span)) continue;
             out.push_back({value.kind, &run, span, misread, value.because(), {}});
         }
     }

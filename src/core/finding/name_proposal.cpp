@@ -140,9 +140,9 @@ private:
 
     // "Stehr Ltd", whatever label stands beside it; "Walter Stehr GmbH" names somebody where a label says so.
     bool isFirm() const {
-        const auto first = m_tokens.begin() + long(m_first);
-        const auto behind = m_tokens.begin() + long(std::min(m_last + 2, m_tokens.size()));
-        return std::any_of(first + 1, behind, isLegalForm) && !m_names.isGiven(first->text);
+        const auto first = m_tokens.begin() + long(m_first), end = m_tokens.begin() + long(m_last) + 1;
+        const auto endsFirm = [](const Token& t) { return t.capital && isLegalForm(t); };
+        return std::any_of(first + 1, end, endsFirm) && !m_names.isGiven(first->text);
     }
 
     // "MI N AG O": what is left of words set wide, and no name. "LI WU" is one.
