@@ -12,6 +12,7 @@
 #include "finding/finder_parts.h"
 #include "finding/framed_alike.h"
 #include "finding/public_key.h"
+#include "finding/person_words.h"
 #include "finding/repeated_records.h"
 #include "finding/street_over_houses.h"
 #include "finding/tagged_values.h"
@@ -197,6 +198,15 @@ std::vector<Candidate> foundBeside(const Surroundings& in, const TaggedPage* tag
     findBesidePeople(in, *tagged, kept, found);
     findInListings(in.screen, in.names, kept, found);
     return found;
+}
+
+// "Occupant" and "Set on" beside "Password", each over its column: words no list of names has are headings there.
+bool isHeading(const Surroundings& in, const Candidate& c) {
+    if (c.kind != Kind::Person || c.run->second >= 0 || !in.screen.isBesideHeading(c.run->line)) return false;
+    const std::vector<Token> tokens = tokensOf(*c.run);
+    return std::none_of(tokens.begin(), tokens.end(), [&](const Token& t) {
+        return t.span.start < c.span.end() && t.span.end() > c.span.start && in.names.isGivenOrFamily(t.text);
+    });
 }
 
 } // namespace
@@ -395,7 +405,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
         tagged->find(settled, candidates);
     }
     dropCounted(screen, candidates);
-    std::erase_if(candidates, [&](const Candidate& c) { return !wanted(c); });
+    std::erase_if(candidates, [&](const Candidate& c) { return !wanted(c) || isHeading(in, c); });
     // The surest first; of equals the longer, then the one higher up, so that the order is always the same.
     std::stable_sort(candidates.begin(), candidates.end(), [](const Candidate& a, const Candidate& b) {
         if (a.confidence != b.confidence) return a.confidence > b.confidence;
@@ -406,7 +416,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
     std::vector<Finding> findings;
     const auto take = [&](const std::vector<Candidate>& more) {
         for (const Candidate& c : more)
-            if (wanted(c)) addWhole(c, kept);
+            if (wanted(c) && !isHeading(in, c)) addWhole(c, kept);
     };
     take(foundBeside(in, tagged.get(), kept));
     // What is written like the numbers of records that were told by the names beside them.

@@ -79,6 +79,7 @@ class ScreenText::Labelling {
 public:
     Labelling(ScreenText& screen, std::span<const QStringList> labels)
         : m_screen(screen), m_lines(screen.m_page.lines), m_hits(m_lines.size()), m_heads(m_lines.size(), 0) {
+        m_screen.m_besideHeading.assign(m_lines.size(), 0);
         for (size_t kind = 0; kind < labels.size(); ++kind)
             for (const QString& phrase : labels[kind]) m_ofPolicy.insert(skeleton(phrase), {Kind(kind), phrase, true});
         for (size_t i = 0; i < m_lines.size(); ++i) {
@@ -142,7 +143,8 @@ public:
             if (!text(i).contains(QLatin1Char('<'))) continue;
             const SearchText& line = m_screen.m_runs[i].search;
             for (const PatternMatch& m : element.all(line))
-                if (const auto hit = hitOf(m.text(line, 1))) add(*hit, i, m.groups[2], LabelledValue::How::Inside);
+                if (const auto hit = elementHit(m.text(line, 1)))
+                    add(*hit, i, m.groups[2], LabelledValue::How::Inside);
         }
     }
 
@@ -161,6 +163,26 @@ public:
                             LabelledValue::How::Inside);
             }
         }
+    }
+
+    // "1. BRACKLEY", "2. TOM" under "Driving licence": fields of a card that have numbers alone.
+    void numbered() {
+        static const QString list = QStringLiteral("words/numbered-cards.txt");
+        static const Pattern title = Pattern::ofWords("(?i)<<title>>", list);
+        static const QHash<QString, LabelHit> fields = [] {
+            QHash<QString, LabelHit> all;
+            for (const QString& field : shippedWordList(list, QStringLiteral("fields")))
+                if (const auto hit = wholeLabelHit(field.section(u' ', 1))) all.insert(field.section(u' ', 0, 0), *hit);
+            return all;
+        }();
+        const auto& runs = m_screen.m_runs;
+        if (std::ranges::none_of(runs, [](const TextRun& run) { return title.found(run.search); })) return;
+        static const QRegularExpression field(QStringLiteral("^(\\d[a-d]?)[.,:]+ ?(?=\\S)"));
+        for (size_t i = 0; i < runs.size(); ++i)
+            if (const auto m = field.match(text(i)); m.hasMatch())
+                if (const auto hit = fields.constFind(m.captured(1)); hit != fields.constEnd())
+                    add(*hit, i, {int(m.capturedEnd()), int(text(i).size() - m.capturedEnd())},
+                        LabelledValue::How::Inside);
     }
 
     // Behind an arrow stands what a field is now: "Surname  Oakley  →  Torp".
@@ -230,8 +252,9 @@ public:
     // Headings: a label in a row of at least two short cells speaks for the column below it.
     void headings() {
         for (size_t h = 0; h < m_lines.size(); ++h) {
-            // "From account": what ends in a word for numbers is of them all the same.
-            if (!m_hits[h] || (!m_hits[h]->whole && !isNumber(m_hits[h]->kind))) continue;
+            // "From account", "Doorstep password": what ends in a word for numbers or for secrets is of them all the same.
+            if (!m_hits[h] || (!m_hits[h]->whole && !isNumber(m_hits[h]->kind) && m_hits[h]->kind != Kind::Secret))
+                continue;
             // A key of code or a form's label with a colon speaks for what follows it, not for what stands below.
             if (speaksForWhatFollows(text(h)) || stacked(h)) continue;
             if (isSmallBesideLarge(h)) continue;
@@ -241,6 +264,8 @@ public:
             const bool heads = cells.count >= 2 && column.size() >= 2;
             if (!m_hits[h]->whole && !heads) continue;
             m_heads[h] = heads && m_hits[h]->whole;
+            for (size_t i = 0; m_heads[h] && i < m_lines.size(); ++i)
+                if (verticalShare(m_lines[i].box, m_lines[h].box) >= sameRow) m_screen.m_besideHeading[i] = 1;
             for (const size_t line : column)
                 add({m_hits[h]->kind, m_hits[h]->word, true}, line, whole(line), LabelledValue::How::Heading);
         }
@@ -275,18 +300,14 @@ public:
 
     // The label stands on top of its value.
     void above() {
-        constexpr double reachAlone = 2.2, reachInForm = 3; // heights of a small x
         std::vector<char> hasValueBeside(m_lines.size(), 0);
         for (size_t i = 0; i < m_lines.size(); ++i)
             if (const int j = m_screen.m_beside[i]; j >= 0 && !m_hits[i]) hasValueBeside[size_t(j)] = 1;
         for (size_t j = 0; j < m_lines.size(); ++j) {
             if (!m_hits[j]) continue;
-            const int below = m_screen.m_below[j], i = below >= 0 ? below : inFieldUnder(j);
+            const int i = valueUnder(j);
             if (i < 0 || m_hits[size_t(i)] || isKeyOfObject(size_t(i))) continue;
             if (hasValueBeside[j] && !stacked(j) && !toldByForm(m_hits[j]->kind)) continue;
-            // In a form whose fields are boxes the value keeps its distance, and the next label a larger one.
-            const double reach = stacked(j) ? reachInForm : reachAlone;
-            if (below >= 0 && gap(int(j), i) > reach * std::max(4.0, m_lines[j].xHeight)) continue;
             add(*m_hits[j], size_t(i), whole(size_t(i)), LabelledValue::How::Above);
         }
     }
@@ -316,6 +337,18 @@ private:
     // In heights of a small x: how far at least a field keeps its value off its left side, and how well its label and
     // the next stand at that side.
     static constexpr double setIn = 0.5, atSide = 0.3;
+    static constexpr double sameRow = 0.5; // of the lower of two lines
+
+    // What stands right under a label, in a field under it, or in the middle under it; -1 where nothing does.
+    int valueUnder(size_t label) const {
+        constexpr double reachAlone = 2.2, reachInForm = 3; // heights of a small x
+        const int below = m_screen.m_below[label];
+        // In a form whose fields are boxes the value keeps its distance, and the next label a larger one.
+        const double reach = (stacked(label) ? reachInForm : reachAlone) * std::max(4.0, m_lines[label].xHeight);
+        if (below >= 0 && gap(int(label), below) <= reach) return below;
+        const int field = below < 0 ? inFieldUnder(label) : -1;
+        return field >= 0 ? field : centredUnder(label);
+    }
 
     // What stands in the field under a label: well to the right of the label's left side, where another line stands at
     // that side farther below, the next label. -1 where there is none.
@@ -337,6 +370,21 @@ private:
             value = int(i);
         }
         return -1;
+    }
+
+    // "One-time code" over "970 749", both in the middle of what they stand on: the next line under a label that has the
+    // same middle, of whatever size, and nothing beside it. -1 where there is none.
+    int centredUnder(size_t label) const {
+        constexpr double close = 2.2, inLine = 0.6; // heights of a small x
+        if (!m_hits[label]->whole || speaksForWhatFollows(text(label)) || m_screen.m_beside[label] >= 0) return -1;
+        const QRectF& head = m_lines[label].box;
+        const std::optional<size_t> under = lineUnder(label);
+        if (!under || m_hits[*under]) return -1;
+        const QRectF& box = m_lines[*under].box;
+        const double size = std::max({4.0, m_lines[label].xHeight, m_lines[*under].xHeight});
+        const bool centred = std::abs(box.center().x() - head.center().x()) <= inLine * size;
+        return centred && gap(int(label), int(*under)) <= close * size && m_screen.m_beside[*under] < 0 ? int(*under)
+                                                                                                        : -1;
     }
 
     // No larger than the line above it, close to that and not to what stands below.
@@ -461,6 +509,9 @@ private:
         return hit;
     }
     void add(const LabelHit& hit, size_t line, const Span& value, LabelledValue::How how) {
+        // "<Line1>" under "<Surname>", of which a check sees no value: the next element.
+        static const QRegularExpression element(QStringLiteral("^</?[\\p{L}_][\\w:.-]*>"));
+        if (how != LabelledValue::How::Inside && element.match(text(line)).hasMatch()) return;
         m_screen.m_labelled.push_back({hit.kind, int(line), value, how, hit.word, hit.whole});
     }
 
@@ -508,7 +559,7 @@ private:
         Cells cells;
         for (size_t j = 0; j < m_lines.size(); ++j) {
             const QRectF& b = m_lines[j].box;
-            if (j == h || verticalShare(b, head) < 0.5 || m_lines[j].words.size() > 5) continue;
+            if (j == h || verticalShare(b, head) < sameRow || m_lines[j].words.size() > 5) continue;
             ++cells.count;
             if (b.left() > head.right()) cells.next = std::min(cells.next, b.left());
             if (b.right() < head.left()) cells.previous = std::max(cells.previous, b.right());
@@ -565,6 +616,7 @@ void ScreenText::findLabels(std::span<const QStringList> labels) {
     labelling.namesInParts();
     labelling.elements();
     labelling.properties();
+    labelling.numbered();
     labelling.inSentences();
     labelling.delimited();
     labelling.questions();

@@ -112,8 +112,27 @@ bool haveLetter(const QStringList& words) {
     });
 }
 
+// The ways a label may write its word for number, where it ends or begins with one: "payroll no", "n de socio".
+QList<QStringList> otherNumbers(const QStringList& words) {
+    static const QSet<QString> written = aroundLabels("written for number"), ofs = aroundLabels("of");
+    QList<QStringList> others;
+    if (words.size() < 2) return others;
+    const bool leads = words.size() > 2 && written.contains(words[0]) && ofs.contains(words[1]);
+    const qsizetype at = leads ? 0 : words.size() - 1;
+    if (!written.contains(words[at])) return others;
+    for (const QString& other : written) {
+        others << words;
+        others.last()[at] = other;
+    }
+    return others;
+}
+
 const Entry* exactEntryFor(const QStringList& words) {
-    return haveLetter(words) ? entryOfKey(keyOf(words)) : nullptr;
+    if (!haveLetter(words)) return nullptr;
+    if (const Entry* found = entryOfKey(keyOf(words))) return found;
+    for (const QStringList& other : otherNumbers(words))
+        if (const Entry* found = entryOfKey(keyOf(other))) return found;
+    return nullptr;
 }
 
 // A misread one as well.
@@ -226,6 +245,35 @@ std::optional<LabelHit> composedHit(const QStringList& all) {
     return std::nullopt;
 }
 
+std::optional<LabelHit> hitAsWritten(const QString& text) {
+    if (text.size() > longestLabel) return std::nullopt;
+    const QStringList words = labelWords(text);
+    if (words.isEmpty() || words.size() > 6) return std::nullopt;
+    if (words.size() <= mostWordsOfLabel && !exactEntryFor(words))
+        if (auto composed = composedHit(words)) return composed;
+    for (qsizetype from = 0; from < words.size(); ++from) {
+        if (words.size() - from > mostWordsOfLabel) continue;
+        const Entry* found = entryFor(words.mid(from));
+        if (!found) continue;
+        const bool whole = from == 0;
+        // A street's own name ends in the word for street, a firm's in the word for a vehicle.
+        static const QSet<QString> wholeOnly = aroundLabels("ends names");
+        if (!whole && wholeOnly.contains(found->phrase)) continue;
+        static const QSet<QString> things = aroundLabels("has a name");
+        if (!whole && found->kind == Kind::Person && things.contains(words[from - 1])) return std::nullopt;
+        // Little words are labels only when they stand alone ("From", "An", "de").
+        if (!whole && found->phrase.size() <= littlest && (found->kind == Kind::Person || found->kind == Kind::Plate) &&
+            found->phrase != QLatin1String("name"))
+            continue;
+        return LabelHit{found->kind, found->phrase, whole};
+    }
+    // "Name of the patient", "Nom du client".
+    const Entry* first = entryFor({words[0]});
+    static const QSet<QString> ofs = aroundLabels("of");
+    if (words.size() >= 3 && first && ofs.contains(words[1])) return LabelHit{first->kind, first->phrase, false};
+    return std::nullopt;
+}
+
 } // namespace
 
 bool namesSomebodysNumber(const QString& label) {
@@ -258,33 +306,18 @@ bool namesFieldsOfAddress(const QString& text) {
     });
 }
 
+std::optional<LabelHit> elementHit(const QString& name) {
+    static const QSet<QString> ofAddress = aroundLabels("element of address");
+    if (ofAddress.contains(labelWords(name).join(u' '))) return LabelHit{Kind::Address, QLatin1String("address"), true};
+    return labelHit(name);
+}
+
+// "Born (DD MM YYYY)": what stands in brackets behind a label says how it is filled in.
 std::optional<LabelHit> labelHit(const QString& text) {
-    if (text.size() > longestLabel) return std::nullopt;
-    const QStringList words = labelWords(text);
-    if (words.isEmpty() || words.size() > 6) return std::nullopt;
-    if (words.size() <= mostWordsOfLabel && !exactEntryFor(words))
-        if (auto composed = composedHit(words)) return composed;
-    for (qsizetype from = 0; from < words.size(); ++from) {
-        if (words.size() - from > mostWordsOfLabel) continue;
-        const Entry* found = entryFor(words.mid(from));
-        if (!found) continue;
-        const bool whole = from == 0;
-        // A street's own name ends in the word for street, a firm's in the word for a vehicle.
-        static const QSet<QString> wholeOnly = aroundLabels("ends names");
-        if (!whole && wholeOnly.contains(found->phrase)) continue;
-        static const QSet<QString> things = aroundLabels("has a name");
-        if (!whole && found->kind == Kind::Person && things.contains(words[from - 1])) return std::nullopt;
-        // Little words are labels only when they stand alone ("From", "An", "de").
-        if (!whole && found->phrase.size() <= littlest && (found->kind == Kind::Person || found->kind == Kind::Plate) &&
-            found->phrase != QLatin1String("name"))
-            continue;
-        return LabelHit{found->kind, found->phrase, whole};
-    }
-    // "Name of the patient", "Nom du client".
-    const Entry* first = entryFor({words[0]});
-    static const QSet<QString> ofs = aroundLabels("of");
-    if (words.size() >= 3 && first && ofs.contains(words[1])) return LabelHit{first->kind, first->phrase, false};
-    return std::nullopt;
+    static const QRegularExpression inBrackets(QStringLiteral("^([^(]*\\p{L}[^(]*)\\([^()]*\\) ?:?$"));
+    if (auto hit = hitAsWritten(text)) return hit;
+    const auto m = inBrackets.match(text);
+    return m.hasMatch() ? hitAsWritten(m.captured(1)) : std::nullopt;
 }
 
 } // namespace eyelid

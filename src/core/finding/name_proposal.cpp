@@ -212,7 +212,7 @@ private:
             m_proposal.sum += 0.15;
             if (isSpokenTo()) m_proposal.speakFor(Tr::tr("is spoken to by name"));
         }
-        if (isAnswered() || isCalled()) {
+        if (isAnswered() || isCalled() || isThanked()) {
             m_proposal.sum = surelySomebody;
             m_proposal.speakFor(Tr::tr("is spoken to by name"));
         }
@@ -259,6 +259,15 @@ private:
         return m_first > 0 && isAnswerWord(m_tokens[m_first - 1]) && m_tokens[m_first - 1].after == QLatin1Char(',') &&
                QStringLiteral(".!?").contains(t.after) && !t.after.isNull() && m_names.isGiven(t.text) &&
                !isAlsoThing(t);
+    }
+
+    // "Ein großes Lob an Pascal", "please thank Emily": somebody, though the word be one of every day.
+    bool isThanked() const {
+        const Token& t = m_tokens[m_first];
+        if (m_first == 0 || !m_names.isGiven(t.text) || isAlsoThing(t) || isThing(t) || isCalendarWord(t)) return false;
+        const bool led = m_first > 1 && leadsToThanked(m_tokens[m_first - 1]);
+        const Token& thanks = m_tokens[m_first - (led ? 2 : 1)];
+        return isThanks(thanks) && (led ? m_tokens[m_first - 1] : thanks).span.end() + 1 == t.span.start;
     }
 
     // "Do you have a moment to talk Joe?": a capital there is a choice, but in German.

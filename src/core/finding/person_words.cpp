@@ -86,6 +86,16 @@ bool isGreetingWord(const Token& t) {
     return words.contains(t.plain);
 }
 
+bool isThanks(const Token& t) {
+    static const QSet<QString> words = aroundNames("thanks");
+    return words.contains(t.plain);
+}
+
+bool leadsToThanked(const Token& t) {
+    static const QSet<QString> words = aroundNames("to");
+    return words.contains(t.plain);
+}
+
 bool isAnswerWord(const Token& t) {
     static const QSet<QString> words = aroundNames("answer");
     return words.contains(t.plain);

@@ -26,6 +26,8 @@ bool isTitle(const Token& t);         ///< "Mr", "Frau"
 bool isFormOfAddress(const Token& t); ///< those titles that stand before a name alone
 bool isCalendarWord(const Token& t);  ///< weekdays and months: capitals in the lists of names too
 bool isGreetingWord(const Token& t);  ///< "Dear", "Hallo"
+bool isThanks(const Token& t);        ///< "Danke", "merci": who is thanked may follow
+bool leadsToThanked(const Token& t);  ///< "to", "an": between thanks and who is thanked
 bool isAnswerWord(const Token& t);    ///< "Yes", "Danke": before the name of whom it is said to
 bool speaksOfPeople(const Token& t);  ///< "called", "with": a person may follow
 bool isRoleWord(const Token& t);      ///< "operator", "Mutter": somebody's part

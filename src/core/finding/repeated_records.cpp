@@ -6,6 +6,7 @@
 #include "finding/dates.h"
 #include "finding/ordinary_word.h"
 #include "finding/rows_of_heads.h"
+#include "finding/system_users.h"
 #include "picture/geometry.h"
 
 #include <algorithm>
@@ -314,7 +315,7 @@ void findInListings(const ScreenText& screen, const Names& names, const std::vec
     std::vector<char> taken(screen.runs().size(), 0);
     for (const Candidate& c : settled) taken[size_t(c.run->line)] = 1;
     for (const Handle& handle : handles) {
-        if (handle.found) continue;
+        if (handle.found || isSystemUser(handle.run->text().mid(handle.span.start, handle.span.length))) continue;
         size_t found = 0, others = 0;
         for (const Handle& other : handles) {
             const double near = samePlace * std::max(4.0, screen.page().lines[size_t(other.run->line)].xHeight);

@@ -66,6 +66,9 @@ public:
     bool nearMail(int line) const { return m_nearMail[size_t(line)]; }
     /// What a line says as a label, where it is one.
     const std::optional<LabelHit>& labelOf(int line) const { return m_labelOf[size_t(line)]; }
+    /// Whether a line stands in one row with a label that heads a column: most such are headings as well.
+    bool isBesideHeading(int line) const { return m_besideHeading[size_t(line)]; }
+
     /// The language the text itself tells (ISO 639-2), or empty.
     const QString& language() const { return m_language; }
 
@@ -80,7 +83,7 @@ private:
     std::vector<TextRun> m_runs;
     std::vector<TextRun> m_wrapped, m_flowing;
     std::vector<int> m_below, m_above, m_beside;
-    std::vector<char> m_nearMail;
+    std::vector<char> m_nearMail, m_besideHeading;
     QString m_language;
     std::vector<LabelledValue> m_labelled;
     std::vector<std::optional<LabelHit>> m_labelOf;

@@ -148,12 +148,14 @@ public:
             }
             const QString text = run.text().mid(span.start, span.length);
             const QString first = text.section(QLatin1Char(' '), 0, 0);
-            if (text.size() < 4 || in.names.isCommonWord(first) || m_placeholder.matchesWhole(text)) continue;
+            const bool anyWord = isAnyWord(value, text);
+            if (text.size() < 4 || m_placeholder.matchesWhole(text)) continue;
+            if (in.names.isCommonWord(first) && !anyWord) continue;
             // A password is one word; what has several is prose beside a word for it.
             if (text.count(QLatin1Char(' ')) > 2) continue;
             // "Recipient's username" stands in a field until somebody fills it in.
             if (text.contains(u' ') && labelHit(text)) continue;
-            bool telling = false;
+            bool telling = anyWord;
             for (const QChar c : text)
                 telling =
                     telling || c.isDigit() || (!c.isLetterOrNumber() && c != QLatin1Char(' ') && c != QLatin1Char('.'));
@@ -173,6 +175,12 @@ private:
         const auto frequent =
             std::ranges::count_if(words, [&](const auto& word) { return names.isVeryCommonWord(word); });
         return 2 * frequent > words.size();
+    }
+    // "Password: lantern": one word as the whole of its field. Over a word that begins large it may be the name of a
+    // page, with the next one under it.
+    bool isAnyWord(const LabelledValue& value, const QString& text) const {
+        if (!m_anyWordBehind.matchesWhole(value.label) || !m_loneWord.matchesWhole(text)) return false;
+        return value.how != LabelledValue::How::Above || text[0].isLower();
     }
     static bool announcesPhrase(const LabelledValue& value) {
         static const QSet<QString> labels = shippedWords(QStringLiteral("words/secrets.txt"), QStringLiteral("phrase"));
@@ -301,6 +309,8 @@ private:
     // A word for any key, and for those of doors as well: what follows must look like one.
     Pattern m_plainKey = ofWords(R"((?i)(?:^|[\s(])(?:<<of doors as well>>)\s?:\s?([A-Za-z0-9]{8,40})(?:$|[\s,;)]))");
     Pattern m_keyHeading = ofWords(R"((?i)(?:<<of doors as well>>))");
+    Pattern m_anyWordBehind = ofWords(R"((?:.* )?(?:<<any word>>))");
+    Pattern m_loneWord{R"(\p{L}[\p{L}'’\-]{3,})"};
     Pattern m_wordsOfPhrase{R"((?:\d{1,2}[.):]? ?)?\p{Ll}{3,12}(?:[ \-]+(?:\d{1,2}[.):]? ?)?\p{Ll}{3,12}){2,23})"};
     Pattern m_folder = ofWords(R"(/(?:<<folders>>)(?:/[a-z0-9._/\-]*)?)");
     Pattern m_codesHeading = ofWords(R"((?i)\b(?:<<list of codes>>))");

@@ -181,7 +181,8 @@ TaggedPage::TaggedPage(const Surroundings& in)
 bool TaggedPage::isTag(const ViewedWord& word) const {
     const QString& line = m_in.screen.runs()[size_t(word.line)].text();
     const QString text = line.mid(word.span.start, word.span.length);
-    const bool glued = word.span.end() < line.size() && line[word.span.end()] != u' ';
+    const QString behind = line.mid(word.span.end());
+    const bool glued = !behind.isEmpty() && (behind[0] != u' ' || behind.startsWith(QString(u' ') + coverBlock));
     return text.startsWith(QLatin1String("</")) || (glued && text.startsWith(u'<') && text.contains(u'>'));
 }
 
@@ -210,6 +211,7 @@ void TaggedPage::add(size_t begin, size_t end, size_t surest, bool besideSettled
     const Tagger::Tag& tag = m_judgement.tags()[surest];
     int from = m_words[begin].span.start, to = m_words[end - 1].span.end();
     const QString& text = run.text();
+    if (tag.kind != Kind::Secret && text[to - 1] == u'=') return; // a key before a cover; a secret may end so
     from += keyBefore(text.mid(from, to - from));
     if (tag.kind == Kind::Person) from += greetingBefore(text.mid(from, to - from));
     const bool secret = tag.kind == Kind::Secret;

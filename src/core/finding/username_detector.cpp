@@ -82,7 +82,7 @@ private:
         const TextRun& run = in.screen.runs()[size_t(value.run)];
         const QString text = run.text().mid(value.span.start, value.span.length);
         if (!value.whole || value.how == LabelledValue::How::Inside || !m_small.matchesWhole(text)) return;
-        if (wholeLabelHit(text)) return; // "family_name" under "given_name"
+        if (labelHit(text)) return; // "family_name" under "given_name", "ansible_user" behind "ansible_host"
         const bool host = (m_host.matchesWhole(text) && !in.names.isGivenOrFamily(text.section(u'.', 0, 0))) ||
                           isCalledAfterPlace(in.names, text);
         if (!isSystemUser(text) && !isOrdinary(in.names, text) && !host)

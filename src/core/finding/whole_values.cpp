@@ -65,6 +65,7 @@ public:
         growToGivenName(span);
         growToFamilyName(span);
         growOverParticles(span);
+        growToLabelled(span);
     }
 
     // "2 Neil Wentzel" between "1 K. Swart" and "3 H. Kirsten", or their numbers: a list is counted.
@@ -92,6 +93,26 @@ public:
         const Span whole{0, int(m_run.text().size())};
         if (!isFree({0, span.start}) || !isFree({span.end(), whole.end() - span.end()})) return false;
         span = whole;
+        return true;
+    }
+
+    // "Borgo Mignogna 312" between "Strada Mimma 5" and "Piazza Guarnieri 39": a name with a number at the end of its line
+    // where the lines that begin at the same place are addresses that end so.
+    bool isStreetAmong(const std::vector<Candidate>& found, Span& span) const {
+        static const QRegularExpression number(QStringLiteral("^,? \\d{1,5}[A-Za-z]?$"));
+        constexpr int fewest = 2;
+        const QString& text = m_run.text();
+        if (span.start != 0 || !number.match(text.mid(span.end())).hasMatch()) return false;
+        const auto& lines = m_in.screen.page().lines;
+        const TextLine& own = lines[size_t(m_run.line)];
+        const auto others = std::ranges::count_if(found, [&](const Candidate& c) {
+            const TextLine& line = lines[size_t(c.run->line)];
+            return c.kind == Kind::Address && c.run->second < 0 && c.span.start == 0 &&
+                   c.span.end() == c.run->text().size() && c.run->text()[c.span.end() - 1].isDigit() &&
+                   std::abs(line.box.left() - own.box.left()) <= own.xHeight / 2;
+        });
+        if (others < fewest) return false;
+        span = {0, int(text.size())};
         return true;
     }
 
@@ -151,8 +172,9 @@ public:
             if (const auto m = restOfCode.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedLength(), span);
         if (codeAtEnd.match(text.mid(span.start, span.length)).hasMatch())
             if (const auto m = townBehind.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
+        const int ownFrom = std::max(span.start, m_run.second >= 0 ? m_run.joint : 0); // of two lines the last
         const bool numbered =
-            std::any_of(text.begin() + span.start, text.begin() + span.end(), [](QChar c) { return c.isDigit(); });
+            std::any_of(text.begin() + ownFrom, text.begin() + span.end(), [](QChar c) { return c.isDigit(); });
         if (!numbered)
             if (const auto m = numberBehind.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
         growOverJoinedTown(span);
@@ -184,7 +206,7 @@ public:
 
 private:
     std::optional<Span> houseNumberBefore(const Span& span) const {
-        static const QRegularExpression number(QStringLiteral("(?:^|[ (])(\\d{3} \\d{2} |\\d{1,5}[A-Za-z]?,? )$"));
+        static const QRegularExpression number(QStringLiteral("(?:^|[ (>\"])(\\d{3} \\d{2} |\\d{1,5}[A-Za-z]?,? )$"));
         const auto m = number.match(m_run.text().left(span.start));
         if (!m.hasMatch()) return std::nullopt;
         return Span{int(m.capturedStart(1)), int(m.capturedLength(1))};
@@ -208,6 +230,37 @@ private:
             grown = {t->span.start, grown.end() - t->span.start};
         }
         if (beginsAt(grown.start) || counted.match(m_run.text().left(grown.start)).hasMatch()) span = grown;
+    }
+
+    // "Employee: de Vries, ucja (no. 4)": all of what a label says is somebody's name and reads as one, a letter of it
+    // misread or not.
+    void growToLabelled(Span& span) const {
+        static const QRegularExpression name(
+            QStringLiteral("^(?:[$\\p{L}][\\p{L}'’.-]*,?)(?: [$\\p{L}][\\p{L}'’.-]*,?){0,4}(?=$| ?[(\\[|·;/<]| [–—] )"));
+        const QString& text = m_run.text();
+        const auto goesOn = [&](int at) {
+            return at >= 0 && at < text.size() && (text[at].isLetterOrNumber() || text[at] == u'-');
+        };
+        if (goesOn(span.start - 1) || goesOn(span.end())) return; // "agathons-laptop"
+        for (const LabelledValue& value : m_in.screen.labelled()) {
+            if (value.kind != Kind::Person || value.run != m_run.line || !value.whole) continue;
+            if (value.span.start > span.start || value.span.end() < span.end()) continue;
+            const auto m = name.match(text.mid(value.span.start, value.span.length));
+            const Span all{value.span.start, int(m.capturedLength())};
+            if (!m.hasMatch() || all.end() < span.end() || !mayBeName(all, span)) continue;
+            span = all;
+            return;
+        }
+    }
+    // Around a name nothing but what is another's, a particle, or a word no list has.
+    bool mayBeName(const Span& all, const Span& name) const {
+        return std::all_of(m_tokens.begin(), m_tokens.end(), [&](const Token& t) {
+            const bool within = t.span.start >= all.start && t.span.end() <= all.end();
+            if (!within || (t.span.start >= name.start && t.span.end() <= name.end())) return true;
+            if (t.initial || isParticle(t) || m_taken[size_t(t.span.start)]) return true;
+            return !isTitle(t) && !isRoleWord(t) && !isThing(t) && !speaksOfPeople(t) &&
+                   (m_in.names.isGivenOrFamily(t.text) || !isOrdinary(m_in.names, t.text));
+        });
     }
 
     // "Johansson Björk, Nina": the given name behind a family's, up to the end of its cell or a number; "Björk, N."
@@ -276,17 +329,19 @@ private:
     }
 
     // "Linas" before "Gata 74": one or two words no language has, between the sign that parts them from what stands
-    // before and the street.
+    // before, or a word written small, and the street.
     void growOverStrangeWords(Span& span) const {
         constexpr int most = 2;
         Span grown = span;
+        const auto before = [&](const Token& t) { return t.span.end() <= grown.start; };
         for (int words = 0; words < most && !beginsAt(grown.start); ++words) {
-            const auto before = [&](const Token& t) { return t.span.end() <= grown.start; };
             const Token* t = last(before);
-            if (!t || !joins(*t, nullptr, t->span.end(), grown.start) || !isOfName(*t)) return;
+            if (!t || !joins(*t, nullptr, t->span.end(), grown.start) || !isOfName(*t)) break;
             grown = {t->span.start, grown.end() - t->span.start};
         }
-        if (beginsAt(grown.start)) span = grown;
+        const Token* leads = last(before);
+        if (beginsAt(grown.start) || (leads && leads->text.size() > 1 && leads->text == leads->text.toLower()))
+            span = grown;
     }
 
     void growTo(qsizetype further, Span& span) const {
@@ -391,6 +446,19 @@ void joinHalves(const Names& names, std::vector<Candidate>& found) {
     }
 }
 
+// "de Vries" and "Tom" have both grown to "de Vries, Tom": the surer one stays.
+void dropGrownAlike(std::vector<Candidate>& found) {
+    const auto same = [](const Candidate& a, const Candidate& b) {
+        return a.kind == b.kind && a.run == b.run && a.span.start == b.span.start && a.span.length == b.span.length;
+    };
+    for (size_t i = 0; i < found.size(); ++i)
+        for (size_t j = found.size() - 1; j > i; --j)
+            if (found[i].kind == Kind::Person && same(found[i], found[j])) {
+                if (found[j].confidence > found[i].confidence) found[i] = std::move(found[j]);
+                found.erase(found.begin() + long(j));
+            }
+}
+
 // "Germany" right under the town: an address of another country ends so. "54172": a post code that its line had no room
 // for.
 std::optional<Candidate> restUnder(const Surroundings& in, const Candidate& address) {
@@ -438,6 +506,12 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
             c.reason = Tr::tr("stands between a house number and a town");
             continue;
         }
+        if (growing.isStreetAmong(found, c.span)) {
+            c.kind = Kind::Address;
+            c.reason =
+                sentence(Tr::tr("stands where such a value stands on this page (%1)"), kindTitle(Kind::Address));
+            continue;
+        }
         growing.growStreetNumber(c.span);
         growing.growNumberOfStreet(c.span);
         growing.growNumberOfPlace(c.span);
@@ -454,6 +528,7 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
         });
     };
     std::erase_if(found, isTaken);
+    dropGrownAlike(found);
     std::vector<Candidate> more;
     for (const Candidate& c : found) {
         if (c.run->second >= 0) continue;

@@ -7,6 +7,7 @@
 #include "reading/bare_picture.h"
 #include "reading/bars.h"
 #include "reading/codes.h"
+#include "reading/combs.h"
 #include "reading/faces.h"
 #include "reading/grounds.h"
 #include "reading/headings.h"
@@ -167,6 +168,7 @@ public:
             page.lines.push_back(std::move(line));
         }
         joinSelected(page.lines);
+        joinCombs(page.lines);
         sortFromTop(page.lines);
         while (partHeadings(page.lines)) sortFromTop(page.lines); // of three columns one gap at a time
         if (search) search->finish(page, area.topLeft());
