@@ -34,7 +34,7 @@ public:
         std::vector<char> isAddress(runs.size(), 0);
         for (size_t i = 0; i < runs.size(); ++i) {
             const TextRun& run = runs[i];
-            for (const Pattern* street : {&m_english, &m_german, &m_french, &m_spanish, &m_unnumbered})
+            for (const Pattern* street : {&m_english, &m_capitals, &m_german, &m_french, &m_spanish, &m_unnumbered})
                 for (const PatternMatch& m : street->all(run.search)) {
                     if (isTimeOrRoom(in, m.text(run.search, 1))) continue;
                     const Span span = withTown(run, m.groups[1]);
@@ -283,6 +283,9 @@ private:
 
     Pattern m_english{
         R"(((?:(?:Flat|Apartment|Apt\.?|Unit|Suite|Room|Floor|Studio)\s[\dOIl]{1,5}[A-Za-z]?(?:,\s?|\s))?(?:\b[\dOIl]{1,5}[A-Za-z]?(?:-\d{1,4})?,?\s)(?:[A-Z][\p{L}'’.\-]*\s){1,4}(?:Street|St\.?|Road|Rd\.?|Lane|Ln\.?|Avenue|Ave\.?|Drive|Dr\.?|Close|Court|Ct\.?|Place|Pl\.?|Gardens|Terrace|House|Way|Crescent|Square|Sq\.?|Row|Walk|Hill|Park|Mews|Grove|Rise|View|Green|Boulevard|Blvd\.?|Parade|Quay|Wharf|Villas?|Cottages?|Highway|Hwy\.?|Parkway|Circle|Court|Lodge|Mill|Yard|Bank|Fold)\b))"};
+    // "72 GARDEN COURT": as forms ask for it. In capitals "12 NEW VIEW" is a heading's as often.
+    Pattern m_capitals{
+        R"((\b\d{1,5}[A-Z]?(?:-\d{1,4})?,?\s(?:\p{Lu}[\p{Lu}'’.\-]*\s){1,4}(?:STREET|ROAD|RD|LANE|AVENUE|AVE|DRIVE|CLOSE|COURT|CRESCENT|TERRACE|GARDENS|MEWS|GROVE|BOULEVARD|BLVD|SQUARE|PARKWAY)\b))"};
     Pattern m_preposition{R"(^(?:Am|An|Auf|Im|In|Zum|Zur|Beim|Hinter|Unter|Vor)(?: de[rmn])? (\p{L}+) \d)"};
     Pattern m_german{
         R"((\b[A-ZÄÖÜ][\p{L}\-]*(?:[ \-][A-ZÄÖÜ][\p{L}\-]*){0,3}(?:straße|strasse|str\.|stra(?:B|8|f|g|fs|ss|ß)e|weg|platz|allee|gasse|ufer|damm|ring|chaussee|steig|stieg|pfad|graben|hof|markt|winkel|stra[sß]sse|[ \-](?:Straße|Strasse|Str\.|Weg|Platz|Allee|Gasse|Ufer|Damm|Ring|Chaussee|Steig|Pfad|Graben|Hof|Markt))\s[\dOIl]{1,4}(?:\s?[a-z]\b|-\d{1,4})?\b|\b(?:Am|An der|An den|Auf dem|Auf der|Im|In der|In den|Zum|Zur|Beim|Hinter der|Hinter dem|Unter den|Vor dem)\s[A-ZÄÖÜ][\p{L}\-]+(?:\s[A-ZÄÖÜ][\p{L}\-]+)?\s[\dOIl]{1,3}(?:\s?[a-h]\b)?(?:$|[^\d.:%]))|\b[A-ZÄÖÜ][\p{L}\-]{3,}(?:straat|laan|gracht|plein|dijk|kade|weg|singel|steeg|dreef)\s\d{1,4}(?:\s?[a-z]\b)?)"};

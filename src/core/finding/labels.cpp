@@ -220,7 +220,7 @@ QStringList withoutOwner(QStringList words) {
     return words;
 }
 
-// "Post code and town", "PLZ und Ort": two parts of an address in one field.
+// "Post code and town", "PLZ und Ort", "street and number": two parts of an address in one field.
 bool isTwoPartsOfAddress(const QStringList& words) {
     static const QSet<QString> ands = aroundLabels("and");
     const auto joint =
@@ -231,7 +231,8 @@ bool isTwoPartsOfAddress(const QStringList& words) {
     };
     if (joint == words.end()) return false;
     const qsizetype at = joint - words.begin();
-    return isPart(words.first(at)) && isPart(words.mid(at + 1));
+    const bool numbered = at + 2 == words.size() && isNumberWord(words.last());
+    return isPart(words.first(at)) && (numbered || isPart(words.mid(at + 1)));
 }
 
 // What offices put together: no list has them all. Said in the lists' words, for what stands on the screen may be

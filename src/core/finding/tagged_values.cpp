@@ -282,6 +282,9 @@ bool TaggedPage::isNameLike(const QString& text, double confidence) const {
     if (std::none_of(words.begin(), words.end(),
                      [&](const QString& word) { return word.size() >= fewestLetters || known(word); }))
         return false;
+    // "N/Réf", "V/Zeichen": whose reference it is.
+    static const QRegularExpression shortened(QStringLiteral("^\\p{L}/\\p{L}+$"));
+    if (words.size() == 1 && shortened.match(text).hasMatch()) return false;
     // "my", though somebody is called My.
     if (words.size() == 1 && text == text.toLower() && m_in.names.isVeryCommonWord(text, m_in.screen.language()))
         return false;

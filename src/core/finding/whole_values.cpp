@@ -535,7 +535,11 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
         auto rest = c.kind == Kind::Phone     ? countryCodeBefore(in, c)
                     : c.kind == Kind::Address ? restUnder(in, c)
                                               : std::nullopt;
-        if (rest) more.push_back(std::move(*rest));
+        const auto isIn = [&](const Candidate& other) {
+            return other.run == rest->run && other.span.start <= rest->span.start && other.span.end() >= rest->span.end();
+        };
+        if (rest && std::ranges::none_of(found, isIn) && std::ranges::none_of(more, isIn))
+            more.push_back(std::move(*rest));
     }
     found.insert(found.end(), more.begin(), more.end());
 }
