@@ -8298,5 +8298,41 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>did something at a time</source>
         <translation>hat zu einer Zeit etwas getan</translation>
     </message>
+    <message>
+        <source>stands over a post code</source>
+        <translation>steht über einer Postleitzahl</translation>
+    </message>
+    <message>
+        <source>is a date before the age it makes</source>
+        <translation>ist ein Datum vor dem Alter, das es ergibt</translation>
+    </message>
+    <message>
+        <source>is a place told by three words</source>
+        <translation>ist ein durch drei Wörter angegebener Ort</translation>
+    </message>
+    <message>
+        <source>is an e-mail address spelt out</source>
+        <translation>ist eine ausgeschriebene E-Mail-Adresse</translation>
+    </message>
+    <message>
+        <source>is a one-time code: it stands before words for one</source>
+        <translation>ist ein Einmalcode: Er steht vor Wörtern für einen</translation>
+    </message>
+    <message>
+        <source>follows a word for a code</source>
+        <translation>folgt auf ein Wort für einen Code</translation>
+    </message>
+    <message>
+        <source>is the name somebody had before</source>
+        <translation>ist der Name, den jemand früher trug</translation>
+    </message>
+    <message>
+        <source>follows words for who it is or whom it is meant for</source>
+        <translation>folgt auf Wörter, die sagen, wer es ist oder für wen es bestimmt ist</translation>
+    </message>
+    <message>
+        <source>stands behind a user&apos;s number</source>
+        <translation>steht hinter der Nummer eines Benutzers</translation>
+    </message>
 </context>
 </TS>

@@ -8298,5 +8298,41 @@ o suelte aquí archivos de imagen.
         <source>did something at a time</source>
         <translation>hizo algo en un momento dado</translation>
     </message>
+    <message>
+        <source>stands over a post code</source>
+        <translation>está encima de un código postal</translation>
+    </message>
+    <message>
+        <source>is a date before the age it makes</source>
+        <translation>es una fecha seguida de la edad que resulta</translation>
+    </message>
+    <message>
+        <source>is a place told by three words</source>
+        <translation>es un lugar indicado con tres palabras</translation>
+    </message>
+    <message>
+        <source>is an e-mail address spelt out</source>
+        <translation>es una dirección de correo escrita con palabras</translation>
+    </message>
+    <message>
+        <source>is a one-time code: it stands before words for one</source>
+        <translation>es un código de un solo uso: precede a palabras que lo dicen</translation>
+    </message>
+    <message>
+        <source>follows a word for a code</source>
+        <translation>sigue a una palabra que designa un código</translation>
+    </message>
+    <message>
+        <source>is the name somebody had before</source>
+        <translation>es el nombre que alguien llevaba antes</translation>
+    </message>
+    <message>
+        <source>follows words for who it is or whom it is meant for</source>
+        <translation>sigue a palabras que dicen quién es o a quién va dirigido</translation>
+    </message>
+    <message>
+        <source>stands behind a user&apos;s number</source>
+        <translation>sigue al número de un usuario</translation>
+    </message>
 </context>
 </TS>

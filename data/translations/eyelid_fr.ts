@@ -8298,5 +8298,41 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>did something at a time</source>
         <translation>a fait quelque chose à un moment donné</translation>
     </message>
+    <message>
+        <source>stands over a post code</source>
+        <translation>se trouve au-dessus d’un code postal</translation>
+    </message>
+    <message>
+        <source>is a date before the age it makes</source>
+        <translation>est une date suivie de l’âge qu’elle donne</translation>
+    </message>
+    <message>
+        <source>is a place told by three words</source>
+        <translation>est un lieu indiqué par trois mots</translation>
+    </message>
+    <message>
+        <source>is an e-mail address spelt out</source>
+        <translation>est une adresse e-mail écrite en toutes lettres</translation>
+    </message>
+    <message>
+        <source>is a one-time code: it stands before words for one</source>
+        <translation>est un code à usage unique : il précède des mots qui le disent</translation>
+    </message>
+    <message>
+        <source>follows a word for a code</source>
+        <translation>suit un mot désignant un code</translation>
+    </message>
+    <message>
+        <source>is the name somebody had before</source>
+        <translation>est le nom que quelqu’un portait auparavant</translation>
+    </message>
+    <message>
+        <source>follows words for who it is or whom it is meant for</source>
+        <translation>suit des mots disant qui c’est ou à qui cela s’adresse</translation>
+    </message>
+    <message>
+        <source>stands behind a user&apos;s number</source>
+        <translation>suit le numéro d’un utilisateur</translation>
+    </message>
 </context>
 </TS>

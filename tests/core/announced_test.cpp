@@ -14,12 +14,6 @@ QStringList foundOn(Kind kind, const Page& page) {
     return texts;
 }
 
-QStringList list(std::initializer_list<const char*> texts) {
-    QStringList all;
-    for (const char* text : texts) all << QString::fromUtf8(text);
-    return all;
-}
-
 } // namespace
 
 TEST_CASE("a word for somebody before a word for a number names somebody's number, in four languages") {

@@ -1,8 +1,6 @@
 // What each detector must find, what it must leave, and what it still finds when it was misread.
 #include "finding/check_digits.h"
-#include "finding/finder.h"
-#include "support/everything.h"
-#include "support/made.h"
+#include "support/found_on.h"
 
 #include <QRegularExpression>
 
@@ -29,12 +27,6 @@ QStringList of(Kind kind, const QStringList& lines, const char* policy = "everyt
 
 QStringList of(Kind kind, const char* line, const char* policy = "everything") {
     return of(kind, QStringList{QString::fromUtf8(line)}, policy);
-}
-
-QStringList list(std::initializer_list<const char*> texts) {
-    QStringList all;
-    for (const char* t : texts) all << QString::fromUtf8(t);
-    return all;
 }
 
 } // namespace

@@ -7,6 +7,12 @@
 
 namespace eyelid {
 
+inline QStringList list(std::initializer_list<const char*> texts) {
+    QStringList all;
+    for (const char* text : texts) all << QString::fromUtf8(text);
+    return all;
+}
+
 inline made::PageMaker pageOf(std::initializer_list<const char*> lines) {
     made::PageMaker maker;
     int y = 40;

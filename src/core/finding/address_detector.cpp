@@ -3,6 +3,7 @@
 #include "base/shipped.h"
 #include "finding/detector.h"
 #include "finding/ordinary_word.h"
+#include "finding/person_words.h"
 #include "language/spelling.h"
 #include "picture/geometry.h"
 
@@ -34,7 +35,8 @@ public:
         std::vector<char> isAddress(runs.size(), 0);
         for (size_t i = 0; i < runs.size(); ++i) {
             const TextRun& run = runs[i];
-            for (const Pattern* street : {&m_english, &m_capitals, &m_german, &m_french, &m_spanish, &m_unnumbered})
+            for (const Pattern* street :
+                 {&m_english, &m_capitals, &m_german, &m_french, &m_spanish, &m_unnumbered, &m_postBox})
                 for (const PatternMatch& m : street->all(run.search)) {
                     if (isTimeOrRoom(in, m.text(run.search, 1))) continue;
                     const Span span = withTown(run, m.groups[1]);
@@ -78,6 +80,7 @@ public:
         }
         findFlowing(in, out);
         findLabelled(in, isAddress, out);
+        findOverPostcodes(in, isAddress, out);
         findBlocks(in, isAddress, out);
     }
 
@@ -276,9 +279,53 @@ private:
         const SearchText before(run.text().left(postcode.start));
         for (const PatternMatch& m : m_townBefore.all(before)) {
             if (m.groups[0].end() != before.text().size()) continue;
-            return {m.groups[1].start, postcode.end() - m.groups[1].start};
+            return withPartsBefore(run, {m.groups[1].start, postcode.end() - m.groups[1].start});
         }
         return postcode;
+    }
+
+    // "Rose Cottage, Weir End, " before "Alderport LM4 7QP": a house with a name and no number.
+    Span withPartsBefore(const TextRun& run, const Span& town) const {
+        const SearchText before(run.text().left(town.start));
+        for (const PatternMatch& m : m_partsBefore.all(before))
+            if (m.groups[0].end() == before.text().size()) return {m.groups[1].start, town.end() - m.groups[1].start};
+        return town;
+    }
+
+    // The same line by line, over a post code that stands alone or behind its town: up to who lives there.
+    void findOverPostcodes(const Surroundings& in, std::vector<char>& isAddress, std::vector<Candidate>& out) const {
+        constexpr int mostLines = 4;
+        constexpr double close = 1.8; // heights of a small x between two lines of one block
+        const auto& runs = in.screen.runs();
+        const auto& lines = in.screen.page().lines;
+        for (size_t i = 0; i < runs.size(); ++i) {
+            if (!m_endsAddress.matchesWhole(runs[i].text())) continue;
+            int under = int(i);
+            for (int n = 0; n < mostLines; ++n) {
+                const int over = in.screen.lineAbove(under);
+                if (over < 0 || isAddress[size_t(over)] || in.screen.labelOf(over)) break;
+                const TextLine &upper = lines[size_t(over)], &lower = lines[size_t(under)];
+                if (lower.box.top() - upper.box.bottom() > close * std::max(upper.xHeight, lower.xHeight)) break;
+                if (!m_partOfAddress.matchesWhole(runs[size_t(over)].text()) || isSomebody(in, runs[size_t(over)]))
+                    break;
+                out.push_back({Kind::Address,
+                               &runs[size_t(over)],
+                               {0, int(runs[size_t(over)].text().size())},
+                               0.7,
+                               Tr::tr("stands over a post code"),
+                               {}});
+                isAddress[size_t(over)] = 1;
+                under = over;
+            }
+        }
+    }
+    // Who lives there, or a firm: an address stands under both.
+    static bool isSomebody(const Surroundings& in, const TextRun& run) {
+        const std::vector<Token> tokens = tokensOf(run);
+        if (tokens.empty() || isTitle(tokens.front()) || std::ranges::any_of(tokens, isLegalForm)) return true;
+        const Token& last = tokens.back();
+        if (isThing(last)) return !endsStreet(last) && !isHouse(last);
+        return tokens.size() > 1 && in.names.isGiven(tokens.front().text) && in.names.isFamily(last.text);
     }
 
     Pattern m_english{
@@ -296,12 +343,18 @@ private:
     // "Partida Manzanares s/n": sin número.
     Pattern m_unnumbered{
         R"((\p{Lu}[\p{L}'’.\-]+(?: (?:(?:de|del|la|las|los|el) )*\p{Lu}[\p{L}'’.\-]+){0,4},? [sS]/[nN]\b))"};
+    Pattern m_postBox{
+        R"((\b(?:P\.?O\.? ?Box|Post Office Box|Postfach|Apartado(?: de [Cc]orreos)?|Bo[iî]te [Pp]ostale|BFPO|Postbus)(?: (?:no\.?|nr\.?|n[°º.]))?:? \d{1,3}(?: ?\d{2,3}){0,2}\b))"};
     Pattern m_calledAfter{R"((,|[\p{Ll}]{2,}) (\d{1,5} (\p{Lu}[\p{L}'’\-]{2,}) (\p{Lu}\p{Ll}{2,}))(?:$|[,;:.?!)]))"};
     Pattern m_american = american();
     Pattern m_canadian{R"((?:^|[^\w\-])([ABCEGHJ-NPRSTVXY]\d[ABCEGHJ-NPRSTV-Z] \d[ABCEGHJ-NPRSTV-Z]\d)(?:$|[^\w\-]))"};
     Pattern m_postcode{R"((?:^|[^\w\-])([A-Z]{1,2}[\dOISl][A-Z\dOISl]? ?[\dOISl][ABD-HJLNP-UW-Z]{2})(?:$|[^\w\-]))"};
     Pattern m_rest{
         R"((?:,? (?:\p{Lu}[\p{L}'’.\-]+|\d{5}(?:-\d{4})?|[A-Z]{2})(?: (?:upon|on|sur|am|an|der|de|la|le|in|under|le|the)(?: the)?)?){0,5},? ?(?:[A-Z]{1,2}[\dOISl][A-Z\dOISl]? ?[\dOISl][A-Z]{2}\b|\d{4,5}(?: [A-Z]{2}\b)?(?: \p{Lu}[\p{L}\-]+){0,3}|[A-Z]{2} \d{5}))"};
+    Pattern m_partsBefore{
+        R"((?:^|[:;(] |\p{Ll} )((?:\p{Lu}[\p{L}'’\-]*(?: (?:of|on|the|upon|\p{Lu}[\p{L}'’\-]*)){0,3}, ){1,3})$)"};
+    Pattern m_endsAddress{R"((?:\p{Lu}[\p{L}'’\-]+(?: \p{L}[\p{L}'’\-]+){0,3},? )?[A-Z]{1,2}\d[A-Z\d]? \d[A-Z]{2})"};
+    Pattern m_partOfAddress{R"(\p{Lu}[\p{L}'’\-]*(?: (?:of|on|the|upon|\p{Lu}[\p{L}'’\-]*)){0,3},?)"};
     Pattern m_townBefore{R"((?:^|, )(\p{Lu}[\p{L}'‘’\-]+(?:[ \-](?:upon|on|under|the|\p{Lu}[\p{L}'’\-]+)){0,3},? )$)"};
     Pattern m_townLine{
         R"((?:D-|F-|E-)?\d{4,5} ?[A-Z]{0,2} \p{Lu}[\p{L} \-]+|\p{Lu}[\p{L} \-.]+,? [A-Z\[|l1]{2} \d{5}(?:-\d{4})?)"};

@@ -94,6 +94,8 @@ private:
         }
         for (const PatternMatch& m : m_degrees.all(on.run.search))
             on.add(Kind::Location, m.groups[1], 0.92, Tr::tr("is a place in degrees, minutes and seconds"));
+        for (const PatternMatch& m : m_threeWords.all(on.run.search))
+            on.add(Kind::Location, m.groups[1], 0.9, Tr::tr("is a place told by three words"));
     }
 
     void findWallets(const On& on) const {
@@ -128,6 +130,7 @@ private:
     Pattern m_pair{R"((?:^|[^\d.])((-?\d{1,2}[.]\d{4,8})°? ?[NS]?[,;/ ]{1,2}(-?\d{1,3}[.]\d{4,8})°?(?: ?[EWO]\b)?))"};
     Pattern m_degrees{
         R"((\d{1,2} ?[°º] ?\d{1,2} ?['’′] ?(?:\d{1,2}(?:[.,]\d+)? ?["”″'’]{1,2} ?)?[NS][,; ]{0,3}\d{1,3} ?[°º] ?\d{1,2} ?['’′] ?(?:\d{1,2}(?:[.,]\d+)? ?["”″'’]{1,2} ?)?[EWO]))"};
+    Pattern m_threeWords{R"((?:^|[\s(])(///\p{Ll}{3,}\.\p{Ll}{3,}\.\p{Ll}{3,})(?:$|[\s,;.)]))"};
     Pattern m_single{R"(-?\d{1,3}[.,]\d{3,8}°?(?: ?[NSEW]\b)?)"};
     Pattern m_number{R"([A-Za-z0-9]*\d[A-Za-z0-9]*(?:[\-:][A-Za-z0-9]+)*)"};
     Pattern m_long{R"([A-Za-z0-9]{20,})"};

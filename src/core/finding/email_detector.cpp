@@ -59,6 +59,15 @@ public:
                                0.65,
                                Tr::tr("stands between angle brackets and has a mail domain's ending"),
                                {}});
+        // Written so that machines pass it by: "k.holm (at) example.org", "k dot holm at example dot org".
+        for (const TextRun& run : in.screen.runs()) {
+            // Most lines hold neither, and the patterns are costly.
+            const bool words = run.text().count(u' ') >= 4, brackets = run.text().contains(m_bracket);
+            if (!words && !brackets) continue;
+            for (const Pattern* spelt : {&m_inBrackets, &m_inWords})
+                for (const PatternMatch& m : spelt->all(run.search))
+                    out.push_back({Kind::Email, &run, m.groups[1], 0.85, Tr::tr("is an e-mail address spelt out"), {}});
+        }
         // Under a label that says e-mail, where the @ itself was misread.
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Email) continue;
@@ -120,6 +129,12 @@ private:
 
     Pattern m_address = ofEndings(
         R"([(]?([A-Za-z0-9\x{C0}-\x{24F}][A-Za-z0-9\x{C0}-\x{24F}._%+'\-!|]*) ?[@©®] ?([A-Za-z0-9\x{C0}-\x{24F}](?:[A-Za-z0-9\x{C0}-\x{24F}\-_]|[.]|[.] [a-z0-9]|[ ,][.,] ?[a-z0-9])*[A-Za-z0-9](?:(?: [a-z0-9\-]{2,24})? (?:<<no word>>))?\b))");
+    QRegularExpression m_bracket{QStringLiteral("[(\\[{]")};
+    Pattern m_inBrackets = ofEndings(
+        R"((?i)(?:^|[\s<:(])([a-z0-9._+\-]{1,30} ?[(\[{] ?(?:at|@|ät|arroba|arobase) ?[)\]}] ?[a-z0-9\-]{2,30}(?: ?[(\[{]? ?(?:\.|dot|punkt|point|punto) ?[)\]}]? ?[a-z0-9\-]{2,24}){0,2} ?[(\[{]? ?(?:\.|dot|punkt|point|punto) ?[)\]}]? ?(?:<<no word>>|<<a word as well>>))\b)");
+    // Without brackets the dots are spelt as well: "find us at example.org" is no address.
+    Pattern m_inWords = ofEndings(
+        R"((?i)(?:^|[\s<:(])([a-z0-9._+\-]{1,30}(?: (?:dot|punkt|point|punto) [a-z0-9_+\-]{1,30}){0,2} (?:at|ät|arroba|arobase) [a-z0-9\-]{2,30}(?: (?:dot|punkt|point|punto) [a-z0-9\-]{2,24}){0,2} (?:dot|punkt|point|punto) (?:<<no word>>|<<a word as well>>))\b)");
     Pattern m_credentials{R"([a-z][a-z0-9+.\-]*://[^\s/@]*:$)"};
     Pattern m_prompt{R"(^ ?-?[\w\-]{0,8}[:;]|^[:.;]?\s?[:.;]?\s?[~$#/])"};
     Pattern m_ended = ofEndings(R"(^((?:[A-Za-z0-9\-]+[.])+(?:<<no word>>|<<a word as well>>))[.] ([a-z0-9\-]+))");

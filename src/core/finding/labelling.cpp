@@ -143,8 +143,24 @@ public:
             if (!text(i).contains(QLatin1Char('<'))) continue;
             const SearchText& line = m_screen.m_runs[i].search;
             for (const PatternMatch& m : element.all(line))
-                if (const auto hit = elementHit(m.text(line, 1)))
-                    add(*hit, i, m.groups[2], LabelledValue::How::Inside);
+                if (const auto hit = elementHit(m.text(line, 1))) add(*hit, i, m.groups[2], LabelledValue::How::Inside);
+        }
+    }
+
+    // name="password" value="…", "key": "surname", "value": "…", name LIKE '…': what is named in one place and given in
+    // the next.
+    void pairs() {
+        static const Pattern pair(
+            R"RX((?:name|key|id|property|field)["']?\s?[=:]\s?["']([\p{L}][\p{L}\d_.\- ]{1,40})["'][,\s][^<>]{0,40}?\bvalue["']?\s?[=:]\s?["']([^"'<>]+)["'])RX");
+        static const Pattern like(
+            R"RX((?i)\b(\p{L}[\p{L}\d_]+) (?:not )?(?:i?like|=|<>|in \() ?['"]%?([^"'%]{2,40})%?['"])RX");
+        for (size_t i = 0; i < m_lines.size(); ++i) {
+            const bool quotes = text(i).contains(u'"') || text(i).contains(u'\'');
+            if (!quotes) continue;
+            const SearchText& line = m_screen.m_runs[i].search;
+            for (const Pattern* pattern : {&pair, &like})
+                for (const PatternMatch& m : pattern->all(line))
+                    if (const auto hit = hitOf(m.text(line, 1))) add(*hit, i, m.groups[2], LabelledValue::How::Inside);
         }
     }
 
@@ -252,7 +268,8 @@ public:
     // Headings: a label in a row of at least two short cells speaks for the column below it.
     void headings() {
         for (size_t h = 0; h < m_lines.size(); ++h) {
-            // "From account", "Doorstep password": what ends in a word for numbers or for secrets is of them all the same.
+            // "From account", "Doorstep password": what ends in a word for numbers or for secrets is of them all the
+            // same.
             if (!m_hits[h] || (!m_hits[h]->whole && !isNumber(m_hits[h]->kind) && m_hits[h]->kind != Kind::Secret))
                 continue;
             // A key of code or a form's label with a colon speaks for what follows it, not for what stands below.
@@ -372,8 +389,8 @@ private:
         return -1;
     }
 
-    // "One-time code" over "970 749", both in the middle of what they stand on: the next line under a label that has the
-    // same middle, of whatever size, and nothing beside it. -1 where there is none.
+    // "One-time code" over "970 749", both in the middle of what they stand on: the next line under a label that has
+    // the same middle, of whatever size, and nothing beside it. -1 where there is none.
     int centredUnder(size_t label) const {
         constexpr double close = 2.2, inLine = 0.6; // heights of a small x
         if (!m_hits[label]->whole || speaksForWhatFollows(text(label)) || m_screen.m_beside[label] >= 0) return -1;
@@ -615,6 +632,7 @@ void ScreenText::findLabels(std::span<const QStringList> labels) {
     labelling.inside();
     labelling.namesInParts();
     labelling.elements();
+    labelling.pairs();
     labelling.properties();
     labelling.numbered();
     labelling.inSentences();

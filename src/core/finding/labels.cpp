@@ -116,6 +116,14 @@ bool haveLetter(const QStringList& words) {
 QList<QStringList> otherNumbers(const QStringList& words) {
     static const QSet<QString> written = aroundLabels("written for number"), ofs = aroundLabels("of");
     QList<QStringList> others;
+    // "Krankenversichertennr": grown together with it.
+    static const QString shorter = QStringLiteral("nr"), longer = QStringLiteral("nummer");
+    const QString& last = words.last();
+    const bool isLong = last.endsWith(longer) && last.size() > longer.size(), isShort = last.endsWith(shorter);
+    if (isLong || isShort) {
+        others << words;
+        others.last().last() = isLong ? last.chopped(longer.size()) + shorter : last.chopped(shorter.size()) + longer;
+    }
     if (words.size() < 2) return others;
     const bool leads = words.size() > 2 && written.contains(words[0]) && ofs.contains(words[1]);
     const qsizetype at = leads ? 0 : words.size() - 1;
@@ -317,6 +325,7 @@ std::optional<LabelHit> elementHit(const QString& name) {
 std::optional<LabelHit> labelHit(const QString& text) {
     static const QRegularExpression inBrackets(QStringLiteral("^([^(]*\\p{L}[^(]*)\\([^()]*\\) ?:?$"));
     if (auto hit = hitAsWritten(text)) return hit;
+    if (!text.contains(u'(')) return std::nullopt;
     const auto m = inBrackets.match(text);
     return m.hasMatch() ? hitAsWritten(m.captured(1)) : std::nullopt;
 }

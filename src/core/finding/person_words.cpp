@@ -23,6 +23,15 @@ int beforeOwnersS(QStringView word) {
     return all ? int(letters) : 0;
 }
 
+// "Ines' Liste": behind an s an apostrophe alone, unless it closes a quotation.
+bool ownsByApostrophe(const QString& text, int start, int end) {
+    const auto isApostrophe = [&](int at) { return at >= 0 && (text[at] == u'\'' || text[at] == QChar(0x2019)); };
+    if (end + 2 >= text.size() || !isApostrophe(end) || text[end + 1] != u' ' || !text[end + 2].isLetter())
+        return false;
+    return QStringLiteral("sxzß").contains(text[end - 1]) && !text.left(start).contains(text[end]) &&
+           !text.left(start).contains(QChar(0x2018));
+}
+
 } // namespace
 
 std::vector<Token> tokensOf(const TextRun& run) {
@@ -44,8 +53,8 @@ std::vector<Token> tokensOf(const TextRun& run) {
         while (i < text.size() && inner(i)) ++i;
         Token t;
         const int owned = beforeOwnersS(QStringView(text).mid(start, i - start));
-        t.owns = owned > 0;
-        t.span = {start, t.owns ? owned : i - start};
+        t.owns = owned > 0 || ownsByApostrophe(text, start, i);
+        t.span = {start, owned > 0 ? owned : i - start};
         t.text = text.mid(t.span.start, t.span.length);
         t.plain = withoutAccents(t.text).toLower();
         t.after = t.span.end() < text.size() ? text[t.span.end()] : QChar();
@@ -129,6 +138,11 @@ bool isArticle(const Token& t) {
 bool joinsTown(const QString& word) {
     static const QSet<QString> words = aroundNames("joins a town");
     return words.contains(word);
+}
+
+bool isHouse(const Token& t) {
+    static const QSet<QString> words = aroundNames("ends a house");
+    return words.contains(t.plain);
 }
 
 bool endsStreet(const Token& t) {

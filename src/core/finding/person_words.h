@@ -38,6 +38,7 @@ bool saysWhere(const Token& t);       ///< "at", "bei": a house's number may fol
 bool joinsTown(const QString& word);  ///< "upon", "de": between the words of a town's name
 bool endsStreet(const Token& t);      ///< "Road", "Gasse"
 bool leadsStreet(const Token& t);     ///< "rue", "Calle"
+bool isHouse(const Token& t);         ///< "Cottage", "Lodge": ends the name of a house
 bool isThing(const Token& t);         ///< "Ltd", "Street", "Hospital": what bears a name and is nobody
 bool isLegalForm(const Token& t);     ///< "Ltd", "GmbH": ends the name of a firm, and of nobody
 bool isAlsoThing(const Token& t);     ///< "German", "Mercedes": a name, and by itself more often something else

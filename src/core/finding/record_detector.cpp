@@ -3,6 +3,8 @@
 #include "base/sentence.h"
 #include "finding/detector.h"
 
+#include <QRegularExpression>
+
 namespace eyelid {
 namespace {
 
@@ -22,7 +24,7 @@ public:
                 if (digits < 3 || number.size() > 24) continue;
                 out.push_back({Kind::Record,
                                &run,
-                               {value.span.start + m.groups[0].start, m.groups[0].length},
+                               withLetters(run.text(), value.span, m.groups[0]),
                                namesSomebodysNumber(value.label) ? ofSomebody : ofSomething,
                                value.because(),
                                {}});
@@ -43,6 +45,14 @@ public:
     }
 
 private:
+    // "LMW-DD-0044": the letters that signs join to it are part of it.
+    static Span withLetters(const QString& text, const Span& value, const Span& number) {
+        static const QRegularExpression letters(QStringLiteral("(?:[A-Za-z]{1,6}[-/.])+$"));
+        const auto m = letters.match(text.mid(value.start, number.start));
+        const int more = m.hasMatch() ? int(m.capturedLength()) : 0;
+        return {value.start + number.start - more, number.length + more};
+    }
+
     Pattern m_number{R"([A-Z0-9][A-Za-z0-9]*(?:[\-/. ]?[A-Z0-9]*\d[A-Za-z0-9]*){0,5})"};
     Pattern m_date{
         R"RX((?i)(?:^|[^\w./\-])(\d{1,2}[./\-]\d{1,2}[./\-](?:19|20)?\d{2}|(?:19|20)\d{2}-\d{2}-\d{2}|\d{1,2}(?:st|nd|rd|th|\.)? (?:de )?(?:jan|feb|mar|mär|apr|may|mai|jun|jul|aug|sep|oct|okt|nov|dec|dez|ene|abr|ago|dic|janv|fév|fev|avr|juin|juil|août|aout|déc|enero|febrero|marzo|mayo)[a-zéû]{0,7}\.?(?: (?:de )?(?:19|20)\d{2})?|(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]{0,6}\.? \d{1,2}(?:st|nd|rd|th)?(?:,? (?:19|20)\d{2})?)(?:$|[^\w/\-]))RX"};

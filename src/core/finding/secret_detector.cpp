@@ -109,6 +109,8 @@ public:
                 if (value.size() < 3 || in.names.isCommonWord(value) || m_placeholder.matchesWhole(value)) continue;
                 add(m.groups[2], 0.92, Tr::tr("follows a word for a password, key or token"));
             }
+            for (const PatternMatch& m : m_netUse.all(run.search))
+                add(m.groups[m.groups[1].start >= 0 ? 1 : 2], 0.94, Tr::tr("is given to a command as its password"));
             for (const PatternMatch& m : m_inAddress.all(run.search))
                 add(m.groups[1], 0.99, Tr::tr("is a password within a web address"));
             for (const PatternMatch& m : m_spoken.all(run.search)) {
@@ -135,6 +137,16 @@ public:
             for (const PatternMatch& m : m_oneTime.all(run.search))
                 out.push_back(
                     {Kind::Secret, &run, m.groups[1], 0.9, Tr::tr("is a one-time code: it follows words for one"), {}});
+            for (const PatternMatch& m : m_isYourCode.all(run.search))
+                out.push_back({Kind::Secret,
+                               &run,
+                               m.groups[1],
+                               0.9,
+                               Tr::tr("is a one-time code: it stands before words for one"),
+                               {}});
+            for (const Pattern* code : {&m_cardCode, &m_doorCode})
+                for (const PatternMatch& m : code->all(run.search))
+                    out.push_back({Kind::Secret, &run, m.groups[1], 0.85, Tr::tr("follows a word for a code"), {}});
             for (const PatternMatch& m : m_cookie.all(run.search))
                 out.push_back({Kind::Secret, &run, m.groups[1], 0.93, Tr::tr("is a cookie's value"), {}});
         }
@@ -148,8 +160,9 @@ public:
             }
             const QString text = run.text().mid(span.start, span.length);
             const QString first = text.section(QLatin1Char(' '), 0, 0);
-            const bool anyWord = isAnyWord(value, text);
-            if (text.size() < 4 || m_placeholder.matchesWhole(text)) continue;
+            const bool anyWord = isAnyWord(in, value, text);
+            const bool cardCode = text.size() == 3 && m_cardCodeLabel.matchesWhole(value.label);
+            if ((text.size() < 4 && !cardCode) || m_placeholder.matchesWhole(text)) continue;
             if (in.names.isCommonWord(first) && !anyWord) continue;
             // A password is one word; what has several is prose beside a word for it.
             if (text.count(QLatin1Char(' ')) > 2) continue;
@@ -159,7 +172,11 @@ public:
             for (const QChar c : text)
                 telling =
                     telling || c.isDigit() || (!c.isLetterOrNumber() && c != QLatin1Char(' ') && c != QLatin1Char('.'));
-            if (telling || text.size() >= 12) out.push_back({Kind::Secret, &run, span, 0.82, value.because(), {}});
+            // "Notifications" under "Password": the next page of a menu.
+            const bool page =
+                value.how == LabelledValue::How::Above && m_loneWord.matchesWhole(text) && text[0].isUpper();
+            if (telling || (text.size() >= 12 && !page))
+                out.push_back({Kind::Secret, &run, span, 0.82, value.because(), {}});
         }
     }
 
@@ -176,11 +193,23 @@ private:
             std::ranges::count_if(words, [&](const auto& word) { return names.isVeryCommonWord(word); });
         return 2 * frequent > words.size();
     }
-    // "Password: lantern": one word as the whole of its field. Over a word that begins large it may be the name of a
-    // page, with the next one under it.
-    bool isAnyWord(const LabelledValue& value, const QString& text) const {
+    // "Password: lantern": one word as the whole of its field. What is written large beside or under the label may be
+    // the next label, or the next page of a menu; in a column it is a value where all of the column are such words.
+    bool isAnyWord(const Surroundings& in, const LabelledValue& value, const QString& text) const {
         if (!m_anyWordBehind.matchesWhole(value.label) || !m_loneWord.matchesWhole(text)) return false;
-        return value.how != LabelledValue::How::Above || text[0].isLower();
+        if (labelHit(text) || namesFieldsOfAddress(text)) return false;
+        return text[0].isLower() || value.how == LabelledValue::How::Inside ||
+               (value.how == LabelledValue::How::Heading && isColumnOfWords(in, value));
+    }
+    bool isColumnOfWords(const Surroundings& in, const LabelledValue& value) const {
+        constexpr auto fewest = 2;
+        int cells = 0;
+        for (const LabelledValue& other : in.screen.labelled()) {
+            if (other.how != value.how || other.kind != value.kind || other.label != value.label) continue;
+            if (!m_loneWord.matchesWhole(in.screen.runs()[size_t(other.run)].text())) return false;
+            ++cells;
+        }
+        return cells >= fewest;
     }
     static bool announcesPhrase(const LabelledValue& value) {
         static const QSet<QString> labels = shippedWords(QStringLiteral("words/secrets.txt"), QStringLiteral("phrase"));
@@ -295,12 +324,21 @@ private:
     Pattern m_pemLine{R"([\d\s|]{0,5}[A-Za-z0-9+/= ]{8,80})"};
     Pattern m_oneTime = ofWords(
         R"((?i)(?:<<sent once>>)(?: (?:is|ist|est|es|lautet))?\s?:?\s{0,2}((?:[A-Z]{1,3}-)?\d{3}[ \-]?\d{1,5}|\d{4,8})\b)");
+    // "447112 is your Larkmoor code".
+    Pattern m_isYourCode = ofWords(
+        R"((?i)(?:^|[\s(])(\d{4,8}|\d{3}[ \-]\d{3}) (?:is your|ist ihr|ist dein|est votre|est ton|es su|es tu) [^.:]{0,40}(?:<<code>>)\b)");
+    Pattern m_cardCode = ofWords(R"((?i)\b(?:<<code of a card>>)\b\.?[: ]{1,3}(\d{3,4})(?:$|[\s,;.)]))");
+    Pattern m_cardCodeLabel = ofWords("(?:.* )?(?:<<code of a card>>)");
+    Pattern m_doorCode = ofWords(
+        R"((?i)\b(?:(?:<<of a door>>)(?: code| no\.?| number)?:? |(?:gate|tor|portal|portail): )([A-Z]?\d{4,8}[A-Z]?[#*]?|[#*]\d{4,8}[#*]?|\d{2}-\d{2}-\d{2})(?:$|[\s,;.)]))");
     Pattern m_cookie{R"((?i)\b(?:set-)?cookie:\s?[\w.\-]+=([^\s;,]{4,}))"};
     Pattern m_prefixes = ofWords(R"((?:^|[^\w])((?:<<begins>>)[A-Za-z0-9_\-.]{12,}))");
     Pattern m_jwt{R"((e[yY][JI1l][A-Za-z0-9_\-]{8,}[.,] ?e?[A-Za-z0-9_\-]{8,}(?:[.,] ?[A-Za-z0-9_\-]{6,})?))"};
     Pattern m_pem{R"(-{3,5}BEGIN [A-Z ]*PRIVATE KEY-{3,5})"};
     Pattern m_keyed = ofWords(
         R"RX((?i)((?:[a-z0-9]+[_\-.])*(?:<<key>>))["']?\s?[=:]\s?["']?(?:bearer |basic )?([^\s"',;&<>{}]{3,}))RX");
+    // Behind a share or behind a user's name: what is neither an option nor a star.
+    Pattern m_netUse{R"((?i)\bnet use\b.*?(?:/user:\S+ ([^\s/*]\S{2,})|\\\\\S+ ([^\s/*]\S{2,}) /user:))"};
     Pattern m_inAddress{R"((?i)[a-z][a-z0-9+.\-]+://[^\s/:@]+:([^\s/@]{2,})@)"};
     Pattern m_spoken = ofWords(R"((?i)\b(?:<<before one word>>)\s["']?([^\s"',;]{8,}))");
     // "The password for the portal is …", "Kennwort lautet …", "pw: …".

@@ -3,6 +3,7 @@
 #include "base/sentence.h"
 #include "finding/detector.h"
 #include "finding/ordinary_word.h"
+#include "finding/person_words.h"
 
 #include <algorithm>
 
@@ -28,16 +29,49 @@ public:
         findSpeakers(in, out);
         findQuoted(in, out);
         findSaying(in, out);
-        for (const TextRun& run : in.screen.runs())
-            for (const PatternMatch& m : m_withOthers.all(run.search))
-                if (mayBeName(in.names, m.text(run.search, 1)))
-                    out.push_back(
-                        {Kind::Person, &run, m.groups[1], 0.8, Tr::tr("is named with a number of others"), {}});
+        findWithOthers(in, out);
         findMeeting(in, out);
         findOwners(in, out);
+        findAddressed(in, out);
     }
 
 private:
+    // "Karin, Tom and 3 others": each by itself.
+    void findWithOthers(const Surroundings& in, std::vector<Candidate>& out) const {
+        for (const TextRun& run : in.screen.runs())
+            for (const PatternMatch& m : m_withOthers.all(run.search))
+                for (int at = m.groups[1].start; at < m.groups[1].end();) {
+                    const qsizetype comma = run.text().indexOf(u',', at);
+                    const int end = comma < 0 || comma > m.groups[1].end() ? m.groups[1].end() : int(comma);
+                    const QString name = run.text().mid(at, end - at);
+                    if (mayBeName(in.names, name) || isKnown(in.names, name))
+                        out.push_back(
+                            {Kind::Person, &run, {at, end - at}, 0.8, Tr::tr("is named with a number of others"), {}});
+                    at = end + 2; // behind the comma and its space
+                }
+    }
+
+    // "c/o Holm", "FAO Karin Holm", "Karin Oakley née Thistlewood", "(Fr. Holm)".
+    void findAddressed(const Surroundings& in, std::vector<Candidate>& out) const {
+        const auto isThingOfName = [](const Token& t) { return isThing(t) || isCalendarWord(t) || isTitle(t); };
+        for (const TextRun& run : in.screen.runs())
+            for (const Pattern* before : {&m_addressed, &m_called, &m_bornAs, &m_shortTitle, &m_notSignedIn})
+                for (const PatternMatch& m : before->all(run.search)) {
+                    const QString name = m.text(run.search, 1);
+                    const std::vector<Token> tokens = tokensOf(TextRun{SearchText(name)});
+                    if (std::ranges::any_of(tokens, isThingOfName)) continue;
+                    const bool known = in.names.isFamily(name.section(u' ', -1));
+                    if (before == &m_shortTitle ? !known : !known && !mayBeName(in.names, name)) continue;
+                    out.push_back({Kind::Person,
+                                   &run,
+                                   m.groups[1],
+                                   0.75,
+                                   before == &m_bornAs ? Tr::tr("is the name somebody had before")
+                                                       : Tr::tr("follows words for who it is or whom it is meant for"),
+                                   {}});
+                }
+    }
+
     // "1:1 Georges / Bon": who meets whom, whatever their names.
     void findMeeting(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const TextRun& run : in.screen.runs())
@@ -134,8 +168,23 @@ private:
     Pattern m_deviceOf = Pattern::ofWords(
         R"((?i)(?:^|[^\p{L}])(?:<<device>>)[\-_ ](?:of|von|de|d[’'])[\-_ ]?(\p{L}{3,20})(?:$|[^\p{L}]))",
         QStringLiteral("words/around-names.txt"));
+    Pattern m_addressed = Pattern::ofWords(
+        R"((?:^|[\s(,])(?i:<<addressed to>>)[:.]? (\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+){0,2})(?:$|[^\p{L}]))",
+        QStringLiteral("words/around-names.txt"));
+    Pattern m_bornAs = Pattern::ofWords(R"((?:^|[\s(,])(?:<<born as>>) (\p{Lu}[\p{L}'’\-]{2,})(?:$|[^\p{L}\d]))",
+                                        QStringLiteral("words/around-names.txt"));
+    // "My name is Thistlewood", "Ich heiße …".
+    Pattern m_called = Pattern::ofWords(
+        R"((?:^|[\s(,“"„«])(?i:<<says a name>>):? (\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+){0,2})(?:$|[^\p{L}]))",
+        QStringLiteral("words/around-names.txt"));
+    // "Not Ines? Sign out".
+    Pattern m_notSignedIn =
+        Pattern::ofWords(R"((?:^|[\s(])(?:<<asks whether>>) (\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+){0,2}) ?\?)",
+                         QStringLiteral("words/around-names.txt"));
+    // Short for days of the week as well: "Fr. Frühdienst".
+    Pattern m_shortTitle{R"((?:^|[\s(,])(?:Fr|Hr|Hrn)\. (\p{Lu}[\p{L}'’\-]{2,})(?:$|[^\p{L}\d]))"};
     Pattern m_withOthers{
-        R"((?:^|[\s(])(\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+){0,2}) (?:and|und|et|y|e) \d{1,4} (?:other|more|weitere|andere|autre|más|otr))"};
+        R"((?:^|[\s(])(\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+){0,2}(?:, \p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+){0,2}){0,3}) (?:and|und|et|y|e) \d{1,4} (?:other|more|weitere|andere|autre|más|otr))"};
 };
 
 } // namespace

@@ -51,6 +51,7 @@ public:
         findHandles(in, out);
         findMadeOfNames(in, out);
         findAtTerminals(in, out);
+        findIds(in, out);
         findInServerLogs(in, out);
         findWhoDid(in, out);
         for (const LabelledValue& value : in.screen.labelled()) {
@@ -81,12 +82,20 @@ private:
     void addInPlaceOfName(const Surroundings& in, const LabelledValue& value, std::vector<Candidate>& out) const {
         const TextRun& run = in.screen.runs()[size_t(value.run)];
         const QString text = run.text().mid(value.span.start, value.span.length);
-        if (!value.whole || value.how == LabelledValue::How::Inside || !m_small.matchesWhole(text)) return;
+        if (!value.whole || !m_small.matchesWhole(text)) return;
+        // "name: billing" is a service's; who owns or did something is a user.
+        if (value.how == LabelledValue::How::Inside && !saysWhoDid(value.label)) return;
         if (labelHit(text)) return; // "family_name" under "given_name", "ansible_user" behind "ansible_host"
         const bool host = (m_host.matchesWhole(text) && !in.names.isGivenOrFamily(text.section(u'.', 0, 0))) ||
                           isCalledAfterPlace(in.names, text);
         if (!isSystemUser(text) && !isOrdinary(in.names, text) && !host)
             out.push_back({Kind::Username, &run, value.span, 0.6, value.because(), {}});
+    }
+
+    static bool saysWhoDid(const QString& label) {
+        static const QSet<QString> labels =
+            shippedWords(QStringLiteral("words/around-names.txt"), QStringLiteral("did something"));
+        return labels.contains(label);
     }
 
     // "@example.com" behind a field: where mailboxes are. Somebody may be called "@marta.it".
@@ -136,6 +145,15 @@ private:
                     out.push_back(
                         {Kind::Username, &run, m.groups[1], 0.65, Tr::tr("is made of a name and figures"), {}});
         }
+    }
+
+    // "uid=1004(jtorp) gid=1004(jtorp)": as `id` tells it.
+    void findIds(const Surroundings& in, std::vector<Candidate>& out) const {
+        for (const TextRun& run : in.screen.runs())
+            for (const PatternMatch& m : m_id.all(run.search))
+                if (!isSystemUser(m.text(run.search, 1)))
+                    out.push_back(
+                        {Kind::Username, &run, m.groups[1], 0.92, Tr::tr("stands behind a user's number"), {}});
     }
 
     // "192.0.2.7 - jtorp [12/Nov/2026:10:22:31 …": whom a web server let in (NCSA Common Log Format, third field).
@@ -195,17 +213,18 @@ private:
     Pattern m_terminal{R"(^(?:pts/\d|tty(?:S|v)?\d))"};
     Pattern m_serverLog{R"(^\S+ \S{1,32} ([\w.@\-]{2,64}) \[\d{1,2}/[A-Za-z]{3}/\d{4}[:.]\d)"};
     Pattern m_beforeTerminal{R"(^([A-Za-z][A-Za-z0-9._\-]{1,31})\s+(?:pts/\d|tty(?:S|v)?\d))"};
+    Pattern m_id{R"(\b[ug]id=\d{1,9}\(([A-Za-z][\w.\-]{1,31})\))"};
     Pattern m_when{R"(\d{1,2}:\d{2}|\d{1,4}[./\-]\d{1,2}[./\-]\d{1,4})"};
     Pattern m_doneBy{
-        R"((?:^|[\s(])(?:by|von|par|por) ([a-z][a-z\d]*[._\-]?[a-z\d]{3,30})(?:$|[,;)·|]| (?:on|at|am|um|le|à|el|a) ))"};
+        R"((?:^|[\s(])(?:by|von|par|por) ([a-z][a-z\d]*[._\-]?[a-z\d]{3,30}|[A-Z]{4,12}\d{0,3})(?:$|[,;)·|]| (?:on|at|since|am|um|seit|le|à|depuis|el|a|desde) ))"};
     Pattern m_handle{R"((?:^|[\s(])(@([\p{L}\d][\p{L}\d._\-]{2,30}[\p{L}\d]))(?:$|[\s,:;.!?)]))"};
     Pattern m_path{
-        R"((?i)(?:/home/|/Users/|\b[A-Z]:[\\/]+Users[\\/]+|\\Users\\|/var/mail/)([A-Za-z0-9][A-Za-z0-9._\-]{1,31}))"};
+        R"((?i)(?:/home/|/Users/|\b[A-Z]:[\\/]+Users[\\/]+|\\(?:users|homes?|profiles?|benutzer)\$?\\|/var/mail/)([A-Za-z0-9][A-Za-z0-9._\-]{1,31}))"};
     Pattern m_inAddress{R"((?i)[a-z][a-z0-9+.\-]+://([^\s/:@]{2,40}):[^\s/@]{2,}@)"};
     Pattern m_assigned{
         R"((?i)(?:\b|_)(?:user(?:name|id)?|login|logname|uid|account_name|actor|acct|principal|[rsd]user|benutzer|utilisateur|usuario)["']?\s?[=:]\s?["']?([A-Za-z][A-Za-z0-9._\-]{1,31})(?:$|[^@\w]))"};
     Pattern m_spoken{
-        R"((?i)\b(?:user|login|benutzer|utilisateur|usuario|as user|su -|sudo -u|ssh -l)\s([a-z][a-z0-9._\-]{2,31})\b)"};
+        R"((?i)\b(?:user|login|benutzer|utilisateur|usuario|as user|su -|sudo -u|ssh -l)\s([a-z][a-z0-9._\-]{2,31}(?:\\[a-z0-9._\-]{2,31})?)\b)"};
     // "The login for the portal is …", "sign in as …", "Benutzername lautet …".
     Pattern m_told{
         R"((?i)\b(?:(?:login|user ?name|user ?id|user|benutzer(?:name)?|anmeldename|identifiant|usuario)(?: (?:for|of|to|für|zum|pour|de|para)(?: \p{L}+){1,5})?(?:\s?[:=]\s?| (?:is|was|ist|war|lautet|est|es|era):? )|(?:log(?:ged)?|sign(?:ed)?)[ \-]?(?:in|on) (?:as|with) |anmelden (?:als|mit) )["'“„«]?([\p{L}][\p{L}\d._\-]{1,30}[\p{L}\d])(?:$|[^@\p{L}\d]))"};

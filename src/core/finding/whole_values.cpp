@@ -96,8 +96,8 @@ public:
         return true;
     }
 
-    // "Borgo Mignogna 312" between "Strada Mimma 5" and "Piazza Guarnieri 39": a name with a number at the end of its line
-    // where the lines that begin at the same place are addresses that end so.
+    // "Borgo Mignogna 312" between "Strada Mimma 5" and "Piazza Guarnieri 39": a name with a number at the end of its
+    // line where the lines that begin at the same place are addresses that end so.
     bool isStreetAmong(const std::vector<Candidate>& found, Span& span) const {
         static const QRegularExpression number(QStringLiteral("^,? \\d{1,5}[A-Za-z]?$"));
         constexpr int fewest = 2;
@@ -177,6 +177,10 @@ public:
             std::any_of(text.begin() + ownFrom, text.begin() + span.end(), [](QChar c) { return c.isDigit(); });
         if (!numbered)
             if (const auto m = numberBehind.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
+        // "Pza. del Molino, 4, 2.º B": floor and door.
+        static const QRegularExpression floor(QStringLiteral(
+            "^(,? \\d{1,2}\\.?[ºª°](?:,? ?(?:[A-Z]\\b|izq\\.?|izda\\.?|dcha\\.?|drcha\\.?|pta\\.? ?\\d{1,2}))?)"));
+        if (const auto m = floor.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
         growOverJoinedTown(span);
         if (const auto m = town.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
         growOverFlats(span);
@@ -235,8 +239,8 @@ private:
     // "Employee: de Vries, ucja (no. 4)": all of what a label says is somebody's name and reads as one, a letter of it
     // misread or not.
     void growToLabelled(Span& span) const {
-        static const QRegularExpression name(
-            QStringLiteral("^(?:[$\\p{L}][\\p{L}'’.-]*,?)(?: [$\\p{L}][\\p{L}'’.-]*,?){0,4}(?=$| ?[(\\[|·;/<]| [–—] )"));
+        static const QRegularExpression name(QStringLiteral(
+            "^(?:[$\\p{L}][\\p{L}'’.-]*,?)(?: [$\\p{L}][\\p{L}'’.-]*,?){0,4}(?=$| ?[(\\[|·;/<]| [–—] )"));
         const QString& text = m_run.text();
         const auto goesOn = [&](int at) {
             return at >= 0 && at < text.size() && (text[at].isLetterOrNumber() || text[at] == u'-');
@@ -279,11 +283,12 @@ private:
     void growToFamilyName(Span& span) const {
         static const QRegularExpression family(QStringLiteral("^(?:\\d{1,4}[.)]? )?(\\p{Lu}[\\p{L}'’-]+), $"));
         const QString& text = m_run.text();
-        static const QRegularExpression ends(QStringLiteral("^(?:$| [+(]?\\d)"));
-        if (!ends.match(text.mid(span.end())).hasMatch()) return;
+        static const QRegularExpression ends(QStringLiteral("^(?:$| [+(]?\\d)")), led(QStringLiteral("^ ?[.·_]{3,}"));
+        const bool listed = led.match(text.mid(span.end())).hasMatch(); // "Quarry, Ines ....... 4417"
+        if (!listed && !ends.match(text.mid(span.end())).hasMatch()) return;
         if (!m_in.names.isGiven(text.mid(span.start, span.length).section(u' ', 0, 0))) return;
         const auto m = family.match(text.left(span.start));
-        if (!m.hasMatch() || !m_in.names.isFamily(m.captured(1))) return;
+        if (!m.hasMatch() || (!listed && !m_in.names.isFamily(m.captured(1)))) return;
         const int start = int(m.capturedStart(1));
         if (isFree({start, span.start - start})) span = {start, span.end() - start};
     }
@@ -508,8 +513,7 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
         }
         if (growing.isStreetAmong(found, c.span)) {
             c.kind = Kind::Address;
-            c.reason =
-                sentence(Tr::tr("stands where such a value stands on this page (%1)"), kindTitle(Kind::Address));
+            c.reason = sentence(Tr::tr("stands where such a value stands on this page (%1)"), kindTitle(Kind::Address));
             continue;
         }
         growing.growStreetNumber(c.span);
@@ -536,7 +540,8 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
                     : c.kind == Kind::Address ? restUnder(in, c)
                                               : std::nullopt;
         const auto isIn = [&](const Candidate& other) {
-            return other.run == rest->run && other.span.start <= rest->span.start && other.span.end() >= rest->span.end();
+            return other.run == rest->run && other.span.start <= rest->span.start &&
+                   other.span.end() >= rest->span.end();
         };
         if (rest && std::ranges::none_of(found, isIn) && std::ranges::none_of(more, isIn))
             more.push_back(std::move(*rest));

@@ -9,12 +9,12 @@
 namespace eyelid {
 namespace {
 
-// Of the letters' height: how far apart boxes are at least and at most, measured on forms with boxes as high as wide and
-// twice as high as their letters, and how far off a baseline may be.
+// Of the letters' height: how far apart boxes are at least and at most, measured on forms with boxes as high as wide
+// and twice as high as their letters, and how far off a baseline may be.
 constexpr double narrowestComb = 1.0, widestComb = 3.4, sameRowOfLetters = 0.3;
-constexpr double offComb = 0.22; // of the pitch: a letter stands in the middle of its box or at its left side
-constexpr int mostEmptyBoxes = 2;      // boxes without a letter between two words
-constexpr size_t fewestInComb = 4;      // letters: a code of an entry or a card has no fewer
+constexpr double offComb = 0.22;   // of the pitch: a letter stands in the middle of its box or at its left side
+constexpr int mostEmptyBoxes = 2;  // boxes without a letter between two words
+constexpr size_t fewestInComb = 4; // letters: a code of an entry or a card has no fewer
 
 struct LetterOfComb {
     size_t line;
@@ -42,7 +42,8 @@ std::vector<std::vector<LetterOfComb>> rowsOfLetters(const std::vector<TextLine>
         if (!sameRow) rows.emplace_back();
         rows.back().push_back(letter);
     }
-    for (auto& row : rows) std::ranges::stable_sort(row, {}, [](const LetterOfComb& letter) { return letter.middle.x(); });
+    for (auto& row : rows)
+        std::ranges::stable_sort(row, {}, [](const LetterOfComb& letter) { return letter.middle.x(); });
     return rows;
 }
 
@@ -79,7 +80,8 @@ bool countsOnEvenly(const QString& text) {
     return step != 0;
 }
 
-// Alone in its box a letter was read without the others: what is a figure among letters is the letter like it.
+// Alone in its box a letter was read without the others: what is a figure among letters is the letter like it, and of
+// capitals that are written as small letters are but for their size, all are capitals.
 QString asOneWord(const QString& text) {
     const LookAlikes& alike = LookAlikes::shipped();
     qsizetype letters = 0, figures = 0;
@@ -87,9 +89,10 @@ QString asOneWord(const QString& text) {
         letters += c.isLetter() && digitsRestored(c) == QString(c);
         figures += c.isDigit() && alike.inName(c) == c;
     }
-    if (figures >= letters) return letters == 0 ? digitsRestored(text) : text;
-    const bool capitals = text == text.toUpper();
-    QString word = text;
+    if (figures >= letters) return letters == 0 && figures > 0 ? digitsRestored(text) : text;
+    const auto small = std::ranges::count_if(text, [](QChar c) { return c.isLower(); });
+    const bool capitals = 2 * small < letters;
+    QString word = capitals ? text.toUpper() : text;
     for (QChar& c : word) {
         if (c == u'1' && capitals) c = u'I';
         if (c.isDigit()) c = capitals ? alike.inName(c).toUpper() : alike.inName(c);
@@ -111,6 +114,55 @@ void settle(Word& word) {
         word.glyphs[i].text = word.text.mid(qsizetype(i), 1);
 }
 
+// One line to the reader already, its letters as far apart.
+bool isSetApart(const Word& word, double xHeight) {
+    constexpr double apart = 2.2; // heights of a small x; letters of a word stand 1.3 apart, of a spaced heading 1.8
+    if (word.glyphs.size() < fewestInComb) return false;
+    const double first = word.glyphs.front().box.center().x(), last = word.glyphs.back().box.center().x();
+    return last - first >= apart * std::max(4.0, xHeight) * double(word.glyphs.size() - 1);
+}
+
+// "L|O|R|E|N", "A|B||C|D": a line whose walls between boxes were read. The letters, each with the number of walls
+// before it; nothing where the line is not of that form.
+struct Walled {
+    Glyph letter;
+    int walls = 0;
+};
+std::vector<Walled> lettersBetweenWalls(const TextLine& line) {
+    std::vector<Walled> letters;
+    int walls = 0;
+    for (const Word& word : line.words)
+        for (const Glyph& glyph : word.glyphs) {
+            if (glyph.text == QLatin1String("|")) {
+                ++walls;
+                continue;
+            }
+            const bool alone = glyph.text.size() == 1 && glyph.text[0].isLetterOrNumber();
+            if (!alone || (walls == 0 && !letters.empty())) return {};
+            letters.push_back({glyph, std::exchange(walls, 0)});
+        }
+    return letters.size() < fewestInComb ? std::vector<Walled>() : letters;
+}
+
+void takeOutWalls(TextLine& line) {
+    const std::vector<Walled> letters = lettersBetweenWalls(line);
+    if (letters.empty()) return;
+    QString all;
+    int fewestWalls = letters[1].walls;
+    for (size_t i = 0; i < letters.size(); ++i) {
+        all += letters[i].letter.text;
+        if (i > 0) fewestWalls = std::min(fewestWalls, letters[i].walls);
+    }
+    if (countsOnEvenly(all)) return;
+    line.words.clear();
+    for (size_t i = 0; i < letters.size(); ++i) {
+        const Glyph& glyph = letters[i].letter;
+        if (i == 0 || letters[i].walls > fewestWalls) line.words.emplace_back();
+        appendLetter(Word{glyph.text, glyph.box, glyph.confidence, {glyph}, {}}, line.words.back());
+    }
+    for (Word& word : line.words) settle(word);
+}
+
 TextLine wordsOfComb(const std::vector<TextLine>& lines, const std::vector<LetterOfComb>& comb) {
     TextLine whole = lines[comb.front().line];
     whole.words.clear();
@@ -129,6 +181,10 @@ TextLine wordsOfComb(const std::vector<TextLine>& lines, const std::vector<Lette
 } // namespace
 
 void joinCombs(std::vector<TextLine>& lines) {
+    for (TextLine& line : lines) takeOutWalls(line);
+    for (TextLine& line : lines)
+        for (Word& word : line.words)
+            if (isSetApart(word, line.xHeight)) settle(word);
     std::vector<char> taken(lines.size(), 0);
     std::vector<TextLine> wholes;
     for (const std::vector<LetterOfComb>& row : rowsOfLetters(lines))

@@ -7,8 +7,10 @@
 
 namespace eyelid {
 
-/// Joins lines of one letter or figure each that stand side by side at one pitch: a word for each run of filled boxes.
-/// What counts on by equal steps is no value: pages of a list, the days of a month, the marks of an axis.
+/// Joins lines of one letter or figure each that stand side by side at one pitch, and takes the walls between boxes out
+/// of lines they were read into as bars: a word for each run of filled boxes. Letters that stand alone are read without
+/// the others; here they are settled by them. What counts on by equal steps is no value: pages of a list, the days of a
+/// month, the marks of an axis.
 void joinCombs(std::vector<TextLine>& lines);
 
 } // namespace eyelid
