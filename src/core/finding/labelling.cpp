@@ -2,6 +2,7 @@
 #include "base/shipped.h"
 #include "finding/delimited_rows.h"
 #include "finding/labels.h"
+#include "finding/named_fields.h"
 #include "finding/screen_text.h"
 #include "finding/sentence_words.h"
 #include "language/spelling.h"
@@ -123,82 +124,11 @@ public:
         return equals && space >= 0 ? hitOf(key.mid(space + 1)) : std::nullopt;
     }
 
-    // {"first":"…","last":"…"}: short keys that only together are those of a name.
-    void namesInParts() {
-        static const Pattern parts(
-            R"RX(["']first["'] ?: ?["']([^"']+)["'],? ?["'](?:middle["'] ?: ?["'][^"']*["'],? ?["'])?last["'] ?: ?["']([^"']+)["'])RX");
-        for (size_t i = 0; i < m_lines.size(); ++i) {
-            if (!text(i).contains(QLatin1Char(':'))) continue;
-            for (const PatternMatch& m : parts.all(m_screen.m_runs[i].search))
-                for (const Span& name : {m.groups[1], m.groups[2]})
-                    add({Kind::Person, QStringLiteral("name"), true}, i, name, LabelledValue::How::Inside);
-        }
-    }
-
-    // "<familyName>…</familyName>": an element of markup names what it holds (XML 1.0).
-    void elements() {
-        static const Pattern element(
-            R"RX(<(?:[\p{L}][\p{L}\d]*:)?([\p{L}][\p{L}\d_.\-]*)(?:\s[^<>]*)?>([^<>]+)(?:<|$))RX");
-        for (size_t i = 0; i < m_lines.size(); ++i) {
-            if (!text(i).contains(QLatin1Char('<'))) continue;
-            const SearchText& line = m_screen.m_runs[i].search;
-            for (const PatternMatch& m : element.all(line))
-                if (const auto hit = elementHit(m.text(line, 1))) add(*hit, i, m.groups[2], LabelledValue::How::Inside);
-        }
-    }
-
-    // name="password" value="…", "key": "surname", "value": "…", name LIKE '…': what is named in one place and given in
-    // the next.
-    void pairs() {
-        static const Pattern pair(
-            R"RX((?:name|key|id|property|field)["']?\s?[=:]\s?["']([\p{L}][\p{L}\d_.\- ]{1,40})["'][,\s][^<>]{0,40}?\bvalue["']?\s?[=:]\s?["']([^"'<>]+)["'])RX");
-        static const Pattern like(
-            R"RX((?i)\b(\p{L}[\p{L}\d_]+) (?:not )?(?:i?like|=|<>|in \() ?['"]%?([^"'%]{2,40})%?['"])RX");
-        for (size_t i = 0; i < m_lines.size(); ++i) {
-            const bool quotes = text(i).contains(u'"') || text(i).contains(u'\'');
-            if (!quotes) continue;
-            const SearchText& line = m_screen.m_runs[i].search;
-            for (const Pattern* pattern : {&pair, &like})
-                for (const PatternMatch& m : pattern->all(line))
-                    if (const auto hit = hitOf(m.text(line, 1))) add(*hit, i, m.groups[2], LabelledValue::How::Inside);
-        }
-    }
-
-    // "TEL;TYPE=cell:…", "ORGANIZER;CN=…:mailto:…": properties with parameters (RFC 5545, RFC 6350).
-    void properties() {
-        static const Pattern property(R"RX(^([A-Z][A-Z\-]{1,20})((?:;[A-Z\-]+=(?:"[^"]*"|[^:;"]*))+):(.+))RX");
-        static const Pattern commonName(R"RX(;CN="?([^";:]+))RX");
-        for (size_t i = 0; i < m_lines.size(); ++i) {
-            if (!text(i).contains(QLatin1Char(';'))) continue;
-            const SearchText& line = m_screen.m_runs[i].search;
-            for (const PatternMatch& m : property.all(line)) {
-                if (const auto hit = hitOf(m.text(line, 1))) add(*hit, i, m.groups[3], LabelledValue::How::Inside);
-                for (const PatternMatch& name : commonName.all(line))
-                    if (name.groups[1].end() <= m.groups[2].end())
-                        add({Kind::Person, QStringLiteral("name"), true}, i, name.groups[1],
-                            LabelledValue::How::Inside);
-            }
-        }
-    }
-
-    // "1. BRACKLEY", "2. TOM" under "Driving licence": fields of a card that have numbers alone.
-    void numbered() {
-        static const QString list = QStringLiteral("words/numbered-cards.txt");
-        static const Pattern title = Pattern::ofWords("(?i)<<title>>", list);
-        static const QHash<QString, LabelHit> fields = [] {
-            QHash<QString, LabelHit> all;
-            for (const QString& field : shippedWordList(list, QStringLiteral("fields")))
-                if (const auto hit = wholeLabelHit(field.section(u' ', 1))) all.insert(field.section(u' ', 0, 0), *hit);
-            return all;
-        }();
-        const auto& runs = m_screen.m_runs;
-        if (std::ranges::none_of(runs, [](const TextRun& run) { return title.found(run.search); })) return;
-        static const QRegularExpression field(QStringLiteral("^(\\d[a-d]?)[.,:]+ ?(?=\\S)"));
-        for (size_t i = 0; i < runs.size(); ++i)
-            if (const auto m = field.match(text(i)); m.hasMatch())
-                if (const auto hit = fields.constFind(m.captured(1)); hit != fields.constEnd())
-                    add(*hit, i, {int(m.capturedEnd()), int(text(i).size() - m.capturedEnd())},
-                        LabelledValue::How::Inside);
+    // What files, queries, markup and cards name in a form of their own (named_fields.h).
+    void named() {
+        for (const NamedField& field : namedFields(m_screen.m_runs))
+            if (const auto hit = field.isElement ? elementHit(field.name) : hitOf(field.name))
+                add(*hit, size_t(field.run), field.value, LabelledValue::How::Inside);
     }
 
     // Behind an arrow stands what a field is now: "Surname  Oakley  →  Torp".
@@ -630,11 +560,7 @@ private:
 void ScreenText::findLabels(std::span<const QStringList> labels) {
     Labelling labelling(*this, labels);
     labelling.inside();
-    labelling.namesInParts();
-    labelling.elements();
-    labelling.pairs();
-    labelling.properties();
-    labelling.numbered();
+    labelling.named();
     labelling.inSentences();
     labelling.delimited();
     labelling.questions();

@@ -133,6 +133,12 @@ public:
         findKeyColumns(in, out);
         findCodeLists(in, out);
         findPhraseLists(in, out);
+        findCodes(in, out);
+        findLabelled(in, out);
+    }
+
+private:
+    void findCodes(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const TextRun& run : in.screen.runs()) {
             for (const PatternMatch& m : m_oneTime.all(run.search))
                 out.push_back(
@@ -150,6 +156,10 @@ public:
             for (const PatternMatch& m : m_cookie.all(run.search))
                 out.push_back({Kind::Secret, &run, m.groups[1], 0.93, Tr::tr("is a cookie's value"), {}});
         }
+    }
+
+    // What a label says is a secret.
+    void findLabelled(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Secret) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
@@ -180,7 +190,6 @@ public:
         }
     }
 
-private:
     // "Recovery phrase: orbit velvet lamp …" (BIP 39 and its like): words written small that are no sentence about it.
     bool isPhrase(const Names& names, const QString& text) const {
         if (!m_wordsOfPhrase.matchesWhole(text)) return false;

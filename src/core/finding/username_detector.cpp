@@ -94,7 +94,7 @@ private:
 
     static bool saysWhoDid(const QString& label) {
         static const QSet<QString> labels =
-            shippedWords(QStringLiteral("words/around-names.txt"), QStringLiteral("did something"));
+            shippedWords(QStringLiteral("words/around-names.txt"), QStringLiteral("doers"));
         return labels.contains(label);
     }
 
