@@ -39,6 +39,7 @@ public:
                  {&m_english, &m_capitals, &m_german, &m_french, &m_spanish, &m_unnumbered, &m_postBox})
                 for (const PatternMatch& m : street->all(run.search)) {
                     if (isTimeOrRoom(in, m.text(run.search, 1))) continue;
+                    if (street == &m_capitals && saysMore(run.text(), m.groups[1])) continue;
                     const Span span = withTown(run, m.groups[1]);
                     out.push_back({Kind::Address, &run, span, 0.85, Tr::tr("has the form of a street address"), {}});
                     isAddress[i] = 1;
@@ -85,6 +86,15 @@ public:
     }
 
 private:
+    // "OPEN 24 HOURS ON THE SQUARE", "10 NEW LANE MARKINGS": a heading in capitals.
+    static bool saysMore(const QString& line, const Span& street) {
+        static const QRegularExpression littleWord(QStringLiteral("\\b(?:ON|IN|AT|OF|FOR|TO|AND|HOURS|DAYS|NEW)\\b"));
+        static const QRegularExpression goesOn(QStringLiteral("^ \\p{Lu}[\\p{L}]+(?: \\p{Lu}[\\p{L}]+)*$"));
+        return line.mid(street.start, street.length).contains(littleWord) ||
+               (line.left(street.start).contains(QRegularExpression(QStringLiteral("\\p{L}"))) &&
+                goesOn.match(line.mid(street.end())).hasMatch());
+    }
+
     // "180 Leticia Light": somebody's name and a word of every day behind a house's number.
     static bool isCalledAfter(const Names& names, const TextRun& run, const PatternMatch& m) {
         static const QRegularExpression year(QStringLiteral("^(?:19|20)\\d\\d "));

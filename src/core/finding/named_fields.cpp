@@ -57,15 +57,16 @@ void addProperties(const TextRun& run, int at, Fields& fields) {
 // "1. BRACKLEY", "2. TOM" under "Driving licence": fields of a card that have numbers alone.
 void addNumbered(const std::vector<TextRun>& runs, Fields& fields) {
     static const QString list = QStringLiteral("words/numbered-cards.txt");
-    static const Pattern title = Pattern::ofWords("(?i)<<title>>", list);
+    static const Pattern title = Pattern::ofWords("(?i)(?:.{1,12} )?(?:<<title>>)(?: .{1,16})?", list);
     static const QHash<QString, QString> labels = [] {
         QHash<QString, QString> all;
         for (const QString& field : shippedWordList(list, QStringLiteral("fields")))
             all.insert(field.section(u' ', 0, 0), field.section(u' ', 1));
         return all;
     }();
-    if (std::ranges::none_of(runs, [](const TextRun& run) { return title.found(run.search); })) return;
-    static const QRegularExpression numbered(QStringLiteral("^(\\d[a-d]?)[.,:]+ ?(?=\\S)"));
+    if (std::ranges::none_of(runs, [](const TextRun& run) { return title.matchesWhole(run.text()); })) return;
+    // Of names and numbers: "1. Fill in the form" is said of a licence.
+    static const QRegularExpression numbered(QStringLiteral("^(\\d[a-d]?)[.,:]+ ?(?=\\S)(?!.*(?:^| )\\p{Ll}{3,})"));
     for (size_t i = 0; i < runs.size(); ++i) {
         const auto m = numbered.match(runs[i].text());
         if (!m.hasMatch() || !labels.contains(m.captured(1))) continue;

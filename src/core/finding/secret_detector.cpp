@@ -339,7 +339,7 @@ private:
     Pattern m_cardCode = ofWords(R"((?i)\b(?:<<code of a card>>)\b\.?[: ]{1,3}(\d{3,4})(?:$|[\s,;.)]))");
     Pattern m_cardCodeLabel = ofWords("(?:.* )?(?:<<code of a card>>)");
     Pattern m_doorCode = ofWords(
-        R"((?i)\b(?:(?:<<of a door>>)(?: code| no\.?| number)?:? |(?:gate|tor|portal|portail): )([A-Z]?\d{4,8}[A-Z]?[#*]?|[#*]\d{4,8}[#*]?|\d{2}-\d{2}-\d{2})(?:$|[\s,;.)]))");
+        R"((?i)\b(?:(?:<<of a door>>)(?: code| no\.?| number)?:? |(?:gate|tor|portal|portail): )([A-Z]?\d{4,8}[A-Z]?[#*]?|[#*]\d{4,8}[#*]?|\d{2}-\d{2}-\d{2})(?:$|[,;.)]| [(–\-]| (?:and|then|und|dann|et|puis|y|luego) ))");
     Pattern m_cookie{R"((?i)\b(?:set-)?cookie:\s?[\w.\-]+=([^\s;,]{4,}))"};
     Pattern m_prefixes = ofWords(R"((?:^|[^\w])((?:<<begins>>)[A-Za-z0-9_\-.]{12,}))");
     Pattern m_jwt{R"((e[yY][JI1l][A-Za-z0-9_\-]{8,}[.,] ?e?[A-Za-z0-9_\-]{8,}(?:[.,] ?[A-Za-z0-9_\-]{6,})?))"};

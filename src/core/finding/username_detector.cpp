@@ -59,7 +59,7 @@ public:
             if (value.kind != Kind::Username) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
             const QString text = run.text().mid(value.span.start, value.span.length);
-            if (isSystemUser(text) || in.names.isCommonWord(text)) continue;
+            if (isSystemUser(text) || in.names.isCommonWord(text) || !text.contains(m_letter)) continue;
             // A sign that no such name has may be a letter misread.
             const bool announced = value.whole && value.how != LabelledValue::How::Heading;
             if (m_form.matchesWhole(text))
@@ -232,6 +232,7 @@ private:
         Pattern::ofWords(R"(\S+[.](?:<<no word>>|<<a word as well>>))", QStringLiteral("words/domain-endings.txt"));
     Pattern m_small{R"([a-z][a-z\d]*[._\-]?[a-z\d]{3,30})"};
     Pattern m_form{R"([A-Za-z][A-Za-z0-9._\-\\]{2,40})"};
+    QRegularExpression m_letter{QStringLiteral("\\p{L}")};
     Pattern m_oneWord{R"([\p{L}\d]+[^\s@/()\[\]]+[\p{L}\d]+)"};
 };
 
