@@ -171,3 +171,32 @@ TEST_CASE("a field named in one place has its value in the next, and keys of a p
     CHECK(foundOn(Kind::Person, {"<Surname>", "<Line1>", "<Town>"}).isEmpty());
     CHECK(foundOn(Kind::Person, {"N/réf. ORD-16987"}).isEmpty());
 }
+
+TEST_CASE("who talks line for line is a user, and what markup is made of is none") {
+    CHECK(foundOn(Kind::Username, {"<qhaldane> deploy is stuck on portal-4", "<mwetherill> restart it then",
+                                   "* q_brant has joined #ops"}) == list({"qhaldane", "mwetherill", "q_brant"}));
+    CHECK(foundOn(Kind::Secret, {"<qhaldane> pw?", "<mwetherill> it is slphe9lvYLL16"}) == list({"slphe9lvYLL16"}));
+    CHECK(foundOn(Kind::Username, {"<section> Opening hours", "<aside> Monday to Friday", "</section>"}).isEmpty());
+}
+
+TEST_CASE("labels grown together with what they are of speak as they do alone") {
+    CHECK(foundInRows(Kind::Account, {{"Vermietet an", "Kautionskonto", "Miete"},
+                                      {"Rowena Sutcliffe", "9721922269", "704.00"},
+                                      {"Gareth Miller", "3235990353", "512.00"}}) ==
+          list({"9721922269", "3235990353"}));
+    CHECK(foundOn(Kind::Secret, {"WLAN-Kennwort: Laterne"}) == list({"Laterne"}));
+}
+
+TEST_CASE("a list of steps, of names of secrets and a question that gives its answer announce nothing") {
+    const auto steps = {"2. Check: lives at 331 Jaskolski Villages?", "3. Offer to ring back on 0160 - 993229.",
+                        "4. Tomorrow the water is cut off."};
+    CHECK(foundOn(Kind::Address, steps) == list({"331 Jaskolski Villages"}));
+    CHECK(foundOn(Kind::Phone, steps) == list({"0160 - 993229"}));
+    const QStringList secrets = foundInRows(Kind::Secret, {{"Name", "Value", "Updated"},
+                                                           {"DB_PASSWORD", "oY3qeSnYTd0mBJ7dLjgd5qtE", "2026-05-19"},
+                                                           {"SMTP_PASSWORD", "SZzMUFa7wRlz1rP945e0YZLR", "2026-05-20"},
+                                                           {"API_TOKEN", "3LzZYVdLTO0FOz0Dn32oA7UG", "2026-05-21"}});
+    CHECK(secrets.size() == 3);
+    for (const QString& secret : secrets) CHECK_FALSE(secret.contains(u'_'));
+    CHECK(foundOn(Kind::Person, {"À Rowena Sutcliffe"}) == list({"Rowena Sutcliffe"}));
+}

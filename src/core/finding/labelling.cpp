@@ -376,12 +376,15 @@ private:
     // What the words of a question say is asked for: a label among them that stands for numbers, dates or places.
     std::optional<LabelHit> askedFor(const QString& question) const {
         constexpr size_t longest = 4; // words of a label
+        static const QRegularExpression number(QStringLiteral("\\d"));
         const std::vector<Span> words = sentenceWords(question);
         for (size_t begin = 0; begin < words.size(); ++begin)
             for (size_t end = std::min(words.size(), begin + longest); end > begin; --end) {
                 const auto hit =
                     wholeHitOf(question.mid(words[begin].start, words[end - 1].end() - words[begin].start));
-                if (hit && (toldByForm(hit->kind) || hit->kind == Kind::Address)) return hit;
+                // "Lives at 331 Weir Villages?" gives it itself.
+                const bool given = question.mid(words[end - 1].end()).contains(number);
+                if (hit && !given && (toldByForm(hit->kind) || hit->kind == Kind::Address)) return hit;
             }
         return std::nullopt;
     }

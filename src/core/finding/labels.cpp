@@ -135,9 +135,21 @@ QList<QStringList> otherNumbers(const QStringList& words) {
     return others;
 }
 
+// "Kautionskonto", "Diensthandy": what it is of, grown together with a label.
+const Entry* entryOfCompound(const QStringList& words) {
+    static const QStringList ends =
+        shippedWordList(QStringLiteral("words/around-labels.txt"), QLatin1String("ends compounds"));
+    constexpr qsizetype shortestStem = 3;
+    if (words.size() != 1) return nullptr;
+    for (const QString& end : ends)
+        if (words[0].endsWith(end) && words[0].size() >= end.size() + shortestStem) return entryOfKey(skeleton(end));
+    return nullptr;
+}
+
 const Entry* exactEntryFor(const QStringList& words) {
     if (!haveLetter(words)) return nullptr;
     if (const Entry* found = entryOfKey(keyOf(words))) return found;
+    if (const Entry* found = entryOfCompound(words)) return found;
     for (const QStringList& other : otherNumbers(words))
         if (const Entry* found = entryOfKey(keyOf(other))) return found;
     return nullptr;

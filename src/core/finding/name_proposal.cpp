@@ -129,7 +129,10 @@ private:
             for (size_t i = m_first; i < m_last && !m_names.isGiven(m_tokens[i].text); ++i)
                 if (i > m_first && isCalendarWord(m_tokens[i])) m_first = i + 1;
             // Whatever language the page is of: "Bonjour Jacques".
-            while (m_first < m_last && (isNoName(m_tokens[m_first]) || isGreetingWord(m_tokens[m_first]))) ++m_first;
+            const auto leads = [&](const Token& t) {
+                return isNoName(t) || isGreetingWord(t) || t.text == QStringLiteral("À");
+            };
+            while (m_first < m_last && leads(m_tokens[m_first])) ++m_first;
         }
         // "Sage Rodriguez Netherlands Baileux": where somebody is from stands in cells of its own.
         constexpr size_t fewestOfName = 2;

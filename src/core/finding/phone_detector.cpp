@@ -68,6 +68,8 @@ private:
         if (!after.isEmpty() &&
             (after.front().isLetterOrNumber() || QStringLiteral("-_/:@%£$€").contains(after.front())))
             return;
+        // The next line's "4. Tomorrow …" counts.
+        if (run.second >= 0 && m_counts.found(SearchText(run.text().mid(run.joint)))) return;
         const QString text = digitsRestored(raw);
         if (isWrittenAsDate(raw)) return;
         if (!label && m_grouped.matchesWhole(text.trimmed()) && !nationalSpanish(in, run, span, text.trimmed())) return;
@@ -134,6 +136,7 @@ private:
     }
 
     Pattern m_spanish{R"([6-9]\d{2} ?\d{3} ?\d{3}|[89]\d ?\d{3} ?\d{2} ?\d{2}|[6-9]\d{2} ?\d{2} ?\d{2} ?\d{2})"};
+    Pattern m_counts{R"(^\d{1,2}[.)] ?\p{L})"};
     Pattern m_grouped{R"(\d{1,3}(?:[ .]\d{3}){2,})"};
     Pattern m_announced{R"(^[ :#]{0,3}(?:\+ ?)?\(?\d(?:[ ()./\-–]{0,3}\d){4,17})"};
     // From the start of a word: the l of "tel." is no one.

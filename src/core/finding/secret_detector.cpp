@@ -122,6 +122,11 @@ public:
             for (const PatternMatch& m : m_told.all(run.search))
                 if (isUnlikeWord(m.text(run.search, 1)) && !m_placeholder.matchesWhole(m.text(run.search, 1)))
                     add(m.groups[1], 0.85, Tr::tr("is told to be a password, key or token"));
+            for (const PatternMatch& m : m_itIs.all(run.search)) {
+                const QString value = m.text(run.search, 1);
+                if (isMixed(value) && std::ranges::count_if(value, [](QChar c) { return c.isDigit(); }) >= 2)
+                    add(m.groups[1], 0.75, Tr::tr("is told to be a password, key or token"));
+            }
             for (const PatternMatch& m : m_plainKey.all(run.search))
                 if (isMixed(m.text(run.search, 1)))
                     add(m.groups[1], 0.85, Tr::tr("follows a word for a password, key or token"));
@@ -170,6 +175,8 @@ private:
             }
             const QString text = run.text().mid(span.start, span.length);
             const QString first = text.section(QLatin1Char(' '), 0, 0);
+            // "API_TOKEN" under "DB_PASSWORD": a list of what secrets are called.
+            if (value.how == LabelledValue::How::Heading && m_keyName.matchesWhole(text)) continue;
             const bool anyWord = isAnyWord(in, value, text);
             const bool cardCode = text.size() == 3 && m_cardCodeLabel.matchesWhole(value.label);
             if ((text.size() < 4 && !cardCode) || m_placeholder.matchesWhole(text)) continue;
@@ -353,9 +360,12 @@ private:
     // "The password for the portal is …", "Kennwort lautet …", "pw: …".
     Pattern m_told = ofWords(
         R"((?i)\b(?:<<told>>)\b(?: (?:for|of|to|on|für|zum|des|der|pour|de|du|para|del)(?: \p{L}+){1,5})?(?:\s?[:=]\s?| (?:is|was|ist|war|lautet|est|es|era)(?: now| still| jetzt)?:? | )["'“„«]?([^\s"'”“«»,;]{3,40}[^\s"'”“«»,;.:)]))");
+    // An answer to who asked for one.
+    Pattern m_itIs{R"((?i)(?:^|[\s>])(?:it is|it[’']s|es ist|c[’']est|es):? ([A-Za-z0-9]{10,40})(?:$|[\s,.]))"};
     // A word for any key, and for those of doors as well: what follows must look like one.
     Pattern m_plainKey = ofWords(R"((?i)(?:^|[\s(])(?:<<of doors as well>>)\s?:\s?([A-Za-z0-9]{8,40})(?:$|[\s,;)]))");
     Pattern m_keyHeading = ofWords(R"((?i)(?:<<of doors as well>>))");
+    Pattern m_keyName{R"([A-Z]{2,}(?:_[A-Z]{2,})+)"};
     Pattern m_anyWordBehind = ofWords(R"((?:.* )?(?:<<any word>>))");
     Pattern m_loneWord{R"(\p{L}[\p{L}'’\-]{3,})"};
     Pattern m_wordsOfPhrase{R"((?:\d{1,2}[.):]? ?)?\p{Ll}{3,12}(?:[ \-]+(?:\d{1,2}[.):]? ?)?\p{Ll}{3,12}){2,23})"};

@@ -52,6 +52,7 @@ public:
         findMadeOfNames(in, out);
         findAtTerminals(in, out);
         findIds(in, out);
+        findInTalks(in, out);
         findInServerLogs(in, out);
         findWhoDid(in, out);
         for (const LabelledValue& value : in.screen.labelled()) {
@@ -147,6 +148,22 @@ private:
         }
     }
 
+    // "<jtorp> restart it", "* jtorp has joined #ops": who says it, as talks of lines have it (RFC 1459); two lines at
+    // least, for one may be an element of markup.
+    void findInTalks(const Surroundings& in, std::vector<Candidate>& out) const {
+        constexpr size_t fewestLines = 2;
+        std::vector<Candidate> speakers;
+        for (const TextRun& run : in.screen.runs()) {
+            if (run.text().contains(QLatin1String("</"))) return;
+            for (const Pattern* line : {&m_speaks, &m_comesOrGoes})
+                for (const PatternMatch& m : line->all(run.search))
+                    if (!isSystemUser(m.text(run.search, 1)) && !isOrdinary(in.names, m.text(run.search, 1)))
+                        speakers.push_back(
+                            {Kind::Username, &run, m.groups[1], 0.75, Tr::tr("speaks in a talk line for line"), {}});
+        }
+        if (speakers.size() >= fewestLines) out.insert(out.end(), speakers.begin(), speakers.end());
+    }
+
     // "uid=1004(jtorp) gid=1004(jtorp)": as `id` tells it.
     void findIds(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const TextRun& run : in.screen.runs())
@@ -213,6 +230,9 @@ private:
     Pattern m_terminal{R"(^(?:pts/\d|tty(?:S|v)?\d))"};
     Pattern m_serverLog{R"(^\S+ \S{1,32} ([\w.@\-]{2,64}) \[\d{1,2}/[A-Za-z]{3}/\d{4}[:.]\d)"};
     Pattern m_beforeTerminal{R"(^([A-Za-z][A-Za-z0-9._\-]{1,31})\s+(?:pts/\d|tty(?:S|v)?\d))"};
+    Pattern m_speaks{R"(^(?:\[?\d{1,2}:\d{2}(?::\d{2})?\]? )?<[@+%~&]?([A-Za-z][\w.\-]{1,30})> \S)"};
+    Pattern m_comesOrGoes{
+        R"(^(?:\[?\d{1,2}:\d{2}(?::\d{2})?\]? )?(?:\*{1,3}|-->|<--|-!-) ([A-Za-z][\w.\-]{1,30}) (?:\[\S+\] )?(?:has )?(?:joined|left|quit|parted)\b)"};
     Pattern m_id{R"(\b[ug]id=\d{1,9}\(([A-Za-z][\w.\-]{1,31})\))"};
     Pattern m_when{R"(\d{1,2}:\d{2}|\d{1,4}[./\-]\d{1,2}[./\-]\d{1,4})"};
     Pattern m_doneBy{
