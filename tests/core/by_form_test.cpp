@@ -38,6 +38,11 @@ TEST_CASE("a password may be any word: under its heading, behind its label; what
         INFO(line);
         CHECK(foundOn(Kind::Secret, {line}).isEmpty());
     }
+    CHECK(foundInRows(Kind::Secret, {{"Occupier", "Password", "Set on"},
+                                     {"Rowena Sutcliffe", "BLUE_TIGER", "2026-05-19"},
+                                     {"Gareth Miller", "RED_HERON", "2026-05-20"}}) ==
+          list({"BLUE_TIGER", "RED_HERON"}));
+    CHECK(foundOn(Kind::Secret, {"Password", "Qxenthorpeville"}) == list({"Qxenthorpeville"}));
     // The next label of a form, and the next page of a menu.
     CHECK(foundInRows(Kind::Secret, {{"Password", "Country"}, {"", ""}}).isEmpty());
     CHECK(foundOn(Kind::Secret, {"Password", "Notifications", "Billing"}).isEmpty());
@@ -99,6 +104,14 @@ TEST_CASE("headings of columns are nobody's names") {
                                      {"Rowena Sutcliffe", "14 Weir Lane", "lantern", "8 Jan 2025"},
                                      {"Gareth Miller", "16 Weir Lane", "teapot", "9 Jan 2025"}}) ==
           list({"Rowena Sutcliffe", "Gareth Miller"}));
+    // Labels one over the other have their values beside them, whatever their names.
+    const QStringList form = foundInRows(Kind::Person, {{"Surname", "Qxenthorpe", "Plan", "Basic"},
+                                                        {"Forename", "Zwiebelhart", "Since", "2019"},
+                                                        {"Contact", "Vrquolme", "Office", "Alderport"}});
+    for (const char* name : {"Qxenthorpe", "Zwiebelhart", "Vrquolme"}) {
+        INFO(name);
+        CHECK(form.contains(QLatin1String(name)));
+    }
 }
 
 TEST_CASE("who is thanked, named, asked for or was called otherwise is somebody") {
@@ -192,6 +205,8 @@ TEST_CASE("a list of steps, of names of secrets and a question that gives its an
                         "4. Tomorrow the water is cut off."};
     CHECK(foundOn(Kind::Address, steps) == list({"331 Jaskolski Villages"}));
     CHECK(foundOn(Kind::Phone, steps) == list({"0160 - 993229"}));
+    // A number that its line had no room for goes on, whatever stands behind it.
+    CHECK(foundOn(Kind::Phone, {"You reach us on 07700 9004", "61. Please ring."}) == list({"07700 900461"}));
     const QStringList secrets = foundInRows(Kind::Secret, {{"Name", "Value", "Updated"},
                                                            {"DB_PASSWORD", "oY3qeSnYTd0mBJ7dLjgd5qtE", "2026-05-19"},
                                                            {"SMTP_PASSWORD", "SZzMUFa7wRlz1rP945e0YZLR", "2026-05-20"},

@@ -44,6 +44,7 @@ TEST_CASE("a letter read as a figure alone in its box is the letter among others
     CHECK(joined(boxes(QStringLiteral("L0RENZ0"))) == QStringList{QStringLiteral("LORENZO")});
     CHECK(joined(boxes(QStringLiteral("QU1NCY"))) == QStringList{QStringLiteral("QUINCY")});
     CHECK(joined(boxes(QStringLiteral("44O7l12"))) == QStringList{QStringLiteral("4407112")});
+    CHECK(joined(boxes(QStringLiteral("LR61KHO"))) == QStringList{QStringLiteral("LR61KHO")});
     CHECK(joined(boxes(QStringLiteral("LM47QP"))) == QStringList{QStringLiteral("LM47QP")}); // as it was read
 }
 
@@ -56,6 +57,26 @@ TEST_CASE("what counts on, stands far apart or is of few letters stays as it is"
     std::vector<TextLine> uneven = boxes(QStringLiteral("RO")), rest = boxes(QStringLiteral("WE"), 130);
     uneven.insert(uneven.end(), rest.begin(), rest.end());
     CHECK(joined(uneven).size() == 4);
+}
+
+TEST_CASE("rows of single figures at the same places are a table's; in boxes with walls each row is a word") {
+    std::vector<TextLine> table = boxes(QStringLiteral("4211")), under = boxes(QStringLiteral("3102"), 20, 64);
+    table.insert(table.end(), under.begin(), under.end());
+    CHECK(joined(table).size() == 8);
+    for (TextLine& line : table) line.rules.push_back(line.box);
+    CHECK(joined(table) == QStringList{QStringLiteral("4211"), QStringLiteral("3102")});
+}
+
+TEST_CASE("walls between boxes that were read as bars are taken out, and bars between words stay") {
+    const auto read = [](const char* text) {
+        made::PageMaker maker;
+        maker.line(QString::fromLatin1(text));
+        return joined(maker.page().lines);
+    };
+    CHECK(read("L|0|R|E|N|z|E|N") == QStringList{QStringLiteral("LORENZEN")});
+    CHECK(read("|V|A|N||W|Y|K|") == QStringList{QStringLiteral("VAN WYK")});
+    CHECK(read("yes|no|maybe|never") == QStringList{QStringLiteral("yes|no|maybe|never")});
+    CHECK(read("A|B|C|D") == QStringList{QStringLiteral("A|B|C|D")});
 }
 
 TEST_CASE("a form's boxes are read and what its label announces is found in them") {

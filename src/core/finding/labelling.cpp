@@ -126,9 +126,11 @@ public:
 
     // What files, queries, markup and cards name in a form of their own (named_fields.h).
     void named() {
-        for (const NamedField& field : namedFields(m_screen.m_runs))
-            if (const auto hit = field.isElement ? elementHit(field.name) : hitOf(field.name))
-                add(*hit, size_t(field.run), field.value, LabelledValue::How::Inside);
+        for (const NamedField& field : namedFields(m_screen.m_runs)) {
+            auto hit = hitOf(field.name);
+            if (!hit && field.isElement) hit = elementHit(field.name);
+            if (hit) add(*hit, size_t(field.run), field.value, LabelledValue::How::Inside);
+        }
     }
 
     // Behind an arrow stands what a field is now: "Surname  Oakley  →  Torp".
@@ -208,10 +210,13 @@ public:
             const Cells cells = cellsBeside(h);
             if (cells.count == 0) continue;
             const std::vector<size_t> column = columnUnder(h, cells);
+            // "Surname" over "Forename" and "Contact": labels of a form, and beside each stands its value.
+            const auto isLabel = [&](size_t line) { return m_hits[line].has_value(); };
+            if (!column.empty() && std::ranges::all_of(column, isLabel)) continue;
             const bool heads = cells.count >= 2 && column.size() >= 2;
             if (!m_hits[h]->whole && !heads) continue;
             m_heads[h] = heads && m_hits[h]->whole;
-            for (size_t i = 0; m_heads[h] && i < m_lines.size(); ++i)
+            for (size_t i = 0; m_heads[h] && std::ranges::none_of(column, isLabel) && i < m_lines.size(); ++i)
                 if (verticalShare(m_lines[i].box, m_lines[h].box) >= sameRow) m_screen.m_besideHeading[i] = 1;
             for (const size_t line : column)
                 add({m_hits[h]->kind, m_hits[h]->word, true}, line, whole(line), LabelledValue::How::Heading);

@@ -329,8 +329,8 @@ bool namesFieldsOfAddress(const QString& text) {
 
 std::optional<LabelHit> elementHit(const QString& name) {
     static const QSet<QString> ofAddress = aroundLabels("element of address");
-    if (ofAddress.contains(labelWords(name).join(u' '))) return LabelHit{Kind::Address, QLatin1String("address"), true};
-    return labelHit(name);
+    if (!ofAddress.contains(labelWords(name).join(u' '))) return std::nullopt;
+    return LabelHit{Kind::Address, QLatin1String("address"), true};
 }
 
 // "Born (DD MM YYYY)": what stands in brackets behind a label says how it is filled in.

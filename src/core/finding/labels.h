@@ -17,7 +17,7 @@ struct LabelHit {
 /// What a label or heading says about the value it stands for; nothing for text that is no label known here.
 /// Forgives case, accents, look-alikes, a trailing colon, quotation marks, and reads dateOfBirth and date_of_birth.
 std::optional<LabelHit> labelHit(const QString& text);
-/// The same of the name of an element of markup ("<Line1>"), which more are names of fields than labels are.
+/// What the name of an element of markup says that no label does ("<Line1>").
 std::optional<LabelHit> elementHit(const QString& name);
 /// Whether a label of Kind::Record names a number that somebody bears ("staff no.", "Mitgliedsnummer"), not one of a
 /// file or a claim.

@@ -68,8 +68,10 @@ private:
         if (!after.isEmpty() &&
             (after.front().isLetterOrNumber() || QStringLiteral("-_/:@%£$€").contains(after.front())))
             return;
-        // The next line's "4. Tomorrow …" counts.
-        if (run.second >= 0 && m_counts.found(SearchText(run.text().mid(run.joint)))) return;
+        // Behind a sentence's end the next line's "4. Tomorrow …" counts.
+        if (run.second >= 0 && run.text()[run.joint - 1] == u'.' &&
+            m_counts.found(SearchText(run.text().mid(run.joint))))
+            return;
         const QString text = digitsRestored(raw);
         if (isWrittenAsDate(raw)) return;
         if (!label && m_grouped.matchesWhole(text.trimmed()) && !nationalSpanish(in, run, span, text.trimmed())) return;

@@ -176,7 +176,7 @@ private:
             const QString text = run.text().mid(span.start, span.length);
             const QString first = text.section(QLatin1Char(' '), 0, 0);
             // "API_TOKEN" under "DB_PASSWORD": a list of what secrets are called.
-            if (value.how == LabelledValue::How::Heading && m_keyName.matchesWhole(text)) continue;
+            if (m_keyName.matchesWhole(text) && isInListOfKeys(in, value)) continue;
             const bool anyWord = isAnyWord(in, value, text);
             const bool cardCode = text.size() == 3 && m_cardCodeLabel.matchesWhole(value.label);
             if ((text.size() < 4 && !cardCode) || m_placeholder.matchesWhole(text)) continue;
@@ -190,8 +190,8 @@ private:
                 telling =
                     telling || c.isDigit() || (!c.isLetterOrNumber() && c != QLatin1Char(' ') && c != QLatin1Char('.'));
             // "Notifications" under "Password": the next page of a menu.
-            const bool page =
-                value.how == LabelledValue::How::Above && m_loneWord.matchesWhole(text) && text[0].isUpper();
+            const bool page = value.how == LabelledValue::How::Above && m_loneWord.matchesWhole(text) &&
+                              text[0].isUpper() && in.screen.lineBelow(value.run) >= 0;
             if (telling || (text.size() >= 12 && !page))
                 out.push_back({Kind::Secret, &run, span, 0.82, value.because(), {}});
         }
@@ -216,6 +216,15 @@ private:
         if (labelHit(text) || namesFieldsOfAddress(text)) return false;
         return text[0].isLower() || value.how == LabelledValue::How::Inside ||
                (value.how == LabelledValue::How::Heading && isColumnOfWords(in, value));
+    }
+    // A column in which another cell is a label of a secret itself.
+    bool isInListOfKeys(const Surroundings& in, const LabelledValue& value) const {
+        if (value.how != LabelledValue::How::Heading) return false;
+        return std::ranges::any_of(in.screen.labelled(), [&](const LabelledValue& other) {
+            if (other.how != value.how || other.kind != value.kind || other.label != value.label) return false;
+            const QString& cell = in.screen.runs()[size_t(other.run)].text();
+            return m_keyName.matchesWhole(cell) && labelHit(cell);
+        });
     }
     bool isColumnOfWords(const Surroundings& in, const LabelledValue& value) const {
         constexpr auto fewest = 2;

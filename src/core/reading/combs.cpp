@@ -73,6 +73,19 @@ std::vector<LetterOfComb> combFrom(const std::vector<LetterOfComb>& row, size_t 
     return comb;
 }
 
+// Columns of a table of single figures or letters: the row over or under it stands at the same places.
+bool isRowOfTable(const std::vector<LetterOfComb>& comb, const std::vector<LetterOfComb>& other) {
+    constexpr double nearRow = 3.2, sameColumn = 3; // heights; pixels
+    constexpr int fewestColumns = 3;
+    const double apart = std::abs(other.front().middle.y() - comb.front().middle.y());
+    if (apart < 1 || apart > nearRow * comb.front().height) return false;
+    return std::ranges::count_if(comb, [&](const LetterOfComb& letter) {
+               return std::ranges::any_of(other, [&](const LetterOfComb& under) {
+                   return std::abs(under.middle.x() - letter.middle.x()) <= sameColumn;
+               });
+           }) >= fewestColumns;
+}
+
 bool countsOnEvenly(const QString& text) {
     const int step = text[1].unicode() - text[0].unicode();
     for (qsizetype i = 1; i < text.size(); ++i)
@@ -93,9 +106,12 @@ QString asOneWord(const QString& text) {
     const auto small = std::ranges::count_if(text, [](QChar c) { return c.isLower(); });
     const bool capitals = 2 * small < letters;
     QString word = capitals ? text.toUpper() : text;
-    for (QChar& c : word) {
-        if (c == u'1' && capitals) c = u'I';
-        if (c.isDigit()) c = capitals ? alike.inName(c).toUpper() : alike.inName(c);
+    // Two figures side by side are figures: a number plate's.
+    const auto isFigure = [&](qsizetype at) { return at >= 0 && at < text.size() && text[at].isDigit(); };
+    for (qsizetype i = 0; i < word.size(); ++i) {
+        if (!isFigure(i) || isFigure(i - 1) || isFigure(i + 1)) continue;
+        const QChar letter = text[i] == u'1' && capitals ? QChar(u'I') : alike.inName(text[i]);
+        word[i] = capitals ? letter.toUpper() : letter;
     }
     return word;
 }
@@ -187,12 +203,17 @@ void joinCombs(std::vector<TextLine>& lines) {
             if (isSetApart(word, line.xHeight)) settle(word);
     std::vector<char> taken(lines.size(), 0);
     std::vector<TextLine> wholes;
-    for (const std::vector<LetterOfComb>& row : rowsOfLetters(lines))
+    const auto rows = rowsOfLetters(lines);
+    const auto isBare = [&](const LetterOfComb& letter) { return lines[letter.line].rules.empty(); };
+    for (const std::vector<LetterOfComb>& row : rows)
         for (size_t i = 0; i < row.size();) {
             const std::vector<LetterOfComb> comb = combFrom(row, i);
             QString text;
             for (const LetterOfComb& letter : comb) text += lines[letter.line].words[0].text;
-            if (comb.size() < fewestInComb || countsOnEvenly(text)) {
+            // Without walls, rows at the same places are a table's.
+            const bool table = comb.size() >= fewestInComb && std::ranges::all_of(comb, isBare) &&
+                               std::ranges::any_of(rows, [&](const auto& other) { return isRowOfTable(comb, other); });
+            if (comb.size() < fewestInComb || table || countsOnEvenly(text)) {
                 ++i;
                 continue;
             }
