@@ -118,6 +118,7 @@ TEST_CASE("who is thanked, named, asked for or was called otherwise is somebody"
     CHECK(foundOn(Kind::Person, {"Ein großes Lob an Pascal vom Entstördienst."}) == list({"Pascal"}));
     CHECK(foundOn(Kind::Person, {"Un grand merci à Claire de l’équipe."}) == list({"Claire"}));
     CHECK(foundOn(Kind::Person, {"c/o Holm, 14 Weir Lane"}) == list({"Holm"}));
+    CHECK(foundOn(Kind::Person, {"c/o Hill, 14 Weir Lane"}) == list({"Hill"}));
     CHECK(foundOn(Kind::Person, {"Rowena Sutcliffe née Qxenthorpe"}) == list({"Rowena Sutcliffe", "Qxenthorpe"}));
     CHECK(foundOn(Kind::Person, {"Guten Tag, mein Name ist Qxenthorpe."}) == list({"Qxenthorpe"}));
     CHECK(foundOn(Kind::Person, {"Not Ines? Sign out"}) == list({"Ines"}));
@@ -170,6 +171,8 @@ TEST_CASE("users of programs: who owns or locked something, what a system tells 
     CHECK(foundOn(Kind::Username, {"uid=1004(qhaldane) gid=1004(qhaldane)"}).size() == 2);
     CHECK(foundOn(Kind::Username, {"User LARKMOOR\\QHALDANE logged on"}) == list({"LARKMOOR\\QHALDANE"}));
     CHECK(foundOn(Kind::Username, {"\\\\srv\\home$\\qhaldane\\bills.xlsx"}) == list({"qhaldane"}));
+    CHECK(foundInRows(Kind::Username, {{"Case", "Assigned to"}, {"44711", "a.guest"}, {"44712", "q.haldane"}}) ==
+          list({"a.guest", "q.haldane"}));
     CHECK(foundOn(Kind::Username, {"Assigned to: unassigned"}).isEmpty());
     CHECK(foundOn(Kind::Username, {"name: nginx"}).isEmpty());
 }

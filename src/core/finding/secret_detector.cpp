@@ -217,14 +217,19 @@ private:
         return text[0].isLower() || value.how == LabelledValue::How::Inside ||
                (value.how == LabelledValue::How::Heading && isColumnOfWords(in, value));
     }
-    // A column in which another cell is a label of a secret itself.
+    // Right under such a name, or in a column in which another cell is one.
     bool isInListOfKeys(const Surroundings& in, const LabelledValue& value) const {
         if (value.how != LabelledValue::How::Heading) return false;
-        return std::ranges::any_of(in.screen.labelled(), [&](const LabelledValue& other) {
-            if (other.how != value.how || other.kind != value.kind || other.label != value.label) return false;
-            const QString& cell = in.screen.runs()[size_t(other.run)].text();
+        const auto isName = [&](int run) {
+            const QString& cell = in.screen.runs()[size_t(run)].text();
             return m_keyName.matchesWhole(cell) && labelHit(cell);
-        });
+        };
+        const int above = in.screen.lineAbove(value.run);
+        return (above >= 0 && isName(above)) ||
+               std::ranges::any_of(in.screen.labelled(), [&](const LabelledValue& other) {
+                   return other.how == value.how && other.kind == value.kind && other.label == value.label &&
+                          isName(other.run);
+               });
     }
     bool isColumnOfWords(const Surroundings& in, const LabelledValue& value) const {
         constexpr auto fewest = 2;

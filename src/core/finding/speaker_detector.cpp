@@ -59,8 +59,9 @@ private:
                 for (const PatternMatch& m : before->all(run.search)) {
                     const QString name = m.text(run.search, 1);
                     const std::vector<Token> tokens = tokensOf(TextRun{SearchText(name)});
-                    if (std::ranges::any_of(tokens, isThingOfName)) continue;
                     const bool known = in.names.isFamily(name.section(u' ', -1));
+                    // "c/o Hill" is somebody, "c/o Weir Hill" is not.
+                    if (std::ranges::any_of(tokens, isThingOfName) && !(known && tokens.size() == 1)) continue;
                     if (before == &m_shortTitle ? !known : !known && !mayBeName(in.names, name)) continue;
                     out.push_back({Kind::Person,
                                    &run,

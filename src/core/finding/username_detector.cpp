@@ -86,7 +86,8 @@ private:
         if (!value.whole || !m_small.matchesWhole(text)) return;
         // "name: billing" is a service's; who owns or did something is a user.
         if (value.how == LabelledValue::How::Inside && !saysWhoDid(value.label)) return;
-        if (labelHit(text)) return; // "family_name" under "given_name", "ansible_user" behind "ansible_host"
+        // "family_name" under "given_name", "ansible_user" behind "ansible_host"; "a.guest" is somebody.
+        if (text.contains(u'_') ? labelHit(text) : wholeLabelHit(text)) return;
         const bool host = (m_host.matchesWhole(text) && !in.names.isGivenOrFamily(text.section(u'.', 0, 0))) ||
                           isCalledAfterPlace(in.names, text);
         if (!isSystemUser(text) && !isOrdinary(in.names, text) && !host)
