@@ -131,6 +131,13 @@ TEST_CASE("who is thanked, named, asked for or was called otherwise is somebody"
     }
 }
 
+TEST_CASE("a name that letters of a label would spell is nobody's label") {
+    for (const char* name : {"Nea", "Néa"}) {
+        INFO(name);
+        CHECK_FALSE(wholeLabelHit(QString::fromUtf8(name)));
+    }
+}
+
 TEST_CASE("a date before the age it makes, or behind where somebody was born, is one of birth") {
     CHECK(foundOn(Kind::Dob, {"Rowena Sutcliffe, 12.11.1971 (54)"}) == list({"12.11.1971"}));
     CHECK(foundOn(Kind::Dob, {"Born in Alderport on 12 Nov 1971"}) == list({"12 Nov 1971"}));

@@ -220,26 +220,24 @@ private:
     // Right under such a name, or in a column in which another cell is one.
     bool isInListOfKeys(const Surroundings& in, const LabelledValue& value) const {
         if (value.how != LabelledValue::How::Heading) return false;
-        const auto isName = [&](int run) {
-            const QString& cell = in.screen.runs()[size_t(run)].text();
-            return m_keyName.matchesWhole(cell) && labelHit(cell);
-        };
+        const auto isName = [&](const QString& cell) { return m_keyName.matchesWhole(cell) && labelHit(cell); };
         const int above = in.screen.lineAbove(value.run);
-        return (above >= 0 && isName(above)) ||
-               std::ranges::any_of(in.screen.labelled(), [&](const LabelledValue& other) {
-                   return other.how == value.how && other.kind == value.kind && other.label == value.label &&
-                          isName(other.run);
-               });
+        return (above >= 0 && isName(in.screen.runs()[size_t(above)].text())) ||
+               std::ranges::any_of(columnOf(in, value), isName);
     }
     bool isColumnOfWords(const Surroundings& in, const LabelledValue& value) const {
-        constexpr auto fewest = 2;
-        int cells = 0;
-        for (const LabelledValue& other : in.screen.labelled()) {
-            if (other.how != value.how || other.kind != value.kind || other.label != value.label) continue;
-            if (!m_loneWord.matchesWhole(in.screen.runs()[size_t(other.run)].text())) return false;
-            ++cells;
-        }
-        return cells >= fewest;
+        constexpr qsizetype fewest = 2;
+        const QStringList cells = columnOf(in, value);
+        return cells.size() >= fewest &&
+               std::ranges::all_of(cells, [&](const QString& cell) { return m_loneWord.matchesWhole(cell); });
+    }
+    // All that the heading of a value speaks for.
+    static QStringList columnOf(const Surroundings& in, const LabelledValue& value) {
+        QStringList cells;
+        for (const LabelledValue& other : in.screen.labelled())
+            if (other.how == value.how && other.kind == value.kind && other.label == value.label)
+                cells << in.screen.runs()[size_t(other.run)].text();
+        return cells;
     }
     static bool announcesPhrase(const LabelledValue& value) {
         static const QSet<QString> labels = shippedWords(QStringLiteral("words/secrets.txt"), QStringLiteral("phrase"));
