@@ -1,6 +1,9 @@
 // A case is on disk while it is worked on, and is there again.
 #include "window/kept_desk.h"
 
+#include <QDropEvent>
+#include <QMimeData>
+
 using namespace eyelid;
 
 TEST_CASE("what was decided is on disk without being saved, and the next window offers to go on with it") {
@@ -64,6 +67,26 @@ TEST_CASE("a window without a capture leaves no file, and one with the case open
     CHECK(other.add(QImage(9, 9, QImage::Format_RGB32), QStringLiteral("x")) == 0);
     CHECK(refusals == 3);
     CHECK(other.captures().size() == 1);
+}
+
+TEST_CASE("a case file dropped on the window is opened as the case it is") {
+    const Kept kept;
+    {
+        Desk desk;
+        kept.in(desk);
+        work(desk);
+    }
+    Desk desk;
+    kept.in(desk);
+    QMimeData dropped;
+    dropped.setUrls({QUrl::fromLocalFile(kept.file())});
+    QDragEnterEvent enter(QPoint(20, 20), Qt::CopyAction, &dropped, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(&desk.window, &enter);
+    QDropEvent drop(QPointF(20, 20), Qt::CopyAction, &dropped, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(&desk.window, &drop);
+    REQUIRE(until([&] { return desk.open().captures().size() == 1; }));
+    CHECK(desk.window.keeper().path() == kept.file());
+    CHECK(desk.open().captures()[0].page);
 }
 
 TEST_CASE("what is taken while another case is being opened is not lost") {

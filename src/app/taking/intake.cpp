@@ -5,6 +5,7 @@
 #include "app/window/settings.h"
 #include "base/sentence.h"
 #include "capture/pdf_pages.h"
+#include "casefile/case_file.h"
 #include "picture/picture_file.h"
 
 #include <QClipboard>
@@ -87,9 +88,11 @@ int Intake::add(const QImage& picture, const QString& origin, std::shared_ptr<co
 }
 
 void Intake::bringIn(const QStringList& given) {
-    QStringList files, pdfs;
+    QStringList files, pdfs, cases;
     for (const QString& path : given) {
-        if (QFileInfo(path).isDir()) {
+        if (path.endsWith(caseEnding)) {
+            cases << path;
+        } else if (QFileInfo(path).isDir()) {
             // The pictures in it, in the order of their names; folders within are left alone.
             QStringList names = QDir(path).entryList(picturePatterns(), QDir::Files);
             sortByName(names);
@@ -101,6 +104,7 @@ void Intake::bringIn(const QStringList& given) {
             files << path;
         }
     }
+    if (!cases.isEmpty()) emit caseFilesGiven(cases);
     for (const QString& pdf : pdfs) bringInPdf(pdf);
     if (files.isEmpty()) return;
     aside([this, files] {

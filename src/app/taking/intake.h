@@ -32,7 +32,7 @@ public:
     void addAside(const QImage& picture, const QString& origin, const std::shared_ptr<const ScrolledPage>& joined = {},
                   std::function<void(int)> then = {});
     /// Opens picture files, all pictures of folders, and pages of PDFs, which are asked about; those that cannot be
-    /// opened are told of in one message.
+    /// opened are told of in one message. Files of cases are left to whoever hears of them.
     void bringIn(const QStringList& files);
     void bringInClipboard();
     /// What was dropped.
@@ -44,6 +44,7 @@ public:
 signals:
     void added(int capture);
     void trouble(QString sentence);
+    void caseFilesGiven(QStringList paths);
 
 private:
     void aside(std::function<void()> work);

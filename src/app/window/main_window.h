@@ -152,6 +152,8 @@ private:
     void showDesk();
     void openWithPassphrase(const QString& path);
     void offerWhatIsIntact(const QString& path);
+    bool holdsDemoAlone() const;
+    void openCaseFiles(const QStringList& paths);
     void openElsewhere(const QString& path);
     void openNow(const QString& path);
     void leaveFor(const QString& path);

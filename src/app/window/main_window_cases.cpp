@@ -4,7 +4,6 @@
 #include "app/cases/destroy_day_view.h"
 #include "app/cases/passphrase_view.h"
 #include "app/checking/gate.h"
-#include "app/explain/demo_marks.h"
 #include "app/explain/explaining.h"
 #include "app/releasing/handing_out.h"
 #include "app/window/confirm.h"
@@ -13,10 +12,8 @@
 #include "app/window/settings.h"
 #include "base/files.h"
 #include "base/sentence.h"
-#include "capture/simulated_desk.h"
 #include "casefile/case_folder.h"
 
-#include <algorithm>
 #include <QApplication>
 #include <QDateTime>
 #include <QFileDialog>
@@ -32,10 +29,6 @@ namespace eyelid {
 namespace {
 
 enum WholeView { Desk, AllCases };
-
-QString demoOrigin() {
-    return Tr::tr("Demo desk");
-}
 
 QString caseFilter() {
     return Tr::tr("Cases (*.eyelid)");
@@ -109,6 +102,7 @@ void MainWindow::bindCases() {
     connect(&m_worker, &CaseWorker::busyChanged, this, [this] {
         if (m_leavingFor && !m_worker.busy()) leaveFor(*m_leavingFor);
     });
+    connect(&m_intake, &Intake::caseFilesGiven, this, &MainWindow::openCaseFiles);
     connect(m_casesView, &CasesView::openAsked, this, &MainWindow::openCaseFile);
     connect(m_casesView, &CasesView::openElsewhereAsked, this, &MainWindow::openElsewhere);
     connect(m_casesView, &CasesView::takeInAsked, this, &MainWindow::takeIn);
@@ -207,6 +201,12 @@ void MainWindow::offerWhatIsIntact(const QString& path) {
     box->open();
 }
 
+// A window shows one case; the others get windows of their own.
+void MainWindow::openCaseFiles(const QStringList& paths) {
+    openCaseFile(paths.first());
+    for (const QString& path : paths.mid(1)) openElsewhere(path);
+}
+
 void MainWindow::openElsewhere(const QString& path) {
     startProgram({path});
 }
@@ -214,29 +214,6 @@ void MainWindow::openElsewhere(const QString& path) {
 void MainWindow::startProgram(const QStringList& arguments) {
     QProcess::startDetached(QCoreApplication::applicationFilePath(),
                             QStringList{QStringLiteral("--another")} + arguments);
-}
-
-void MainWindow::addExplainedDemo() {
-    connect(
-        &m_intake, &Intake::added, this,
-        [this](int id) {
-            for (const Mark& mark : demoMarks()) m_case.addMark(id, mark);
-        },
-        Qt::SingleShotConnection);
-    addDemoCaptures();
-}
-
-void MainWindow::addDemoCaptures() {
-    const SimulatedDesk desk;
-    for (const char* id : {"account", "mail", "console"})
-        if (auto picture = desk.take({Target::What::Window, QString::fromLatin1(id)}))
-            m_intake.add(*picture, demoOrigin());
-}
-
-void MainWindow::beginFirstSteps() {
-    settings::setKnowsFirstSteps(true);
-    m_firstSteps->begin();
-    addDemoCaptures();
 }
 
 void MainWindow::chooseCaseFile() {
@@ -425,10 +402,8 @@ void MainWindow::showFileWork(const Result<Done>& result, const QString& done) {
 bool MainWindow::mayLeave() {
     if (m_keeper.standing() != CaseKeeper::Standing::InMemory && m_keeper.finish()) return true;
     // A case that lives in memory alone: leaving it is said to be what it is.
-    const auto& captures = m_case.captures();
-    if (captures.empty() || m_release.isReleased()) return true;
-    const auto isDemo = [](const Capture& capture) { return capture.origin == demoOrigin(); };
-    if (m_firstSteps->isOn() && std::all_of(captures.begin(), captures.end(), isDemo)) return true;
+    if (m_case.captures().empty() || m_release.isReleased()) return true;
+    if (m_firstSteps->isOn() && holdsDemoAlone()) return true;
     QMessageBox box(QMessageBox::Question, QStringLiteral("Eyelid"), Tr::tr("Leave this case?"), QMessageBox::NoButton,
                     this);
     box.setObjectName(QStringLiteral("leave"));

@@ -1,7 +1,6 @@
 #include "app/window/single_instance.h"
 
 #include "app/window/main_window.h"
-#include "casefile/case_file.h"
 
 #include <QDBusConnectionInterface>
 #include <QDBusMessage>
@@ -43,13 +42,7 @@ bool handedToRunning(const QDBusConnection& bus, const Wanted& wanted) {
 }
 
 void fulfil(MainWindow& window, const Wanted& wanted) {
-    QStringList pictures;
-    for (const QString& file : wanted.files)
-        if (file.endsWith(caseEnding))
-            window.openCaseFile(file);
-        else
-            pictures << file;
-    if (!pictures.isEmpty()) window.intake().bringIn(pictures);
+    if (!wanted.files.isEmpty()) window.intake().bringIn(wanted.files);
     if (wanted.clipboard) window.intake().bringInClipboard();
     if (!wanted.take.isEmpty())
         QMetaObject::invokeMethod(

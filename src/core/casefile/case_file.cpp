@@ -9,6 +9,7 @@
 #include <cerrno>
 #include <cstring>
 #include <fcntl.h>
+#include <mutex>
 #include <QFileInfo>
 #include <sodium.h>
 #include <sys/file.h>
@@ -78,6 +79,11 @@ CaseHead headOf(const KeptCase& kept) {
 class CaseFile::WriteLock {
 public:
     static Result<std::unique_ptr<WriteLock>> on(const QString& path) {
+        const std::lock_guard guard(heldMutex());
+        // Opening and closing the file once more in this program would drop the locks by which SQLite tells other
+        // programs that it is in use (fcntl(2), record locks): they would tidy away what is written next.
+        const auto there = fileAt(path);
+        if (there && held().count(*there)) return inUse(path);
         const int file =
             ::open(bytesOfPath(path).constData(), O_RDONLY | O_CLOEXEC | O_NONBLOCK); // no waiting for pipes
         if (file < 0)
@@ -85,24 +91,45 @@ public:
                          errno == ENOENT ? sentence(Tr::tr("%1 is not there."), path)
                                          : sentence(Tr::tr("%1 cannot be opened (%2)."), path,
                                                     QString::fromLocal8Bit(std::strerror(errno)))};
-        std::unique_ptr<WriteLock> lock(new WriteLock(file));
-        if (flock(file, LOCK_EX | LOCK_NB) != 0 && errno == EWOULDBLOCK)
-            return Error{Error::Kind::Exists,
-                         sentence(Tr::tr("%1 is open in another window; close it there first."), path)};
+        if (flock(file, LOCK_EX | LOCK_NB) != 0 && errno == EWOULDBLOCK) {
+            ::close(file);
+            return inUse(path);
+        }
+        struct stat state {};
+        fstat(file, &state);
+        std::unique_ptr<WriteLock> lock(new WriteLock(file, {state.st_dev, state.st_ino}));
+        held().insert(lock->m_which);
         return lock;
     }
-    ~WriteLock() { ::close(m_file); }
-    /// Whether the file that is locked is still the one at that path.
-    bool isAt(const QString& path) const {
-        struct stat locked {
-        }, there{};
-        return fstat(m_file, &locked) == 0 && stat(bytesOfPath(path).constData(), &there) == 0 &&
-               locked.st_ino == there.st_ino && locked.st_dev == there.st_dev;
+    ~WriteLock() {
+        const std::lock_guard guard(heldMutex());
+        held().erase(m_which);
+        ::close(m_file);
     }
+    /// Whether the file that is locked is still the one at that path.
+    bool isAt(const QString& path) const { return fileAt(path) == m_which; }
 
 private:
-    explicit WriteLock(int file) : m_file(file) {}
+    using FileId = std::pair<dev_t, ino_t>;
+    WriteLock(int file, FileId which) : m_file(file), m_which(which) {}
+    static std::optional<FileId> fileAt(const QString& path) {
+        struct stat state {};
+        if (stat(bytesOfPath(path).constData(), &state) != 0) return std::nullopt;
+        return FileId(state.st_dev, state.st_ino);
+    }
+    static Error inUse(const QString& path) {
+        return {Error::Kind::Exists, sentence(Tr::tr("%1 is open in another window; close it there first."), path)};
+    }
+    static std::mutex& heldMutex() {
+        static std::mutex mutex;
+        return mutex;
+    }
+    static std::set<FileId>& held() {
+        static std::set<FileId> files;
+        return files;
+    }
     int m_file;
+    FileId m_which;
 };
 
 CaseFile::CaseFile(QString path, std::unique_ptr<WriteLock> lock, std::unique_ptr<SealedRows> rows)
@@ -192,6 +219,7 @@ bool CaseFile::hasPictures(const Capture& capture) const {
 }
 
 Result<KeptCase> CaseFile::load() {
+    const SealedRows::Snapshot moment(*m_rows);
     if (auto whole = m_rows->whole(); !whole) return whole.error();
     auto kept = read(false);
     if (!kept) return kept;
@@ -205,6 +233,7 @@ Result<KeptCase> CaseFile::load() {
 }
 
 Result<KeptCase> CaseFile::salvage() const {
+    const SealedRows::Snapshot moment(*m_rows);
     return read(true);
 }
 
@@ -419,6 +448,7 @@ void CaseFile::rememberRest(const KeptCase& kept) {
 }
 
 Result<Done> CaseFile::verify() const {
+    const SealedRows::Snapshot moment(*m_rows);
     if (auto whole = m_rows->whole(); !whole) return whole.error();
     const auto kept = read(false);
     if (!kept) return kept.error();

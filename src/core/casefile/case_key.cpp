@@ -4,6 +4,7 @@
 #include "base/sentence.h"
 
 #include <cstring>
+#include <new>
 #include <sodium.h>
 #include <sys/stat.h>
 
@@ -117,7 +118,7 @@ KeyLock lockByPassphrase(const CaseKey& key, const QByteArray& caseId, const QBy
     lock.rounds = strong ? crypto_pwhash_OPSLIMIT_MODERATE : crypto_pwhash_OPSLIMIT_MIN;
     lock.memory = strong ? crypto_pwhash_MEMLIMIT_MODERATE : crypto_pwhash_MEMLIMIT_MIN;
     const auto with = fromPassphrase(passphrase, lock);
-    if (!with) qFatal("no memory for a passphrase's key");
+    if (!with) throw std::bad_alloc(); // Argon2id asks for 256 MB
     wrap(lock, key, caseId, with->data());
     return lock;
 }

@@ -1,5 +1,6 @@
 #include "casefile/packed_picture.h"
 
+#include <new>
 #include <zstd.h>
 
 namespace eyelid {
@@ -23,7 +24,7 @@ int wholeAt(const QByteArray& from, qsizetype at) {
 QByteArray packed(const QByteArray& bytes) {
     QByteArray out(qsizetype(ZSTD_compressBound(size_t(bytes.size()))), Qt::Uninitialized);
     const size_t size = ZSTD_compress(out.data(), size_t(out.size()), bytes.constData(), size_t(bytes.size()), level);
-    if (ZSTD_isError(size)) qFatal("Zstandard cannot be used");
+    if (ZSTD_isError(size)) throw std::bad_alloc(); // the one thing that can go wrong with room for all
     out.resize(qsizetype(size));
     return out;
 }

@@ -238,6 +238,7 @@ struct SealedRows::Parts {
     }
 
     void readRoot(const SealedRows& rows) {
+        rootKnown = false;
         const auto root = rows.get(rootTable, 0);
         if (!root || !*root || (*root)->size() != 48) return;
         written = numberAt(**root, 0);
@@ -284,7 +285,10 @@ Result<std::unique_ptr<SealedRows>> SealedRows::create(const QString& path, cons
     auto parts = std::make_unique<Parts>(path, std::move(*db), caseId, key);
     parts->rootKnown = true;
     std::unique_ptr<SealedRows> rows(new SealedRows(std::move(parts)));
-    if (auto locked = rows->setLocks(locks); !locked) return locked.error();
+    if (auto locked = rows->setLocks(locks); !locked) {
+        ::unlink(bytesOfPath(path).constData()); // what nothing opens is no case
+        return locked.error();
+    }
     return rows;
 }
 
@@ -384,6 +388,16 @@ std::vector<qint64> SealedRows::ids(int table) const {
     std::vector<qint64> all;
     while (rows.step() == SQLITE_ROW) all.push_back(rows.numberAt(0));
     return all;
+}
+
+// SQLite keeps what the first statement of a transaction saw for all of it (sqlite.org/isolation.html).
+SealedRows::Snapshot::Snapshot(const SealedRows& of) : m_rows(of) {
+    run(of.m_parts->db.handle, "BEGIN");
+    of.m_parts->readRoot(of);
+}
+
+SealedRows::Snapshot::~Snapshot() {
+    run(m_rows.m_parts->db.handle, "COMMIT");
 }
 
 Result<Done> SealedRows::whole() const {

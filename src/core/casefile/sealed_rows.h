@@ -46,6 +46,19 @@ public:
     Result<std::optional<QByteArray>> get(int table, qint64 id) const;
     std::vector<qint64> ids(int table) const; ///< in ascending order
 
+    /// While it lives all is read as it stood when it was made, whatever other programs write meanwhile; nothing is
+    /// written through these rows. One at a time.
+    class Snapshot {
+    public:
+        explicit Snapshot(const SealedRows& of);
+        ~Snapshot();
+        Snapshot(const Snapshot&) = delete;
+        Snapshot& operator=(const Snapshot&) = delete;
+
+    private:
+        const SealedRows& m_rows;
+    };
+
     /// Whether the rows are those the root knows. Errors: BadInput where they are not.
     Result<Done> whole() const;
 
