@@ -8334,5 +8334,13 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>stands behind a user&apos;s number</source>
         <translation>steht hinter der Nummer eines Benutzers</translation>
     </message>
+    <message>
+        <source>%1 is larger than %2 kB, more than Eyelid opens.</source>
+        <translation>%1 ist größer als %2 kB, mehr, als Eyelid öffnet.</translation>
+    </message>
+    <message>
+        <source>A passphrase needs %1 MB of memory for a moment, and there is less; close other programs and try again.</source>
+        <translation>Eine Passphrase braucht für einen Augenblick %1 MB Speicher, und so viel ist nicht frei; schließen Sie andere Programme und versuchen Sie es noch einmal.</translation>
+    </message>
 </context>
 </TS>

@@ -8334,5 +8334,13 @@ o suelte aquí archivos de imagen.
         <source>stands behind a user&apos;s number</source>
         <translation>sigue al número de un usuario</translation>
     </message>
+    <message>
+        <source>%1 is larger than %2 kB, more than Eyelid opens.</source>
+        <translation>%1 pasa de %2 kB, más de lo que abre Eyelid.</translation>
+    </message>
+    <message>
+        <source>A passphrase needs %1 MB of memory for a moment, and there is less; close other programs and try again.</source>
+        <translation>Una frase de paso necesita por un momento %1 MB de memoria y hay menos; cierre otros programas e inténtelo de nuevo.</translation>
+    </message>
 </context>
 </TS>

@@ -8334,5 +8334,13 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>stands behind a user&apos;s number</source>
         <translation>suit le numéro d’un utilisateur</translation>
     </message>
+    <message>
+        <source>%1 is larger than %2 kB, more than Eyelid opens.</source>
+        <translation>%1 dépasse %2 ko, plus qu’Eyelid n’ouvre.</translation>
+    </message>
+    <message>
+        <source>A passphrase needs %1 MB of memory for a moment, and there is less; close other programs and try again.</source>
+        <translation>Une phrase secrète demande un instant %1 Mo de mémoire, et il y en a moins ; fermez d’autres programmes et réessayez.</translation>
+    </message>
 </context>
 </TS>

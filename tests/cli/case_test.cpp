@@ -167,6 +167,46 @@ TEST_CASE("a case is opened by what it is locked by, and destroyed for good") {
     CHECK(desk.call(QStringLiteral("destroy @a.eyelid")).status != 0);
 }
 
+TEST_CASE("a passphrase for which there is too little memory is told of as that") {
+    const Desk desk;
+    QFile words(desk.at(QStringLiteral("words")));
+    REQUIRE(words.open(QIODevice::WriteOnly));
+    words.write("a heron by the weir\n");
+    words.close();
+    const auto withLittle = [&](const char* command, const char* name) {
+        return shell(
+            QStringLiteral("ulimit -v 300000; \"$cli\" case %1 '%2' --passphrase-file '%3'")
+                .arg(QLatin1String(command), desk.at(QString::fromLatin1(name)), desk.at(QStringLiteral("words"))));
+    };
+    const CommandResult none = withLittle("new", "none.eyelid");
+    CHECK(none.status == 3);
+    CHECK(sentences(none.err) == 1);
+    REQUIRE(desk.call(QStringLiteral("new @a.eyelid --passphrase-file @words")).status == 0);
+    const CommandResult shut = withLittle("show", "a.eyelid");
+    CHECK(shut.status == 3); // not as if the words were wrong
+    CHECK(sentences(shut.err) == 1);
+    CHECK(QDir(desk.folder.path()).entryList({QStringLiteral("*.eyelid*")}, QDir::Files) ==
+          QStringList{QStringLiteral("a.eyelid")});
+}
+
+TEST_CASE("a case that cannot be made for want of room leaves nothing") {
+    const Desk desk;
+    REQUIRE(desk.call(QStringLiteral("new @there.eyelid")).status == 0); // the account has its key now
+    for (const int blocks : {1, 8, 24, 48, 72}) {
+        const CommandResult r =
+            shell(QStringLiteral("trap '' XFSZ; ulimit -f %1; XDG_DATA_HOME='%2' \"$cli\" case new '%3'")
+                      .arg(blocks)
+                      .arg(desk.at(QStringLiteral("home")), desk.at(QStringLiteral("a.eyelid"))));
+        INFO(blocks << " " << r.err.toStdString());
+        const QStringList left = QDir(desk.folder.path()).entryList({QStringLiteral("a.eyelid*")}, QDir::Files);
+        if (r.status == 0) break;
+        CHECK(r.status == 3);
+        CHECK(sentences(r.err) == 1);
+        CHECK(!r.err.contains(QStringLiteral("not an error")));
+        CHECK(left.isEmpty());
+    }
+}
+
 TEST_CASE("a picture that cannot be read is told of, and the others are in the case") {
     const Desk desk;
     REQUIRE(desk.call(QStringLiteral("new @a.eyelid")).status == 0);

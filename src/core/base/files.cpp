@@ -156,8 +156,11 @@ Result<QByteArray> readFile(const QString& path, qint64 maximum) {
     struct stat about {};
     if (::fstat(file.get(), &about) != 0) return unreadable(errno);
     if (!S_ISREG(about.st_mode)) return Error{Error::Kind::NotReadable, sentence(Tr::tr("%1 is not a file."), path)};
+    constexpr qint64 mega = 1'000'000, kilo = 1000;
     const Error large{Error::Kind::BadInput,
-                      sentence(Tr::tr("%1 is larger than %2 MB, more than Eyelid opens."), path, maximum / 1'000'000)};
+                      maximum < mega
+                          ? sentence(Tr::tr("%1 is larger than %2 kB, more than Eyelid opens."), path, maximum / kilo)
+                          : sentence(Tr::tr("%1 is larger than %2 MB, more than Eyelid opens."), path, maximum / mega)};
     if (about.st_size > maximum) return large;
     QByteArray bytes;
     bytes.reserve(qsizetype(about.st_size));

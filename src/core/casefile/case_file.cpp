@@ -41,17 +41,23 @@ QByteArray hashOf(const QByteArray& bytes) {
     return hash;
 }
 
-std::vector<KeyLock> locksFor(const CaseKey& key, const QByteArray& caseId, const CaseLocks& wanted) {
+Error noLock() {
+    return {Error::Kind::BadInput, Tr::tr("A case needs a passphrase or a key to be locked by.")};
+}
+
+// Errors: BadInput where none is wanted; those of lockByPassphrase().
+Result<std::vector<KeyLock>> locksFor(const CaseKey& key, const QByteArray& caseId, const CaseLocks& wanted) {
     std::vector<KeyLock> locks;
     if (wanted.keyRing) locks.push_back(lockByKey(key, caseId, *wanted.keyRing, KeyLock::How::KeyRing));
     if (wanted.keyFile) locks.push_back(lockByKey(key, caseId, *wanted.keyFile, KeyLock::How::KeyFile));
     for (const QByteArray& publicKey : wanted.publicKeys) locks.push_back(lockForPublicKey(key, publicKey));
-    if (!wanted.passphrase.isEmpty()) locks.push_back(lockByPassphrase(key, caseId, wanted.passphrase, wanted.cost));
+    if (!wanted.passphrase.isEmpty()) {
+        auto lock = lockByPassphrase(key, caseId, wanted.passphrase, wanted.cost);
+        if (!lock) return lock.error();
+        locks.push_back(std::move(*lock));
+    }
+    if (locks.empty()) return noLock();
     return locks;
-}
-
-Error noLock() {
-    return {Error::Kind::BadInput, Tr::tr("A case needs a passphrase or a key to be locked by.")};
 }
 
 std::vector<quint64> serialsOf(const std::vector<Change>& changes) {
@@ -142,9 +148,9 @@ Result<std::unique_ptr<CaseFile>> CaseFile::create(const QString& path, const Ca
     const CaseKey key = CaseKey::random();
     QByteArray caseId(16, 0);
     randombytes_buf(caseId.data(), size_t(caseId.size()));
-    const std::vector<KeyLock> wrapped = locksFor(key, caseId, locks);
-    if (wrapped.empty()) return noLock();
-    auto rows = SealedRows::create(path, key, caseId, wrapped);
+    const auto wrapped = locksFor(key, caseId, locks);
+    if (!wrapped) return wrapped.error();
+    auto rows = SealedRows::create(path, key, caseId, *wrapped);
     if (!rows) return rows.error();
     auto lock = WriteLock::on(path);
     if (!lock) return lock.error();
@@ -458,9 +464,8 @@ Result<Done> CaseFile::verify() const {
 }
 
 Result<Done> CaseFile::setLocks(const CaseLocks& locks) {
-    const std::vector<KeyLock> wrapped = locksFor(m_rows->key(), m_rows->caseId(), locks);
-    if (wrapped.empty()) return noLock();
-    return m_rows->setLocks(wrapped);
+    const auto wrapped = locksFor(m_rows->key(), m_rows->caseId(), locks);
+    return wrapped ? m_rows->setLocks(*wrapped) : Result<Done>(wrapped.error());
 }
 
 Result<std::vector<KeyLock::How>> CaseFile::lockedBy() const {
@@ -474,9 +479,11 @@ Result<std::vector<KeyLock::How>> CaseFile::lockedBy() const {
 Result<Done> CaseFile::addLocks(const CaseLocks& wanted) {
     auto locks = m_rows->locks();
     if (!locks) return locks.error();
+    const auto further = locksFor(m_rows->key(), m_rows->caseId(), wanted);
+    if (!further) return further.error();
     if (!wanted.passphrase.isEmpty())
         std::erase_if(*locks, [](const KeyLock& lock) { return lock.how == KeyLock::How::Passphrase; });
-    for (KeyLock& lock : locksFor(m_rows->key(), m_rows->caseId(), wanted)) locks->push_back(std::move(lock));
+    locks->insert(locks->end(), further->begin(), further->end());
     return m_rows->setLocks(*locks);
 }
 

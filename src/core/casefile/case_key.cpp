@@ -4,7 +4,6 @@
 #include "base/sentence.h"
 
 #include <cstring>
-#include <new>
 #include <sodium.h>
 #include <sys/stat.h>
 
@@ -57,15 +56,24 @@ std::optional<CaseKey> unwrap(const KeyLock& lock, const QByteArray& caseId, con
 // A file may not make this machine work for hours or take all its memory.
 constexpr quint64 mostRounds = 16, mostMemory = quint64(2) << 30;
 
-std::optional<CaseKey> fromPassphrase(const QByteArray& passphrase, const KeyLock& lock) {
+Error doesNotOpen() {
+    return {Error::Kind::BadInput, Tr::tr("This does not open the case.")};
+}
+
+// Errors: BadInput where the lock asks for what no lock does; NotReadable where this machine has no room for it.
+Result<CaseKey> fromPassphrase(const QByteArray& passphrase, const KeyLock& lock) {
     if (lock.salt.size() != crypto_pwhash_SALTBYTES || lock.rounds < 1 || lock.rounds > mostRounds ||
         lock.memory < crypto_pwhash_MEMLIMIT_MIN || lock.memory > mostMemory)
-        return std::nullopt;
+        return doesNotOpen();
     QByteArray key(CaseKey::length, 0);
     const int failed = crypto_pwhash(bytes(key), CaseKey::length, passphrase.constData(), size_t(passphrase.size()),
                                      bytes(lock.salt), lock.rounds, size_t(lock.memory), crypto_pwhash_ALG_ARGON2ID13);
-    std::optional<CaseKey> made;
-    if (failed == 0) made = CaseKey::of(key);
+    if (failed != 0)
+        return Error{Error::Kind::NotReadable,
+                     sentence(Tr::tr("A passphrase needs %1 MB of memory for a moment, and there is less; close "
+                                     "other programs and try again."),
+                              lock.memory >> 20)};
+    const CaseKey made = CaseKey::of(key);
     sodium_memzero(key.data(), size_t(key.size()));
     return made;
 }
@@ -111,14 +119,14 @@ CaseKey CaseKey::derived(const char* purpose) const {
     return key;
 }
 
-KeyLock lockByPassphrase(const CaseKey& key, const QByteArray& caseId, const QByteArray& passphrase,
-                         PassphraseCost cost) {
+Result<KeyLock> lockByPassphrase(const CaseKey& key, const QByteArray& caseId, const QByteArray& passphrase,
+                                 PassphraseCost cost) {
     KeyLock lock{KeyLock::How::Passphrase, randomBytes(crypto_pwhash_SALTBYTES), 0, 0, {}, {}};
     const bool strong = cost == PassphraseCost::Strong;
     lock.rounds = strong ? crypto_pwhash_OPSLIMIT_MODERATE : crypto_pwhash_OPSLIMIT_MIN;
     lock.memory = strong ? crypto_pwhash_MEMLIMIT_MODERATE : crypto_pwhash_MEMLIMIT_MIN;
     const auto with = fromPassphrase(passphrase, lock);
-    if (!with) throw std::bad_alloc(); // Argon2id asks for 256 MB
+    if (!with) return with.error();
     wrap(lock, key, caseId, with->data());
     return lock;
 }
@@ -136,17 +144,23 @@ KeyLock lockForPublicKey(const CaseKey& key, const QByteArray& publicKey) {
 }
 
 Result<CaseKey> opened(const std::vector<KeyLock>& locks, const QByteArray& caseId, const Opener& opener) {
+    Error error = doesNotOpen();
     for (const KeyLock& lock : locks) {
         std::optional<CaseKey> key;
         if (lock.how == KeyLock::How::KeyFile || lock.how == KeyLock::How::KeyRing)
             for (const CaseKey& own : opener.keys)
                 if (!key) key = unwrap(lock, caseId, own.data());
         if (lock.how == KeyLock::How::PublicKey) key = unsealed(lock, opener);
-        if (lock.how == KeyLock::How::Passphrase && !opener.passphrase.isEmpty())
-            if (const auto with = fromPassphrase(opener.passphrase, lock)) key = unwrap(lock, caseId, with->data());
+        if (lock.how == KeyLock::How::Passphrase && !opener.passphrase.isEmpty()) {
+            const auto with = fromPassphrase(opener.passphrase, lock);
+            if (with)
+                key = unwrap(lock, caseId, with->data());
+            else if (with.error().kind == Error::Kind::NotReadable)
+                error = with.error(); // it may be the right one
+        }
         if (key) return *key;
     }
-    return Error{Error::Kind::BadInput, Tr::tr("This does not open the case.")};
+    return error;
 }
 
 Result<CaseKey> keyFromFile(const QString& path, bool mayMake) {

@@ -52,13 +52,15 @@ struct Opener {
 /// What Argon2id costs: `strong` takes half a second or more and 256 MB, `quick` is for tests alone.
 enum class PassphraseCost { Strong, Quick };
 
-KeyLock lockByPassphrase(const CaseKey& key, const QByteArray& caseId, const QByteArray& passphrase,
-                         PassphraseCost cost = PassphraseCost::Strong);
+/// Errors: NotReadable where there is less memory than that.
+Result<KeyLock> lockByPassphrase(const CaseKey& key, const QByteArray& caseId, const QByteArray& passphrase,
+                                 PassphraseCost cost = PassphraseCost::Strong);
 /// `how`: KeyFile or KeyRing.
 KeyLock lockByKey(const CaseKey& key, const QByteArray& caseId, const CaseKey& with, KeyLock::How how);
 KeyLock lockForPublicKey(const CaseKey& key, const QByteArray& publicKey);
 
-/// Errors: BadInput where nothing opens any of the locks; it does not say what was wrong.
+/// Errors: BadInput where nothing opens any of the locks; it does not say what was wrong. NotReadable where a
+/// passphrase could not be tried for want of memory.
 Result<CaseKey> opened(const std::vector<KeyLock>& locks, const QByteArray& caseId, const Opener& opener);
 
 /// The user's own key file: 32 bytes in hexadecimal, mode 0600, made where it is missing. Errors: one that is no key

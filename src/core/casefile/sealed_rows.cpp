@@ -11,6 +11,7 @@
 #include <QFile>
 #include <sodium.h>
 #include <sqlite3.h>
+#include <sys/statvfs.h>
 #include <unistd.h>
 
 namespace eyelid {
@@ -97,8 +98,19 @@ bool run(sqlite3* db, const char* sql) {
     return sqlite3_exec(db, sql, nullptr, nullptr, nullptr) == SQLITE_OK;
 }
 
+// What SQLite shares between programs is made larger by steps of this; where it cannot be, SQLite says no more than
+// that something went wrong (sqlite.org/walformat.html).
+constexpr quint64 leastRoom = 32768;
+
+bool isFull(const QString& path) {
+    struct statvfs about {};
+    return statvfs(bytesOfPath(path).constData(), &about) == 0 && quint64(about.f_bavail) * about.f_frsize < leastRoom;
+}
+
 Error notWritten(sqlite3* db, const QString& path) {
-    switch (sqlite3_errcode(db) & 0xff) {
+    const int code = sqlite3_errcode(db) & 0xff;
+    const bool full = code == SQLITE_FULL || ((code == SQLITE_IOERR || code == SQLITE_OK) && isFull(path));
+    switch (full ? SQLITE_FULL : code) {
     case SQLITE_FULL:
         return {Error::Kind::NotWritable,
                 sentence(Tr::tr("There is no room left for %1; make room, or keep the case in another folder."), path)};
@@ -277,17 +289,23 @@ Result<std::unique_ptr<SealedRows>> SealedRows::create(const QString& path, cons
         run(handle, ("PRAGMA user_version=" + std::to_string(formatVersion)).c_str()) &&
         Statement(handle, "INSERT INTO head(case_id) VALUES(?1)").blob(1, caseId).step() == SQLITE_DONE &&
         run(handle, "COMMIT");
+    // What nothing opens is no case; what SQLite keeps beside it stays where the disk is full.
+    const auto takenBack = [&](const Error& error) {
+        const QByteArray name = bytesOfPath(path);
+        for (const QByteArray& part : {name, name + "-wal", name + "-shm"}) ::unlink(part.constData());
+        return error;
+    };
     if (!ready) {
         const Error error = notWritten(handle, path);
-        ::unlink(bytesOfPath(path).constData());
-        return error;
+        *db = Database();
+        return takenBack(error);
     }
     auto parts = std::make_unique<Parts>(path, std::move(*db), caseId, key);
     parts->rootKnown = true;
     std::unique_ptr<SealedRows> rows(new SealedRows(std::move(parts)));
     if (auto locked = rows->setLocks(locks); !locked) {
-        ::unlink(bytesOfPath(path).constData()); // what nothing opens is no case
-        return locked.error();
+        rows.reset();
+        return takenBack(locked.error());
     }
     return rows;
 }
@@ -315,6 +333,7 @@ Result<std::unique_ptr<SealedRows>> SealedRows::open(const QString& path, const 
     auto locks = rows->locks();
     if (!locks) return locks.error();
     auto key = opened(*locks, caseId, opener);
+    if (!key && key.error().kind == Error::Kind::NotReadable) return key.error();
     if (!key)
         return Error{Error::Kind::Locked, opener.ringTrouble.isEmpty()
                                               ? sentence(Tr::tr("Nothing that was given opens %1."), path)
