@@ -8342,5 +8342,9 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>A passphrase needs %1 MB of memory for a moment, and there is less; close other programs and try again.</source>
         <translation>Eine Passphrase braucht für einen Augenblick %1 MB Speicher, und so viel ist nicht frei; schließen Sie andere Programme und versuchen Sie es noch einmal.</translation>
     </message>
+    <message>
+        <source>“%1” was changed meanwhile and stays; look at it again.</source>
+        <translation>„%1“ wurde inzwischen geändert und bleibt; sehen Sie es noch einmal an.</translation>
+    </message>
 </context>
 </TS>

@@ -8342,5 +8342,9 @@ o suelte aquí archivos de imagen.
         <source>A passphrase needs %1 MB of memory for a moment, and there is less; close other programs and try again.</source>
         <translation>Una frase de paso necesita por un momento %1 MB de memoria y hay menos; cierre otros programas e inténtelo de nuevo.</translation>
     </message>
+    <message>
+        <source>“%1” was changed meanwhile and stays; look at it again.</source>
+        <translation>«%1» ha cambiado entretanto y se queda; mírelo de nuevo.</translation>
+    </message>
 </context>
 </TS>

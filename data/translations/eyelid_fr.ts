@@ -8342,5 +8342,9 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>A passphrase needs %1 MB of memory for a moment, and there is less; close other programs and try again.</source>
         <translation>Une phrase secrète demande un instant %1 Mo de mémoire, et il y en a moins ; fermez d’autres programmes et réessayez.</translation>
     </message>
+    <message>
+        <source>“%1” was changed meanwhile and stays; look at it again.</source>
+        <translation>« %1 » a changé entre-temps et reste ; regardez-le de nouveau.</translation>
+    </message>
 </context>
 </TS>

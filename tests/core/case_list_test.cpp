@@ -133,6 +133,30 @@ TEST_CASE("a case is due on its policy's day or on another that was given, and w
     CHECK(listed(folder.path()).front().summary->thrownAway.isNull());
 }
 
+TEST_CASE("a case is destroyed as it was listed: one put off or brought back meanwhile stays") {
+    QTemporaryDir folder;
+    const QString path = folder.filePath(QStringLiteral("a.eyelid"));
+    Sample s;
+    s.open.setDestroyDay(DestroyDay{today, QStringLiteral("as agreed")});
+    write(path, s.open, today.addDays(-30));
+    const ListedCase due = listed(folder.path())[0];
+    REQUIRE(isDue(*due.summary, today));
+    REQUIRE(
+        changeCase(path, right,
+                   {QStringLiteral("later"), {SetDestroyDay{DestroyDay{today.addDays(90), QStringLiteral("a claim")}}}},
+                   at(today)));
+    const auto refused = destroyAsListed(due, right);
+    REQUIRE_FALSE(refused);
+    CHECK(refused.error().kind == Error::Kind::Exists);
+    REQUIRE((*CaseFile::open(path, right))->throwAway(today.addDays(-30)));
+    const ListedCase thrownAway = listed(folder.path())[0];
+    REQUIRE((*CaseFile::open(path, right))->throwAway({}));
+    CHECK_FALSE(destroyAsListed(thrownAway, right));
+    CHECK((*CaseFile::open(path, right))->verify());
+    CHECK(destroyAsListed(listed(folder.path())[0], right));
+    CHECK(QDir(folder.path()).isEmpty());
+}
+
 TEST_CASE("a capture that was removed is in the file while undo can bring it back, and gone when that is forgotten") {
     QTemporaryDir folder;
     const QString path = folder.filePath(QStringLiteral("a.eyelid"));

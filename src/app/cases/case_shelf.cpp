@@ -76,7 +76,7 @@ void CaseShelf::refresh() {
             looked->cancelled = !all && all.error().kind == Error::Kind::Cancelled;
             if (!all) return; // no folder yet: no cases
             for (ListedCase& listed : *all) {
-                if (goesByItself(listed, today) && CaseFile::destroy(listed.path))
+                if (goesByItself(listed, today) && opener && destroyAsListed(listed, *opener))
                     ++looked->destroyed;
                 else
                     looked->cases.push_back(std::move(listed));
@@ -115,14 +115,13 @@ void CaseShelf::search(const QString& text) {
     emit changed();
 }
 
-void CaseShelf::onEach(const QStringList& paths, std::function<Result<Done>(const QString&, const Opener&)> work) {
+void CaseShelf::inTurn(std::vector<FileWork> works) {
     const auto troubles = std::make_shared<QStringList>();
     start(
-        [troubles, paths, work = std::move(work), keys = m_keys] {
+        [troubles, works = std::move(works), keys = m_keys] {
             const auto opener = keys.opener();
-            for (const QString& path : paths)
-                if (const auto done = work(path, opener ? *opener : Opener()); !done)
-                    *troubles << done.error().sentence;
+            for (const FileWork& work : works)
+                if (const auto done = work(opener ? *opener : Opener()); !done) *troubles << done.error().sentence;
         },
         [this, troubles] {
             if (!troubles->isEmpty()) emit trouble(troubles->join(u'\n'));
@@ -130,28 +129,32 @@ void CaseShelf::onEach(const QStringList& paths, std::function<Result<Done>(cons
     refresh();
 }
 
+void CaseShelf::markThrownAway(const QString& path, const QDate& day) {
+    inTurn({[path, day](const Opener& opener) -> Result<Done> {
+        auto file = CaseFile::open(path, opener);
+        return file ? (*file)->throwAway(day) : Result<Done>(file.error());
+    }});
+}
+
 void CaseShelf::throwAway(const QString& path) {
-    onEach({path}, [today = QDate::currentDate()](const QString& of, const Opener& opener) -> Result<Done> {
-        auto file = CaseFile::open(of, opener);
-        return file ? (*file)->throwAway(today) : Result<Done>(file.error());
-    });
+    markThrownAway(path, QDate::currentDate());
 }
 
 void CaseShelf::bringBack(const QString& path) {
-    onEach({path}, [](const QString& of, const Opener& opener) -> Result<Done> {
-        auto file = CaseFile::open(of, opener);
-        return file ? (*file)->throwAway({}) : Result<Done>(file.error());
-    });
+    markThrownAway(path, {});
 }
 
-void CaseShelf::destroy(const QStringList& paths) {
-    onEach(paths, [](const QString& path, const Opener&) { return CaseFile::destroy(path); });
+void CaseShelf::destroy(const std::vector<ListedCase>& cases) {
+    std::vector<FileWork> works;
+    for (const ListedCase& listed : cases)
+        works.push_back([listed](const Opener& opener) { return destroyAsListed(listed, opener); });
+    inTurn(std::move(works));
 }
 
 void CaseShelf::change(const QString& path, const Change& change) {
-    onEach({path}, [change, now = QDateTime::currentDateTimeUtc()](const QString& of, const Opener& opener) {
-        return changeCase(of, opener, change, now);
-    });
+    inTurn({[path, change, now = QDateTime::currentDateTimeUtc()](const Opener& opener) {
+        return changeCase(path, opener, change, now);
+    }});
 }
 
 void CaseShelf::rename(const QString& path, const QString& name) {
@@ -162,11 +165,11 @@ void CaseShelf::putOff(const QString& path, const DestroyDay& day) {
     change(path, {Tr::tr("changing the day of destruction"), {SetDestroyDay{day}}});
 }
 
-QStringList CaseShelf::due() const {
-    QStringList paths;
+std::vector<ListedCase> CaseShelf::due() const {
+    std::vector<ListedCase> all;
     for (const ListedCase& listed : m_cases)
-        if (listed.summary && isDue(*listed.summary, QDate::currentDate())) paths << listed.path;
-    return paths;
+        if (listed.summary && isDue(*listed.summary, QDate::currentDate())) all.push_back(listed);
+    return all;
 }
 
 } // namespace eyelid

@@ -42,12 +42,13 @@ public:
     /// Done in turn; what fails is told by trouble(), and the list is looked at again.
     void throwAway(const QString& path);
     void bringBack(const QString& path);
-    void destroy(const QStringList& paths);
+    /// As they were listed: what was changed since then stays.
+    void destroy(const std::vector<ListedCase>& cases);
     void rename(const QString& path, const QString& name);
     void putOff(const QString& path, const DestroyDay& day);
 
     /// Cases whose day has come and that wait to be confirmed.
-    QStringList due() const;
+    std::vector<ListedCase> due() const;
     /// How many went by themselves since the program began.
     int destroyedByItself() const { return m_destroyed; }
 
@@ -58,7 +59,9 @@ signals:
 private:
     struct Looked;
     void start(std::function<void()> job, std::function<void()> done);
-    void onEach(const QStringList& paths, std::function<Result<Done>(const QString&, const Opener&)> work);
+    using FileWork = std::function<Result<Done>(const Opener&)>;
+    void inTurn(std::vector<FileWork> works);
+    void markThrownAway(const QString& path, const QDate& day); ///< null: it is not
     void change(const QString& path, const Change& change);
 
     QString m_folder;

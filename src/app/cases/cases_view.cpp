@@ -317,22 +317,23 @@ void CasesView::throwAway() {
 }
 
 void CasesView::destroyChosen() {
-    const QString path = chosen();
+    const ListedCase* listed = m_shelf.at(chosen());
+    if (!listed) return;
+    const std::vector<ListedCase> asked{*listed}; // the list may be another when that is confirmed
     if (confirmed(
             this, sentence(Tr::tr("Destroy “%1”?"), m_name->text()),
             Tr::tr("Its key is destroyed, then its file: nobody can read it again. A drive may still hold old blocks "
                    "of it; without the key they say nothing."),
             Tr::tr("Destroy")))
-        m_shelf.destroy({path});
+        m_shelf.destroy(asked);
 }
 
 void CasesView::destroyDue() {
-    const QStringList paths = m_shelf.due();
+    const std::vector<ListedCase> due = m_shelf.due();
     QStringList names;
-    for (const QString& path : paths) names << m_shelf.at(path)->summary->name;
-    if (confirmed(this, Tr::tr("Destroy %n case(s)?", nullptr, int(paths.size())), names.join(u'\n'),
-                  Tr::tr("Destroy")))
-        m_shelf.destroy(paths);
+    for (const ListedCase& listed : due) names << listed.summary->name;
+    if (confirmed(this, Tr::tr("Destroy %n case(s)?", nullptr, int(due.size())), names.join(u'\n'), Tr::tr("Destroy")))
+        m_shelf.destroy(due);
 }
 
 bool CasesView::eventFilter(QObject* watched, QEvent* event) {

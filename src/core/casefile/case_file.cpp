@@ -72,6 +72,14 @@ std::vector<std::shared_ptr<const Page>> pagesOf(const Capture& capture) {
     return pages;
 }
 
+// A file, or the names in a folder, so that they outlast a loss of power. Nothing of it may be open.
+bool isOnDisk(const QByteArray& path) {
+    const int file = ::open(path.constData(), O_RDONLY | O_CLOEXEC);
+    const bool done = file >= 0 && ::fsync(file) == 0;
+    if (file >= 0) ::close(file);
+    return done;
+}
+
 CaseHead headOf(const KeptCase& kept) {
     CaseHead head{kept.state, {}, kept.history.done().size(), kept.history.undone().size(), kept.secret};
     for (const Capture& capture : kept.state.captures) head.captures.push_back(capture.id);
@@ -190,9 +198,12 @@ Result<std::unique_ptr<CaseFile>> CaseFile::migrated(std::unique_ptr<CaseFile> o
     if (auto closed = old->m_rows->closeAlone(); !closed) return failed(closed.error());
     old->m_rows.reset();
     // While the old one is still locked nobody else can take the place of either.
-    if (::rename(bytesOfPath(copyPath).constData(), bytesOfPath(path).constData()) != 0)
+    const QByteArray folder = bytesOfPath(fullPath(path));
+    if (!isOnDisk(bytesOfPath(copyPath)) ||
+        ::rename(bytesOfPath(copyPath).constData(), bytesOfPath(path).constData()) != 0)
         return failed({Error::Kind::NotWritable, sentence(Tr::tr("%1 could not be replaced (%2)."), path,
                                                           QString::fromLocal8Bit(std::strerror(errno)))});
+    (void)isOnDisk(folder.left(folder.lastIndexOf('/') + 1));
     old.reset();
     return CaseFile::open(path, opener);
 }

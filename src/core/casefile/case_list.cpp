@@ -82,6 +82,18 @@ Result<Done> copyInto(const QString& path, const Opener& opener, const CaseState
     return (*file)->keep(*kept, pictures, now);
 }
 
+Result<Done> destroyAsListed(const ListedCase& listed, const Opener& opener) {
+    if (listed.summary) {
+        auto file = CaseFile::open(listed.path, opener, SealedRows::Access::ReadOnly);
+        if (!file) return file.error();
+        if (const auto told = (*file)->summary(); !told || *told != *listed.summary)
+            return Error{
+                Error::Kind::Exists,
+                sentence(Tr::tr("“%1” was changed meanwhile and stays; look at it again."), listed.summary->name)};
+    }
+    return CaseFile::destroy(listed.path);
+}
+
 Age ageOf(const QDate& workedOn, const QDate& today) {
     constexpr int twoWeeks = 14;
     if (workedOn >= today) return Age::Today;

@@ -35,6 +35,10 @@ Result<Done> changeCase(const QString& path, const Opener& opener, const Change&
 Result<Done> copyInto(const QString& path, const Opener& opener, const CaseState& from, const QList<int>& captures,
                       const PictureStore& pictures, const QDateTime& now);
 
+/// Destroys a listed case if it still is what the list told of it: what somebody has put off, brought back or worked on
+/// since then stays. Errors: Exists where it is another now, and those of CaseFile::destroy().
+Result<Done> destroyAsListed(const ListedCase& listed, const Opener& opener);
+
 enum class Age { Today, ThisWeek, LastTwoWeeks, Earlier };
 /// How long ago a case was worked on: this week begins on Monday, the last two weeks are fourteen days.
 Age ageOf(const QDate& workedOn, const QDate& today);
