@@ -272,7 +272,11 @@ void MainWindow::takeIn(const QString& path) {
             if (!file) return file.error();
             auto kept = (*file)->load();
             if (!kept) return kept.error();
-            for (const PictureId& id : picturesOf(kept->state)) pictures->keep(id, (*file)->picture(id));
+            for (const PictureId& id : picturesOf(kept->state)) {
+                const QImage picture = (*file)->picture(id);
+                if (picture.isNull() && !id.isNull()) return damagedCase();
+                pictures->keep(id, picture);
+            }
             *taken = std::move(*kept);
             return Done{};
         };
