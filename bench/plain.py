@@ -20,7 +20,7 @@ def prose():
             if not name.endswith('.md'): continue
             for block in open(os.path.join(path, name), encoding='utf-8').read().split('\n\n'):
                 # Examples in the guides show addresses and numbers on purpose.
-                if '`' in block or '|' in block or '@' in block or 'http' in block or '[' in block: continue
+                if '`' in block or '"' in block or '|' in block or '@' in block or 'http' in block or '[' in block: continue
                 text.append(re.sub(r'[#*_>]', '', ' '.join(block.split())))
     return text
 

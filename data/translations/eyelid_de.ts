@@ -8303,10 +8303,6 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <translation>steht über einer Postleitzahl</translation>
     </message>
     <message>
-        <source>is a date before the age it makes</source>
-        <translation>ist ein Datum vor dem Alter, das es ergibt</translation>
-    </message>
-    <message>
         <source>is a place told by three words</source>
         <translation>ist ein durch drei Wörter angegebener Ort</translation>
     </message>
@@ -8345,6 +8341,18 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
     <message>
         <source>“%1” was changed meanwhile and stays; look at it again.</source>
         <translation>„%1“ wurde inzwischen geändert und bleibt; sehen Sie es noch einmal an.</translation>
+    </message>
+    <message>
+        <source>is whom an appointment is with</source>
+        <translation>ist, mit wem ein Termin ist</translation>
+    </message>
+    <message>
+        <source>is a date beside the age it makes</source>
+        <translation>ist ein Datum neben dem Alter, das es ergibt</translation>
+    </message>
+    <message>
+        <source>is who lives, lies or sits there</source>
+        <translation>ist, wer dort wohnt, liegt oder sitzt</translation>
     </message>
 </context>
 </TS>

@@ -8303,10 +8303,6 @@ o suelte aquí archivos de imagen.
         <translation>está encima de un código postal</translation>
     </message>
     <message>
-        <source>is a date before the age it makes</source>
-        <translation>es una fecha seguida de la edad que resulta</translation>
-    </message>
-    <message>
         <source>is a place told by three words</source>
         <translation>es un lugar indicado con tres palabras</translation>
     </message>
@@ -8345,6 +8341,18 @@ o suelte aquí archivos de imagen.
     <message>
         <source>“%1” was changed meanwhile and stays; look at it again.</source>
         <translation>«%1» ha cambiado entretanto y se queda; mírelo de nuevo.</translation>
+    </message>
+    <message>
+        <source>is whom an appointment is with</source>
+        <translation>es con quien se tiene una cita</translation>
+    </message>
+    <message>
+        <source>is a date beside the age it makes</source>
+        <translation>es una fecha junto a la edad que da</translation>
+    </message>
+    <message>
+        <source>is who lives, lies or sits there</source>
+        <translation>es quien vive, está o se sienta ahí</translation>
     </message>
 </context>
 </TS>

@@ -8303,10 +8303,6 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <translation>se trouve au-dessus d’un code postal</translation>
     </message>
     <message>
-        <source>is a date before the age it makes</source>
-        <translation>est une date suivie de l’âge qu’elle donne</translation>
-    </message>
-    <message>
         <source>is a place told by three words</source>
         <translation>est un lieu indiqué par trois mots</translation>
     </message>
@@ -8345,6 +8341,18 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
     <message>
         <source>“%1” was changed meanwhile and stays; look at it again.</source>
         <translation>« %1 » a changé entre-temps et reste ; regardez-le de nouveau.</translation>
+    </message>
+    <message>
+        <source>is whom an appointment is with</source>
+        <translation>est la personne d’un rendez-vous</translation>
+    </message>
+    <message>
+        <source>is a date beside the age it makes</source>
+        <translation>est une date à côté de l’âge qu’elle donne</translation>
+    </message>
+    <message>
+        <source>is who lives, lies or sits there</source>
+        <translation>est qui y habite, y est alité ou y siège</translation>
     </message>
 </context>
 </TS>

@@ -300,6 +300,26 @@ TEST_CASE(
             }
 }
 
+TEST_CASE("lines set close stand on no ground of their own: nothing but the letters says how high a value is") {
+    for (const char* family : {"Liberation Serif", "DejaVu Sans", "Liberation Sans"}) {
+        QImage image = sheet(Qt::white, 400, 130);
+        QPainter painter(&image);
+        const QStringList texts{QStringLiteral("Nadezda Spinka"), QStringLiteral("nadezda.spinka@example.org"),
+                                QStringLiteral("Signed 23/06/2026 14:35 UTC   IP 192.0.2.40"),
+                                QStringLiteral("b.hammes-ext@example.org"),
+                                QStringLiteral("Signed 2026-02-11 11:50 UTC   IP 198.51.100.242")};
+        const QFont font = made::font(14, QString::fromLatin1(family));
+        for (int i = 0; i < texts.size(); ++i) {
+            painter.setFont(font);
+            painter.setPen(QColor(0x20, 0x30, 0x2a));
+            painter.drawText(30, 30 + i * (QFontMetrics(font).height() + 1), texts[i]);
+        }
+        painter.end();
+        INFO(family);
+        for (const TextLine& line : readWhole(image).lines) CHECK(line.rules.empty());
+    }
+}
+
 TEST_CASE("type struck through in another colour keeps its letters, in both themes") {
     const QStringList texts{QStringLiteral("Maria Keller"), QStringLiteral("Account 44718"),
                             QStringLiteral("Pending review")};

@@ -130,14 +130,17 @@ private:
             return besideNames.value(value.label);
         };
         for (const LabelledValue& value : in.screen.labelled()) {
-            if (value.kind != Kind::Address) continue;
+            const bool whereabouts = value.kind == Kind::Location;
+            if (value.kind != Kind::Address && !whereabouts) continue;
             const TextRun& run = runs[size_t(value.run)];
             const QString text = run.text().mid(value.span.start, value.span.length);
+            const bool street = isNamedStreet(in.names, text);
+            if (whereabouts && !street) continue;
             const bool digit = hasDigit(text);
             // A mail address; a sign by itself is what a mark or a button before the value was read as.
             static const QRegularExpression mail(QStringLiteral("\\S@\\S"));
             if ((text.size() < 4 && !value.goesOn) || text.contains(mail) || namesFieldsOfAddress(text)) continue;
-            if (saysAnyPlace(value.label) && !isAmongPeople(in, value)) continue;
+            if (saysAnyPlace(value.label) && !street && !isAmongPeople(in, value)) continue;
             const bool place = isPlace(in.names, text);
             if (isPartOfCountry(value.label) && !in.names.isPlace(text) && !in.names.isTownOfSeveralWords(text))
                 continue;
@@ -151,6 +154,21 @@ private:
             out.push_back({Kind::Address, &run, value.span, place ? 0.86 : 0.6, value.because(), {}});
             isAddress[size_t(value.run)] = 1;
         }
+    }
+
+    // "Taussigova 97": names and a number of a house. "Room 12", "Halle 7" are words of every day.
+    static bool isNamedStreet(const Names& names, const QString& text) {
+        static const QRegularExpression form(
+            QStringLiteral("^(?:\\d{1,5} )?(\\p{Lu}[\\p{L}'’.\\-]{2,}(?: (?:d[aeiou]s?|de la|del|van|von|der|"
+                           "\\p{Lu}[\\p{L}'’.\\-]+)){0,4})(?:,? \\d{1,4}[a-z]?)?$"));
+        const auto m = form.match(text);
+        if (!m.hasMatch() || !hasDigit(text)) return false;
+        const QStringList words = m.captured(1).split(u' ');
+        // "Halle 7": given names are what halls are called, streets are called after families.
+        if (words.size() == 1 && (names.isPlace(words.front()) || names.isGiven(words.front()))) return false;
+        return std::none_of(words.begin(), words.end(), [&](const QString& word) {
+            return word[0].isUpper() && (isOrdinary(names, word) || names.isCommonWord(word));
+        });
     }
 
     // "Ort": of a meeting as well as of somebody's home.

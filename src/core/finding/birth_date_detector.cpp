@@ -24,8 +24,9 @@ public:
                     out.push_back({Kind::Dob, &run, span, 0.93, Tr::tr("is a date after a word for birth"), key});
                 else if (m_bornAfter.found(SearchText(run.text().mid(span.end(), 20))))
                     out.push_back({Kind::Dob, &run, span, 0.85, Tr::tr("is a date before a word for birth"), key});
-                else if (isAge(m.text(run.search, 1), run.text().mid(span.end(), 16)))
-                    out.push_back({Kind::Dob, &run, span, 0.85, Tr::tr("is a date before the age it makes"), key});
+                else if (isAge(m_ageAfter, m.text(run.search, 1), run.text().mid(span.end(), 16)) ||
+                         isAge(m_ageBefore, m.text(run.search, 1), before.right(24)))
+                    out.push_back({Kind::Dob, &run, span, 0.85, Tr::tr("is a date beside the age it makes"), key});
                 else if (m_sexAfter.found(SearchText(run.text().mid(span.end(), 8))))
                     out.push_back({Kind::Dob, &run, span, 0.8, Tr::tr("is a date before a letter for the sex"), key});
             }
@@ -55,14 +56,16 @@ public:
 
 private:
     // Year and age together are a year of today, give or take a generation of screens.
-    bool isAge(const QString& date, const QString& behind) const {
+    static bool isAge(const Pattern& form, const QString& date, const QString& beside) {
         constexpr int earliest = 2010, latest = 2050, youngest = 10; // fewer are as often counted
         static const QRegularExpression year(QStringLiteral("(?<!\\d)(?:19|20)\\d\\d(?!\\d)"));
         const auto born = year.match(date);
-        const SearchText rest(behind);
-        const auto age = m_ageAfter.all(rest);
+        const SearchText rest(beside);
+        const auto age = form.all(rest);
         if (!born.hasMatch() || age.empty()) return false;
-        const int years = age.front().text(rest, 1).toInt(), told = born.captured().toInt() + years;
+        const auto& groups = age.front().groups;
+        const int group = groups.size() > 2 && groups[1].length <= 0 ? 2 : 1;
+        const int years = age.front().text(rest, group).toInt(), told = born.captured().toInt() + years;
         return years >= youngest && told >= earliest && told <= latest;
     }
 
@@ -71,9 +74,12 @@ private:
     Pattern m_date{
         R"((?i)(?:^|[^\w./\-])([\dOIl]{1,2}(?:st|nd|rd|th)?[ .\-/]{1,2}(?:[\dOIl]{1,2}|de )?[ .\-/]?(?:jan|feb|mar|apr|may|mai|jun|jul|aug|sep|oct|okt|nov|dec|dez|ene|abr|ago|dic|janv|fev|mär|avr|juin|juil|aoû|août|déc|mayo)?[a-zäûéû]{0,7}\.?[ .\-/,]{0,2}(?:de )?[12lI][\dOIlSB]{3}|[\dOIl]{1,2}[./\-][\dOIl]{1,2}[./\-][\dOIl]{2}|[12lI][\dOIlSB]{3}[\-./][\dOIl]{1,2}[\-./][\dOIl]{1,2}|(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]{0,7}\.? [\dOIl]{1,2}(?:st|nd|rd|th)?,? [12lI][\dOIlSB]{3})(?:$|[^\w/\-]))"};
     Pattern m_born{
-        R"((?i)(?:\bborn(?: on)?|(?:^|[\s(,;|·])(?:b\.|\*)|date of birth|birth ?date|birthday|\bd\.?o\.?b\.?|\bgeb(?:oren|\.)?(?: am)?|geburts(?:datum|tag)|\bn[ée]e? le|naissance|nacid[oa](?: el)?|nacimiento|(?:\bborn|\bgeboren|\bn[ée]e?|\bnacid[oa]) (?:in|at|à|en|a) \p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+){0,2},?(?: on| am| le| el)?)[\s:,(]*$)"};
+        R"((?i)(?:\bborn(?: on)?|(?:^|[\s(,;|·])(?:b\.|\*)|date of birth|birth ?date|birthday|\bd\.?o\.?b\.?|\bgeb(?:oren|\.)?(?: am)?|geburts(?:datum|tag)|\bn[ée](?:\(e\)|e)? le|naissance|nacid[oa](?:/a)?(?: el)?|nacimiento|(?:\bborn|\bgeboren|\bn[ée]e?|\bnacid[oa]) (?:in|at|à|en|a) \p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+){0,2},?(?: on| am| le| el)?)(?: ?/ ?(?:in|at|à|a|en))?[\s:,(]*$)"};
     // "12.11.1971 (54)", "(54 Jahre)".
     Pattern m_ageAfter{R"((?i)^ ?\((\d{1,3})(?: ?(?:y|yrs?|years?|j\.?|jahre|ans|años))?\))"};
+    // "Aged 54 (12.11.1971)", "54 ans, 12/11/1971".
+    Pattern m_ageBefore{
+        R"((?i)(?:\b(?:aged?|alter|âgée?(?: de)?|edad):? ?(\d{1,3})(?: ?(?:y|yrs?|years?|jahre|ans|años))?|\b(\d{1,3}) ?(?:years old|years|jahre alt|jahre|ans|años))[ ,(–\-]{1,3}$)"};
     // As on wristbands, labels of samples and lists of patients.
     Pattern m_sexAfter{R"(^[ ,/·|(]{1,3}[MFWHX♀♂](?:$|[ ,;/·|)]))"};
     Pattern m_bornAfter{R"((?i)^[\s,)]*\(?(?:birth|dob|geboren|born)\b)"};

@@ -20,6 +20,8 @@ public:
             // "Account" heads columns and stands in menus; after it on its line comes its number.
             if (value.label == QLatin1String("account") && value.how != LabelledValue::How::Inside) continue;
             const SearchText text(run.text().mid(value.span.start, value.span.length));
+            // So does "Document", of papers of all sorts: what it announces must be written as those of travellers are.
+            const bool anyPaper = m_anyPaper.matchesWhole(value.label);
             for (const PatternMatch& m : m_number.all(text)) {
                 int digits = 0, characters = 0;
                 for (const QChar c : digitsRestored(m.text(text))) {
@@ -30,6 +32,7 @@ public:
                 const QString number = m.text(text);
                 const auto read = std::count_if(number.begin(), number.end(), [](QChar c) { return c.isDigit(); });
                 if (2 * read < digits || m_month.found(SearchText(number))) continue;
+                if (anyPaper && !m_ofTraveller.matchesWhole(number)) continue;
                 if (isDate(number) && !mayBeSortCode(value.kind, number)) continue;
                 const bool fits = value.kind == Kind::Account ? digits >= 5 && characters <= 20
                                                               : digits >= 4 && characters >= 6 && characters <= 20;
@@ -98,6 +101,8 @@ private:
     }
 
     Pattern m_zone{R"((?:^|\s)([A-Z0-9<«][A-Za-z0-9<« ]*<[A-Za-z0-9<« ]*)(?:$|\s))"};
+    Pattern m_anyPaper{"document|dokument|documento"};
+    Pattern m_ofTraveller{R"([A-Z]{1,3}\d{6,8}|\d{2}[A-Z]{2}\d{5}|\d{8}[A-Z]|[CFGHJKLMNPRTVWXYZ0-9]{9})"};
     Pattern m_month{R"(^\p{Lu}\p{Ll}{2,9} (?:19|20)\d\d$)"}; // "December 2024"
     Pattern m_number{R"([$§A-Z0-9][A-Za-z0-9]*(?:[ \-/.]?[A-Z0-9]*\d[A-Za-z0-9]*){0,6})"};
 };

@@ -54,6 +54,29 @@ void addProperties(const TextRun& run, int at, Fields& fields) {
     }
 }
 
+// ":50K:/12345678", with the name and the address under it: who pays and who is paid in a message between banks
+// (ISO 15022, MT 103).
+void addBankMessages(const std::vector<TextRun>& runs, Fields& fields) {
+    static const QRegularExpression party(QStringLiteral("^:(?:50[AFHK]|59[AF]?):(?:/(\\S+))?"));
+    static const QRegularExpression field(QStringLiteral("^(?::\\d{2}[A-Z]?:|-\\}|\\{)"));
+    constexpr size_t mostLines = 5; // the account's and four of name and address
+    for (size_t i = 0; i < runs.size(); ++i) {
+        const auto m = party.match(runs[i].text());
+        if (!m.hasMatch()) continue;
+        const int account = int(m.capturedStart(1)), behind = int(m.capturedEnd());
+        if (account >= 0) fields.push_back({QLatin1String("account number"), int(i), {account, behind - account}});
+        bool named = behind < runs[i].text().size();
+        if (named) fields.push_back({QStringLiteral("name"), int(i), {behind, int(runs[i].text().size()) - behind}});
+        for (size_t n = i + 1; n < std::min(i + mostLines, runs.size()); ++n) {
+            const QString& text = runs[n].text();
+            if (field.match(text).hasMatch()) break;
+            fields.push_back(
+                {named ? QStringLiteral("address") : QStringLiteral("name"), int(n), {0, int(text.size())}});
+            named = true;
+        }
+    }
+}
+
 // "1. BRACKLEY", "2. TOM" under "Driving licence": fields of a card that have numbers alone.
 void addNumbered(const std::vector<TextRun>& runs, Fields& fields) {
     static const QString list = QStringLiteral("words/numbered-cards.txt");
@@ -82,6 +105,7 @@ std::vector<NamedField> namedFields(const std::vector<TextRun>& runs) {
     for (const auto add : {addNamesInParts, addElements, addPairs, addProperties})
         for (size_t i = 0; i < runs.size(); ++i) add(runs[i], int(i), fields);
     addNumbered(runs, fields);
+    addBankMessages(runs, fields);
     return fields;
 }
 

@@ -100,8 +100,10 @@ private:
                 else
                     break;
             }
-            // Over the end of a line: only what reaches over it, and not into a cell below a cell.
-            const bool over = tokens[i].span.start < run.joint - 1 && tokens[last].span.end() > run.joint;
+            // Over the end of a line: only what reaches over it, and not into a cell below a cell. What a number goes
+            // on behind is a street under a name.
+            const bool over = tokens[i].span.start < run.joint - 1 && tokens[last].span.end() > run.joint &&
+                              !(last + 1 < tokens.size() && joined(last) && tokens[last + 1].digits);
             if (run.second < 0 || (over && i > 0))
                 if (auto proposal = judgedAsName(in, run, tokens, i, last)) proposals.push_back(std::move(*proposal));
             i = last + 1;

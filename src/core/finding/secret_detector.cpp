@@ -131,7 +131,8 @@ public:
                 if (isMixed(m.text(run.search, 1)))
                     add(m.groups[1], 0.85, Tr::tr("follows a word for a password, key or token"));
             for (const PatternMatch& m : m_token.all(run.search))
-                if (unlikeLanguage(m.text(run.search, 1)) && !isOfWords(m.text(run.search, 1), in.names))
+                if (unlikeLanguage(m.text(run.search, 1)) && !isOfWords(m.text(run.search, 1), in.names) &&
+                    !m_sumBefore.found(SearchText(run.text().left(m.groups[1].start))))
                     add(m.groups[1], 0.7, Tr::tr("is long and unlike any language, as keys are"));
         });
         findKeyBlocks(in, out);
@@ -371,7 +372,7 @@ private:
     Pattern m_spoken = ofWords(R"((?i)\b(?:<<before one word>>)\s["']?([^\s"',;]{8,}))");
     // "The password for the portal is …", "Kennwort lautet …", "pw: …".
     Pattern m_told = ofWords(
-        R"((?i)\b(?:<<told>>)\b(?: (?:for|of|to|on|für|zum|des|der|pour|de|du|para|del)(?: \p{L}+){1,5})?(?:\s?[:=]\s?| (?:is|was|ist|war|lautet|est|es|era)(?: now| still| jetzt)?:? | )["'“„«]?([^\s"'”“«»,;]{3,40}[^\s"'”“«»,;.:)]))");
+        R"((?i)\b(?:<<told>>)\b(?: (?:for|of|to|on|für|zum|des|der|pour|de|du|para|del)(?: \p{L}+){1,5})?(?:\s?[:=]\s?|(?: (?:is|was|ist|war|lautet|est|es|era)|[’']s)(?: now| still| just| always| jetzt| noch| toujours| todavía)?:? | )["'“„«]?([^\s"'”“«»,;]{3,40}[^\s"'”“«»,;.:)]))");
     // An answer to who asked for one.
     Pattern m_itIs{R"((?i)(?:^|[\s>])(?:it is|it[’']s|es ist|c[’']est|es):? ([A-Za-z0-9]{10,40})(?:$|[\s,.]))"};
     // A word for any key, and for those of doors as well: what follows must look like one.
@@ -390,6 +391,9 @@ private:
     Pattern m_codeAlone{
         R"((?:\d{1,2}[.):] )?[A-Za-z]{0,8}\d[A-Za-z0-9]{1,11}(?:[ \-][A-Za-z0-9]{2,12}){0,4}|(?:[A-Za-z0-9]{3,8}-){1,4}[A-Za-z0-9]{3,8})"};
     Pattern m_keyAlone{R"([A-Za-z0-9]{8,40})"};
+    // What a version or a file is told by: its checksum opens nothing.
+    Pattern m_sumBefore =
+        Pattern::ofWords(R"((?i)(?:^|[^\p{L}])(?:<<sum>>)[ :=]{1,2}["']?$)", QStringLiteral("words/secrets.txt"));
     Pattern m_token{R"((?:^|[\s"'=:(\[<,/])([A-Za-z0-9+_\-]{20,}={0,2})(?:$|[\s"')\]>,;&.]))"};
     Pattern m_placeholder = ofWords(R"((?i)[*•·.xX●_\-]+|<.*>|\$\{?.*|%.*%|\[.*\]?|<<stands for none>>)");
 };

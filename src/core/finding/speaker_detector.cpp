@@ -33,6 +33,8 @@ public:
         findMeeting(in, out);
         findOwners(in, out);
         findAddressed(in, out);
+        findAppointments(in, out);
+        findBerths(in, out);
     }
 
 private:
@@ -55,7 +57,8 @@ private:
     void findAddressed(const Surroundings& in, std::vector<Candidate>& out) const {
         const auto isThingOfName = [](const Token& t) { return isThing(t) || isCalendarWord(t) || isTitle(t); };
         for (const TextRun& run : in.screen.runs())
-            for (const Pattern* before : {&m_addressed, &m_called, &m_bornAs, &m_shortTitle, &m_notSignedIn})
+            for (const Pattern* before : {&m_addressed, &m_called, &m_bornAs, &m_shortTitle, &m_notSignedIn,
+                                          &m_familyOf, &m_theFamily, &m_theNames})
                 for (const PatternMatch& m : before->all(run.search)) {
                     const QString name = m.text(run.search, 1);
                     const std::vector<Token> tokens = tokensOf(TextRun{SearchText(name)});
@@ -70,6 +73,41 @@ private:
                                    before == &m_bornAs ? Tr::tr("is the name somebody had before")
                                                        : Tr::tr("follows words for who it is or whom it is meant for"),
                                    {}});
+                }
+    }
+
+    // "Visit Thistlewood", each in a cell of its own; no "Visit Alderport", "Meeting Park". One of them at least is on
+    // the lists of names.
+    void findAppointments(const Surroundings& in, std::vector<Candidate>& out) const {
+        std::vector<Candidate> all;
+        bool known = false;
+        for (const TextRun& run : in.screen.runs())
+            for (const PatternMatch& m : m_appointment.all(run.search)) {
+                const QString name = m.text(run.search, 1);
+                const std::vector<Token> tokens = tokensOf(TextRun{SearchText(name)});
+                // "Visit Baker": a word as well, but none of the most frequent ones.
+                const auto isOther = [&](const Token& t) {
+                    const bool word = isOrdinary(in.names, t.text);
+                    return (word && (!in.names.isFamily(t.text) || in.names.isVeryCommonWord(t.text))) || isThing(t) ||
+                           isCalendarWord(t);
+                };
+                const QString last = name.section(u' ', -1);
+                const bool place = in.names.isPlace(name) && !(in.names.isGiven(last) && in.names.isFamily(last));
+                if (place || std::ranges::any_of(tokens, isOther)) continue;
+                known = known || (isKnown(in.names, last) && !isOrdinary(in.names, last));
+                all.push_back({Kind::Person, &run, m.groups[1], 0.75, Tr::tr("is whom an appointment is with"), {}});
+            }
+        if (known) out.insert(out.end(), all.begin(), all.end());
+    }
+
+    // "Room 12: Thistlewood / Boon": who lies, lives or sits where.
+    void findBerths(const Surroundings& in, std::vector<Candidate>& out) const {
+        for (const TextRun& run : in.screen.runs())
+            for (const PatternMatch& m : m_berth.all(run.search))
+                for (const Span& span : {m.groups[1], m.groups[2]}) {
+                    const QString name = run.text().mid(std::max(0, span.start), std::max(0, span.length));
+                    if (in.names.isFamily(name) && !isOrdinary(in.names, name) && !in.names.isPlace(name))
+                        out.push_back({Kind::Person, &run, span, 0.7, Tr::tr("is who lives, lies or sits there"), {}});
                 }
     }
 
@@ -182,6 +220,20 @@ private:
     Pattern m_notSignedIn =
         Pattern::ofWords(R"((?:^|[\s(])(?:<<asks whether>>) (\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+){0,2}) ?\?)",
                          QStringLiteral("words/around-names.txt"));
+    // "Visit Thistlewood", alone in its cell of a week.
+    Pattern m_appointment = Pattern::ofWords(
+        R"(^(?i:<<appointment>>)(?::| ?[–—\-])?(?: (?i:with|mit|bei|avec|chez|con))? (\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+)?)(?:$| ?[–—|(/,]| - ))",
+        QStringLiteral("words/around-names.txt"));
+    Pattern m_berth = Pattern::ofWords(
+        R"(^(?i:<<berth>>) ?(?:[Nn][or]\.? ?)?\d{1,4}[a-z]?(?::| ?[–—\-]) (\p{Lu}[\p{L}'’\-]+)(?: ?[/&+,] ?(\p{Lu}[\p{L}'’\-]+))?$)",
+        QStringLiteral("words/around-names.txt"));
+    // "Familie Thistlewood", "the Thistlewood family", "The Thistlewoods are away".
+    Pattern m_familyOf = Pattern::ofWords(R"((?:^|[\s(,])(?i:<<family>>) (\p{Lu}[\p{L}'’\-]{2,})(?:$|[^\p{L}\d]))",
+                                          QStringLiteral("words/around-names.txt"));
+    Pattern m_theFamily{
+        R"((?:^|[\s(,])[Tt]he (\p{Lu}[\p{L}'’\-]{2,}) (?:family|household|couple|children|twins|brothers|sisters)(?:$|[^\p{L}]))"};
+    Pattern m_theNames{
+        R"((?:^|[\s(,])The (\p{Lu}[\p{L}'’\-]{2,})s (?:are|have|were|had|live|lived|moved)(?:$|[^\p{L}]))"};
     // Short for days of the week as well: "Fr. Frühdienst".
     Pattern m_shortTitle{R"((?:^|[\s(,])(?:Fr|Hr|Hrn)\. (\p{Lu}[\p{L}'’\-]{2,})(?:$|[^\p{L}\d]))"};
     Pattern m_withOthers{

@@ -79,10 +79,20 @@ bool isEarly(const QString& text) {
     return found.hasMatch() && found.captured(1).toInt() <= lastTold;
 }
 
+// "Tel/Fax", "Home/Mobile": what a form calls its fields.
+bool isOfLabels(const QString& text) {
+    const QStringList parts = text.split(u'/', Qt::SkipEmptyParts);
+    return parts.size() > 1 && std::ranges::all_of(parts, [](const QString& part) {
+               const auto label = labelHit(part);
+               return label && label->whole;
+           });
+}
+
 // `besideSettled`: it stands beside a value of its kind that a detector has settled, and is the rest of it.
 bool canBe(const Tagger::Tag& tag, const QString& text, bool besideSettled) {
     if ((tag.kind != Kind::Dob && isDate(text)) || isOfNoughts(text)) return false;
     if (tag.kind == Kind::Dob && !isEarly(text)) return false;
+    if (tag.kind == Kind::Person && isOfLabels(text)) return false;
     static const QRegularExpression handle(QStringLiteral("^@?[\\p{L}\\d][\\p{L}\\d._\\\\-]*$"));
     if (tag.kind == Kind::Username && !handle.match(text).hasMatch()) return false;
     // "org.example.reader" is a program's name, "area(point(0" what programs are written in.
@@ -202,7 +212,10 @@ bool TaggedPage::isPartedFromLast(size_t word) const {
     const ViewedWord &last = m_words[word - 1], &here = m_words[word];
     const QString& line = m_in.screen.runs()[size_t(here.line)].text();
     if (last.line != here.line) return false;
+    static const QRegularExpression bracketsEnd(QStringLiteral("\\),? $")); // "(works council), Otto Auer"
     return line.mid(last.span.start, here.span.end() - last.span.start).contains(parting) ||
+           (m_judgement.tags()[word].kind == Kind::Person &&
+            line.mid(last.span.start, here.span.start - last.span.start).contains(bracketsEnd)) ||
            line.mid(last.span.start, here.span.start - last.span.start).contains(sentenceEnd);
 }
 

@@ -235,7 +235,8 @@ private:
     Pattern m_comesOrGoes{
         R"(^(?:\[?\d{1,2}:\d{2}(?::\d{2})?\]? )?(?:\*{1,3}|-->|<--|-!-) ([A-Za-z][\w.\-]{1,30}) (?:\[\S+\] )?(?:has )?(?:joined|left|quit|parted)\b)"};
     Pattern m_id{R"(\b[ug]id=\d{1,9}\(([A-Za-z][\w.\-]{1,31})\))"};
-    Pattern m_when{R"(\d{1,2}:\d{2}|\d{1,4}[./\-]\d{1,2}[./\-]\d{1,4})"};
+    Pattern m_when{
+        R"((?i)\d{1,2}:\d{2}|\d{1,4}[./\-]\d{1,2}[./\-]\d{1,4}|\b\d{1,2}\.? (?:de )?(?:jan|feb|fév|mar|mär|apr|avr|may|mai|jun|juin|jul|aug|aoû|sep|oct|okt|nov|dec|dez|déc|dic|ene|abr|ago)|\b(?:ago|today|yesterday|heute|gestern|hier|ayer|hoy)\b)"};
     Pattern m_doneBy{
         R"((?:^|[\s(])(?:by|von|par|por) ([a-z][a-z\d]*[._\-]?[a-z\d]{3,30}|[A-Z]{4,12}\d{0,3})(?:$|[,;)·|]| (?:on|at|since|am|um|seit|le|à|depuis|el|a|desde) ))"};
     Pattern m_handle{R"((?:^|[\s(])(@([\p{L}\d][\p{L}\d._\-]{2,30}[\p{L}\d]))(?:$|[\s,:;.!?)]))"};

@@ -157,6 +157,43 @@ private:
     int m_left, m_right;
 };
 
+constexpr double sideReach = 4; // heights of a small x: as far from the letters a mark or a low button ends
+constexpr int sameSide = 2;     // pixels
+
+// From where to where a row has a colour around some columns; nothing where it goes on farther than `reach`.
+std::optional<cv::Range> likeRow(const QImage& picture, int y, QRgb colour, const cv::Range& columns, int reach) {
+    const auto* row = reinterpret_cast<const QRgb*>(picture.constScanLine(y));
+    int left = columns.start, right = columns.end;
+    while (left > 0 && alike(row[left - 1], colour)) --left;
+    while (right < picture.width() && alike(row[right], colour)) ++right;
+    if (columns.start - left > reach || right - columns.end > reach) return std::nullopt;
+    return cv::Range(left, right);
+}
+
+// Whether a column has another colour nearly all along; what is outside the picture has.
+bool isOther(const QImage& picture, int x, const QRect& rows, QRgb colour) {
+    constexpr double nearlyAll = 0.8;
+    if (x < 0 || x >= picture.width()) return true;
+    int others = 0;
+    for (int y = rows.top(); y <= rows.bottom(); ++y)
+        others += !alike(reinterpret_cast<const QRgb*>(picture.constScanLine(y))[x], colour);
+    return others >= nearlyAll * rows.height();
+}
+
+// Whether what glyphs stand on ends beside them as well, straight up: between lines of text set close the ground of the
+// page ends under the letters of the next one, and goes on beside. `over` and `under`: rows of it right over the glyphs
+// and under them.
+bool hasSides(const QImage& picture, const QRect& block, int over, int under, QRgb ground, int reach) {
+    const cv::Range columns(std::max(0, block.left()), std::min(picture.width(), block.right() + 1));
+    const auto top = likeRow(picture, over, ground, columns, reach),
+               bottom = likeRow(picture, under, ground, columns, reach);
+    if (!top || !bottom) return false;
+    const int left = std::min(top->start, bottom->start), right = std::max(top->end, bottom->end);
+    if (std::max(top->start, bottom->start) - left > sameSide || right - std::min(top->end, bottom->end) > sameSide)
+        return false;
+    return isOther(picture, left - 1, block, ground) && isOther(picture, right, block, ground);
+}
+
 // Where a line goes on in the other polarity, in heights of a small x: how far its end and the next line's begin are
 // apart, which up to a share of is within a word, and how far their baselines.
 constexpr double nearest = -0.4, farthest = 0.85, withinWord = 0.4, sameBaseline = 0.45, likeSize = 1.45;
@@ -194,10 +231,12 @@ OnTheirGrounds onTheirGrounds(const InkLook& look, const std::vector<InkPiece>& 
 }
 
 void addEdgesAround(const QImage& picture, TextLine& line) {
-    const int reach = int(std::lround(edgeReach * line.xHeight));
+    const int reach = int(std::lround(edgeReach * line.xHeight)), sides = int(std::lround(sideReach * line.xHeight));
     QRect block; // of glyphs beside each other
+    int rowOver = 0, rowUnder = 0;
+    QRgb colour = 0;
     const auto add = [&] {
-        if (!block.isNull()) addEdges(block, line.rules);
+        if (!block.isNull() && hasSides(picture, block, rowOver, rowUnder, colour, sides)) addEdges(block, line.rules);
         block = {};
     };
     for (const Word& word : line.words)
@@ -209,6 +248,11 @@ void addEdgesAround(const QImage& picture, TextLine& line) {
             if (!top || !bottom || !alike(ground.colourAt(over - 1), ground.colourAt(under + 1))) continue;
             const QRect own(QPoint(left, *top), QPoint(right, *bottom));
             if (block.isNull() || block.top() != own.top() || block.bottom() != own.bottom()) add();
+            if (block.isNull()) {
+                rowOver = over - 1;
+                rowUnder = under + 1;
+                colour = ground.colourAt(rowOver);
+            }
             block = block.united(own);
         }
     add();
