@@ -343,19 +343,30 @@ void CaseFile::addPictureRows(const KeptCase& kept, const PictureStore& pictures
         return std::set<qint64>(ids.begin(), ids.end());
     };
     const std::set<qint64> stored = storedIn(Pictures), storedSmall = storedIn(SmallPictures);
+    struct Wanted {
+        Table table;
+        PictureId id;
+    };
+    std::vector<Wanted> wanted;
     for (const PictureId& id : picturesOf(kept.state, kept.history)) {
         const qint64 row = rowOf(id);
         there.insert({Pictures, row});
-        if (id.isNull() || stored.count(row)) continue;
-        if (const QImage picture = pictures.picture(id); !picture.isNull())
-            rows.push_back({Pictures, row, packedPicture(picture)});
+        if (!id.isNull() && !stored.count(row)) wanted.push_back({Pictures, id});
     }
     for (const Capture& capture : kept.state.captures) {
         const qint64 row = rowOf(capture.picture);
-        if (!there.insert({SmallPictures, row}).second || storedSmall.count(row)) continue;
-        if (const QImage small = pictures.small(capture.picture); !small.isNull())
-            rows.push_back({SmallPictures, row, packedPicture(small)});
+        if (there.insert({SmallPictures, row}).second && !storedSmall.count(row))
+            wanted.push_back({SmallPictures, capture.picture});
     }
+    // Somebody waits for a capture to be kept, and most of that is packing it.
+    std::vector<QByteArray> ready(wanted.size());
+    onWorkers(wanted.size(), [&](size_t i) {
+        const auto& [table, id] = wanted[i];
+        const QImage picture = table == Pictures ? pictures.picture(id) : pictures.small(id);
+        if (!picture.isNull()) ready[i] = packedPicture(picture);
+    });
+    for (size_t i = 0; i < wanted.size(); ++i)
+        if (!ready[i].isEmpty()) rows.push_back({wanted[i].table, rowOf(wanted[i].id), ready[i]});
 }
 
 void CaseFile::addSearchRows(const CaseState& state, std::set<std::pair<int, qint64>>& there,

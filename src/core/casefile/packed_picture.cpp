@@ -39,15 +39,19 @@ std::optional<QByteArray> unpacked(const QByteArray& bytes, qint64 most) {
 }
 
 QByteArray packedPicture(const QImage& picture) {
+    const int width = picture.width(), height = picture.height();
     QByteArray raw;
-    raw.reserve(8 + 3 * qsizetype(picture.width()) * picture.height());
-    append(raw, quint32(picture.width()));
-    append(raw, quint32(picture.height()));
-    for (int y = 0; y < picture.height(); ++y) {
+    append(raw, quint32(width));
+    append(raw, quint32(height));
+    const qsizetype head = raw.size();
+    raw.resize(head + 3 * qsizetype(width) * height);
+    char* to = raw.data() + head;
+    for (int y = 0; y < height; ++y) {
         const auto* row = reinterpret_cast<const QRgb*>(picture.constScanLine(y));
-        for (int x = 0; x < picture.width(); ++x) {
-            const char pixel[3] = {char(qRed(row[x])), char(qGreen(row[x])), char(qBlue(row[x]))};
-            raw.append(pixel, 3);
+        for (int x = 0; x < width; ++x) {
+            *to++ = char(qRed(row[x]));
+            *to++ = char(qGreen(row[x]));
+            *to++ = char(qBlue(row[x]));
         }
     }
     return packed(raw);
