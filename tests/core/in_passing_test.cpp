@@ -71,6 +71,10 @@ TEST_CASE("checksums of versions and files are no secrets, the same figures behi
                           "git checkout 33e114afd25c710bcf782c95ba4b1b14c5180a5d",
                           "ETag: \"33e114afd25c710bcf782c95ba4b1b14c5180a5d\""};
     for (const char* sum : sums) CHECK(foundOn(Kind::Secret, {sum}).isEmpty());
+    for (const char* secret :
+         {"password md5: 5f4dcc3b5aa765d61d8327deb882cf99", "build Zq33e114afd25c710bcf782c95ba4b1b14c5180x",
+          "token sha1 33e114afd25c710bcf782c95ba4b1b14c5180a5d"})
+        CHECK(foundOn(Kind::Secret, {secret}).size() == 1);
     CHECK(foundOn(Kind::Secret, {"api key 33e114afd25c710bcf782c95ba4b1b14c5180a5d"}).size() == 1);
     CHECK(foundOn(Kind::Secret, {"my password’s still Harbour12"}) == list({"Harbour12"}));
     CHECK(foundOn(Kind::Username, {"Created by mboon on 12 May"}) == list({"mboon"}));

@@ -132,7 +132,7 @@ public:
                     add(m.groups[1], 0.85, Tr::tr("follows a word for a password, key or token"));
             for (const PatternMatch& m : m_token.all(run.search))
                 if (unlikeLanguage(m.text(run.search, 1)) && !isOfWords(m.text(run.search, 1), in.names) &&
-                    !m_sumBefore.found(SearchText(run.text().left(m.groups[1].start))))
+                    !isChecksum(m.text(run.search, 1), run.text().left(m.groups[1].start)))
                     add(m.groups[1], 0.7, Tr::tr("is long and unlike any language, as keys are"));
         });
         findKeyBlocks(in, out);
@@ -162,6 +162,12 @@ private:
             for (const PatternMatch& m : m_cookie.all(run.search))
                 out.push_back({Kind::Secret, &run, m.groups[1], 0.93, Tr::tr("is a cookie's value"), {}});
         }
+    }
+
+    // Of a version or a file; that of a password gives it away.
+    bool isChecksum(const QString& text, const QString& before) const {
+        return m_sum.matchesWhole(text) && m_sumBefore.found(SearchText(before)) &&
+               !m_secretWord.found(SearchText(before));
     }
 
     // What a label says is a secret.
@@ -391,7 +397,8 @@ private:
     Pattern m_codeAlone{
         R"((?:\d{1,2}[.):] )?[A-Za-z]{0,8}\d[A-Za-z0-9]{1,11}(?:[ \-][A-Za-z0-9]{2,12}){0,4}|(?:[A-Za-z0-9]{3,8}-){1,4}[A-Za-z0-9]{3,8})"};
     Pattern m_keyAlone{R"([A-Za-z0-9]{8,40})"};
-    // What a version or a file is told by: its checksum opens nothing.
+    Pattern m_sum{"[0-9a-fA-F]{32}|[0-9a-fA-F]{40}|[0-9a-fA-F]{64}|[0-9a-fA-F]{96}|[0-9a-fA-F]{128}"}; // MD5, SHA
+    Pattern m_secretWord = ofWords(R"((?i)(?:^|[^\p{L}])(?:<<told>>|<<before one word>>)(?:$|[^\p{L}]))");
     Pattern m_sumBefore =
         Pattern::ofWords(R"((?i)(?:^|[^\p{L}])(?:<<sum>>)[ :=]{1,2}["']?$)", QStringLiteral("words/secrets.txt"));
     Pattern m_token{R"((?:^|[\s"'=:(\[<,/])([A-Za-z0-9+_\-]{20,}={0,2})(?:$|[\s"')\]>,;&.]))"};
