@@ -1,4 +1,5 @@
 // Cases on disk from the command line, and by another reader of their format.
+#include "base/files.h"
 #include "cli/command.h"
 
 #include <nlohmann/json.hpp>
@@ -16,6 +17,9 @@ struct Desk {
         QStringList words = line.split(u' ');
         for (QString& word : words) word.replace(QStringLiteral("@"), folder.path() + u'/');
         return run(QStringList{QStringLiteral("case")} + words, at(QStringLiteral("home")));
+    }
+    void write(const char* name, const QByteArray& bytes) const {
+        REQUIRE(writeFileWhole(at(QString::fromLatin1(name)), bytes, true));
     }
     CommandResult add(const char* picture) const {
         return run({QStringLiteral("case"), QStringLiteral("add"), at(QStringLiteral("a.eyelid")), data(picture)},
@@ -88,10 +92,7 @@ TEST_CASE("cases of a folder are listed, searched, put off, thrown away and dest
 
 TEST_CASE("a colleague opens a case that was sealed for them, agrees, and only then it is released") {
     const Desk desk;
-    QFile policy(desk.at(QStringLiteral("two.toml")));
-    REQUIRE(policy.open(QIODevice::WriteOnly));
-    policy.write("name = \"two\"\nlook_for = [\"person\", \"phone\", \"email\"]\nsecond_look = true\n");
-    policy.close();
+    desk.write("two.toml", "name = \"two\"\nlook_for = [\"person\", \"phone\", \"email\"]\nsecond_look = true\n");
     REQUIRE(desk.call(QStringLiteral("new @a.eyelid --policy @two.toml")).status == 0);
     REQUIRE(desk.add("note.png").status == 1);
     CHECK(desk.call(QStringLiteral("decide @a.eyelid --cover --officer Ada")).status == 0);
@@ -152,10 +153,7 @@ TEST_CASE("a case taken out and brought in again is the same, and says that it s
 
 TEST_CASE("a case is opened by what it is locked by, and destroyed for good") {
     const Desk desk;
-    QFile words(desk.at(QStringLiteral("words")));
-    REQUIRE(words.open(QIODevice::WriteOnly));
-    words.write("a heron by the weir\n");
-    words.close();
+    desk.write("words", "a heron by the weir\n");
     REQUIRE(desk.call(QStringLiteral("new @a.eyelid")).status == 0);
     REQUIRE(desk.call(QStringLiteral("lock @a.eyelid --new-passphrase-file @words")).status == 0);
     const CommandResult closed = desk.call(QStringLiteral("show @a.eyelid"));
@@ -169,10 +167,7 @@ TEST_CASE("a case is opened by what it is locked by, and destroyed for good") {
 
 TEST_CASE("a passphrase for which there is too little memory is told of as that") {
     const Desk desk;
-    QFile words(desk.at(QStringLiteral("words")));
-    REQUIRE(words.open(QIODevice::WriteOnly));
-    words.write("a heron by the weir\n");
-    words.close();
+    desk.write("words", "a heron by the weir\n");
     const auto withLittle = [&](const char* command, const char* name) {
         return shell(
             QStringLiteral("ulimit -v 300000; \"$cli\" case %1 '%2' --passphrase-file '%3'")

@@ -238,13 +238,9 @@ bool CaseFile::hasPictures(const Capture& capture) const {
 Result<KeptCase> CaseFile::load() {
     const SealedRows::Snapshot moment(*m_rows);
     if (auto whole = m_rows->whole(); !whole) return whole.error();
-    auto kept = read(false);
+    m_stored.clear(); // what stands there is not written again
+    auto kept = read(false, &m_stored);
     if (!kept) return kept;
-    // What stands there is not written again.
-    m_stored.clear();
-    for (const int table : {Head, Captures})
-        for (const qint64 id : m_rows->ids(table))
-            if (const auto bytes = record(table, id)) m_stored[{table, id}] = hashOf(*bytes);
     rememberRest(*kept);
     return kept;
 }
@@ -260,8 +256,10 @@ std::optional<QByteArray> CaseFile::record(int table, qint64 id) const {
 }
 
 // Nothing where it is not as it was written; of a damaged case, with its pictures alone.
-std::optional<Capture> CaseFile::readCapture(int id, const QString& languages, bool intactOnly) const {
+std::optional<Capture> CaseFile::readCapture(int id, const QString& languages, bool intactOnly,
+                                             QByteArray& hash) const {
     const auto bytes = record(Captures, id), readings = record(Readings, id);
+    if (bytes) hash = hashOf(*bytes);
     auto capture = bytes ? captureFromJson(*bytes) : Result<Capture>(damagedCase());
     auto read = readings ? readingsFromJson(*readings) : Result<std::vector<PictureReading>>(damagedCase());
     if (!capture || (!intactOnly && !read) || (intactOnly && !hasPictures(*capture))) return std::nullopt;
@@ -271,7 +269,7 @@ std::optional<Capture> CaseFile::readCapture(int id, const QString& languages, b
     return *capture;
 }
 
-Result<KeptCase> CaseFile::read(bool intactOnly) const {
+Result<KeptCase> CaseFile::read(bool intactOnly, Hashes* stored) const {
     KeptCase kept;
     const auto headBytes = record(Head, 0);
     if (!headBytes) return damagedCase();
@@ -281,8 +279,14 @@ Result<KeptCase> CaseFile::read(bool intactOnly) const {
     kept.secret = head->secret;
     // Most of the time goes into what was read, so it is taken apart side by side.
     std::vector<std::optional<Capture>> captures(head->captures.size());
-    onWorkers(captures.size(),
-              [&](size_t i) { captures[i] = readCapture(head->captures[i], kept.state.terms.languages, intactOnly); });
+    std::vector<QByteArray> hashes(captures.size());
+    onWorkers(captures.size(), [&](size_t i) {
+        captures[i] = readCapture(head->captures[i], kept.state.terms.languages, intactOnly, hashes[i]);
+    });
+    if (stored) {
+        (*stored)[{Head, 0}] = hashOf(*headBytes);
+        for (size_t i = 0; i < hashes.size(); ++i) (*stored)[{Captures, head->captures[i]}] = hashes[i];
+    }
     for (std::optional<Capture>& capture : captures) {
         if (!capture && !intactOnly) return damagedCase();
         if (capture) kept.state.captures.push_back(std::move(*capture));

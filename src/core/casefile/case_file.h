@@ -97,8 +97,10 @@ private:
     class WriteLock;
     CaseFile(QString path, std::unique_ptr<WriteLock> lock, std::unique_ptr<SealedRows> rows);
     static Result<std::unique_ptr<CaseFile>> migrated(std::unique_ptr<CaseFile> old, const Opener& opener);
-    Result<KeptCase> read(bool intactOnly) const;
-    std::optional<Capture> readCapture(int id, const QString& languages, bool intactOnly) const;
+    using Hashes = std::map<std::pair<int, qint64>, QByteArray>; // of rows, by table and id
+    /// `stored`: where not null, what stands in the rows of the head and the captures.
+    Result<KeptCase> read(bool intactOnly, Hashes* stored = nullptr) const;
+    std::optional<Capture> readCapture(int id, const QString& languages, bool intactOnly, QByteArray& hash) const;
     std::optional<QString> textOf(qint64 capture) const;
     void addSearchRows(const CaseState& state, std::set<std::pair<int, qint64>>& there,
                        std::vector<SealedRows::Row>& rows) const;
@@ -117,7 +119,7 @@ private:
     CaseKey m_naming; // of rows that hold pictures
 
     // What stands in the file, as far as it was put there or read by this object.
-    std::map<std::pair<int, qint64>, QByteArray> m_stored;              // hashes, by row
+    Hashes m_stored;
     std::map<int, std::vector<std::shared_ptr<const Page>>> m_readings; // by capture
     std::map<int, std::shared_ptr<const Page>> m_searched;              // pages the texts for searching are of
     std::vector<quint64> m_done, m_undone;                              // serials of the history
