@@ -237,10 +237,6 @@
         <translation>Neuer Fall</translation>
     </message>
     <message>
-        <source>Destroy them…</source>
-        <translation>Vernichten…</translation>
-    </message>
-    <message>
         <source>The first capture, with all that is open or covered hidden</source>
         <translation>Die erste Aufnahme; was offen oder geschwärzt ist, ist verdeckt</translation>
     </message>

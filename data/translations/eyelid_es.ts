@@ -237,10 +237,6 @@
         <translation>Caso nuevo</translation>
     </message>
     <message>
-        <source>Destroy them…</source>
-        <translation>Destruirlos…</translation>
-    </message>
-    <message>
         <source>The first capture, with all that is open or covered hidden</source>
         <translation>La primera captura, con lo abierto o tachado oculto</translation>
     </message>

@@ -237,10 +237,6 @@
         <translation>Nouveau dossier</translation>
     </message>
     <message>
-        <source>Destroy them…</source>
-        <translation>Détruire…</translation>
-    </message>
-    <message>
         <source>The first capture, with all that is open or covered hidden</source>
         <translation>La première capture ; ce qui est ouvert ou caviardé est caché</translation>
     </message>

@@ -102,7 +102,6 @@ int runCaseTakeIn(const QString& path, const CaseKeySettings& keys, const QStrin
     if (!opener) return fail(opener.error());
     auto file = CaseFile::open(other, *opener, SealedRows::Access::ReadOnly);
     if (!file) return fail(file.error());
-    if (auto whole = (*file)->verify(); !whole) return fail(whole.error());
     const auto kept = (*file)->load();
     if (!kept) return fail(kept.error());
     QList<int> all;

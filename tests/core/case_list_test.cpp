@@ -157,6 +157,21 @@ TEST_CASE("a case is destroyed as it was listed: one put off or brought back mea
     CHECK(QDir(folder.path()).isEmpty());
 }
 
+TEST_CASE("a capture is copied into another case with its picture or not at all") {
+    QTemporaryDir folder;
+    const QString path = folder.filePath(QStringLiteral("a.eyelid"));
+    Sample from, to;
+    write(path, to.open, today);
+    const auto count = [&] { return (*CaseFile::open(path, right))->load()->state.captures.size(); };
+    const auto before = count();
+    const QList<int> one{from.open.captures()[0].id};
+    CHECK_FALSE(copyInto(path, right, from.open.state(), one, PictureStore(), at(today)));
+    CHECK(count() == before);
+    REQUIRE(copyInto(path, right, from.open.state(), one, *from.open.pictures(), at(today)));
+    CHECK(count() == before + 1);
+    CHECK((*CaseFile::open(path, right))->verify());
+}
+
 TEST_CASE("a capture that was removed is in the file while undo can bring it back, and gone when that is forgotten") {
     QTemporaryDir folder;
     const QString path = folder.filePath(QStringLiteral("a.eyelid"));

@@ -109,7 +109,7 @@ QWidget* CasesView::makeDueBar() {
     m_dueText = new QLabel;
     m_dueText->setWordWrap(true);
     row->addWidget(m_dueText, 1);
-    auto* destroy = new QPushButton(Tr::tr("Destroy them…"));
+    auto* destroy = new QPushButton(Tr::tr("Destroy…"));
     destroy->setObjectName(QStringLiteral("destroyDue"));
     row->addWidget(destroy);
     connect(destroy, &QPushButton::clicked, this, &CasesView::destroyDue);

@@ -73,6 +73,10 @@ Result<Done> changeCase(const QString& path, const Opener& opener, const Change&
 
 Result<Done> copyInto(const QString& path, const Opener& opener, const CaseState& from, const QList<int>& captures,
                       const PictureStore& pictures, const QDateTime& now) {
+    CaseState chosen = from;
+    chosen.captures.removeIf([&](const Capture& capture) { return !captures.contains(capture.id); });
+    for (const PictureId& id : picturesOf(chosen))
+        if (!id.isNull() && pictures.picture(id).isNull()) return damagedCase();
     auto file = CaseFile::open(path, opener);
     if (!file) return file.error();
     auto kept = (*file)->load();
