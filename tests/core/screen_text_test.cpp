@@ -1,4 +1,5 @@
 #include "finding/labels.h"
+#include "finding/page_search.h"
 #include "finding/screen_text.h"
 #include "support/made.h"
 
@@ -152,4 +153,45 @@ TEST_CASE("short cells under one another are no wrapped line") {
     maker.line(QStringLiteral("0412"), 20, 20).line(QStringLiteral("0447"), 20, 44);
     const Page page = maker.page();
     CHECK(ScreenText(page).wrapped().empty());
+}
+
+// Lines in which, at random, stands what patterns of all sorts look for: at their ends, in words, over two of them.
+TEST_CASE("a page searched for many patterns gives for each line what the pattern gives for it alone") {
+    const Pattern patterns[] = {
+        Pattern("^a"),      Pattern("b$"),    Pattern("^ab$"),        Pattern("\\bab\\b"),
+        Pattern("[^c]{3}"), Pattern("a\\sb"), Pattern("(?:^|c)(b+)"), Pattern("(?i)BC(?:$|a)"),
+        Pattern("\\Ba"),    Pattern("x*"),    Pattern("[^\\w]é"),     *Pattern::compile(QStringLiteral("^b")),
+        Pattern()};
+    const QString signs = QStringLiteral("aabbc é.");
+    std::mt19937 random(7);
+    int matches = 0;
+    for (int turn = 0; turn < 30; ++turn) {
+        made::PageMaker maker;
+        const int lines = int(random() % 200);
+        for (int i = 0; i < lines; ++i) {
+            QString text;
+            for (auto n = random() % 24; n > 0; --n) text += signs[qsizetype(random() % 8)];
+            // Most hold nothing that is looked for, so that whole bundles are passed over.
+            maker.line(random() % 40 == 0 ? text : QStringLiteral("-----------------"), 20, 20 + 14 * i);
+        }
+        const Page page = maker.page();
+        const ScreenText screen(page);
+        PageSearch search(screen);
+        for (const auto* runs : {&screen.runs(), &screen.wrapped(), &screen.flowing()})
+            for (const TextRun& run : *runs)
+                for (const Pattern& pattern : patterns) {
+                    const std::vector<PatternMatch> found = search.all(pattern, run), alone = pattern.all(run.search);
+                    REQUIRE(found.size() == alone.size());
+                    for (size_t i = 0; i < found.size(); ++i)
+                        CHECK(found[i].text(run.search) == alone[i].text(run.search));
+                    CHECK(search.found(pattern, run) == pattern.found(run.search));
+                    matches += int(found.size());
+                }
+    }
+    CHECK(matches > 1000);
+    const Page empty;
+    const ScreenText none(empty);
+    PageSearch search(none);
+    const TextRun elsewhere{SearchText(QStringLiteral("ab"))};
+    CHECK(search.all(patterns[2], elsewhere).size() == 1);
 }

@@ -310,6 +310,10 @@ Result<KeptCase> CaseFile::read(bool intactOnly, Hashes* stored) const {
 std::vector<SealedRows::Row> CaseFile::changedRows(const KeptCase& kept, const PictureStore& pictures) const {
     std::vector<SealedRows::Row> rows;
     std::set<std::pair<int, qint64>> there;
+    // Somebody waits for a capture to be kept, and most of that is packing it: the rest is made beside.
+    const std::vector<NewPicture> wanted = newPictures(kept, there);
+    Beside<std::vector<SealedRows::Row>> packing;
+    if (!wanted.empty()) packing = {[&] { return pictureRows(wanted, pictures); }};
     const auto put = [&](int table, qint64 id, const QByteArray& json) {
         there.insert({table, id});
         const auto stored = m_stored.find({table, id});
@@ -332,45 +336,48 @@ std::vector<SealedRows::Row> CaseFile::changedRows(const KeptCase& kept, const P
     };
     changes(DoneChanges, kept.history.done(), m_done);
     changes(UndoneChanges, kept.history.undone(), m_undone);
-    addPictureRows(kept, pictures, there, rows);
     addSearchRows(kept.state, there, rows);
+    if (packing.valid())
+        for (SealedRows::Row& row : packing.get()) rows.push_back(std::move(row));
     for (const int table : {Captures, Readings, DoneChanges, UndoneChanges, Pictures, SmallPictures, SearchTexts})
         for (const qint64 id : m_rows->ids(table))
             if (!there.count({table, id})) rows.push_back({table, id, std::nullopt});
     return rows;
 }
 
-void CaseFile::addPictureRows(const KeptCase& kept, const PictureStore& pictures,
-                              std::set<std::pair<int, qint64>>& there, std::vector<SealedRows::Row>& rows) const {
+std::vector<CaseFile::NewPicture> CaseFile::newPictures(const KeptCase& kept,
+                                                        std::set<std::pair<int, qint64>>& there) const {
     const auto storedIn = [&](int table) {
         const auto ids = m_rows->ids(table);
         return std::set<qint64>(ids.begin(), ids.end());
     };
     const std::set<qint64> stored = storedIn(Pictures), storedSmall = storedIn(SmallPictures);
-    struct Wanted {
-        Table table;
-        PictureId id;
-    };
-    std::vector<Wanted> wanted;
+    std::vector<NewPicture> wanted;
     for (const PictureId& id : picturesOf(kept.state, kept.history)) {
         const qint64 row = rowOf(id);
         there.insert({Pictures, row});
-        if (!id.isNull() && !stored.count(row)) wanted.push_back({Pictures, id});
+        if (!id.isNull() && !stored.count(row)) wanted.push_back({Pictures, row, id});
     }
     for (const Capture& capture : kept.state.captures) {
         const qint64 row = rowOf(capture.picture);
         if (there.insert({SmallPictures, row}).second && !storedSmall.count(row))
-            wanted.push_back({SmallPictures, capture.picture});
+            wanted.push_back({SmallPictures, row, capture.picture});
     }
-    // Somebody waits for a capture to be kept, and most of that is packing it.
+    return wanted;
+}
+
+std::vector<SealedRows::Row> CaseFile::pictureRows(const std::vector<NewPicture>& wanted,
+                                                   const PictureStore& pictures) {
     std::vector<QByteArray> ready(wanted.size());
     onWorkers(wanted.size(), [&](size_t i) {
-        const auto& [table, id] = wanted[i];
-        const QImage picture = table == Pictures ? pictures.picture(id) : pictures.small(id);
+        const PictureId& id = wanted[i].id;
+        const QImage picture = wanted[i].table == Pictures ? pictures.picture(id) : pictures.small(id);
         if (!picture.isNull()) ready[i] = packedPicture(picture);
     });
+    std::vector<SealedRows::Row> rows;
     for (size_t i = 0; i < wanted.size(); ++i)
-        if (!ready[i].isEmpty()) rows.push_back({wanted[i].table, rowOf(wanted[i].id), ready[i]});
+        if (!ready[i].isEmpty()) rows.push_back({wanted[i].table, wanted[i].row, ready[i]});
+    return rows;
 }
 
 void CaseFile::addSearchRows(const CaseState& state, std::set<std::pair<int, qint64>>& there,

@@ -104,8 +104,15 @@ private:
     std::optional<QString> textOf(qint64 capture) const;
     void addSearchRows(const CaseState& state, std::set<std::pair<int, qint64>>& there,
                        std::vector<SealedRows::Row>& rows) const;
-    void addPictureRows(const KeptCase& kept, const PictureStore& pictures, std::set<std::pair<int, qint64>>& there,
-                        std::vector<SealedRows::Row>& rows) const;
+    struct NewPicture {
+        int table;
+        qint64 row;
+        PictureId id;
+    };
+    /// Those of the case that are not in the file yet; where all of its pictures stand goes to `there`.
+    std::vector<NewPicture> newPictures(const KeptCase& kept, std::set<std::pair<int, qint64>>& there) const;
+    static std::vector<SealedRows::Row> pictureRows(const std::vector<NewPicture>& wanted,
+                                                    const PictureStore& pictures);
     bool hasPictures(const Capture& capture) const;
     qint64 rowOf(const PictureId& id) const;
     std::vector<SealedRows::Row> changedRows(const KeptCase& kept, const PictureStore& pictures) const;

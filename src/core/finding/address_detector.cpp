@@ -37,24 +37,24 @@ public:
             const TextRun& run = runs[i];
             for (const Pattern* street :
                  {&m_english, &m_capitals, &m_german, &m_french, &m_spanish, &m_unnumbered, &m_postBox})
-                for (const PatternMatch& m : street->all(run.search)) {
+                for (const PatternMatch& m : in.search.all(*street, run)) {
                     if (isTimeOrRoom(in, m.text(run.search, 1))) continue;
                     if (street == &m_capitals && saysMore(run.text(), m.groups[1])) continue;
                     const Span span = withTown(run, m.groups[1]);
                     out.push_back({Kind::Address, &run, span, 0.85, Tr::tr("has the form of a street address"), {}});
                     isAddress[i] = 1;
                 }
-            for (const PatternMatch& m : m_calledAfter.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_calledAfter, run)) {
                 if (!isCalledAfter(in.names, run, m)) continue;
                 out.push_back({Kind::Address, &run, m.groups[2], 0.75, Tr::tr("has the form of a street address"), {}});
                 isAddress[i] = 1;
             }
-            for (const PatternMatch& m : m_canadian.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_canadian, run)) {
                 const Span span = withTownBefore(run, m.groups[1]);
                 out.push_back({Kind::Address, &run, span, 0.75, Tr::tr("has the form of a Canadian postcode"), {}});
                 isAddress[i] = 1;
             }
-            for (const PatternMatch& m : m_american.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_american, run)) {
                 // Nine figures behind a state are no phone number.
                 const bool nineFigures =
                     m.text(run.search, 1).contains(QRegularExpression(QStringLiteral("\\d{5}-\\d{4}$")));
@@ -66,7 +66,7 @@ public:
                                {}});
                 isAddress[i] = 1;
             }
-            for (const PatternMatch& m : m_postcode.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_postcode, run)) {
                 // Letters may be misread figures, but not all of them: "PROFILE" is no postcode.
                 const QString code = m.text(run.search, 1);
                 if (std::none_of(code.begin(), code.end(), [](QChar c) { return c.isDigit(); })) continue;
@@ -109,7 +109,7 @@ private:
     void findFlowing(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const TextRun& run : in.screen.flowing())
             for (const Pattern* street : {&m_english, &m_german, &m_french, &m_spanish})
-                for (const PatternMatch& m : street->all(run.search)) {
+                for (const PatternMatch& m : in.search.all(*street, run)) {
                     const Span span = withTown(run, m.groups[1]);
                     if (!counts(run, m.groups[1]) || isTimeOrRoom(in, m.text(run.search, 1))) continue;
                     out.push_back({Kind::Address,

@@ -42,6 +42,8 @@ void findWrittenAlike(const ScreenText& screen, const std::vector<Candidate>& ke
         double least = 1; // how sure the least sure of them is
     };
     const auto& lines = screen.page().lines;
+    std::vector<QString> shapes; // by line
+    for (const TextRun& run : screen.runs()) shapes.push_back(signature(run.text()));
     std::vector<std::optional<Whole>> wholes(lines.size());
     std::vector<char> taken(lines.size(), 0);
     for (const Candidate& c : kept) {
@@ -52,11 +54,11 @@ void findWrittenAlike(const ScreenText& screen, const std::vector<Candidate>& ke
         }
         if (c.kind == Kind::Dob || c.kind == Kind::Date || c.kind == Kind::Person) continue;
         if (c.span.length + 2 >= c.run->text().size())
-            wholes[size_t(c.run->line)] = Whole{c.kind, signature(c.run->text()), c.confidence};
+            wholes[size_t(c.run->line)] = Whole{c.kind, shapes[size_t(c.run->line)], c.confidence};
     }
     for (const TextRun& run : screen.runs()) {
         if (taken[size_t(run.line)]) continue;
-        const QString shape = signature(run.text());
+        const QString& shape = shapes[size_t(run.line)];
         if (shape.isEmpty()) continue;
         const TextLine& line = lines[size_t(run.line)];
         std::map<int, Votes> votes;
@@ -72,7 +74,7 @@ void findWrittenAlike(const ScreenText& screen, const std::vector<Candidate>& ke
             if (wholes[j] && wholes[j]->shape == shape) {
                 Votes& of = votes[int(wholes[j]->kind)];
                 of = {of.count + 1, std::min(of.least, wholes[j]->confidence)};
-            } else if (signature(screen.runs()[j].text()) == shape)
+            } else if (shapes[j] == shape)
                 ++others;
         }
         for (const auto& [kind, of] : votes)

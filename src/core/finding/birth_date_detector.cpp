@@ -12,7 +12,7 @@ class BirthDateDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         for (const TextRun& run : in.screen.runs()) {
-            for (const PatternMatch& m : m_date.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_date, run)) {
                 const Span& span = m.groups[1];
                 const QString key = skeleton(m.text(run.search, 1));
                 if (const LabelledValue* label = labelFor(in.screen, run, span, Kind::Dob)) {
@@ -33,7 +33,7 @@ public:
         }
         // "born 19 May" at the end of a line and "1989" on the next, or the words on one and the date on the other.
         for (const TextRun& run : in.screen.flowing())
-            for (const PatternMatch& m : m_date.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_date, run)) {
                 const Span& span = m.groups[1];
                 const bool crosses = counts(run, span), follows = span.start >= run.joint;
                 const QString before = run.text().left(span.start).right(40);

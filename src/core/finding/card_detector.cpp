@@ -11,7 +11,7 @@ class CardDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         eachRun(in.screen, [&](const TextRun& run) {
-            for (const PatternMatch& m : m_number.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_number, run)) {
                 const Span span = m.groups[1];
                 if (!counts(run, span)) continue;
                 QString digits;

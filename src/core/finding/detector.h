@@ -3,6 +3,7 @@
 
 #include "finding/finding.h"
 #include "finding/names.h"
+#include "finding/page_search.h"
 #include "finding/screen_text.h"
 #include "finding/watch_list.h"
 
@@ -22,9 +23,10 @@ struct Candidate {
     bool byListsAlone = false; ///< a name that only lists of names speak for, not what stands around it
 };
 
-/// What detectors may look at.
+/// What detectors may look at; each thread has its own.
 struct Surroundings {
     const ScreenText& screen;
+    PageSearch& search; ///< of `screen`
     const Names& names;
     const WatchList& watch;
 };

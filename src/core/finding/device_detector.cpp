@@ -52,7 +52,7 @@ private:
     };
 
     void findImeis(const On& on) const {
-        for (const PatternMatch& m : m_imei.all(on.run.search)) {
+        for (const PatternMatch& m : on.in.search.all(m_imei, on.run)) {
             const QString written = m.text(on.run.search, 1), imei = digitsOf(written);
             const bool said = on.label(m.groups[1], Kind::Device) ||
                               m_imeiWord.found(SearchText(on.run.text().left(m.groups[1].start)));
@@ -64,7 +64,7 @@ private:
     }
 
     void findIccids(const On& on) const {
-        for (const PatternMatch& m : m_iccid.all(on.run.search)) {
+        for (const PatternMatch& m : on.in.search.all(m_iccid, on.run)) {
             const QString iccid = digitsOf(m.text(on.run.search, 1));
             if (iccid.size() >= 19 && iccid.size() <= 20 && luhnHolds(iccid))
                 on.add(Kind::Device, m.groups[1], 0.92, Tr::tr("is a SIM card's number: its check digit (Luhn) holds"),
@@ -73,7 +73,7 @@ private:
     }
 
     void findVins(const On& on) const {
-        for (const PatternMatch& m : m_vin.all(on.run.search)) {
+        for (const PatternMatch& m : on.in.search.all(m_vin, on.run)) {
             const QString vin = m.text(on.run.search, 1);
             const auto digits = std::count_if(vin.begin(), vin.end(), [](QChar c) { return c.isDigit(); });
             if (digits < 3 || digits == vin.size()) continue;
@@ -86,25 +86,25 @@ private:
     }
 
     void findPlaces(const On& on) const {
-        for (const PatternMatch& m : m_pair.all(on.run.search)) {
+        for (const PatternMatch& m : on.in.search.all(m_pair, on.run)) {
             const double latitude = m.text(on.run.search, 2).replace(u',', u'.').toDouble(),
                          longitude = m.text(on.run.search, 3).replace(u',', u'.').toDouble();
             if (std::abs(latitude) <= 90 && std::abs(longitude) <= 180)
                 on.add(Kind::Location, m.groups[1], 0.9, Tr::tr("is a latitude and a longitude"));
         }
-        for (const PatternMatch& m : m_degrees.all(on.run.search))
+        for (const PatternMatch& m : on.in.search.all(m_degrees, on.run))
             on.add(Kind::Location, m.groups[1], 0.92, Tr::tr("is a place in degrees, minutes and seconds"));
-        for (const PatternMatch& m : m_threeWords.all(on.run.search))
+        for (const PatternMatch& m : on.in.search.all(m_threeWords, on.run))
             on.add(Kind::Location, m.groups[1], 0.9, Tr::tr("is a place told by three words"));
     }
 
     void findWallets(const On& on) const {
-        for (const PatternMatch& m : m_bitcoin.all(on.run.search))
+        for (const PatternMatch& m : on.in.search.all(m_bitcoin, on.run))
             if (bitcoinAddressHolds(m.text(on.run.search, 1)))
                 on.add(Kind::Wallet, m.groups[1], 0.97, Tr::tr("is a wallet's address: its checksum holds"));
             else if (on.label(m.groups[1], Kind::Wallet))
                 on.add(Kind::Wallet, m.groups[1], 0.85, Tr::tr("stands by a word for a wallet"));
-        for (const PatternMatch& m : m_ethereum.all(on.run.search))
+        for (const PatternMatch& m : on.in.search.all(m_ethereum, on.run))
             on.add(Kind::Wallet, m.groups[1], 0.93, Tr::tr("has the form of an Ethereum address"));
     }
 

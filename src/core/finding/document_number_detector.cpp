@@ -49,7 +49,7 @@ public:
                 if (value.kind == Kind::Passport) break;
             }
         }
-        for (const TextRun& run : in.screen.runs()) findZone(run, out);
+        for (const TextRun& run : in.screen.runs()) findZone(in, run, out);
     }
 
 private:
@@ -70,8 +70,8 @@ private:
     }
 
     // Machine-readable zones of passports, visas and identity cards (ICAO Doc 9303): 44, 36 or 30 characters a line.
-    void findZone(const TextRun& run, std::vector<Candidate>& out) const {
-        for (const PatternMatch& m : m_zone.all(run.search)) {
+    void findZone(const Surroundings& in, const TextRun& run, std::vector<Candidate>& out) const {
+        for (const PatternMatch& m : in.search.all(m_zone, run)) {
             QString zone = m.text(run.search, 1).toUpper();
             zone.remove(u' ');
             zone.replace(QChar(0xab), QStringLiteral("<<"));

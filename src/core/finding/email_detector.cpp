@@ -16,7 +16,7 @@ class EmailDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         eachRun(in.screen, [&](const TextRun& run) {
-            for (const PatternMatch& m : m_address.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_address, run)) {
                 Span span = whole(run.text(), m.groups[0]);
                 const QString local = m.text(run.search, 1), domain = m.text(run.search, 2).left(endOfSentence(m, run));
                 span.length -= int(m.groups[2].length - domain.size());
@@ -52,7 +52,7 @@ public:
         });
         // Between angle brackets, as mail is written, where the @ was misread.
         for (const TextRun& run : in.screen.runs())
-            for (const PatternMatch& m : m_bracketed.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_bracketed, run))
                 out.push_back({Kind::Email,
                                &run,
                                m.groups[1],
@@ -65,7 +65,7 @@ public:
             const bool words = run.text().count(u' ') >= 4, brackets = run.text().contains(m_bracket);
             if (!words && !brackets) continue;
             for (const Pattern* spelt : {&m_inBrackets, &m_inWords})
-                for (const PatternMatch& m : spelt->all(run.search))
+                for (const PatternMatch& m : in.search.all(*spelt, run))
                     out.push_back({Kind::Email, &run, m.groups[1], 0.85, Tr::tr("is an e-mail address spelt out"), {}});
         }
         // Under a label that says e-mail, where the @ itself was misread.

@@ -373,12 +373,15 @@ void Finder::findCodes(const Page& page, const Policy& policy, const WatchList& 
 std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, const WatchList& watch,
                                       bool placed) const {
     const ScreenText screen(page, policy.labels);
-    const Surroundings in{screen, m_parts->names, watch};
-    const Surroundings inPolicy{screen, m_parts->names, policy.watch};
+    PageSearch search(screen), besideIt(screen);
+    const Surroundings in{screen, search, m_parts->names, watch};
+    const Surroundings inPolicy{screen, search, m_parts->names, policy.watch};
+    const Surroundings forTagger{screen, besideIt, m_parts->names, watch};
     // Text without a place on a page has no surroundings to be told by.
     Beside<std::unique_ptr<const TaggedPage>> tagger;
     if (placed)
-        tagger = Beside<std::unique_ptr<const TaggedPage>>([&in] { return std::make_unique<const TaggedPage>(in); });
+        tagger =
+            Beside<std::unique_ptr<const TaggedPage>>([&] { return std::make_unique<const TaggedPage>(forTagger); });
     std::vector<Candidate> candidates;
     for (const auto& detector : m_parts->detectors) detector->find(in, candidates);
     if (!policy.watch.isEmpty()) m_parts->detectors.front()->find(inPolicy, candidates);

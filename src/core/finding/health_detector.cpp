@@ -26,7 +26,7 @@ public:
             out.push_back({Kind::Health, &run, value.span, 0.8, value.because(), {}});
         }
         for (const TextRun& run : in.screen.runs())
-            for (const PatternMatch& m : m_coded.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_coded, run))
                 out.push_back({Kind::Health,
                                &run,
                                m.groups[1],

@@ -11,7 +11,7 @@ class IbanDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         eachRun(in.screen, [&](const TextRun& run) {
-            for (const PatternMatch& m : m_start.all(run.search)) read(in, run, m.groups[1].start, out);
+            for (const PatternMatch& m : in.search.all(m_start, run)) read(in, run, m.groups[1].start, out);
         });
     }
 

@@ -56,6 +56,10 @@ Span valueOf(const LabelHit& hit, const Span& value, const QString& line) {
     return whole;
 }
 
+bool isFigures(const QString& word) {
+    return std::ranges::all_of(word, [](QChar c) { return c.isDigit(); });
+}
+
 const QSet<QString>& wordsBeforeNumbers() {
     static const QSet<QString> words = shippedWords(QStringLiteral("words/before-numbers.txt"));
     return words;
@@ -409,6 +413,7 @@ private:
     std::optional<LabelHit> announcing(const QString& text, const std::vector<Span>& words, size_t number) const {
         constexpr size_t longest = 4; // words of a label
         for (size_t end = number; end > 0; --end) {
+            if (isFigures(text.mid(words[end - 1].start, words[end - 1].length))) break; // no label ends in a number
             for (size_t begin = end - std::min(end, longest); begin < end; ++begin) {
                 const int from = words[begin].start;
                 const auto hit = wholeHitOf(text.mid(from, words[end - 1].end() - from));
@@ -446,21 +451,28 @@ private:
         return m_lines[size_t(lower)].box.top() - m_lines[size_t(upper)].box.bottom();
     }
     std::optional<LabelHit> hitOf(const QString& words) const {
-        if (!m_ofPolicy.isEmpty())
-            if (const auto found = m_ofPolicy.constFind(skeleton(words)); found != m_ofPolicy.constEnd()) return *found;
-        return labelHit(words);
+        return asked(m_anyHits, words, [&] {
+            const auto own = ofPolicy(words);
+            return own ? own : labelHit(words);
+        });
     }
-    // Asked of every few words before a number, of two lines as one once more.
     std::optional<LabelHit> wholeHitOf(const QString& words) const {
-        const auto known = m_wholeHits.constFind(words);
-        if (known != m_wholeHits.constEnd()) return *known;
-        std::optional<LabelHit> hit;
+        return asked(m_wholeHits, words, [&] {
+            const auto own = ofPolicy(words);
+            return !own ? wholeLabelHit(words) : own->whole ? own : std::nullopt;
+        });
+    }
+    std::optional<LabelHit> ofPolicy(const QString& words) const {
         const auto own = m_ofPolicy.isEmpty() ? m_ofPolicy.constEnd() : m_ofPolicy.constFind(skeleton(words));
-        if (own != m_ofPolicy.constEnd())
-            hit = own->whole ? std::optional(*own) : std::nullopt;
-        else
-            hit = wholeLabelHit(words);
-        m_wholeHits.insert(words, hit);
+        return own != m_ofPolicy.constEnd() ? std::optional(*own) : std::nullopt;
+    }
+    // Asked of every line, of every few words before a number and of two lines as one: the same words many times.
+    using Answers = QHash<QString, std::optional<LabelHit>>;
+    template <typename Ask> static std::optional<LabelHit> asked(Answers& answers, const QString& words, Ask ask) {
+        const auto known = answers.constFind(words);
+        if (known != answers.constEnd()) return *known;
+        const std::optional<LabelHit> hit = ask();
+        answers.insert(words, hit);
         return hit;
     }
     void add(const LabelHit& hit, size_t line, const Span& value, LabelledValue::How how) {
@@ -560,9 +572,9 @@ private:
     ScreenText& m_screen;
     const std::vector<TextLine>& m_lines;
     QHash<QString, LabelHit> m_ofPolicy;
-    mutable QHash<QString, std::optional<LabelHit>> m_wholeHits; // what was asked already
-    std::vector<std::optional<LabelHit>> m_hits;                 // by line
-    std::vector<char> m_heads;                                   // lines that head a column
+    mutable Answers m_anyHits, m_wholeHits;
+    std::vector<std::optional<LabelHit>> m_hits; // by line
+    std::vector<char> m_heads;                   // lines that head a column
 };
 
 void ScreenText::findLabels(std::span<const QStringList> labels) {

@@ -105,11 +105,15 @@ QString keyOf(const QStringList& words) {
     return skeleton(words.join(QLatin1Char(' ')));
 }
 
-// "812" may look like "BLZ" and is a number all the same.
-bool haveLetter(const QStringList& words) {
-    return std::any_of(words.begin(), words.end(), [](const QString& word) {
-        return std::any_of(word.begin(), word.end(), [](QChar c) { return c.isLetter(); });
-    });
+// "812" may look like "BLZ" and is a number all the same; four figures in a word are no letters misread.
+bool mayBeListed(const QStringList& words) {
+    constexpr qsizetype fewestFigures = 4;
+    const auto isFigure = [](QChar c) { return c.isDigit(); };
+    const bool letters = std::ranges::any_of(
+        words, [](const QString& word) { return std::ranges::any_of(word, [](QChar c) { return c.isLetter(); }); });
+    return letters && std::ranges::none_of(words, [&](const QString& word) {
+               return word.size() >= fewestFigures && std::ranges::all_of(word, isFigure);
+           });
 }
 
 // The ways a label may write its word for number, where it ends or begins with one: "payroll no", "n de socio".
@@ -147,7 +151,7 @@ const Entry* entryOfCompound(const QStringList& words) {
 }
 
 const Entry* exactEntryFor(const QStringList& words) {
-    if (!haveLetter(words)) return nullptr;
+    if (!mayBeListed(words)) return nullptr;
     if (const Entry* found = entryOfKey(keyOf(words))) return found;
     if (const Entry* found = entryOfCompound(words)) return found;
     for (const QStringList& other : otherNumbers(words))
@@ -155,13 +159,17 @@ const Entry* exactEntryFor(const QStringList& words) {
     return nullptr;
 }
 
-// A misread one as well.
-const Entry* entryFor(const QStringList& words) {
-    if (const Entry* exact = exactEntryFor(words)) return exact;
+const Entry* misreadEntryFor(const QStringList& words) {
+    if (!mayBeListed(words)) return nullptr;
     const QString key = keyOf(words);
     if (key.size() < shortestMisread || key.size() > longestKey() + 1) return nullptr;
     const QString meant = meantBy(key);
     return meant.isEmpty() || std::all_of(words.begin(), words.end(), isOrdinary) ? nullptr : entryOfKey(meant);
+}
+
+const Entry* entryFor(const QStringList& words) {
+    const Entry* exact = exactEntryFor(words);
+    return exact ? exact : misreadEntryFor(words);
 }
 
 QStringList labelWords(const QString& text) {
@@ -270,11 +278,12 @@ std::optional<LabelHit> hitAsWritten(const QString& text) {
     if (text.size() > longestLabel) return std::nullopt;
     const QStringList words = labelWords(text);
     if (words.isEmpty() || words.size() > 6) return std::nullopt;
-    if (words.size() <= mostWordsOfLabel && !exactEntryFor(words))
+    const bool mayBeWhole = words.size() <= mostWordsOfLabel;
+    const Entry* exact = mayBeWhole ? exactEntryFor(words) : nullptr;
+    if (mayBeWhole && !exact)
         if (auto composed = composedHit(words)) return composed;
-    for (qsizetype from = 0; from < words.size(); ++from) {
-        if (words.size() - from > mostWordsOfLabel) continue;
-        const Entry* found = entryFor(words.mid(from));
+    for (qsizetype from = std::max<qsizetype>(0, words.size() - mostWordsOfLabel); from < words.size(); ++from) {
+        const Entry* found = from > 0 ? entryFor(words.mid(from)) : exact ? exact : misreadEntryFor(words);
         if (!found) continue;
         const bool whole = from == 0;
         // A street's own name ends in the word for street, a firm's in the word for a vehicle.
@@ -310,7 +319,7 @@ std::optional<LabelHit> wholeLabelHit(const QString& text) {
     const Entry* found = exactEntryFor(words);
     if (!found)
         if (auto composed = composedHit(words)) return composed;
-    if (!found) found = entryFor(words);
+    if (!found) found = misreadEntryFor(words);
     return found ? std::optional(LabelHit{found->kind, found->phrase, true}) : std::nullopt;
 }
 

@@ -13,13 +13,13 @@ public:
             const auto add = [&](const PatternMatch& m, double confidence, const QString& reason) {
                 if (counts(run, m.groups[1])) out.push_back({Kind::Link, &run, m.groups[1], confidence, reason, {}});
             };
-            for (const PatternMatch& m : m_personal.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_personal, run))
                 add(m, 0.85, Tr::tr("is a part of a web address that says who somebody is"));
-            for (const PatternMatch& m : m_key.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_key, run))
                 add(m, 0.9, Tr::tr("is a part of a web address that lets in whoever has it"));
-            for (const PatternMatch& m : m_reset.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_reset, run))
                 add(m, 0.85, Tr::tr("is a web address for setting a password or accepting an invitation"));
-            for (const PatternMatch& m : m_page.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_page, run))
                 if (!in.names.isCommonWord(m.text(run.search, 1)))
                     add(m, 0.7, Tr::tr("is a web page named after somebody"));
         });

@@ -62,23 +62,24 @@ public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         const auto& runs = in.screen.runs();
         const auto any = [&](const Pattern& begins) {
-            return std::any_of(runs.begin(), runs.end(), [&](const TextRun& run) { return begins.found(run.search); });
+            return std::any_of(runs.begin(), runs.end(),
+                               [&](const TextRun& run) { return in.search.found(begins, run); });
         };
         const bool entries = any(m_entry), messages = any(m_message);
         for (const TextRun& run : runs) {
             findSegment(run, entries, messages, out);
-            for (const PatternMatch& m : m_account.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_account, run)) {
                 if (!isSystemUser(m.text(run.search, 1))) add(run, m.groups[1], Kind::Username, out);
                 if (m.text(run.search, 2) != m.text(run.search, 1)) add(run, m.groups[2], Kind::Person, out);
             }
             for (const Pattern* kept : {&m_connection, &m_hashed})
-                for (const PatternMatch& m : kept->all(run.search)) {
+                for (const PatternMatch& m : in.search.all(*kept, run)) {
                     if (!isSystemUser(m.text(run.search, 1))) add(run, m.groups[1], Kind::Username, out);
                     out.push_back(
                         {Kind::Secret, &run, m.groups[2], 0.95, Tr::tr("is a password of a file of accounts"), {}});
                 }
-            for (const PatternMatch& m : m_passenger.all(run.search)) add(run, m.groups[1], Kind::Person, out);
-            for (const PatternMatch& m : m_certified.all(run.search)) add(run, m.groups[1], Kind::Person, out);
+            for (const PatternMatch& m : in.search.all(m_passenger, run)) add(run, m.groups[1], Kind::Person, out);
+            for (const PatternMatch& m : in.search.all(m_certified, run)) add(run, m.groups[1], Kind::Person, out);
         }
     }
 

@@ -33,7 +33,7 @@ void addElements(const TextRun& run, int at, Fields& fields) {
 // next.
 void addPairs(const TextRun& run, int at, Fields& fields) {
     static const Pattern pair(
-        R"RX((?:name|key|id|property|field)["']?\s?[=:]\s?["']([\p{L}][\p{L}\d_.\- ]{1,40})["'][,\s][^<>]{0,40}?\bvalue["']?\s?[=:]\s?["']([^"'<>]+)["'])RX");
+        R"RX((?:name|key|id|property|field)["']?\s?[=:]\s?["']([\p{L}][\p{L}\d_.\- ]+)["'][,\s][^<>]{0,40}?\bvalue["']?\s?[=:]\s?["']([^"'<>]+)["'])RX");
     static const Pattern query(
         R"RX((?i)\b(\p{L}[\p{L}\d_]+) (?:not )?(?:i?like|=|<>|in \() ?['"]%?([^"'%]{2,40})%?['"])RX");
     if (!run.text().contains(u'"') && !run.text().contains(u'\'')) return;

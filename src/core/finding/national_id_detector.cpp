@@ -26,7 +26,7 @@ public:
 private:
     void findByForm(const Surroundings& in, const TextRun& run, std::vector<Candidate>& out) const {
         const auto each = [&](const Pattern& pattern, auto judge) {
-            for (const PatternMatch& m : pattern.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(pattern, run)) {
                 const Span& span = m.groups[1];
                 if (!counts(run, span)) continue;
                 const LabelledValue* label = labelFor(in.screen, run, span, Kind::NationalId);
@@ -86,7 +86,7 @@ private:
     void findBySchemes(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const TextRun& run : in.screen.runs())
             for (const Scheme& scheme : m_schemes)
-                for (const PatternMatch& m : scheme.pattern.all(run.search)) {
+                for (const PatternMatch& m : in.search.all(scheme.pattern, run)) {
                     const Span& span = m.groups[1];
                     const QString text = m.text(run.search, 1);
                     const QString value = scheme.keepsSigns ? text.toUpper() : compact(text);

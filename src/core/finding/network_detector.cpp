@@ -12,7 +12,7 @@ class NetworkDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         eachRun(in.screen, [&](const TextRun& run) {
-            for (const PatternMatch& m : m_v4.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_v4, run)) {
                 const Span& span = m.groups[1];
                 if (!counts(run, span)) continue;
                 const QString text = digitsRestored(m.text(run.search, 1))
@@ -32,7 +32,7 @@ public:
                     out.push_back({Kind::Ip, &run, span, 0.55,
                                    Tr::tr("has the form of an IP address with a number misread"), text});
             }
-            for (const PatternMatch& m : m_v6.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_v6, run)) {
                 const Span& span = m.groups[1];
                 if (!counts(run, span)) continue;
                 const QString raw = m.text(run.search, 1);
@@ -53,7 +53,7 @@ public:
                                    text.toLower()});
                 }
             }
-            for (const PatternMatch& m : m_mac.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_mac, run)) {
                 const Span& span = m.groups[1];
                 if (!counts(run, span)) continue;
                 QString key = m.text(run.search, 1).toLower();

@@ -134,8 +134,9 @@ std::vector<Finding> findOverLines(const Surroundings& in, const std::vector<std
     if (chains.empty()) return findings;
     const Page joined = asLines(in.screen.page(), chains);
     const ScreenText screen(joined);
+    PageSearch search(screen);
     std::vector<Candidate> candidates;
-    for (const auto& detector : detectors) detector->find({screen, in.names, in.watch}, candidates);
+    for (const auto& detector : detectors) detector->find({screen, search, in.names, in.watch}, candidates);
     for (const Candidate& c : candidates) {
         if (c.run->second >= 0) continue;
         const Chain& chain = chains[size_t(c.run->line)];

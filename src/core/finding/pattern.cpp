@@ -17,6 +17,9 @@ re2::RE2::Options optionsFor(bool caseMatters) {
     return options;
 }
 
+// RE2's flag for it. What is searched is one line, so it changes nothing but what may be asked of several at once.
+const std::string endsOfLines = "(?m)";
+
 re2::StringPiece piece(const QByteArray& bytes) {
     return {bytes.constData(), size_t(bytes.size())};
 }
@@ -41,7 +44,8 @@ SearchText::SearchText(const QString& text) : m_text(text), m_bytes(text.toUtf8(
 Pattern::Pattern() = default;
 
 Pattern::Pattern(const char* expression, bool caseMatters)
-    : m_expression(std::make_shared<const re2::RE2>(expression, optionsFor(caseMatters))) {
+    : m_expression(std::make_shared<const re2::RE2>(endsOfLines + std::string(expression), optionsFor(caseMatters))),
+      m_takesLines(true) {
     if (!m_expression->ok()) qFatal("pattern %s: %s", expression, m_expression->error().c_str());
 }
 
@@ -104,6 +108,12 @@ bool Pattern::found(const SearchText& in) const {
 bool Pattern::matchesWhole(const QString& text) const {
     const QByteArray bytes = text.toUtf8();
     return m_expression && re2::RE2::FullMatch(piece(bytes), *m_expression);
+}
+
+// A match on one of them is a match here: its ends are still ends, and a line feed is no part of a word, as an end is
+// none. That one may run over lines makes it an answer of perhaps.
+bool Pattern::mayMatchOnLines(const QByteArray& lines) const {
+    return m_expression && re2::RE2::PartialMatch(piece(lines), *m_expression);
 }
 
 std::optional<QString> betweenSlashes(const QString& entry) {

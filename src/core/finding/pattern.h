@@ -65,8 +65,16 @@ public:
     bool found(const SearchText& in) const;
     bool matchesWhole(const QString& text) const;
 
+    /// Whether ^ and $ stand for the ends of each line: so in the program's own patterns.
+    bool takesLines() const { return m_takesLines; }
+    /// For one that takes lines: false only where it matches on none of several lines, each ended by a line feed.
+    bool mayMatchOnLines(const QByteArray& lines) const;
+    /// The same for copies alone.
+    const void* id() const { return m_expression.get(); }
+
 private:
     std::shared_ptr<const re2::RE2> m_expression;
+    bool m_takesLines = false;
 };
 
 /// What stands between the slashes of an entry written as a pattern: "/FN-\\d+/".

@@ -173,7 +173,7 @@ private:
     void agreeWithMail(const Surroundings& in, std::vector<NameProposal>& proposals) const {
         QStringList locals;
         for (const TextRun& run : in.screen.runs())
-            for (const PatternMatch& m : m_local.all(run.search)) locals << skeleton(m.text(run.search, 1));
+            for (const PatternMatch& m : in.search.all(m_local, run)) locals << skeleton(m.text(run.search, 1));
         if (locals.isEmpty()) return;
         for (NameProposal& p : proposals) {
             if (!p.shaped || p.sum >= 0.9) continue;

@@ -17,7 +17,7 @@ class PhoneDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         eachRun(in.screen, [&](const TextRun& run) {
-            for (const PatternMatch& m : m_candidate.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_candidate, run)) {
                 const Span span = withoutAmount(run.text(), m.groups[1]);
                 if (!counts(run, span)) continue;
                 judge(in, run, span, out);
@@ -82,6 +82,9 @@ private:
         const bool international = text.startsWith(QLatin1Char('+')) || text.startsWith(QStringLiteral("00"));
         const bool trunk = text.startsWith(QLatin1Char('0')) || text.startsWith(QStringLiteral("(0"));
         const bool punctuated = m_northAmerican.matchesWhole(text);
+        // Asking costs the most, and without one of these nothing comes of it.
+        const bool asSpanish = !label && nationalSpanish(in, run, span, text.trimmed());
+        if (!label && !international && !(trunk && digits >= 9) && !punctuated && !asSpanish) return;
         const Verdict verdict = ask(text.startsWith(QStringLiteral("00")) ? QStringLiteral("+") + text.mid(2) : text);
         QString key;
         for (const QChar c : text)
@@ -99,7 +102,7 @@ private:
             add(0.8, Tr::tr("starts like an international phone number"));
         else if (verdict == Verdict::Possible && trunk && digits >= 9)
             add(0.7, Tr::tr("has a phone number's length and leading zero"));
-        else if (verdict == Verdict::Valid && nationalSpanish(in, run, span, text.trimmed()))
+        else if (verdict == Verdict::Valid && asSpanish)
             add(0.7, Tr::tr("is a valid Spanish phone number and stands where one is written"));
         else if (punctuated)
             add(0.75, Tr::tr("has the form of a North American phone number"));

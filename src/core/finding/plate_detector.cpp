@@ -15,18 +15,18 @@ class PlateDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         for (const TextRun& run : in.screen.runs()) {
-            for (const PatternMatch& m : m_british.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_british, run))
                 out.push_back({Kind::Plate, &run, m.groups[1], 0.85, Tr::tr("has the form of a British number plate"),
                                key(m.text(run.search, 1))});
-            for (const PatternMatch& m : m_britishClose.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_britishClose, run))
                 out.push_back({Kind::Plate, &run, m.groups[1], 0.7,
                                Tr::tr("has the form of a British number plate, its space lost"),
                                key(m.text(run.search, 1))});
-            for (const PatternMatch& m : m_french.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_french, run))
                 out.push_back({Kind::Plate, &run, m.groups[1], 0.75, Tr::tr("has the form of a French number plate"),
                                key(m.text(run.search, 1))});
         }
-        findGerman(in.screen, out);
+        findGerman(in, out);
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Plate) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
@@ -64,11 +64,11 @@ private:
         return false;
     }
 
-    void findGerman(const ScreenText& screen, std::vector<Candidate>& out) const {
+    void findGerman(const Surroundings& in, std::vector<Candidate>& out) const {
         std::optional<bool> traffic; // looked for only where something has the form
-        for (const TextRun& run : screen.runs())
-            for (const PatternMatch& m : m_german.all(run.search)) {
-                if (!traffic) traffic = tellsOfTraffic(screen);
+        for (const TextRun& run : in.screen.runs())
+            for (const PatternMatch& m : in.search.all(m_german, run)) {
+                if (!traffic) traffic = tellsOfTraffic(in.screen);
                 if (!*traffic) return;
                 out.push_back({Kind::Plate, &run, m.groups[1], 0.94,
                                Tr::tr("has the form of a German number plate, on a page that tells of vehicles"),

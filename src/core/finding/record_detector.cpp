@@ -32,9 +32,9 @@ public:
             }
         }
         for (const TextRun& run : in.screen.runs()) {
-            for (const PatternMatch& m : m_date.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_date, run))
                 out.push_back({Kind::Date, &run, m.groups[1], 0.8, Tr::tr("is a date"), {}});
-            for (const PatternMatch& m : m_age.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_age, run))
                 out.push_back({Kind::Date,
                                &run,
                                m.groups[m.groups[1].start >= 0 ? 1 : 2],

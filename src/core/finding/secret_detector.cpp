@@ -93,13 +93,14 @@ public:
                     out.push_back({Kind::Secret, &run, span, confidence, reason, {}});
             };
             const bool joined = run.second >= 0;
-            for (const PatternMatch& m : m_prefixes.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_prefixes, run))
                 add(m.groups[1], 0.97, Tr::tr("begins like an access key"));
-            for (const PatternMatch& m : m_jwt.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_jwt, run))
                 add(m.groups[1], 0.96, Tr::tr("has the form of a signed token (JWT)"));
             if (joined) return;
-            for (const PatternMatch& m : m_pem.all(run.search)) add(m.groups[0], 0.97, Tr::tr("opens a private key"));
-            for (const PatternMatch& m : m_keyed.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_pem, run))
+                add(m.groups[0], 0.97, Tr::tr("opens a private key"));
+            for (const PatternMatch& m : in.search.all(m_keyed, run)) {
                 const QString value = m.text(run.search, 2);
                 // The name of a network is no session's ("SSID").
                 const int from = m.groups[1].start;
@@ -109,28 +110,28 @@ public:
                 if (value.size() < 3 || in.names.isCommonWord(value) || m_placeholder.matchesWhole(value)) continue;
                 add(m.groups[2], 0.92, Tr::tr("follows a word for a password, key or token"));
             }
-            for (const PatternMatch& m : m_netUse.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_netUse, run))
                 add(m.groups[m.groups[1].start >= 0 ? 1 : 2], 0.94, Tr::tr("is given to a command as its password"));
-            for (const PatternMatch& m : m_inAddress.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_inAddress, run))
                 add(m.groups[1], 0.99, Tr::tr("is a password within a web address"));
-            for (const PatternMatch& m : m_spoken.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_spoken, run)) {
                 const QString value = m.text(run.search, 1);
                 if (value.size() >= 12 && !in.names.isCommonWord(value) &&
                     (value.count(QRegularExpression(QStringLiteral("\\d"))) >= 2))
                     add(m.groups[1], 0.85, Tr::tr("follows a word for a password, key or token"));
             }
-            for (const PatternMatch& m : m_told.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_told, run))
                 if (isUnlikeWord(m.text(run.search, 1)) && !m_placeholder.matchesWhole(m.text(run.search, 1)))
                     add(m.groups[1], 0.85, Tr::tr("is told to be a password, key or token"));
-            for (const PatternMatch& m : m_itIs.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_itIs, run)) {
                 const QString value = m.text(run.search, 1);
                 if (isMixed(value) && std::ranges::count_if(value, [](QChar c) { return c.isDigit(); }) >= 2)
                     add(m.groups[1], 0.75, Tr::tr("is told to be a password, key or token"));
             }
-            for (const PatternMatch& m : m_plainKey.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_plainKey, run))
                 if (isMixed(m.text(run.search, 1)))
                     add(m.groups[1], 0.85, Tr::tr("follows a word for a password, key or token"));
-            for (const PatternMatch& m : m_token.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_token, run))
                 if (unlikeLanguage(m.text(run.search, 1)) && !isOfWords(m.text(run.search, 1), in.names) &&
                     !isChecksum(m.text(run.search, 1), run.text().left(m.groups[1].start)))
                     add(m.groups[1], 0.7, Tr::tr("is long and unlike any language, as keys are"));
@@ -146,10 +147,10 @@ public:
 private:
     void findCodes(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const TextRun& run : in.screen.runs()) {
-            for (const PatternMatch& m : m_oneTime.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_oneTime, run))
                 out.push_back(
                     {Kind::Secret, &run, m.groups[1], 0.9, Tr::tr("is a one-time code: it follows words for one"), {}});
-            for (const PatternMatch& m : m_isYourCode.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_isYourCode, run))
                 out.push_back({Kind::Secret,
                                &run,
                                m.groups[1],
@@ -157,9 +158,9 @@ private:
                                Tr::tr("is a one-time code: it stands before words for one"),
                                {}});
             for (const Pattern* code : {&m_cardCode, &m_doorCode})
-                for (const PatternMatch& m : code->all(run.search))
+                for (const PatternMatch& m : in.search.all(*code, run))
                     out.push_back({Kind::Secret, &run, m.groups[1], 0.85, Tr::tr("follows a word for a code"), {}});
-            for (const PatternMatch& m : m_cookie.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_cookie, run))
                 out.push_back({Kind::Secret, &run, m.groups[1], 0.93, Tr::tr("is a cookie's value"), {}});
         }
     }
@@ -346,7 +347,7 @@ private:
             int at = in.screen.lineBelow(int(i));
             for (int step = 0; step < 80 && at >= 0; ++step, at = in.screen.lineBelow(at)) {
                 const TextRun& run = runs[size_t(at)];
-                const bool end = m_pemEnd.found(run.search);
+                const bool end = in.search.found(m_pemEnd, run);
                 if (!end && !m_pemLine.matchesWhole(run.text())) break;
                 out.push_back(
                     {Kind::Secret, &run, {0, int(run.text().size())}, 0.96, Tr::tr("is a line of a private key"), {}});

@@ -41,7 +41,7 @@ private:
     // "Karin, Tom and 3 others": each by itself.
     void findWithOthers(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const TextRun& run : in.screen.runs())
-            for (const PatternMatch& m : m_withOthers.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_withOthers, run))
                 for (int at = m.groups[1].start; at < m.groups[1].end();) {
                     const qsizetype comma = run.text().indexOf(u',', at);
                     const int end = comma < 0 || comma > m.groups[1].end() ? m.groups[1].end() : int(comma);
@@ -59,7 +59,7 @@ private:
         for (const TextRun& run : in.screen.runs())
             for (const Pattern* before : {&m_addressed, &m_called, &m_bornAs, &m_shortTitle, &m_notSignedIn,
                                           &m_familyOf, &m_theFamily, &m_theNames})
-                for (const PatternMatch& m : before->all(run.search)) {
+                for (const PatternMatch& m : in.search.all(*before, run)) {
                     const QString name = m.text(run.search, 1);
                     const std::vector<Token> tokens = tokensOf(TextRun{SearchText(name)});
                     const bool known = in.names.isFamily(name.section(u' ', -1));
@@ -82,7 +82,7 @@ private:
         std::vector<Candidate> all;
         bool known = false;
         for (const TextRun& run : in.screen.runs())
-            for (const PatternMatch& m : m_appointment.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_appointment, run)) {
                 const QString name = m.text(run.search, 1);
                 const std::vector<Token> tokens = tokensOf(TextRun{SearchText(name)});
                 // "Visit Baker": a word as well, but none of the most frequent ones.
@@ -103,7 +103,7 @@ private:
     // "Room 12: Thistlewood / Boon": who lies, lives or sits where.
     void findBerths(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const TextRun& run : in.screen.runs())
-            for (const PatternMatch& m : m_berth.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_berth, run))
                 for (const Span& span : {m.groups[1], m.groups[2]}) {
                     const QString name = run.text().mid(std::max(0, span.start), std::max(0, span.length));
                     if (in.names.isFamily(name) && !isOrdinary(in.names, name) && !in.names.isPlace(name))
@@ -114,7 +114,7 @@ private:
     // "1:1 Georges / Bon": who meets whom, whatever their names.
     void findMeeting(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const TextRun& run : in.screen.runs())
-            for (const PatternMatch& m : m_oneToOne.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_oneToOne, run)) {
                 const QString name = m.text(run.search, 1);
                 if (!mayBeName(in.names, name) && !isKnown(in.names, name)) continue;
                 for (const Span& span : {m.groups[1], m.groups[2]})
@@ -132,7 +132,7 @@ private:
         };
         for (const TextRun& run : in.screen.runs())
             for (const Pattern* called : {&m_ownDevice, &m_deviceOf})
-                for (const PatternMatch& m : called->all(run.search)) {
+                for (const PatternMatch& m : in.search.all(*called, run)) {
                     Span name = m.groups[1];
                     const QString word = m.text(run.search, 1);
                     const bool owns = !isOwner(word) && word.endsWith(u's') && isOwner(word.chopped(1));
@@ -148,7 +148,7 @@ private:
         std::vector<Candidate> speakers;
         bool known = false;
         for (const TextRun& run : in.screen.runs())
-            for (const PatternMatch& m : m_speaks.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_speaks, run)) {
                 const QString name = m.text(run.search, 1);
                 if (!mayBeName(in.names, name)) continue;
                 known = known || isKnown(in.names, name);
@@ -162,7 +162,7 @@ private:
     void findSaying(const Surroundings& in, std::vector<Candidate>& out) const {
         constexpr qsizetype fewestWords = 3;
         for (const TextRun& run : in.screen.runs())
-            for (const PatternMatch& m : m_says.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_says, run)) {
                 const QString name = m.text(run.search, 1);
                 const bool sentence = m.text(run.search, 2).split(u' ', Qt::SkipEmptyParts).size() >= fewestWords;
                 if (sentence && in.names.isGiven(name) && !isOrdinary(in.names, name) && !in.names.isPlace(name))
@@ -175,7 +175,7 @@ private:
         for (const TextRun& run : in.screen.runs()) {
             const int above = in.screen.lineAbove(run.line);
             const bool quoted = above >= 0 && endsQuote(in.screen.runs()[size_t(above)].text());
-            for (const PatternMatch& m : m_attributed.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_attributed, run)) {
                 const QString name = m.text(run.search, 1);
                 if (mayBeName(in.names, name) && (quoted || isAttributed(in.names, run.text(), name)))
                     out.push_back(

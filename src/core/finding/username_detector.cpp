@@ -16,15 +16,15 @@ class UsernameDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         for (const TextRun& run : in.screen.runs()) {
-            for (const PatternMatch& m : m_path.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_path, run))
                 if (!isSystemUser(m.text(run.search, 1)))
                     out.push_back(
                         {Kind::Username, &run, m.groups[1], 0.92, Tr::tr("is the owner's name in a file path"), {}});
-            for (const PatternMatch& m : m_inAddress.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_inAddress, run))
                 if (!isSystemUser(m.text(run.search, 1)))
                     out.push_back(
                         {Kind::Username, &run, m.groups[1], 0.99, Tr::tr("is a user name within a web address"), {}});
-            for (const PatternMatch& m : m_assigned.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_assigned, run))
                 if (!isSystemUser(m.text(run.search, 1)) && !opensDate(run.text(), m.groups[1]))
                     out.push_back({Kind::Username,
                                    &run,
@@ -32,13 +32,13 @@ public:
                                    0.9,
                                    Tr::tr("follows a word for user and a sign of assignment"),
                                    {}});
-            for (const PatternMatch& m : m_spoken.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_spoken, run)) {
                 const QString word = m.text(run.search, 1);
                 const bool address = run.text().mid(m.groups[1].end()).startsWith(QLatin1String("://"));
                 if (address || isSystemUser(word) || in.names.isCommonWord(word)) continue;
                 out.push_back({Kind::Username, &run, m.groups[1], 0.75, Tr::tr("follows the word \"user\""), {}});
             }
-            for (const PatternMatch& m : m_told.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_told, run)) {
                 const QString word = m.text(run.search, 1);
                 // "Sign in with Larkmoor" is a button, and says by whose leave.
                 const bool byLeave = run.text().left(m.groups[1].start).trimmed().endsWith(QLatin1String("with")) &&
@@ -117,11 +117,14 @@ private:
     }
 
     // "@name": how people are called in forums and chats. Programs write words of every day so (@media, @Override).
+    // How long one may be is counted here: each letter of a pattern that counts is a copy of all letters there are.
     void findHandles(const Surroundings& in, std::vector<Candidate>& out) const {
+        constexpr qsizetype longestHandle = 32;
         for (const TextRun& run : in.screen.runs())
-            for (const PatternMatch& m : m_handle.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_handle, run)) {
                 const QString word = m.text(run.search, 2);
-                if (isOrdinary(in.names, word) || isOrdinaryHost(in.names, word)) continue;
+                if (word.size() > longestHandle || isOrdinary(in.names, word) || isOrdinaryHost(in.names, word))
+                    continue;
                 if (followsCover(in.screen.page().lines[size_t(run.line)], m.groups[1].start)) continue;
                 out.push_back(
                     {Kind::Username, &run, m.groups[1], 0.6, Tr::tr("is written as people are called in forums"), {}});
@@ -136,13 +139,13 @@ private:
                    (given ? in.names.isGiven(word) : in.names.isFamily(word));
         };
         for (const TextRun& run : in.screen.runs()) {
-            for (const PatternMatch& m : m_twoNames.all(run.search)) {
+            for (const PatternMatch& m : in.search.all(m_twoNames, run)) {
                 const QString one = m.text(run.search, 2), other = m.text(run.search, 3);
                 if ((isName(one, true) && isName(other, false)) || (isName(one, false) && isName(other, true)))
                     out.push_back(
                         {Kind::Username, &run, m.groups[1], 0.8, Tr::tr("is made of a given and a family name"), {}});
             }
-            for (const PatternMatch& m : m_nameAndYear.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_nameAndYear, run))
                 if (const QString word = m.text(run.search, 2); isName(word, true) && !isOrdinary(in.names, word))
                     out.push_back(
                         {Kind::Username, &run, m.groups[1], 0.65, Tr::tr("is made of a name and figures"), {}});
@@ -157,7 +160,7 @@ private:
         for (const TextRun& run : in.screen.runs()) {
             if (run.text().contains(QLatin1String("</"))) return;
             for (const Pattern* line : {&m_speaks, &m_comesOrGoes})
-                for (const PatternMatch& m : line->all(run.search))
+                for (const PatternMatch& m : in.search.all(*line, run))
                     if (!isSystemUser(m.text(run.search, 1)) && !isOrdinary(in.names, m.text(run.search, 1)))
                         speakers.push_back(
                             {Kind::Username, &run, m.groups[1], 0.75, Tr::tr("speaks in a talk line for line"), {}});
@@ -168,7 +171,7 @@ private:
     // "uid=1004(jtorp) gid=1004(jtorp)": as `id` tells it.
     void findIds(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const TextRun& run : in.screen.runs())
-            for (const PatternMatch& m : m_id.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_id, run))
                 if (!isSystemUser(m.text(run.search, 1)))
                     out.push_back(
                         {Kind::Username, &run, m.groups[1], 0.92, Tr::tr("stands behind a user's number"), {}});
@@ -177,7 +180,7 @@ private:
     // "192.0.2.7 - jtorp [12/Nov/2026:10:22:31 …": whom a web server let in (NCSA Common Log Format, third field).
     void findInServerLogs(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const TextRun& run : in.screen.runs())
-            for (const PatternMatch& m : m_serverLog.all(run.search))
+            for (const PatternMatch& m : in.search.all(m_serverLog, run))
                 if (!isSystemUser(m.text(run.search, 1)))
                     out.push_back(
                         {Kind::Username, &run, m.groups[1], 0.9, Tr::tr("stands where a web server's log has it"), {}});
@@ -186,8 +189,8 @@ private:
     // "12/03/2025 10:05 · by jtorp": who did it, beside when.
     void findWhoDid(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const TextRun& run : in.screen.runs()) {
-            if (!m_when.found(run.search)) continue;
-            for (const PatternMatch& m : m_doneBy.all(run.search)) {
+            if (!in.search.found(m_when, run)) continue;
+            for (const PatternMatch& m : in.search.all(m_doneBy, run)) {
                 const QString word = m.text(run.search, 1);
                 if (!isSystemUser(word) && !isOrdinary(in.names, word) && !m_host.matchesWhole(word))
                     out.push_back({Kind::Username, &run, m.groups[1], 0.6, Tr::tr("did something at a time"), {}});
@@ -203,8 +206,8 @@ private:
                     {Kind::Username, &run, span, 0.9, Tr::tr("stands before the terminal it is used at"), {}});
         };
         for (const TextRun& run : in.screen.runs()) {
-            for (const PatternMatch& m : m_beforeTerminal.all(run.search)) add(run, m.groups[1]);
-            const int left = m_terminal.all(run.search).empty() ? -1 : in.screen.lineBeside(run.line);
+            for (const PatternMatch& m : in.search.all(m_beforeTerminal, run)) add(run, m.groups[1]);
+            const int left = in.search.all(m_terminal, run).empty() ? -1 : in.screen.lineBeside(run.line);
             if (left < 0) continue;
             const TextRun& beside = in.screen.runs()[size_t(left)];
             if (m_form.matchesWhole(beside.text())) add(beside, {0, int(beside.text().size())});
@@ -239,7 +242,7 @@ private:
         R"((?i)\d{1,2}:\d{2}|\d{1,4}[./\-]\d{1,2}[./\-]\d{1,4}|\b\d{1,2}\.? (?:de )?(?:jan|feb|fév|mar|mär|apr|avr|may|mai|jun|juin|jul|aug|aoû|sep|oct|okt|nov|dec|dez|déc|dic|ene|abr|ago)|\b(?:ago|today|yesterday|heute|gestern|hier|ayer|hoy)\b)"};
     Pattern m_doneBy{
         R"((?:^|[\s(])(?:by|von|par|por) ([a-z][a-z\d]*[._\-]?[a-z\d]{3,30}|[A-Z]{4,12}\d{0,3})(?:$|[,;)·|]| (?:on|at|since|am|um|seit|le|à|depuis|el|a|desde) ))"};
-    Pattern m_handle{R"((?:^|[\s(])(@([\p{L}\d][\p{L}\d._\-]{2,30}[\p{L}\d]))(?:$|[\s,:;.!?)]))"};
+    Pattern m_handle{R"((?:^|[\s(])(@([\p{L}\d][\p{L}\d._\-][\p{L}\d._\-]+[\p{L}\d]))(?:$|[\s,:;.!?)]))"};
     Pattern m_path{
         R"((?i)(?:/home/|/Users/|\b[A-Z]:[\\/]+Users[\\/]+|\\(?:users|homes?|profiles?|benutzer)\$?\\|/var/mail/)([A-Za-z0-9][A-Za-z0-9._\-]{1,31}))"};
     Pattern m_inAddress{R"((?i)[a-z][a-z0-9+.\-]+://([^\s/:@]{2,40}):[^\s/@]{2,}@)"};
@@ -249,7 +252,7 @@ private:
         R"((?i)\b(?:user|login|benutzer|utilisateur|usuario|as user|su -|sudo -u|ssh -l)\s([a-z][a-z0-9._\-]{2,31}(?:\\[a-z0-9._\-]{2,31})?)\b)"};
     // "The login for the portal is …", "sign in as …", "Benutzername lautet …".
     Pattern m_told{
-        R"((?i)\b(?:(?:login|user ?name|user ?id|user|benutzer(?:name)?|anmeldename|identifiant|usuario)(?: (?:for|of|to|für|zum|pour|de|para)(?: \p{L}+){1,5})?(?:\s?[:=]\s?| (?:is|was|ist|war|lautet|est|es|era):? )|(?:log(?:ged)?|sign(?:ed)?)[ \-]?(?:in|on) (?:as|with) |anmelden (?:als|mit) )["'“„«]?([\p{L}][\p{L}\d._\-]{1,30}[\p{L}\d])(?:$|[^@\p{L}\d]))"};
+        R"((?i)\b(?:(?:login|user ?name|user ?id|user|benutzer(?:name)?|anmeldename|identifiant|usuario)(?: (?:for|of|to|für|zum|pour|de|para)(?: [^\s\d:=]+){1,5})?(?:\s?[:=]\s?| (?:is|was|ist|war|lautet|est|es|era):? )|(?:log(?:ged)?|sign(?:ed)?)[ \-]?(?:in|on) (?:as|with) |anmelden (?:als|mit) )["'“„«]?([\p{L}][\p{L}\d._\-]{1,30}[\p{L}\d])(?:$|[^@\p{L}\d]))"};
     Pattern m_host =
         Pattern::ofWords(R"(\S+[.](?:<<no word>>|<<a word as well>>))", QStringLiteral("words/domain-endings.txt"));
     Pattern m_small{R"([a-z][a-z\d]*[._\-]?[a-z\d]{3,30})"};
