@@ -8350,5 +8350,17 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>is who lives, lies or sits there</source>
         <translation>ist, wer dort wohnt, liegt oder sitzt</translation>
     </message>
+    <message>
+        <source>is a street over its town</source>
+        <translation>ist eine Straße über ihrem Ort</translation>
+    </message>
+    <message>
+        <source>is where somebody is said to live</source>
+        <translation>ist als Wohnsitz von jemandem genannt</translation>
+    </message>
+    <message>
+        <source>is said to live or to be born somewhere</source>
+        <translation>wird als Person mit Wohnsitz oder Geburt genannt</translation>
+    </message>
 </context>
 </TS>

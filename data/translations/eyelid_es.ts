@@ -8350,5 +8350,17 @@ o suelte aquí archivos de imagen.
         <source>is who lives, lies or sits there</source>
         <translation>es quien vive, está o se sienta ahí</translation>
     </message>
+    <message>
+        <source>is a street over its town</source>
+        <translation>es una calle sobre su población</translation>
+    </message>
+    <message>
+        <source>is where somebody is said to live</source>
+        <translation>se indica como domicilio de alguien</translation>
+    </message>
+    <message>
+        <source>is said to live or to be born somewhere</source>
+        <translation>se nombra con su domicilio o nacimiento</translation>
+    </message>
 </context>
 </TS>

@@ -8350,5 +8350,17 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>is who lives, lies or sits there</source>
         <translation>est qui y habite, y est alité ou y siège</translation>
     </message>
+    <message>
+        <source>is a street over its town</source>
+        <translation>est une rue au-dessus de sa ville</translation>
+    </message>
+    <message>
+        <source>is where somebody is said to live</source>
+        <translation>est indiqué comme domicile de quelqu’un</translation>
+    </message>
+    <message>
+        <source>is said to live or to be born somewhere</source>
+        <translation>est cité avec son domicile ou sa naissance</translation>
+    </message>
 </context>
 </TS>

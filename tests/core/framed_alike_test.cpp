@@ -4,7 +4,7 @@
 using namespace eyelid;
 
 TEST_CASE("between the same signs and values as other names on the lines about it stands a name") {
-    const QStringList names = found(
+    const QStringList names = foundOn(
         Kind::Person, {"Mon 2 Rowena Sutcliffe → Devika 01632 960417", "Tue 3 Ardith Penhale → Karin 01632 960418",
                        "Wed 4 Imogen Sutcliffe → Marta 01632 960419", "Thu 5 Gareth Penhale → Pragel 01632 960420"});
     INFO(names.join(u'|').toStdString());

@@ -82,6 +82,8 @@ public:
         findFlowing(in, out);
         findLabelled(in, isAddress, out);
         findOverPostcodes(in, isAddress, out);
+        findOverTowns(in, isAddress, out);
+        findWhereTheyLive(in, out);
         findBlocks(in, isAddress, out);
     }
 
@@ -347,6 +349,47 @@ private:
             }
         }
     }
+    // "Järnvägsgärdet 155" over "12701 Borland": a street of no form known here, over a post code and its town.
+    void findOverTowns(const Surroundings& in, std::vector<char>& isAddress, std::vector<Candidate>& out) const {
+        constexpr double close = 1.8; // heights of a small x between two lines of one block
+        static const QRegularExpression lostSpace(QStringLiteral("(?<=\\p{Ll}{3})(?=\\d{1,4}[a-z]?$)"));
+        const auto& runs = in.screen.runs();
+        const auto& lines = in.screen.page().lines;
+        for (size_t town = 0; town < runs.size(); ++town) {
+            const int over = in.screen.lineAbove(int(town));
+            if (over < 0 || isAddress[size_t(over)] || !m_townLine.matchesWhole(runs[town].text())) continue;
+            const TextLine &upper = lines[size_t(over)], &lower = lines[town];
+            if (lower.box.top() - upper.box.bottom() > close * std::max(upper.xHeight, lower.xHeight)) continue;
+            QString street = runs[size_t(over)].text();
+            if (!isNamedStreet(in.names, street.replace(lostSpace, QStringLiteral(" ")))) continue;
+            for (const size_t line : {size_t(over), town}) {
+                out.push_back({Kind::Address,
+                               &runs[line],
+                               {0, int(runs[line].text().size())},
+                               0.7,
+                               Tr::tr("is a street over its town"),
+                               {}});
+                isAddress[line] = 1;
+            }
+        }
+    }
+
+    // Not "living at 20 degrees", "wohnhaft in der Wohnung 3".
+    static bool mayBeHome(const QString& text) {
+        const auto isCapital = [](QChar c) { return c.isUpper(); };
+        return hasDigit(text) && std::ranges::any_of(text, isCapital) && (text[0].isUpper() || text[0].isDigit());
+    }
+
+    // "residing at Ülkü Sokak 97c, Antalya 62785, Turkey (the tenant)": whatever its form.
+    void findWhereTheyLive(const Surroundings& in, std::vector<Candidate>& out) const {
+        for (const auto* runs : {&in.screen.runs(), &in.screen.flowing()})
+            for (const TextRun& run : *runs)
+                for (const PatternMatch& m : in.search.all(m_livesAt, run))
+                    if (counts(run, m.groups[1]) && mayBeHome(m.text(run.search, 1)))
+                        out.push_back(
+                            {Kind::Address, &run, m.groups[1], 0.9, Tr::tr("is where somebody is said to live"), {}});
+    }
+
     // Who lives there, or a firm: an address stands under both.
     static bool isSomebody(const Surroundings& in, const TextRun& run) {
         const std::vector<Token> tokens = tokensOf(run);
@@ -384,6 +427,9 @@ private:
     Pattern m_endsAddress{R"((?:\p{Lu}[\p{L}'’\-]+(?: \p{L}[\p{L}'’\-]+){0,3},? )?[A-Z]{1,2}\d[A-Z\d]? \d[A-Z]{2})"};
     Pattern m_partOfAddress{R"(\p{Lu}[\p{L}'’\-]*(?: (?:of|on|the|upon|\p{Lu}[\p{L}'’\-]*)){0,3},?)"};
     Pattern m_townBefore{R"((?:^|, )(\p{Lu}[\p{L}'‘’\-]+(?:[ \-](?:upon|on|under|the|\p{Lu}[\p{L}'’\-]+)){0,3},? )$)"};
+    Pattern m_livesAt = Pattern::ofWords(
+        R"((?:^|[\s(,])(?i:<<lives at>>) ([^()]{6,110}?)(?:\.?$| ?\(|[,;.] (?:\p{Ll}{2,}[ ,]|\p{Lu}['’]?\p{Ll}+ \p{Ll})|,? (?:and|und|et|y|e|hereinafter) ))",
+        QStringLiteral("words/around-names.txt"));
     Pattern m_townLine{
         R"((?:D-|F-|E-)?\d{4,5} ?[A-Z]{0,2} \p{Lu}[\p{L} \-]+|\p{Lu}[\p{L} \-.]+,? [A-Z\[|l1]{2} \d{5}(?:-\d{4})?)"};
 };

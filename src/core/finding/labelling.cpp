@@ -3,6 +3,7 @@
 #include "finding/delimited_rows.h"
 #include "finding/labels.h"
 #include "finding/named_fields.h"
+#include "finding/person_words.h"
 #include "finding/screen_text.h"
 #include "finding/sentence_words.h"
 #include "language/spelling.h"
@@ -217,6 +218,7 @@ public:
             // "Surname" over "Forename" and "Contact": labels of a form, and beside each stands its value.
             const auto isLabel = [&](size_t line) { return m_hits[line].has_value(); };
             if (!column.empty() && std::ranges::all_of(column, isLabel)) continue;
+            if (isOfFirms(*m_hits[h], column)) continue;
             const bool heads = cells.count >= 2 && column.size() >= 2;
             if (!m_hits[h]->whole && !heads) continue;
             m_heads[h] = heads && m_hits[h]->whole;
@@ -225,6 +227,16 @@ public:
             for (const size_t line : column)
                 add({m_hits[h]->kind, m_hits[h]->word, true}, line, whole(line), LabelledValue::How::Heading);
         }
+    }
+
+    // "From" over firms: in a book of visitors, whom they come from.
+    bool isOfFirms(const LabelHit& heading, const std::vector<size_t>& column) const {
+        static const QSet<QString> eitherWay =
+            shippedWords(QStringLiteral("words/around-labels.txt"), QLatin1String("person or firm"));
+        return eitherWay.contains(heading.word) && std::ranges::any_of(column, [&](size_t line) {
+                   const std::vector<Token> tokens = tokensOf(m_screen.m_runs[line]);
+                   return tokens.size() > 1 && isLegalForm(tokens.back());
+               });
     }
 
     // The next line to the left is a label.

@@ -170,6 +170,11 @@ bool isAlsoThing(const Token& t) {
     return words.contains(t.plain);
 }
 
+bool isDegree(const Token& t) {
+    static const QSet<QString> words = aroundNames("degree");
+    return t.capital && words.contains(t.plain);
+}
+
 bool isLegalForm(const Token& t) {
     static const QSet<QString> words = aroundNames("legal form");
     return words.contains(t.plain);

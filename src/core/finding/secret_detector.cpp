@@ -4,6 +4,7 @@
 #include "base/shipped.h"
 #include "finding/detector.h"
 #include "finding/labels.h"
+#include "language/look_alikes.h"
 
 #include <array>
 #include <cmath>
@@ -165,9 +166,16 @@ private:
         }
     }
 
+    // In another reading "33e114af" is "33el14af".
+    static QString asHexadecimal(QString text) {
+        static const QString figures = QStringLiteral("0123456789abcdefABCDEF");
+        for (QChar& c : text)
+            if (!figures.contains(c)) c = LookAlikes::shipped().asDigit(c);
+        return text;
+    }
     // Of a version or a file; that of a password gives it away.
     bool isChecksum(const QString& text, const QString& before) const {
-        return m_sum.matchesWhole(text) && m_sumBefore.found(SearchText(before)) &&
+        return m_sum.matchesWhole(asHexadecimal(text)) && m_sumBefore.found(SearchText(before)) &&
                !m_secretWord.found(SearchText(before));
     }
 

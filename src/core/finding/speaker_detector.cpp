@@ -33,6 +33,7 @@ public:
         findMeeting(in, out);
         findOwners(in, out);
         findAddressed(in, out);
+        findWhoIsWho(in, out);
         findAppointments(in, out);
         findBerths(in, out);
     }
@@ -73,6 +74,34 @@ private:
                                    before == &m_bornAs ? Tr::tr("is the name somebody had before")
                                                        : Tr::tr("follows words for who it is or whom it is meant for"),
                                    {}});
+                }
+    }
+
+    // "… between Can Oral, residing at …", whatever the name; "the tenant, residing at" is a role, and "Between" no
+    // part of a name.
+    void findWhoIsWho(const Surroundings& in, std::vector<Candidate>& out) const {
+        for (const auto* runs : {&in.screen.runs(), &in.screen.flowing()})
+            for (const TextRun& run : *runs)
+                for (const PatternMatch& m : in.search.all(m_whoIsWho, run)) {
+                    Span span = m.groups[1];
+                    std::vector<Token> tokens = tokensOf(TextRun{SearchText(m.text(run.search, 1))});
+                    const auto isNoName = [&](const Token& t) {
+                        const bool opens = span.start == 0 && isOrdinary(in.names, t.text);
+                        return (opens && !in.names.isGivenOrFamily(t.text)) || wholeLabelHit(t.text);
+                    };
+                    while (!tokens.empty() && isNoName(tokens.front())) {
+                        const int skipped =
+                            tokens.size() > 1 ? tokens[1].span.start - tokens[0].span.start : span.length;
+                        span = {span.start + skipped, span.length - skipped};
+                        tokens.erase(tokens.begin());
+                    }
+                    const auto isOther = [](const Token& t) {
+                        return isThing(t) || isCalendarWord(t) || isLegalForm(t);
+                    };
+                    if (tokens.size() < 2 || !counts(run, span) || std::ranges::any_of(tokens, isOther)) continue;
+                    if (wholeLabelHit(tokens.back().text)) continue;
+                    out.push_back(
+                        {Kind::Person, &run, span, 0.75, Tr::tr("is said to live or to be born somewhere"), {}});
                 }
     }
 
@@ -215,6 +244,9 @@ private:
     // "My name is Thistlewood", "Ich heiße …".
     Pattern m_called = Pattern::ofWords(
         R"((?:^|[\s(,“"„«])(?i:<<says a name>>):? (\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+){0,2})(?:$|[^\p{L}]))",
+        QStringLiteral("words/around-names.txt"));
+    Pattern m_whoIsWho = Pattern::ofWords(
+        R"((?:^|[\s(,])(\p{Lu}[\p{L}'’\-]+\.?(?: (?:\p{Lu}[\p{L}'’\-]*\.?|de|del|de la|di|van|von|der|den)){1,4}), (?i:<<who is who>>) )",
         QStringLiteral("words/around-names.txt"));
     // "Not Ines? Sign out".
     Pattern m_notSignedIn =

@@ -55,6 +55,7 @@ public:
         findInTalks(in, out);
         findInServerLogs(in, out);
         findWhoDid(in, out);
+        findCommenters(in, out);
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind == Kind::Person) addInPlaceOfName(in, value, out);
             if (value.kind != Kind::Username) continue;
@@ -198,6 +199,27 @@ private:
         }
     }
 
+    // "jtorp  5 h", "mhale  12 min": who commented and how long ago, on two lines at least.
+    void findCommenters(const Surroundings& in, std::vector<Candidate>& out) const {
+        constexpr size_t fewest = 2;
+        std::vector<Candidate> found;
+        size_t users = 0; // two of them speak for a word of every day on a third line
+        const auto add = [&](const TextRun& run, const Span& span) {
+            const QString word = run.text().mid(span.start, span.length);
+            if (isSystemUser(word) || m_host.matchesWhole(word)) return;
+            users += !isOrdinary(in.names, word);
+            found.push_back({Kind::Username, &run, span, 0.6, Tr::tr("did something at a time"), {}});
+        };
+        for (const TextRun& run : in.screen.runs()) {
+            for (const PatternMatch& m : in.search.all(m_commented, run)) add(run, m.groups[1]);
+            const int left = in.search.found(m_longAgo, run) ? in.screen.lineBeside(run.line) : -1;
+            if (left < 0) continue;
+            const TextRun& beside = in.screen.runs()[size_t(left)];
+            if (m_commenter.matchesWhole(beside.text())) add(beside, {0, int(beside.text().size())});
+        }
+        if (users >= fewest) out.insert(out.end(), found.begin(), found.end());
+    }
+
     // "jtorp pts/3 192.0.2.7 …": who is or was logged in, as `who` and `last` tell it, in one line or in columns.
     void findAtTerminals(const Surroundings& in, std::vector<Candidate>& out) const {
         const auto add = [&](const TextRun& run, const Span& span) {
@@ -242,6 +264,10 @@ private:
         R"((?i)\d{1,2}:\d{2}|\d{1,4}[./\-]\d{1,2}[./\-]\d{1,4}|\b\d{1,2}\.? (?:de )?(?:jan|feb|fév|mar|mär|apr|avr|may|mai|jun|juin|jul|aug|aoû|sep|oct|okt|nov|dec|dez|déc|dic|ene|abr|ago)|\b(?:ago|today|yesterday|heute|gestern|hier|ayer|hoy)\b)"};
     Pattern m_doneBy{
         R"((?:^|[\s(])(?:by|von|par|por) ([a-z][a-z\d]*[._\-]?[a-z\d]{3,30}|[A-Z]{4,12}\d{0,3})(?:$|[,;)·|]| (?:on|at|since|am|um|seit|le|à|depuis|el|a|desde) ))"};
+    Pattern m_commenter{R"([a-z][a-z\d]{2,20}(?:[._\-][a-z\d]{1,20})?)"};
+    Pattern m_longAgo{R"(^(?i:\d{1,3} ?(?:s|sec|m|min|h|hrs?|d|days?|w|Std\.?|Tage?n?|j|jours?|días?)(?: ago)?)$)"};
+    Pattern m_commented{
+        R"(^([a-z][a-z\d]{2,20}(?:[._\-][a-z\d]{1,20})?) (?:[·•] ?)?(?i:\d{1,3} ?(?:s|sec|m|min|h|hrs?|d|days?|w|Std\.?|Tage?n?|j|jours?|días?)(?: ago)?)$)"};
     Pattern m_handle{R"((?:^|[\s(])(@([\p{L}\d][\p{L}\d._\-][\p{L}\d._\-]+[\p{L}\d]))(?:$|[\s,:;.!?)]))"};
     Pattern m_path{
         R"((?i)(?:/home/|/Users/|\b[A-Z]:[\\/]+Users[\\/]+|\\(?:users|homes?|profiles?|benutzer)\$?\\|/var/mail/)([A-Za-z0-9][A-Za-z0-9._\-]{1,31}))"};

@@ -52,7 +52,8 @@ public:
     void growName(Span& span) const {
         const auto before = [&](const Token& t) { return t.span.end() <= span.start; };
         while (const Token* t = last(before)) {
-            if (!joins(*t, t, t->span.end(), span.start) || !(t->initial || isOfName(*t) || isOfParticles(*t, span)))
+            if (!joins(*t, t, t->span.end(), span.start) ||
+                !(t->initial || isDegree(*t) || isOfName(*t) || isOfParticles(*t, span)))
                 break;
             span = {t->span.start, span.end() - t->span.start};
         }
@@ -368,8 +369,8 @@ private:
     bool joins(const Token& word, const Token* before, int from, int to) const {
         const QString gap = m_run.text().mid(from, to - from);
         return isFree(word.span) &&
-               (gap == QLatin1String(" ") ||
-                (before && before->initial && (gap == QLatin1String(". ") || gap == QLatin1String("."))));
+               (gap == QLatin1String(" ") || (before && (before->initial || isDegree(*before)) &&
+                                              (gap == QLatin1String(". ") || gap == QLatin1String("."))));
     }
 
     // "Amber v.": the initial of a name that is written small, at the end of its cell.

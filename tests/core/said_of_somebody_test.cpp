@@ -1,0 +1,72 @@
+// What papers, letters and threads say of somebody: who is who and where they live, a street over its town, a title
+// before a name, who commented when; and what stands beside and is nobody's.
+#include "support/found_on.h"
+
+#include <catch2/catch.hpp>
+
+using namespace eyelid;
+
+TEST_CASE("papers that say who is who give away names and homes of any form") {
+    CHECK(foundOn(Kind::Person, {"Zwischen Jonas Weit, wohnhaft Brunnenhof 3, 80331 Talheim, und Eva Lang, geboren am "
+                                 "3.4.1977, wird vereinbart"}) == list({"Jonas Weit", "Eva Lang"}));
+    CHECK(foundOn(Kind::Address, {"The lease of Alp Er, residing at Ülkü Sokak 97c, c/o Sepetçi, Antalya 62785, Santa "
+                                  "Lucia (the landlord), and others"}) ==
+          list({"Ülkü Sokak 97c, c/o Sepetçi, Antalya 62785, Santa Lucia"}));
+    CHECK(foundOn(Kind::Address, {"Ana Ruiz, con domicilio en Partida Alta, 3, 47225 Orizaba, Egipto (arrendador)"}) ==
+          list({"Partida Alta, 3, 47225 Orizaba, Egipto"}));
+    // The sentence behind it is none of it, nor is every place a home.
+    CHECK(foundOn(Kind::Address, {"Mme Petit, demeurant 4 rue Haute, 69001 Lyon. L’audience se tiendra le 3 juin"}) ==
+          list({"4 rue Haute, 69001 Lyon"}));
+    for (const char* none : {"Frogs living at 20 degrees are fine.", "Der Mieter, wohnhaft in der Wohnung 3, zahlt."})
+        CHECK(findingsOn({none}).empty());
+    CHECK(foundOn(Kind::Person, {"The pump, born in 1970, is worn."}).isEmpty());
+    CHECK(foundOn(Kind::Person, {"Larkmoor Water Ltd, with an address at 4 Pump Row"}).isEmpty());
+}
+
+TEST_CASE("a street of no form known here is found over its post code and town") {
+    CHECK(foundOn(Kind::Address, {"Sven Gunnarsson Lundqvist", "Järnvägsgärdet 155", "12701 Brland"}) ==
+          list({"Järnvägsgärdet 155", "12701 Brland"}));
+    CHECK(foundOn(Kind::Address, {"Sven Gunnarsson Lundqvist", "Järnvägsgärdet155", "12701 Brland"}) ==
+          list({"Järnvägsgärdet155", "12701 Brland"})); // a space lost in reading
+    CHECK(foundOn(Kind::Address, {"Total of parts 155", "", "12701 units sold"}).isEmpty());
+}
+
+TEST_CASE("a degree before a name is part of it, a form of address is not") {
+    CHECK(foundOn(Kind::Person, {"Requested by: Dr. Paladi"}) == list({"Dr. Paladi"}));
+    CHECK(foundOn(Kind::Person, {"Prof. Dr. Holm"}) == list({"Prof. Dr. Holm"}));
+    CHECK(foundOn(Kind::Person, {"Dear Mrs Thistlewood,"}) == list({"Thistlewood"}));
+}
+
+TEST_CASE("who serves is named under it, and who commented beside how long ago") {
+    CHECK(foundOn(Kind::Person, {"You were served by", "Pedro"}) == list({"Pedro"}));
+    CHECK(foundOn(Kind::Username, {"aayushmaan_d 5 h", "fine with me", "butts 12 h", "agreed", "apandey 7 h"}) ==
+          list({"aayushmaan_d", "butts", "apandey"}));
+    CHECK(foundOn(Kind::Username, {"pumps 5 h", "valves 12 h", "pipes 7 h"}).isEmpty());
+    // One alone may be a thing.
+    CHECK(foundOn(Kind::Username, {"apandey 7 h"}).isEmpty());
+}
+
+TEST_CASE("what tells messages and versions apart is nobody's, in whatever reading") {
+    CHECK(foundOn(Kind::Email, {"Message-ID: <9VMTMwRZRZ@post.example>"}).isEmpty());
+    CHECK(foundOn(Kind::Email, {"In-Reply-To: <a1@post.example> <9VMTMwRZRZ@post.example>"}).isEmpty());
+    CHECK(foundOn(Kind::Email, {"Return-Path: <sven@post.example>"}) == list({"sven@post.example"}));
+    CHECK(foundOn(Kind::Secret, {"commit 33el14afd25c710bcf782c95ba4b1b14c5180a5d"}).isEmpty());
+    CHECK(foundOn(Kind::Email, {"thanks", "cc @apandey"}).isEmpty());
+}
+
+TEST_CASE("a column of firms is one of nobody, though its heading may stand over people") {
+    made::PageMaker maker;
+    const char* const rows[][2] = {{"From", "To see"},
+                                   {"Saiz y Armendáriz Asociados", "Holm"},
+                                   {"Kardache Rivera Ltd", "Thistlewood"},
+                                   {"Crespo Zamarripa", "Oakley"}};
+    int y = 40;
+    for (const auto& row : rows) {
+        maker.line(QString::fromUtf8(row[0]), 20, y).line(QString::fromUtf8(row[1]), 400, y);
+        y += 24;
+    }
+    QStringList found;
+    for (const Finding& f : finder().find(maker.page(), everything(), {})) found << f.text;
+    CHECK(found.filter(QStringLiteral("Saiz")).isEmpty());
+    CHECK(found.filter(QStringLiteral("Rivera")).isEmpty());
+}
