@@ -57,15 +57,6 @@ Span valueOf(const LabelHit& hit, const Span& value, const QString& line) {
     return whole;
 }
 
-bool isFigures(const QString& word) {
-    return std::ranges::all_of(word, [](QChar c) { return c.isDigit(); });
-}
-
-const QSet<QString>& wordsBeforeNumbers() {
-    static const QSet<QString> words = shippedWords(QStringLiteral("words/before-numbers.txt"));
-    return words;
-}
-
 // "varchar(40)", "int": what a database or a program keeps a field as.
 bool isDataType(const QString& cell) {
     static const QSet<QString> types =
@@ -431,9 +422,7 @@ private:
                 const auto hit = wholeHitOf(text.mid(from, words[end - 1].end() - from));
                 if (hit && (isNumber(hit->kind) || isCodeOfPlace(*hit))) return hit;
             }
-            if (!wordsBeforeNumbers().contains(
-                    withoutAccents(text.mid(words[end - 1].start, words[end - 1].length)).toLower()))
-                break;
+            if (!standsBeforeNumbers(text.mid(words[end - 1].start, words[end - 1].length))) break;
         }
         return std::nullopt;
     }

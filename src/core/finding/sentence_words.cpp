@@ -1,6 +1,10 @@
 #include "finding/sentence_words.h"
 
+#include "base/shipped.h"
+#include "language/spelling.h"
+
 #include <algorithm>
+#include <QSet>
 
 namespace eyelid {
 namespace {
@@ -46,6 +50,15 @@ bool opensNumber(const QString& text, const std::vector<Span>& words, size_t fir
         if (hasFigure(wordOf(text, words[next]))) return true;
     }
     return false;
+}
+
+bool isFigures(const QString& word) {
+    return std::ranges::all_of(word, [](QChar c) { return c.isDigit(); });
+}
+
+bool standsBeforeNumbers(const QString& word) {
+    static const QSet<QString> words = shippedWords(QStringLiteral("words/before-numbers.txt"));
+    return words.contains(withoutAccents(word).toLower());
 }
 
 size_t lastOfNumber(const QString& text, const std::vector<Span>& words, size_t first) {

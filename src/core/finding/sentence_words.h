@@ -14,6 +14,9 @@ std::vector<Span> sentenceWords(const QString& text);
 /// Whether word `first` of `words` opens a number: letters and figures, and one of the next groups at least has a
 /// figure.
 bool opensNumber(const QString& text, const std::vector<Span>& words, size_t first);
+bool isFigures(const QString& word);
+/// A little word that may stand between what a number is of and the number: "no.", "is".
+bool standsBeforeNumbers(const QString& word);
 /// The last group of the number that word `first` opens: a sign that ends a clause ends it.
 size_t lastOfNumber(const QString& text, const std::vector<Span>& words, size_t first);
 
