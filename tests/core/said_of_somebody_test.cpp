@@ -17,6 +17,10 @@ TEST_CASE("papers that say who is who give away names and homes of any form") {
     // The sentence behind it is none of it, nor is every place a home.
     CHECK(foundOn(Kind::Address, {"Mme Petit, demeurant 4 rue Haute, 69001 Lyon. L’audience se tiendra le 3 juin"}) ==
           list({"4 rue Haute, 69001 Lyon"}));
+    // Nor is the next field of a form, but a sentence goes on.
+    CHECK(foundOn(Kind::Address, {"Who is residing at 4 Upper Pump Row", "Meter Number 4711"})
+              .filter(QStringLiteral("4711"))
+              .isEmpty());
     for (const char* none : {"Frogs living at 20 degrees are fine.", "Der Mieter, wohnhaft in der Wohnung 3, zahlt."})
         CHECK(findingsOn({none}).empty());
     CHECK(foundOn(Kind::Person, {"The pump, born in 1970, is worn."}).isEmpty());
@@ -42,6 +46,7 @@ TEST_CASE("who serves is named under it, and who commented beside how long ago")
     CHECK(foundOn(Kind::Username, {"aayushmaan_d 5 h", "fine with me", "butts 12 h", "agreed", "apandey 7 h"}) ==
           list({"aayushmaan_d", "butts", "apandey"}));
     CHECK(foundOn(Kind::Username, {"pumps 5 h", "valves 12 h", "pipes 7 h"}).isEmpty());
+    CHECK(foundOn(Kind::Username, {"nginx 5 h", "redis 12 h", "kubelet 7 h"}).isEmpty()); // how long programs run
     // One alone may be a thing.
     CHECK(foundOn(Kind::Username, {"apandey 7 h"}).isEmpty());
 }
@@ -69,4 +74,14 @@ TEST_CASE("a column of firms is one of nobody, though its heading may stand over
     for (const Finding& f : finder().find(maker.page(), everything(), {})) found << f.text;
     CHECK(found.filter(QStringLiteral("Saiz")).isEmpty());
     CHECK(found.filter(QStringLiteral("Rivera")).isEmpty());
+    // One firm among people says nothing of them.
+    made::PageMaker mixed;
+    y = 40;
+    for (const char* cell : {"From", "Kardache Rivera Ltd", "Hofmann", "Oakley", "Sutcliffe"}) {
+        mixed.line(QString::fromUtf8(cell), 20, y).line(QString::fromUtf8(y == 40 ? "Meter" : "4711"), 400, y);
+        y += 24;
+    }
+    QStringList people;
+    for (const Finding& f : finder().find(mixed.page(), everything(), {})) people << f.text;
+    for (const char* name : {"Hofmann", "Oakley", "Sutcliffe"}) CHECK(people.contains(QString::fromUtf8(name)));
 }

@@ -374,6 +374,11 @@ private:
         }
     }
 
+    // Of two lines only what the second ends before its own end: else it may be another line of a form.
+    static bool endsWithin(const TextRun& run, const Span& home) {
+        return run.second < 0 || home.end() + 1 < run.text().size();
+    }
+
     // Not "living at 20 degrees", "wohnhaft in der Wohnung 3".
     static bool mayBeHome(const QString& text) {
         const auto isCapital = [](QChar c) { return c.isUpper(); };
@@ -385,7 +390,7 @@ private:
         for (const auto* runs : {&in.screen.runs(), &in.screen.flowing()})
             for (const TextRun& run : *runs)
                 for (const PatternMatch& m : in.search.all(m_livesAt, run))
-                    if (counts(run, m.groups[1]) && mayBeHome(m.text(run.search, 1)))
+                    if (counts(run, m.groups[1]) && endsWithin(run, m.groups[1]) && mayBeHome(m.text(run.search, 1)))
                         out.push_back(
                             {Kind::Address, &run, m.groups[1], 0.9, Tr::tr("is where somebody is said to live"), {}});
     }

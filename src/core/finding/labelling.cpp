@@ -220,14 +220,14 @@ public:
         }
     }
 
-    // "From" over firms: in a book of visitors, whom they come from.
+    // "From" over firms, half of them at least by their form: in a book of visitors, whom they come from.
     bool isOfFirms(const LabelHit& heading, const std::vector<size_t>& column) const {
         static const QSet<QString> eitherWay =
             shippedWords(QStringLiteral("words/around-labels.txt"), QLatin1String("person or firm"));
-        return eitherWay.contains(heading.word) && std::ranges::any_of(column, [&](size_t line) {
-                   const std::vector<Token> tokens = tokensOf(m_screen.m_runs[line]);
-                   return tokens.size() > 1 && isLegalForm(tokens.back());
-               });
+        if (!eitherWay.contains(heading.word)) return false;
+        const auto firms =
+            std::ranges::count_if(column, [&](size_t line) { return isFirmByForm(m_screen.m_runs[line]); });
+        return 2 * size_t(firms) >= column.size();
     }
 
     // The next line to the left is a label.

@@ -4,6 +4,7 @@
 #include "language/spelling.h"
 
 #include <algorithm>
+#include <QRegularExpression>
 #include <QSet>
 
 namespace eyelid {
@@ -178,6 +179,13 @@ bool isDegree(const Token& t) {
 bool isLegalForm(const Token& t) {
     static const QSet<QString> words = aroundNames("legal form");
     return words.contains(t.plain);
+}
+
+bool isFirmByForm(const TextRun& run) {
+    static const QRegularExpression dotted(
+        QStringLiteral("\\S,? (?:S\\.? ?(?:L|A|C)|S\\.A\\.S|e\\.V|B\\.V|N\\.V)\\.?$"));
+    const std::vector<Token> tokens = tokensOf(run);
+    return (tokens.size() > 1 && isLegalForm(tokens.back())) || run.text().contains(dotted);
 }
 
 bool leadsAThing(const Token& t) {

@@ -199,15 +199,24 @@ private:
         }
     }
 
+    // "jtorp", "karin_o": an initial and a family name, or a name and more.
+    static bool isMadeOfName(const Names& names, const QString& user) {
+        static const QRegularExpression joint(QStringLiteral("[._\\-]"));
+        const QString first = user.section(joint, 0, 0);
+        return names.isFamily(user.mid(1)) || (!isOrdinary(names, first) && names.isGivenOrFamily(first));
+    }
+
     // "jtorp  5 h", "mhale  12 min": who commented and how long ago, on two lines at least.
     void findCommenters(const Surroundings& in, std::vector<Candidate>& out) const {
         constexpr size_t fewest = 2;
         std::vector<Candidate> found;
-        size_t users = 0; // two of them speak for a word of every day on a third line
+        size_t users = 0;   // two of them speak for a word of every day on a third line
+        bool named = false; // one at least after a name: "redis 5 h" is how long a program runs
         const auto add = [&](const TextRun& run, const Span& span) {
             const QString word = run.text().mid(span.start, span.length);
             if (isSystemUser(word) || m_host.matchesWhole(word)) return;
             users += !isOrdinary(in.names, word);
+            named = named || isMadeOfName(in.names, word);
             found.push_back({Kind::Username, &run, span, 0.6, Tr::tr("did something at a time"), {}});
         };
         for (const TextRun& run : in.screen.runs()) {
@@ -217,7 +226,7 @@ private:
             const TextRun& beside = in.screen.runs()[size_t(left)];
             if (m_commenter.matchesWhole(beside.text())) add(beside, {0, int(beside.text().size())});
         }
-        if (users >= fewest) out.insert(out.end(), found.begin(), found.end());
+        if (named && users >= fewest) out.insert(out.end(), found.begin(), found.end());
     }
 
     // "jtorp pts/3 192.0.2.7 …": who is or was logged in, as `who` and `last` tell it, in one line or in columns.
