@@ -14,6 +14,8 @@ TEST_CASE("papers that say who is who give away names and homes of any form") {
           list({"Ülkü Sokak 97c, c/o Sepetçi, Antalya 62785, Santa Lucia"}));
     CHECK(foundOn(Kind::Address, {"Ana Ruiz, con domicilio en Partida Alta, 3, 47225 Orizaba, Egipto (arrendador)"}) ==
           list({"Partida Alta, 3, 47225 Orizaba, Egipto"}));
+    CHECK(foundOn(Kind::Address, {"Don Luis Paz, con domicilio en calle Sol 4, 28013 Talheim, y otros"}) ==
+          list({"calle Sol 4, 28013 Talheim"}));
     // The sentence behind it is none of it, nor is every place a home.
     CHECK(foundOn(Kind::Address, {"Mme Petit, demeurant 4 rue Haute, 69001 Lyon. L’audience se tiendra le 3 juin"}) ==
           list({"4 rue Haute, 69001 Lyon"}));
@@ -54,6 +56,7 @@ TEST_CASE("who serves is named under it, and who commented beside how long ago")
 TEST_CASE("what tells messages and versions apart is nobody's, in whatever reading") {
     CHECK(foundOn(Kind::Email, {"Message-ID: <9VMTMwRZRZ@post.example>"}).isEmpty());
     CHECK(foundOn(Kind::Email, {"In-Reply-To: <a1@post.example> <9VMTMwRZRZ@post.example>"}).isEmpty());
+    CHECK(foundOn(Kind::Email, {"References: anna.holm@example.com"}) == list({"anna.holm@example.com"}));
     CHECK(foundOn(Kind::Email, {"Return-Path: <sven@post.example>"}) == list({"sven@post.example"}));
     CHECK(foundOn(Kind::Secret, {"commit 33el14afd25c710bcf782c95ba4b1b14c5180a5d"}).isEmpty());
     CHECK(foundOn(Kind::Email, {"thanks", "cc @apandey"}).isEmpty());

@@ -382,7 +382,9 @@ private:
     // Not "living at 20 degrees", "wohnhaft in der Wohnung 3".
     static bool mayBeHome(const QString& text) {
         const auto isCapital = [](QChar c) { return c.isUpper(); };
-        return hasDigit(text) && std::ranges::any_of(text, isCapital) && (text[0].isUpper() || text[0].isDigit());
+        if (!hasDigit(text) || !std::ranges::any_of(text, isCapital)) return false;
+        const std::vector<Token> tokens = tokensOf(TextRun{SearchText(text)});
+        return text[0].isUpper() || text[0].isDigit() || (!tokens.empty() && leadsStreet(tokens.front()));
     }
 
     // "residing at Ülkü Sokak 97c, Antalya 62785, Turkey (the tenant)": whatever its form.

@@ -139,7 +139,7 @@ private:
     Pattern m_inWords = ofEndings(
         R"((?i)(?:^|[\s<:(])([a-z0-9._+\-]{1,30}(?: (?:dot|punkt|point|punto) [a-z0-9_+\-]{1,30}){0,2} (?:at|ät|arroba|arobase) [a-z0-9\-]{2,30}(?: (?:dot|punkt|point|punto) [a-z0-9\-]{2,24}){0,2} (?:dot|punkt|point|punto) (?:<<no word>>|<<a word as well>>))\b)");
     Pattern m_credentials{R"([a-z][a-z0-9+.\-]*://[^\s/@]*:$)"};
-    Pattern m_messageId{R"((?i)^(?:message-id|in-reply-to|references): ?(?:<[^<>]*> ?)*<?$)"};
+    Pattern m_messageId{R"((?i)^(?:message-id|in-reply-to): ?(?:<[^<>]*> ?)*<?$)"};
     Pattern m_prompt{R"(^ ?-?[\w\-]{0,8}[:;]|^[:.;]?\s?[:.;]?\s?[~$#/])"};
     Pattern m_ended = ofEndings(R"(^((?:[A-Za-z0-9\-]+[.])+(?:<<no word>>|<<a word as well>>))[.] ([a-z0-9\-]+))");
     Pattern m_suffix = ofEndings("(?:<<no word>>|<<a word as well>>)");
