@@ -23,6 +23,7 @@
 #include <QDialogButtonBox>
 #include <QLabel>
 #include <QMenu>
+#include <QScrollArea>
 #include <QStyleOptionComboBox>
 #include <QTabBar>
 #include <QToolButton>
@@ -103,9 +104,15 @@ QString outside(const QString& text) {
     return rest;
 }
 
-// Labels and buttons that show less than they say.
+// Labels and buttons that show less than they say, and what reaches beyond a side it cannot be scrolled to.
 QStringList clipped(QWidget& view) {
     QStringList told;
+    for (const QScrollArea* area : view.findChildren<QScrollArea*>())
+        if (area->isVisible() && area->horizontalScrollBarPolicy() == Qt::ScrollBarAlwaysOff &&
+            area->widget()->width() > area->viewport()->width())
+            told << QStringLiteral("beyond the side: %1 of %2 pixels")
+                        .arg(area->viewport()->width())
+                        .arg(area->widget()->width());
     for (const QWidget* w : view.findChildren<QWidget*>()) {
         if (!w->isVisible() || w->window() != &view) continue;
         const auto* label = qobject_cast<const QLabel*>(w);

@@ -20,6 +20,7 @@
 #include <QLocale>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QScrollBar>
 #include <QSpinBox>
 #include <QVBoxLayout>
 
@@ -53,6 +54,8 @@ SettingsView::SettingsView(const Theme& theme, QWidget* parent) : QDialog(parent
     addCases();
     addTaking();
     addKeys();
+    // What cannot be scrolled to the side must fit: as wide as the longest words of the language need.
+    area->setMinimumWidth(inside->minimumSizeHint().width() + area->verticalScrollBar()->sizeHint().width());
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     column->addWidget(buttons);
