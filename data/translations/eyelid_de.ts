@@ -1007,15 +1007,15 @@
     </message>
     <message>
         <source>Plain</source>
-        <translation>Durchgezogen</translation>
+        <translation>Voll</translation>
     </message>
     <message>
         <source>Dashed</source>
-        <translation>Gestrichelt</translation>
+        <translation>Striche</translation>
     </message>
     <message>
         <source>Dotted</source>
-        <translation>Gepunktet</translation>
+        <translation>Punkte</translation>
     </message>
     <message>
         <source>Size of its type, pixels</source>

@@ -303,10 +303,15 @@ TEST_CASE("in every language the desk fits a small window: no button, no choice 
                 INFO(button->text().toStdString());
                 CHECK(button->width() >= button->fontMetrics().horizontalAdvance(button->text()));
             }
-            for (const QComboBox* choice : desk.window.findChildren<QComboBox*>()) {
-                if (!choice->isVisible() || choice->window() != &desk.window) continue;
-                INFO(choice->currentText().toStdString());
-                CHECK(roomForText(*choice) >= choice->fontMetrics().horizontalAdvance(choice->currentText()));
+            // The dock as it is, and with the fields of a mark that has most of them.
+            for (const char* tool : {"select", "markPoint"}) {
+                desk.window.commands()[QLatin1String(tool)].trigger();
+                QCoreApplication::processEvents();
+                for (const QComboBox* choice : desk.window.findChildren<QComboBox*>()) {
+                    if (!choice->isVisible() || choice->window() != &desk.window) continue;
+                    INFO(choice->currentText().toStdString());
+                    CHECK(roomForText(*choice) >= choice->fontMetrics().horizontalAdvance(choice->currentText()));
+                }
             }
         }
         QCoreApplication::removeTranslator(&language);
