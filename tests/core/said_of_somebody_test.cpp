@@ -47,6 +47,13 @@ TEST_CASE("who serves is named under it, and who commented beside how long ago")
     CHECK(foundOn(Kind::Person, {"You were served by", "Pedro"}) == list({"Pedro"}));
     CHECK(foundOn(Kind::Username, {"aayushmaan_d 5 h", "fine with me", "butts 12 h", "agreed", "apandey 7 h"}) ==
           list({"aayushmaan_d", "butts", "apandey"}));
+    made::PageMaker cells; // how long ago in a cell of its own
+    cells.line(QStringLiteral("apandey"), 20, 40).line(QStringLiteral("7 h"), 200, 40);
+    cells.line(QStringLiteral("kholm"), 20, 90).line(QStringLiteral("12 min ago"), 200, 90);
+    QStringList users;
+    for (const Finding& f : finder().find(cells.page(), everything(), {}))
+        if (f.kind == Kind::Username) users << f.text;
+    CHECK(users == list({"apandey", "kholm"}));
     CHECK(foundOn(Kind::Username, {"pumps 5 h", "valves 12 h", "pipes 7 h"}).isEmpty());
     CHECK(foundOn(Kind::Username, {"nginx 5 h", "redis 12 h", "kubelet 7 h"}).isEmpty()); // how long programs run
     // One alone may be a thing.

@@ -11,10 +11,6 @@ enum Answer : char { NotAsked, No, Perhaps };
 
 } // namespace
 
-PageSearch::PageSearch(const ScreenText& screen) {
-    for (const auto* runs : {&screen.runs(), &screen.wrapped(), &screen.flowing()}) bundle(*runs);
-}
-
 void PageSearch::bundle(const std::vector<TextRun>& runs) {
     m_bundles.push_back({&runs, m_texts.size()});
     for (size_t i = 0; i < runs.size(); ++i) {
@@ -26,6 +22,8 @@ void PageSearch::bundle(const std::vector<TextRun>& runs) {
 
 bool PageSearch::mayMatch(const Pattern& pattern, const TextRun& run) {
     if (!pattern.takesLines()) return true;
+    if (m_bundles.empty())
+        for (const auto* runs : {&m_screen.runs(), &m_screen.wrapped(), &m_screen.flowing()}) bundle(*runs);
     const auto holdsRun = [&](const Bundles& bundles) {
         const std::less<> before; // of pointers into different vectors too
         const TextRun* first = bundles.runs->data();

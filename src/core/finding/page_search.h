@@ -15,7 +15,7 @@ namespace eyelid {
 class PageSearch {
 public:
     /// The text must outlive the search.
-    explicit PageSearch(const ScreenText& screen);
+    explicit PageSearch(const ScreenText& screen) : m_screen(screen) {}
 
     /// As pattern.all(run.search), for one of the text's runs.
     std::vector<PatternMatch> all(const Pattern& pattern, const TextRun& run);
@@ -29,7 +29,8 @@ private:
     void bundle(const std::vector<TextRun>& runs);
     bool mayMatch(const Pattern& pattern, const TextRun& run);
 
-    std::vector<Bundles> m_bundles;
+    const ScreenText& m_screen;
+    std::vector<Bundles> m_bundles; // made when something is first looked for
     std::vector<QByteArray> m_texts;
     QHash<const void*, std::vector<char>> m_answers; // by pattern, then by bundle
 };

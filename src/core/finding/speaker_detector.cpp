@@ -77,7 +77,7 @@ private:
                 }
     }
 
-    // "… between Can Oral, residing at …", whatever the name; "the tenant, residing at" is a role, and "Between" no
+    // "… between Jonas Weit, residing at …"; "the tenant, residing at" is a role, and "Between" no
     // part of a name.
     void findWhoIsWho(const Surroundings& in, std::vector<Candidate>& out) const {
         for (const auto* runs : {&in.screen.runs(), &in.screen.flowing()})

@@ -209,6 +209,7 @@ private:
     // "jtorp  5 h", "mhale  12 min": who commented and how long ago, on two lines at least.
     void findCommenters(const Surroundings& in, std::vector<Candidate>& out) const {
         constexpr size_t fewest = 2;
+        constexpr qsizetype longestAgo = 12; // "120 days ago"
         std::vector<Candidate> found;
         size_t users = 0;   // two of them speak for a word of every day on a third line
         bool named = false; // one at least after a name: "redis 5 h" is how long a program runs
@@ -221,10 +222,13 @@ private:
         };
         for (const TextRun& run : in.screen.runs()) {
             for (const PatternMatch& m : in.search.all(m_commented, run)) add(run, m.groups[1]);
-            const int left = in.search.found(m_longAgo, run) ? in.screen.lineBeside(run.line) : -1;
+            // Or in a cell of its own, to the left.
+            const bool mayBeAgo = run.text().size() <= longestAgo && !run.text().isEmpty() && run.text()[0].isDigit();
+            const int left = mayBeAgo ? in.screen.lineBeside(run.line) : -1;
             if (left < 0) continue;
             const TextRun& beside = in.screen.runs()[size_t(left)];
-            if (m_commenter.matchesWhole(beside.text())) add(beside, {0, int(beside.text().size())});
+            for (const PatternMatch& m : m_commented.all(SearchText(beside.text() + u' ' + run.text())))
+                if (m.groups[1].length == beside.text().size()) add(beside, m.groups[1]);
         }
         if (named && users >= fewest) out.insert(out.end(), found.begin(), found.end());
     }
@@ -273,8 +277,6 @@ private:
         R"((?i)\d{1,2}:\d{2}|\d{1,4}[./\-]\d{1,2}[./\-]\d{1,4}|\b\d{1,2}\.? (?:de )?(?:jan|feb|fév|mar|mär|apr|avr|may|mai|jun|juin|jul|aug|aoû|sep|oct|okt|nov|dec|dez|déc|dic|ene|abr|ago)|\b(?:ago|today|yesterday|heute|gestern|hier|ayer|hoy)\b)"};
     Pattern m_doneBy{
         R"((?:^|[\s(])(?:by|von|par|por) ([a-z][a-z\d]*[._\-]?[a-z\d]{3,30}|[A-Z]{4,12}\d{0,3})(?:$|[,;)·|]| (?:on|at|since|am|um|seit|le|à|depuis|el|a|desde) ))"};
-    Pattern m_commenter{R"([a-z][a-z\d]{2,20}(?:[._\-][a-z\d]{1,20})?)"};
-    Pattern m_longAgo{R"(^(?i:\d{1,3} ?(?:s|sec|m|min|h|hrs?|d|days?|w|Std\.?|Tage?n?|j|jours?|días?)(?: ago)?)$)"};
     Pattern m_commented{
         R"(^([a-z][a-z\d]{2,20}(?:[._\-][a-z\d]{1,20})?) (?:[·•] ?)?(?i:\d{1,3} ?(?:s|sec|m|min|h|hrs?|d|days?|w|Std\.?|Tage?n?|j|jours?|días?)(?: ago)?)$)"};
     Pattern m_handle{R"((?:^|[\s(])(@([\p{L}\d][\p{L}\d._\-][\p{L}\d._\-]+[\p{L}\d]))(?:$|[\s,:;.!?)]))"};
