@@ -97,20 +97,20 @@ private:
     class WriteLock;
     CaseFile(QString path, std::unique_ptr<WriteLock> lock, std::unique_ptr<SealedRows> rows);
     static Result<std::unique_ptr<CaseFile>> migrated(std::unique_ptr<CaseFile> old, const Opener& opener);
-    using Hashes = std::map<std::pair<int, qint64>, QByteArray>; // of rows, by table and id
+    using Hashes = std::map<SealedRows::Place, QByteArray>; // of rows
     /// `stored`: where not null, what stands in the rows of the head and the captures.
     Result<KeptCase> read(bool intactOnly, Hashes* stored = nullptr) const;
     std::optional<Capture> readCapture(int id, const QString& languages, bool intactOnly, QByteArray& hash) const;
     std::optional<QString> textOf(qint64 capture) const;
-    void addSearchRows(const CaseState& state, std::set<std::pair<int, qint64>>& there,
-                       std::vector<SealedRows::Row>& rows) const;
+    using Places = std::set<SealedRows::Place>;
+    void addSearchRows(const CaseState& state, Places& there, std::vector<SealedRows::Row>& rows) const;
     struct NewPicture {
         int table;
         qint64 row;
         PictureId id;
     };
-    /// Those of the case that are not in the file yet; where all of its pictures stand goes to `there`.
-    std::vector<NewPicture> newPictures(const KeptCase& kept, std::set<std::pair<int, qint64>>& there) const;
+    /// Those of the case that are not in the file `before`; where all of its pictures stand goes to `there`.
+    std::vector<NewPicture> newPictures(const KeptCase& kept, const Places& before, Places& there) const;
     static std::vector<SealedRows::Row> pictureRows(const std::vector<NewPicture>& wanted,
                                                     const PictureStore& pictures);
     bool hasPictures(const Capture& capture) const;

@@ -84,6 +84,8 @@ public:
         return *this;
     }
     int step() { return m_statement ? sqlite3_step(m_statement) : SQLITE_ERROR; }
+    /// To be run once more, with other values.
+    void again() { sqlite3_reset(m_statement); }
     qint64 numberAt(int column) const { return sqlite3_column_int64(m_statement, column); }
     QByteArray blobAt(int column) const {
         const void* data = sqlite3_column_blob(m_statement, column);
@@ -219,34 +221,44 @@ struct SealedRows::Parts {
         crypto_generichash(bytes(hash), 32, bytes(all), size_t(all.size()), hashing.data(), CaseKey::length);
         return hash;
     }
+    // The statements of one step, made ready once for all its rows.
+    struct Step {
+        Statement stored, put, drop;
+        explicit Step(sqlite3* db)
+            : stored(db, "SELECT written, tag FROM sealed WHERE kind = ?1 AND id = ?2"),
+              put(db, "INSERT OR REPLACE INTO sealed(kind, id, written, nonce, tag, box) VALUES(?1,?2,?3,?4,?5,?6)"),
+              drop(db, "DELETE FROM sealed WHERE kind = ?1 AND id = ?2") {}
+    };
+
     // What the root knows of what stands there now; nothing where nothing does.
-    std::optional<QByteArray> hashOfStored(int table, qint64 id) const {
-        Statement row(db.handle, "SELECT written, tag FROM sealed WHERE kind = ?1 AND id = ?2");
-        if (row.number(1, table).number(2, id).step() != SQLITE_ROW) return std::nullopt;
-        return hashOf(table, id, quint64(row.numberAt(0)), row.blobAt(1));
+    std::optional<QByteArray> hashOfStored(Step& step, int table, qint64 id) const {
+        std::optional<QByteArray> hash;
+        if (step.stored.number(1, table).number(2, id).step() == SQLITE_ROW)
+            hash = hashOf(table, id, quint64(step.stored.numberAt(0)), step.stored.blobAt(1));
+        step.stored.again();
+        return hash;
     }
 
     // Puts a row in its place; returns its hash.
-    std::optional<QByteArray> put(int table, qint64 id, quint64 when, const QByteArray& content) const {
+    std::optional<QByteArray> put(Step& step, int table, qint64 id, quint64 when, const QByteArray& content) const {
         QByteArray nonce(nonceLength, 0), tag(tagLength, 0), box(content.size(), 0);
         randombytes_buf(nonce.data(), nonceLength);
         const QByteArray bound = boundTo(table, id, when);
         crypto_aead_xchacha20poly1305_ietf_encrypt_detached(bytes(box), bytes(tag), nullptr, bytes(content),
                                                             size_t(content.size()), bytes(bound), size_t(bound.size()),
                                                             nullptr, bytes(nonce), sealing.data());
-        Statement row(db.handle,
-                      "INSERT OR REPLACE INTO sealed(kind, id, written, nonce, tag, box) VALUES(?1,?2,?3,?4,?5,?6)");
-        row.number(1, table).number(2, id).number(3, qint64(when)).blob(4, nonce).blob(5, tag).blob(6, box);
-        if (row.step() != SQLITE_DONE) return std::nullopt;
-        return hashOf(table, id, when, tag);
+        step.put.number(1, table).number(2, id).number(3, qint64(when)).blob(4, nonce).blob(5, tag).blob(6, box);
+        const bool done = step.put.step() == SQLITE_DONE;
+        step.put.again();
+        return done ? std::optional(hashOf(table, id, when, tag)) : std::nullopt;
     }
 
-    bool putRoot(const Sum& ofAll, quint64 when, quint64 rows) const {
+    bool putRoot(Step& step, const Sum& ofAll, quint64 when, quint64 rows) const {
         QByteArray content;
         append(content, when);
         append(content, rows);
         content += QByteArray(reinterpret_cast<const char*>(ofAll.value.data()), qsizetype(ofAll.value.size()));
-        return put(rootTable, 0, when, content).has_value();
+        return put(step, rootTable, 0, when, content).has_value();
     }
 
     void readRoot(const SealedRows& rows) {
@@ -409,6 +421,13 @@ std::vector<qint64> SealedRows::ids(int table) const {
     return all;
 }
 
+std::set<SealedRows::Place> SealedRows::places() const {
+    Statement rows(m_parts->db.handle, "SELECT kind, id FROM sealed WHERE kind <> 0 ORDER BY kind, id");
+    std::set<Place> all;
+    while (rows.step() == SQLITE_ROW) all.emplace_hint(all.end(), int(rows.numberAt(0)), rows.numberAt(1));
+    return all;
+}
+
 // SQLite keeps what the first statement of a transaction saw for all of it (sqlite.org/isolation.html).
 SealedRows::Snapshot::Snapshot(const SealedRows& of) : m_rows(of) {
     run(of.m_parts->db.handle, "BEGIN");
@@ -446,22 +465,23 @@ Result<Done> SealedRows::write(const std::vector<Row>& rows) {
     quint64 count = p.count;
     const quint64 when = p.written + 1;
     const auto writeAll = [&] {
+        Parts::Step step(db);
         for (const Row& row : rows) {
-            if (const auto old = p.hashOfStored(row.table, row.id)) {
+            if (const auto old = p.hashOfStored(step, row.table, row.id)) {
                 sum.take(*old);
                 --count;
             }
             if (row.content) {
-                const auto hash = p.put(row.table, row.id, when, *row.content);
+                const auto hash = p.put(step, row.table, row.id, when, *row.content);
                 if (!hash) return false;
                 sum.add(*hash);
                 ++count;
                 continue;
             }
-            Statement gone(db, "DELETE FROM sealed WHERE kind = ?1 AND id = ?2");
-            if (gone.number(1, row.table).number(2, row.id).step() != SQLITE_DONE) return false;
+            if (step.drop.number(1, row.table).number(2, row.id).step() != SQLITE_DONE) return false;
+            step.drop.again();
         }
-        return p.putRoot(sum, when, count) && run(db, "COMMIT");
+        return p.putRoot(step, sum, when, count) && run(db, "COMMIT");
     };
     if (!writeAll()) {
         const Error error = notWritten(db, p.path);
@@ -507,7 +527,8 @@ Result<Done> SealedRows::setLocks(const std::vector<KeyLock>& locks) {
             if (row.step() != SQLITE_DONE) return false;
             sum.add(p.hashOf(locksTable, qint64(i), 0, asBytes(lock)));
         }
-        return p.putRoot(sum, when, p.count) && run(db, "COMMIT");
+        Parts::Step step(db);
+        return p.putRoot(step, sum, when, p.count) && run(db, "COMMIT");
     };
     if (!writeAll()) {
         const Error error = notWritten(db, p.path);

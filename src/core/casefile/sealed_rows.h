@@ -12,6 +12,7 @@
 #include <memory>
 #include <optional>
 #include <QByteArray>
+#include <set>
 #include <vector>
 
 namespace eyelid {
@@ -45,6 +46,8 @@ public:
     /// What was written as a row; nothing where there is none. Errors: BadInput where it is not what was written.
     Result<std::optional<QByteArray>> get(int table, qint64 id) const;
     std::vector<qint64> ids(int table) const; ///< in ascending order
+    using Place = std::pair<int, qint64>;     ///< a table and an id
+    std::set<Place> places() const;           ///< of all rows but the root
 
     /// While it lives all is read as it stood when it was made, whatever other programs write meanwhile; nothing is
     /// written through these rows. One at a time.
