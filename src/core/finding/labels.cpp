@@ -150,42 +150,53 @@ const Entry* entryOfCompound(const QStringList& words) {
     return nullptr;
 }
 
-const Entry* exactEntryFor(const QStringList& words) {
-    if (!mayBeListed(words)) return nullptr;
-    if (const Entry* found = entryOfKey(keyOf(words))) return found;
+// `key`: keyOf() these words.
+const Entry* exactEntryOf(const QString& key, const QStringList& words) {
+    if (const Entry* found = entryOfKey(key)) return found;
     if (const Entry* found = entryOfCompound(words)) return found;
     for (const QStringList& other : otherNumbers(words))
         if (const Entry* found = entryOfKey(keyOf(other))) return found;
     return nullptr;
 }
 
-const Entry* misreadEntryFor(const QStringList& words) {
-    if (!mayBeListed(words)) return nullptr;
-    const QString key = keyOf(words);
+const Entry* misreadEntryOf(const QString& key, const QStringList& words) {
     if (key.size() < shortestMisread || key.size() > longestKey() + 1) return nullptr;
+    if (std::all_of(words.begin(), words.end(), isOrdinary)) return nullptr;
     const QString meant = meantBy(key);
-    return meant.isEmpty() || std::all_of(words.begin(), words.end(), isOrdinary) ? nullptr : entryOfKey(meant);
+    return meant.isEmpty() ? nullptr : entryOfKey(meant);
+}
+
+const Entry* exactEntryFor(const QStringList& words) {
+    return mayBeListed(words) ? exactEntryOf(keyOf(words), words) : nullptr;
+}
+
+const Entry* misreadEntryFor(const QStringList& words) {
+    return mayBeListed(words) ? misreadEntryOf(keyOf(words), words) : nullptr;
 }
 
 const Entry* entryFor(const QStringList& words) {
-    const Entry* exact = exactEntryFor(words);
-    return exact ? exact : misreadEntryFor(words);
+    if (!mayBeListed(words)) return nullptr;
+    const QString key = keyOf(words);
+    const Entry* exact = exactEntryOf(key, words);
+    return exact ? exact : misreadEntryOf(key, words);
 }
 
 QStringList labelWords(const QString& text) {
-    QString spaced;
     const QString unaccented = withoutAccents(text);
+    QStringList words;
+    bool begins = true;
     for (qsizetype i = 0; i < unaccented.size(); ++i) {
         const QChar c = unaccented[i];
+        begins = begins || (c.isUpper() && unaccented[i - 1].isLower()); // camelCase is two words
         if (!c.isLetterOrNumber()) {
-            spaced += QLatin1Char(' ');
+            begins = true;
             continue;
         }
-        // camelCase is two words.
-        if (i > 0 && c.isUpper() && unaccented[i - 1].isLower()) spaced += QLatin1Char(' ');
-        spaced += c;
+        if (begins) words.emplace_back();
+        begins = false;
+        words.back() += c.toLower();
     }
-    return spaced.toLower().split(QLatin1Char(' '), Qt::SkipEmptyParts);
+    return words;
 }
 
 // Letters of the words that are labels only when they stand alone ("From", "An", "de").
@@ -208,7 +219,7 @@ QString bearerInCompound(const QString& compound) {
     static const QStringList joints{QString(), QStringLiteral("s"), QStringLiteral("n"), QStringLiteral("en")};
     for (const QString& end : ends)
         for (const QString& joint : joints) {
-            if (!compound.endsWith(joint + end)) continue;
+            if (!compound.endsWith(end) || !QStringView(compound).chopped(end.size()).endsWith(joint)) continue;
             const QString stem = compound.chopped(joint.size() + end.size());
             for (const QString& word : {stem, stem + QLatin1Char('e')})
                 if (const QString whose = somebody(word); !whose.isEmpty()) return whose;
@@ -298,10 +309,9 @@ std::optional<LabelHit> hitAsWritten(const QString& text) {
         return LabelHit{found->kind, found->phrase, whole};
     }
     // "Name of the patient", "Nom du client".
-    const Entry* first = entryFor({words[0]});
     static const QSet<QString> ofs = aroundLabels("of");
-    if (words.size() >= 3 && first && ofs.contains(words[1])) return LabelHit{first->kind, first->phrase, false};
-    return std::nullopt;
+    const Entry* first = words.size() >= 3 && ofs.contains(words[1]) ? entryFor({words[0]}) : nullptr;
+    return first ? std::optional(LabelHit{first->kind, first->phrase, false}) : std::nullopt;
 }
 
 } // namespace

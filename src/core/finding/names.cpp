@@ -24,13 +24,8 @@ constexpr int unlisted = 1 << 20; // a rank beyond all
 } // namespace
 
 int Names::rank(const QString& word, const QString& language) const {
-    const QString spelt = folded(word);
-    int best = unlisted;
-    for (const QString& listed : listedLanguages()) {
-        if (!language.isEmpty() && listed != language && listed != QLatin1String("eng")) continue;
-        if (const int rank = m_words.rank(spelt, listed); rank >= 0) best = std::min(best, rank);
-    }
-    return best;
+    const int best = m_words.bestRank(folded(word), language);
+    return best < 0 ? unlisted : best;
 }
 
 bool Names::isGiven(const QString& word) const {

@@ -7,6 +7,7 @@ namespace eyelid {
 namespace {
 
 constexpr size_t linesOfBundle = 64;
+constexpr qsizetype patternsOfAFinder = 512; // about
 enum Answer : char { NotAsked, No, Perhaps };
 
 } // namespace
@@ -22,8 +23,10 @@ void PageSearch::bundle(const std::vector<TextRun>& runs) {
 
 bool PageSearch::mayMatch(const Pattern& pattern, const TextRun& run) {
     if (!pattern.takesLines()) return true;
-    if (m_bundles.empty())
+    if (m_bundles.empty()) {
         for (const auto* runs : {&m_screen.runs(), &m_screen.wrapped(), &m_screen.flowing()}) bundle(*runs);
+        m_place.reserve(patternsOfAFinder);
+    }
     const auto holdsRun = [&](const Bundles& bundles) {
         const std::less<> before; // of pointers into different vectors too
         const TextRun* first = bundles.runs->data();
@@ -32,10 +35,12 @@ bool PageSearch::mayMatch(const Pattern& pattern, const TextRun& run) {
     const auto of = std::find_if(m_bundles.begin(), m_bundles.end(), holdsRun);
     if (of == m_bundles.end()) return true;
     const size_t bundle = of->first + size_t(&run - of->runs->data()) / linesOfBundle;
-    std::vector<char>& answers = m_answers[pattern.id()];
-    if (answers.empty()) answers.assign(m_texts.size(), NotAsked);
-    if (answers[bundle] == NotAsked) answers[bundle] = pattern.mayMatchOnLines(m_texts[bundle]) ? Perhaps : No;
-    return answers[bundle] == Perhaps;
+    const auto known = m_place.constFind(pattern.id());
+    const size_t place = known != m_place.constEnd() ? *known : *m_place.insert(pattern.id(), m_answers.size());
+    if (place == m_answers.size()) m_answers.resize(place + m_texts.size(), NotAsked);
+    char& answer = m_answers[place + bundle];
+    if (answer == NotAsked) answer = pattern.mayMatchOnLines(m_texts[bundle]) ? Perhaps : No;
+    return answer == Perhaps;
 }
 
 std::vector<PatternMatch> PageSearch::all(const Pattern& pattern, const TextRun& run) {

@@ -32,7 +32,8 @@ private:
     const ScreenText& m_screen;
     std::vector<Bundles> m_bundles; // made when something is first looked for
     std::vector<QByteArray> m_texts;
-    QHash<const void*, std::vector<char>> m_answers; // by pattern, then by bundle
+    QHash<const void*, size_t> m_place; // of a pattern's answers
+    std::vector<char> m_answers;        // by pattern, then by bundle
 };
 
 } // namespace eyelid

@@ -74,8 +74,8 @@ private:
         const std::vector<Token> tokens = tokensOf(run);
         const auto joined = [&](size_t i) {
             // Only a space, or the dot of an initial or a title, stands between the words of one name.
-            const QString between =
-                run.text().mid(tokens[i].span.end(), tokens[i + 1].span.start - tokens[i].span.end());
+            const QStringView between =
+                QStringView(run.text()).mid(tokens[i].span.end(), tokens[i + 1].span.start - tokens[i].span.end());
             return between == QLatin1String(" ") ||
                    (between == QLatin1String(". ") && (tokens[i].text.size() == 1 || isTitle(tokens[i])));
         };

@@ -61,7 +61,8 @@ std::vector<Token> tokensOf(const TextRun& run) {
         t.after = t.span.end() < text.size() ? text[t.span.end()] : QChar();
         const QString restored = nameRestored(t.text);
         t.capital = restored[0].isUpper();
-        t.shouting = t.text.size() > 1 && t.text == t.text.toUpper();
+        const auto isSmall = [](QChar c) { return c.isLower(); };
+        t.shouting = t.text.size() > 1 && std::ranges::none_of(t.text, isSmall) && t.text == t.text.toUpper();
         t.initial = t.text.size() == 1 && t.capital && t.after == QLatin1Char('.');
         for (const QChar c : restored) t.digits = t.digits || c.isDigit();
         tokens.push_back(std::move(t));

@@ -81,11 +81,17 @@ QString nameRestored(const QString& word) {
     const auto figures = std::count_if(word.begin(), word.end(), [](QChar c) { return c.isDigit(); });
     const auto letters = std::count_if(word.begin(), word.end(), [](QChar c) { return c.isLetter(); });
     if (figures >= letters) return out;
-    for (qsizetype i = 1; i < out.size(); ++i)
-        if (out[i - 1].isLetter()) out[i] = alike.inName(out[i]);
+    // Most words stay as they are, and nothing is copied for them.
+    QChar before = word.isEmpty() ? QChar() : word[0];
+    for (qsizetype i = 1; i < word.size(); ++i) {
+        const QChar c = before.isLetter() ? alike.inName(word[i]) : word[i];
+        if (c != word[i]) out[i] = c;
+        before = c;
+    }
     // No word starts with a small l before these; a capital I does.
-    if (out.size() >= 3 && out[0] == QLatin1Char('l') &&
-        (alike.followsCapitalI(out[1]) || out.mid(1, 2) == QLatin1String("eu")))
+    const QString& told = out;
+    if (told.size() >= 3 && told[0] == QLatin1Char('l') &&
+        (alike.followsCapitalI(told[1]) || told.mid(1, 2) == QLatin1String("eu")))
         out[0] = QLatin1Char('I');
     return out;
 }

@@ -48,22 +48,41 @@ const PlainWords& PlainWords::shipped() {
 }
 
 PlainWords::PlainWords() {
-    for (const QString& language : listedLanguages()) {
+    static_assert(std::tuple_size_v<Ranks> == 4);
+    for (size_t language = 0; language < std::tuple_size_v<Ranks>; ++language) {
         int rank = 0;
-        QHash<QString, int>& ranks = m_ranks[language];
-        for (const QString& word : wordsOf(language)) {
-            const QString spelt = withoutAccents(word);
-            m_words.insert(spelt);
-            if (!ranks.contains(spelt)) ranks.insert(spelt, rank);
-            ++rank;
-        }
+        for (const QString& word : wordsOf(listedLanguages()[qsizetype(language)]))
+            add(withoutAccents(word), language, rank++);
     }
     // Latin that nobody means: a word of any language, and of none frequent.
-    QHash<QString, int>& english = m_ranks[listedLanguages().first()];
-    for (const QString& word : shippedWords(QStringLiteral("words/filler-latin.txt"))) {
-        m_words.insert(word);
-        if (!english.contains(word)) english.insert(word, int(english.size()));
+    const auto isEnglish = [](const Ranks& ranks) { return ranks[0] >= 0; };
+    int rank = int(std::ranges::count_if(m_ranks, isEnglish));
+    for (const QString& word : shippedWords(QStringLiteral("words/filler-latin.txt"))) add(word, 0, rank++);
+}
+
+void PlainWords::add(const QString& spelt, size_t language, int rank) {
+    const auto at = m_ranks.find(spelt);
+    Ranks& ranks = at == m_ranks.end() ? *m_ranks.insert(spelt, {-1, -1, -1, -1}) : *at;
+    if (ranks[language] < 0) ranks[language] = rank;
+}
+
+int PlainWords::rank(const QString& spelt, const QString& language) const {
+    const qsizetype at = listedLanguages().indexOf(language);
+    const auto found = m_ranks.constFind(spelt);
+    return at < 0 || found == m_ranks.constEnd() ? -1 : (*found)[size_t(at)];
+}
+
+int PlainWords::bestRank(const QString& spelt, const QString& language) const {
+    const auto found = m_ranks.constFind(spelt);
+    if (found == m_ranks.constEnd()) return -1;
+    const qsizetype other = language.isEmpty() ? -1 : listedLanguages().indexOf(language);
+    int best = -1;
+    for (size_t i = 0; i < found->size(); ++i) {
+        const int rank = (*found)[i];
+        const bool asked = language.isEmpty() || i == 0 || qsizetype(i) == other;
+        if (asked && rank >= 0 && (best < 0 || rank < best)) best = rank;
     }
+    return best;
 }
 
 const NameLists& NameLists::shipped() {

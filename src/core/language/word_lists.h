@@ -2,6 +2,7 @@
 // once, when it is first asked for.
 #pragma once
 
+#include <array>
 #include <bitset>
 #include <QHash>
 #include <QSet>
@@ -33,14 +34,17 @@ private:
 class PlainWords {
 public:
     static const PlainWords& shipped();
-    bool holds(const QString& spelt) const { return m_words.contains(spelt); }
+    bool holds(const QString& spelt) const { return m_ranks.contains(spelt); }
     /// 0 for the most frequent word of a language; -1 for one that is not listed.
-    int rank(const QString& spelt, const QString& language) const { return m_ranks.value(language).value(spelt, -1); }
+    int rank(const QString& spelt, const QString& language) const;
+    /// The best rank in any listed language; in English and one other where that is told.
+    int bestRank(const QString& spelt, const QString& language) const;
 
 private:
     PlainWords();
-    QSet<QString> m_words;
-    QHash<QString, QHash<QString, int>> m_ranks; // by language
+    using Ranks = std::array<int, 4>; // by listedLanguages(); -1 for none
+    void add(const QString& spelt, size_t language, int rank);
+    QHash<QString, Ranks> m_ranks;
 };
 
 /// Names of people and places, in small letters and without accents.
