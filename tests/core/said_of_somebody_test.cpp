@@ -95,3 +95,31 @@ TEST_CASE("a column of firms is one of nobody, though its heading may stand over
     for (const Finding& f : finder().find(mixed.page(), everything(), {})) people << f.text;
     for (const char* name : {"Hofmann", "Oakley"}) CHECK(people.contains(QString::fromUtf8(name)));
 }
+
+TEST_CASE("of what is covered a check sees nothing to be read, whatever stands around it") {
+    for (const char* line : {"█@gw1:~$ curl -u █:█ https://api.example/v2/status", "curl -u █ : █", "$ mysql -u █ -p█"})
+        CHECK(findingsOn({line}).empty());
+    CHECK(foundOn(Kind::Secret, {"curl -u █:ZmqNpAnjTkfn x"}) == list({"ZmqNpAnjTkfn"}));
+}
+
+TEST_CASE("a number right behind a word for somebody is theirs") {
+    CHECK(foundOn(Kind::Record, {"27 June 2022", "Customer 77141165", "Payment reminder"}) == list({"77141165"}));
+    CHECK(foundOn(Kind::Record, {"Kunde 20575857, seit 2019"}) == list({"20575857"}));
+    CHECK(foundOn(Kind::Record, {"Customer 12 of 40", "Name 77141165", "Station 77141165"}).isEmpty());
+}
+
+TEST_CASE("a name in capitals before a slash goes on behind it") {
+    CHECK(foundOn(Kind::Person, {"Holder MARTIN/PETER", "Valid until 2031-04-12"}).join(u' ').contains("/PETER"));
+    CHECK_FALSE(foundOn(Kind::Person, {"Peter Martin/QA", "Peter Martin/2"}).join(u' ').contains(u'/'));
+}
+
+TEST_CASE("who is called like a town is spoken of by that name as well") {
+    CHECK(foundOn(Kind::Person, {"Present: Helena Dokoza, Milan Faller", "1. Helena reports on the leak."}) ==
+          list({"Helena Dokoza", "Milan Faller", "Helena"}));
+    CHECK(foundOn(Kind::Person, {"Present: Milan Faller", "1. The Helena office reports on the leak."}) ==
+          list({"Milan Faller"}));
+}
+
+TEST_CASE("what is asked for in Spanish is given below") {
+    CHECK(foundOn(Kind::Dob, {"¿Cuándo nació?", "25/04/1977"}) == list({"25/04/1977"}));
+}

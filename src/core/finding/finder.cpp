@@ -209,6 +209,11 @@ bool isHeading(const Surroundings& in, const Candidate& c) {
     });
 }
 
+// What a check sees of a value that is covered: "curl -u █:█". Nothing of it can be read.
+bool isHidden(const QString& value) {
+    return value.contains(coverBlock) && std::ranges::none_of(value, [](QChar c) { return c.isLetterOrNumber(); });
+}
+
 } // namespace
 
 const LabelledValue* labelFor(const ScreenText& screen, const TextRun& run, const Span& span, Kind kind) {
@@ -389,7 +394,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
     findOwn(screen, policy, candidates);
     // A given watch list is looked for under any policy: whoever names words means them.
     const auto wanted = [&](const Candidate& c) {
-        if (c.span.length <= 0) return false;
+        if (c.span.length <= 0 || isHidden(c.run->text().mid(c.span.start, c.span.length))) return false;
         if (c.kind == Kind::Watch) return true;
         if (c.kind == Kind::Secret && isPublicKey(c.run->text(), c.span)) return false;
         const KindRule& rule = policy.rule(c.kind);

@@ -421,6 +421,10 @@ private:
                 const int from = words[begin].start;
                 const auto hit = wholeHitOf(text.mid(from, words[end - 1].end() - from));
                 if (hit && (isNumber(hit->kind) || isCodeOfPlace(*hit))) return hit;
+                // "Customer 20575857": whose number it is.
+                if (hit && begin + 1 == end && isLongNumber(text.mid(words[number].start, words[number].length)) &&
+                    namesSomebodysNumber(hit->word + QLatin1String(" number")))
+                    return LabelHit{Kind::Record, hit->word + QLatin1String(" number"), true};
             }
             if (!standsBeforeNumbers(text.mid(words[end - 1].start, words[end - 1].length))) break;
         }

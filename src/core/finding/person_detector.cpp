@@ -195,7 +195,9 @@ private:
         constexpr qsizetype shortest = 3, telling = 4; // letters; "Nya", but not any three
         if (word.size() < telling)
             return word.size() >= shortest && in.names.isGivenOrFamily(word) && !in.names.isCommonWord(word);
-        return !in.names.isCommonWord(word) || in.names.isFrequentName(word, in.screen.language());
+        // "Helena", "Florence": a town's name is said of people as often where somebody is called so.
+        const bool alsoTown = in.names.isGiven(word) && in.names.isPlace(word) && !in.names.isVeryCommonWord(word);
+        return !in.names.isCommonWord(word) || alsoTown || in.names.isFrequentName(word, in.screen.language());
     }
 
     // The parts of a name that was found stand for the same person.

@@ -56,6 +56,11 @@ bool isFigures(const QString& word) {
     return std::ranges::all_of(word, [](QChar c) { return c.isDigit(); });
 }
 
+bool isLongNumber(const QString& word) {
+    constexpr qsizetype fewestFigures = 6;
+    return word.size() >= fewestFigures && isFigures(word);
+}
+
 bool standsBeforeNumbers(const QString& word) {
     static const QSet<QString> words = shippedWords(QStringLiteral("words/before-numbers.txt"));
     return words.contains(withoutAccents(word).toLower());

@@ -15,6 +15,8 @@ std::vector<Span> sentenceWords(const QString& text);
 /// figure.
 bool opensNumber(const QString& text, const std::vector<Span>& words, size_t first);
 bool isFigures(const QString& word);
+/// Figures alone, and too many for a count, a year or a time: somebody's, where a word for somebody stands before them.
+bool isLongNumber(const QString& word);
 /// A little word that may stand between what a number is of and the number: "no.", "is".
 bool standsBeforeNumbers(const QString& word);
 /// The last group of the number that word `first` opens: a sign that ends a clause ends it.

@@ -63,10 +63,21 @@ public:
                 break;
             span.length = t->span.end() - span.start;
         }
+        growOverSlash(span);
         growToGivenName(span);
         growToFamilyName(span);
         growOverParticles(span);
         growToLabelled(span);
+    }
+
+    // "KNORR/KURT": as travel documents and tickets have it (ICAO Doc 9303, IATA resolution 722).
+    void growOverSlash(Span& span) const {
+        static const QRegularExpression rest(QStringLiteral("\\G/\\p{Lu}{2,}(?:[ -]\\p{Lu}{2,})*(?![\\p{L}\\d])"));
+        const QString& text = m_run.text();
+        const QString name = text.mid(span.start, span.length).section(u' ', -1);
+        if (name.size() < 2 || name != name.toUpper()) return;
+        const auto m = rest.match(text, span.end());
+        if (m.hasMatch() && isFree({span.end(), int(m.capturedLength())})) span.length += int(m.capturedLength());
     }
 
     // "2 Neil Wentzel" between "1 K. Swart" and "3 H. Kirsten", or their numbers: a list is counted.
