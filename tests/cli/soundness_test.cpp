@@ -92,6 +92,18 @@ TEST_CASE("what covers named on the command line hide must not be read anywhere 
     CHECK_FALSE(bytesOf(out + QStringLiteral("/redaction-log.json")).contains("elsewhere"));
 }
 
+TEST_CASE("a console whose users and passwords are covered is checked clean, and its prompts stay") {
+    QTemporaryDir folder;
+    const QString out = folder.filePath(QStringLiteral("out"));
+    const CommandResult done = run(redact(out, {data("console.png")}));
+    CHECK(done.status == 0);
+    CHECK(done.out.contains(QStringLiteral("checked clean")));
+    // At the left stand users alone: "@gw1" behind them tells of nobody.
+    const auto log = nlohmann::json::parse(bytesOf(out + QStringLiteral("/redaction-log.json")).toStdString());
+    for (const auto& item : log["files"][0]["items"])
+        if (item["boxes"][0][0] < 30) CHECK(int(item["boxes"][0][2]) < 140); // "mareslucero30"
+}
+
 TEST_CASE("where nothing is looked for, a cover that is named draws nothing but itself") {
     QTemporaryDir folder;
     const auto found = nlohmann::json::parse(

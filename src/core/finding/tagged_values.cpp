@@ -182,6 +182,13 @@ std::vector<std::optional<Kind>> touched(const std::vector<ViewedWord>& words, c
     return by;
 }
 
+// "█@gw1:~$ whoami", once the user is covered: the host, and what is called there, is nobody.
+bool isOfPrompt(const QString& line, int at) {
+    static const QRegularExpression prompt(QStringLiteral("^\\[?[^\\s@]* ?(@[\\w.-]+[: ][~/]\\S*[$#%>] ?)"));
+    const auto m = prompt.match(line);
+    return m.hasMatch() && at >= m.capturedStart(1) && at <= m.capturedEnd(1);
+}
+
 } // namespace
 
 TaggedPage::TaggedPage(const Surroundings& in)
@@ -230,6 +237,7 @@ void TaggedPage::add(size_t begin, size_t end, size_t surest, bool besideSettled
     const bool secret = tag.kind == Kind::Secret;
     // "name@host" in a console: the name alone is somebody's.
     if (const auto at = text.indexOf(u'@', from + 1); tag.kind == Kind::Username && at >= 0 && at < to) to = int(at);
+    if (tag.kind == Kind::Username && isOfPrompt(text, from)) return;
     while (from < to && !opens(text[from], secret)) ++from;
     while (to > from && !ends(text[to - 1], secret)) --to;
     if (from == to || !canBe(tag, text.mid(from, to - from), besideSettled)) return;
