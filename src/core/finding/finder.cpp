@@ -209,9 +209,10 @@ bool isHeading(const Surroundings& in, const Candidate& c) {
     });
 }
 
-// What a check sees of a value that is covered: "curl -u █:█". Nothing of it can be read.
+// What a check sees of a value that is covered: "curl -u █:█". A single sign beside a cover is still to be seen.
 bool isHidden(const QString& value) {
-    return value.contains(coverBlock) && std::ranges::none_of(value, [](QChar c) { return c.isLetterOrNumber(); });
+    return value.contains(coverBlock) &&
+           std::ranges::all_of(value, [](QChar c) { return c == coverBlock || c.isSpace(); });
 }
 
 } // namespace

@@ -70,7 +70,7 @@ public:
         growToLabelled(span);
     }
 
-    // "KNORR/KURT": as travel documents and tickets have it (ICAO Doc 9303, IATA resolution 722).
+    // "KNORR/KURT": as tickets and what is read of travel documents have it.
     void growOverSlash(Span& span) const {
         static const QRegularExpression rest(QStringLiteral("\\G/\\p{Lu}{2,}(?:[ -]\\p{Lu}{2,})*(?![\\p{L}\\d])"));
         const QString& text = m_run.text();

@@ -48,11 +48,10 @@ const PlainWords& PlainWords::shipped() {
 }
 
 PlainWords::PlainWords() {
-    static_assert(std::tuple_size_v<Ranks> == 4);
-    for (size_t language = 0; language < std::tuple_size_v<Ranks>; ++language) {
+    for (qsizetype language = 0; language < listedLanguages().size(); ++language) {
         int rank = 0;
-        for (const QString& word : wordsOf(listedLanguages()[qsizetype(language)]))
-            add(withoutAccents(word), language, rank++);
+        for (const QString& word : wordsOf(listedLanguages()[language]))
+            add(withoutAccents(word), size_t(language), rank++);
     }
     // Latin that nobody means: a word of any language, and of none frequent.
     const auto isEnglish = [](const Ranks& ranks) { return ranks[0] >= 0; };
@@ -63,7 +62,7 @@ PlainWords::PlainWords() {
 void PlainWords::add(const QString& spelt, size_t language, int rank) {
     const auto at = m_ranks.find(spelt);
     Ranks& ranks = at == m_ranks.end() ? *m_ranks.insert(spelt, {-1, -1, -1, -1}) : *at;
-    if (ranks[language] < 0) ranks[language] = rank;
+    if (ranks.at(language) < 0) ranks.at(language) = rank;
 }
 
 int PlainWords::rank(const QString& spelt, const QString& language) const {
