@@ -449,12 +449,16 @@ QByteArray written(const Json& j) {
     return QByteArray::fromStdString(j.dump(-1, ' ', false, Json::error_handler_t::replace));
 }
 
-template <typename T> Result<T> readBack(const QByteArray& json, T (*from)(const Json&)) {
+template <typename T> Result<T> readBack(const std::function<T()>& read) {
     try {
-        return from(Json::parse(json.begin(), json.end()));
-    } catch (const std::exception&) { // of the JSON library's, or Damaged
+        return read();
+    } catch (const std::exception&) { // of the JSON libraries', or Damaged
         return Error{Error::Kind::BadInput, Tr::tr("This record of a case is damaged.")};
     }
+}
+
+template <typename T> Result<T> readBack(const QByteArray& json, T (*from)(const Json&)) {
+    return readBack<T>([&] { return from(Json::parse(json.begin(), json.end())); });
 }
 
 } // namespace
@@ -484,8 +488,7 @@ QByteArray readingsToJson(const std::vector<PictureReading>& readings) {
 }
 
 Result<std::vector<PictureReading>> readingsFromJson(const QByteArray& json) {
-    return readBack<std::vector<PictureReading>>(json,
-                                                 [](const Json& j) { return j.get<std::vector<PictureReading>>(); });
+    return readBack<std::vector<PictureReading>>([&] { return pictureReadingsFrom(json); });
 }
 
 QByteArray headToJson(const CaseHead& head) {

@@ -2,18 +2,15 @@
 
 #include "base/qt_json.h"
 
+#include <simdjson.h>
+
 using Json = nlohmann::json;
 
 namespace eyelid {
 
-// Found by their arguments, so not in the unnamed namespace. Each pair is the fields of one type, in its header's
-// order.
+// Written by nlohmann-json: found by their arguments, so not in the unnamed namespace. Each is the fields of one type,
+// in its header's order.
 
-// As the first version of the format had them, one array each.
-static void from_json(const Json& j, Glyph& g) {
-    g = {j.at(0).get<QString>(), j.at(1).get<QRectF>(), j.at(2).get<double>(), j.at(3).get<bool>(),
-         j.at(4).get<QStringList>()};
-}
 // A page has thousands of letters: what is said of each stands in rows, and what is said of few by their numbers.
 static Json glyphsJson(const std::vector<Glyph>& glyphs) {
     Json letters = Json::array(), boxes = Json::array(), sure = Json::array(), inexact = Json::array(),
@@ -28,21 +25,6 @@ static Json glyphsJson(const std::vector<Glyph>& glyphs) {
     }
     return {{"letters", letters}, {"boxes", boxes}, {"sure", sure}, {"inexact", inexact}, {"others", others}};
 }
-static std::vector<Glyph> glyphsFrom(const Json& j) {
-    if (j.is_array()) return j.get<std::vector<Glyph>>();
-    const Json &letters = j.at("letters"), &boxes = j.at("boxes"), &sure = j.at("sure");
-    if (boxes.size() != 4 * letters.size() || sure.size() != letters.size()) throw Damaged("letters without places");
-    std::vector<Glyph> glyphs(letters.size());
-    for (size_t i = 0; i < glyphs.size(); ++i) {
-        const auto side = [&](size_t n) { return boxes[4 * i + n].get<double>(); };
-        glyphs[i] = {
-            letters[i].get<QString>(), QRectF(side(0), side(1), side(2), side(3)), sure[i].get<double>(), true, {}};
-    }
-    for (const Json& number : j.at("inexact")) glyphs.at(number.get<size_t>()).exact = false;
-    for (const Json& other : j.at("others"))
-        glyphs.at(other.at(0).get<size_t>()).others = other.at(1).get<QStringList>();
-    return glyphs;
-}
 static void to_json(Json& j, const Word& w) {
     j = {{"text", w.text},
          {"box", w.box},
@@ -50,47 +32,136 @@ static void to_json(Json& j, const Word& w) {
          {"glyphs", glyphsJson(w.glyphs)},
          {"others", w.alternatives}};
 }
-static void from_json(const Json& j, Word& w) {
-    w = {j.at("text").get<QString>(), j.at("box").get<QRectF>(), j.at("confidence").get<double>(),
-         glyphsFrom(j.at("glyphs")), j.at("others").get<QStringList>()};
-}
 static void to_json(Json& j, const TextLine& l) {
     j = {{"words", l.words},       {"box", l.box},     {"baseline", l.baseline}, {"x_height", l.xHeight},
          {"light", l.lightOnDark}, {"rules", l.rules}, {"turned", l.turned}};
 }
-static void from_json(const Json& j, TextLine& l) {
-    l = {j.at("words").get<std::vector<Word>>(),
-         j.at("box").get<QRectF>(),
-         j.at("baseline").get<double>(),
-         j.at("x_height").get<double>(),
-         j.at("light").get<bool>(),
-         j.at("rules").get<std::vector<QRectF>>(),
-         j.at("turned").get<int>()};
-}
 static void to_json(Json& j, const Code& c) {
     j = {{"kind", c.kind}, {"content", c.content}, {"corners", c.corners}, {"box", c.box}};
 }
-static void from_json(const Json& j, Code& c) {
-    c = {j.at("kind").get<QString>(), j.at("content").get<QString>(), j.at("corners").get<QPolygonF>(),
-         j.at("box").get<QRectF>()};
-}
 static void to_json(Json& j, const Face& f) {
     j = {f.box, f.sureness};
-}
-static void from_json(const Json& j, Face& f) {
-    f = {j.at(0).get<QRectF>(), j.at(1).get<double>()};
 }
 void to_json(Json& j, const Page& p) {
     j = {{"size", p.size},   {"lines", p.lines},         {"codes", p.codes},
          {"faces", p.faces}, {"illegible", p.illegible}, {"languages", p.languages}};
 }
+
+namespace {
+
+// Read by simdjson, several times as fast: 200 captures hold some four million of these values. What is missing or of
+// another type throws its simdjson_error.
+using Element = simdjson::dom::element;
+using Elements = simdjson::dom::array;
+
+QString textFrom(const Element& e) {
+    const std::string_view text = e;
+    return QString::fromUtf8(text.data(), qsizetype(text.size()));
+}
+
+int intFrom(const Element& e) {
+    const int64_t number = e;
+    if (number != int(number)) throw Damaged("a number out of its range");
+    return int(number);
+}
+
+QRectF rectFrom(const Element& e) {
+    const Elements sides = e;
+    return QRectF(sides.at(0), sides.at(1), sides.at(2), sides.at(3));
+}
+
+QPointF pointFrom(const Element& e) {
+    const Elements sides = e;
+    return QPointF(sides.at(0), sides.at(1));
+}
+
+template <typename List, typename T> List listFrom(const Element& e, T (*from)(const Element&)) {
+    List all;
+    for (const Element entry : Elements(e)) all.push_back(from(entry));
+    return all;
+}
+
+QStringList textsFrom(const Element& e) {
+    return listFrom<QStringList>(e, textFrom);
+}
+
+// As the first version of the format had them, one array each.
+Glyph glyphFrom(const Element& e) {
+    const Elements j = e;
+    return {textFrom(j.at(0)), rectFrom(j.at(1)), j.at(2), j.at(3), textsFrom(j.at(4))};
+}
+
+std::vector<Glyph> glyphsFrom(const Element& j) {
+    if (j.is_array()) return listFrom<std::vector<Glyph>>(j, glyphFrom);
+    const Elements letters = j["letters"], boxes = j["boxes"], sure = j["sure"];
+    if (boxes.size() != 4 * letters.size() || sure.size() != letters.size()) throw Damaged("letters without places");
+    std::vector<Glyph> glyphs;
+    glyphs.reserve(letters.size());
+    auto side = boxes.begin();
+    auto confidence = sure.begin();
+    const auto next = [](Elements::iterator& at) {
+        const double number = *at;
+        ++at;
+        return number;
+    };
+    for (const Element letter : letters) {
+        const double x = next(side), y = next(side), width = next(side), height = next(side);
+        glyphs.push_back({textFrom(letter), QRectF(x, y, width, height), next(confidence), true, {}});
+    }
+    for (const Element number : Elements(j["inexact"])) glyphs.at(size_t(uint64_t(number))).exact = false;
+    for (const Element other : Elements(j["others"]))
+        glyphs.at(size_t(uint64_t(other.at(0)))).others = textsFrom(other.at(1));
+    return glyphs;
+}
+
+Word wordFrom(const Element& j) {
+    return {textFrom(j["text"]), rectFrom(j["box"]), j["confidence"], glyphsFrom(j["glyphs"]), textsFrom(j["others"])};
+}
+
+TextLine lineFrom(const Element& j) {
+    return {listFrom<std::vector<Word>>(j["words"], wordFrom),
+            rectFrom(j["box"]),
+            j["baseline"],
+            j["x_height"],
+            j["light"],
+            listFrom<std::vector<QRectF>>(j["rules"], rectFrom),
+            intFrom(j["turned"])};
+}
+
+Code codeFrom(const Element& j) {
+    return {textFrom(j["kind"]), textFrom(j["content"]), listFrom<QPolygonF>(j["corners"], pointFrom),
+            rectFrom(j["box"])};
+}
+
+Face faceFrom(const Element& j) {
+    return {rectFrom(j.at(0)), j.at(1)};
+}
+
+Page pageFrom(const Element& j) {
+    const Element size = j["size"];
+    return {
+        QSize(intFrom(size.at(0)), intFrom(size.at(1))),         listFrom<std::vector<TextLine>>(j["lines"], lineFrom),
+        listFrom<std::vector<Code>>(j["codes"], codeFrom),       listFrom<std::vector<Face>>(j["faces"], faceFrom),
+        listFrom<std::vector<QRectF>>(j["illegible"], rectFrom), textFrom(j["languages"])};
+}
+
+PictureReading pictureReadingFrom(const Element& j) {
+    return {PictureId::fromHex(textFrom(j["picture"]).toLatin1()), textFrom(j["languages"]),
+            std::make_shared<const Page>(pageFrom(j["page"]))};
+}
+
+} // namespace
+
+// A page within a step that can be taken back: seldom, and so by way of the text that holds pages elsewhere.
 void from_json(const Json& j, Page& p) {
-    p = {j.at("size").get<QSize>(),
-         j.at("lines").get<std::vector<TextLine>>(),
-         j.at("codes").get<std::vector<Code>>(),
-         j.at("faces").get<std::vector<Face>>(),
-         j.at("illegible").get<std::vector<QRectF>>(),
-         j.at("languages").get<QString>()};
+    simdjson::dom::parser parser;
+    p = pageFrom(parser.parse(j.dump()));
+}
+
+std::vector<PictureReading> pictureReadingsFrom(const QByteArray& json) {
+    simdjson::dom::parser parser;
+    return listFrom<std::vector<PictureReading>>(parser.parse(json.constData(), size_t(json.size())),
+                                                 pictureReadingFrom);
 }
 
 } // namespace eyelid
