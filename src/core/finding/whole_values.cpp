@@ -3,6 +3,7 @@
 #include "base/sentence.h"
 #include "finding/ordinary_word.h"
 #include "finding/person_words.h"
+#include "finding/rest_elsewhere.h"
 #include "finding/tagged_values.h"
 #include "language/countries.h"
 
@@ -423,21 +424,6 @@ bool givesWay(const Candidate& one, const Candidate& other) {
     return one.kind == Kind::Person && other.kind == Kind::Email;
 }
 
-// "+ 872" in the cell before the rest of the number: what the reader took for a gap was within it.
-std::optional<Candidate> countryCodeBefore(const Surroundings& in, const Candidate& number) {
-    static const QRegularExpression code(QStringLiteral("(\\+ ?\\d{1,4}) ?[-–]?$"));
-    const int left = number.span.start == 0 ? in.screen.lineBeside(number.run->line) : -1;
-    if (left < 0) return std::nullopt;
-    const TextRun& before = in.screen.runs()[size_t(left)];
-    const auto m = code.match(before.text());
-    if (!m.hasMatch()) return std::nullopt;
-    Candidate whole = number;
-    whole.run = &before;
-    whole.span = {int(m.capturedStart(1)), int(m.capturedLength(1))};
-    whole.key.clear();
-    return whole;
-}
-
 // "Šentilj" and "Slov. Goricah" around "v": what a little word of no language here parts on a line is one address.
 void joinHalves(const Names& names, std::vector<Candidate>& found) {
     static const QRegularExpression little(QStringLiteral("^ (\\p{Ll}{1,3})\\.? $"));
@@ -474,28 +460,6 @@ void dropGrownAlike(std::vector<Candidate>& found) {
                 if (found[j].confidence > found[i].confidence) found[i] = std::move(found[j]);
                 found.erase(found.begin() + long(j));
             }
-}
-
-// "Germany" right under the town: an address of another country ends so. "54172": a post code that its line had no room
-// for.
-std::optional<Candidate> restUnder(const Surroundings& in, const Candidate& address) {
-    constexpr double close = 1.8; // heights of a small x between two lines of one block
-    static const QRegularExpression code(QStringLiteral(
-        "^(?:\\d{4,6}(?:-\\d{3,4})?|\\d{3} \\d{2}|[A-Z]{1,2}\\d[A-Z\\d]? \\d[A-Z]{2}|[A-Z]\\d[A-Z] \\d[A-Z]\\d)$"));
-    const int under = in.screen.lineBelow(address.run->line);
-    if (under < 0) return std::nullopt;
-    const QString& rest = in.screen.runs()[size_t(under)].text();
-    const bool broken = address.span.end() == address.run->text().size() && code.match(rest).hasMatch();
-    if (!broken && !isCountry(rest)) return std::nullopt;
-    const TextLine& above = in.screen.page().lines[size_t(address.run->line)];
-    const TextLine& below = in.screen.page().lines[size_t(under)];
-    if (below.box.top() - above.box.bottom() > close * std::max(above.xHeight, below.xHeight)) return std::nullopt;
-    Candidate whole = address;
-    whole.run = &in.screen.runs()[size_t(under)];
-    whole.span = {0, int(rest.size())};
-    whole.reason = Tr::tr("goes on under a street address");
-    whole.key.clear();
-    return whole;
 }
 
 } // namespace
@@ -548,9 +512,7 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
     std::vector<Candidate> more;
     for (const Candidate& c : found) {
         if (c.run->second >= 0) continue;
-        auto rest = c.kind == Kind::Phone     ? countryCodeBefore(in, c)
-                    : c.kind == Kind::Address ? restUnder(in, c)
-                                              : std::nullopt;
+        auto rest = restElsewhere(in, c);
         const auto isIn = [&](const Candidate& other) {
             return other.run == rest->run && other.span.start <= rest->span.start &&
                    other.span.end() >= rest->span.end();
