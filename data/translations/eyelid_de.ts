@@ -8362,5 +8362,9 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>is said to live or to be born somewhere</source>
         <translation>wird als Person mit Wohnsitz oder Geburt genannt</translation>
     </message>
+    <message>
+        <source>is a town under somebody&apos;s date of birth</source>
+        <translation>ist ein Ort unter jemandes Geburtsdatum</translation>
+    </message>
 </context>
 </TS>

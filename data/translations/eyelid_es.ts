@@ -8362,5 +8362,9 @@ o suelte aquí archivos de imagen.
         <source>is said to live or to be born somewhere</source>
         <translation>se nombra con su domicilio o nacimiento</translation>
     </message>
+    <message>
+        <source>is a town under somebody&apos;s date of birth</source>
+        <translation>es una localidad bajo la fecha de nacimiento de alguien</translation>
+    </message>
 </context>
 </TS>

@@ -8362,5 +8362,9 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>is said to live or to be born somewhere</source>
         <translation>est cité avec son domicile ou sa naissance</translation>
     </message>
+    <message>
+        <source>is a town under somebody&apos;s date of birth</source>
+        <translation>est une localité sous la date de naissance de quelqu’un</translation>
+    </message>
 </context>
 </TS>

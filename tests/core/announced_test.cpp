@@ -5,17 +5,6 @@
 
 using namespace eyelid;
 
-namespace {
-
-QStringList foundOn(Kind kind, const Page& page) {
-    QStringList texts;
-    for (const Finding& f : finder().find(page, everything(), {}))
-        if (f.kind == kind) texts << f.text;
-    return texts;
-}
-
-} // namespace
-
 TEST_CASE("a word for somebody before a word for a number names somebody's number, in four languages") {
     for (const char* label : {"Staff no.", "Tenant number", "your member ID", "Mitarbeiternummer", "Kundennr.",
                               "N° client", "N.° empleado", "Matricule"}) {

@@ -26,5 +26,7 @@ extern "C" int LLVMFuzzerTestOneInput(const uint8_t* data, size_t size) {
     const QByteArray json(reinterpret_cast<const char*>(data), qsizetype(size));
     survivesWriting(stateFromJson(json), stateToJson, stateFromJson);
     survivesWriting(changeFromJson(json), changeToJson, changeFromJson);
+    survivesWriting(captureFromJson(json), captureToJson, captureFromJson);
+    survivesWriting(readingsFromJson(json), readingsToJson, readingsFromJson);
     return 0;
 }

@@ -27,11 +27,15 @@ inline std::vector<Finding> findingsOn(std::initializer_list<const char*> lines)
     return finder().find(pageOf(lines).page(), everything(), {});
 }
 
-inline QStringList foundOn(Kind kind, std::initializer_list<const char*> lines) {
+inline QStringList foundOn(Kind kind, const Page& page) {
     QStringList texts;
-    for (const Finding& f : findingsOn(lines))
+    for (const Finding& f : finder().find(page, everything(), {}))
         if (f.kind == kind) texts << f.text;
     return texts;
+}
+
+inline QStringList foundOn(Kind kind, std::initializer_list<const char*> lines) {
+    return foundOn(kind, pageOf(lines).page());
 }
 
 } // namespace eyelid

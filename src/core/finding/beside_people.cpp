@@ -41,6 +41,7 @@ public:
                     addTownBesideCode(*c, out);
                 }
                 if (c->kind == Kind::Username) addTownBehindHandle(*c, out);
+                if (c->kind == Kind::Dob) addTownUnderBirth(*c, out);
             }
         }
     }
@@ -235,6 +236,34 @@ private:
         const Span span{0, int(run.text().size())};
         if (words.match(run.text()).hasMatch() && isFree(run, span) && isTown(run.text(), false))
             out.push_back({Kind::Address, &run, span, besideConfidence, Tr::tr("goes on under a street address"), {}});
+    }
+
+    // The next line of the same block, at the same left side or in the same middle. -1 where there is none.
+    int lineUnder(int line) const {
+        constexpr double close = 2.2, inLine = 0.6; // heights of a small x
+        const int below = m_in.screen.lineBelow(line);
+        if (below >= 0) return below;
+        const auto& lines = m_in.screen.page().lines;
+        const TextLine& upper = lines[size_t(line)];
+        const double size = std::max(4.0, upper.xHeight);
+        const auto isUnder = [&](const TextLine& lower) {
+            const double gap = lower.box.top() - upper.box.bottom();
+            return gap > -0.5 * size && gap <= close * size &&
+                   std::abs(lower.box.center().x() - upper.box.center().x()) <= inLine * size;
+        };
+        const auto next = std::ranges::find_if(lines, isUnder);
+        return next == lines.end() ? -1 : int(next - lines.begin());
+    }
+
+    // "* 17.5.1962" over "Alderport": a line of its own in what is told of somebody.
+    void addTownUnderBirth(const Candidate& birth, std::vector<Candidate>& out) const {
+        const int below = lineUnder(birth.run->line);
+        if (below < 0 || birth.span.end() < int(birth.run->text().size()) || m_in.screen.labelOf(below)) return;
+        const TextRun& run = m_in.screen.runs()[size_t(below)];
+        const Span span{0, int(run.text().size())};
+        if (isFree(run, span) && isTown(run.text(), true))
+            out.push_back(
+                {Kind::Address, &run, span, besideConfidence, Tr::tr("is a town under somebody's date of birth"), {}});
     }
 
     // "Angeline Kris (akris)": in brackets behind a name, and made of it.

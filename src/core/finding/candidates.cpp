@@ -4,6 +4,7 @@
 #include "picture/geometry.h"
 
 #include <algorithm>
+#include <QRegularExpression>
 
 namespace eyelid {
 namespace {
@@ -60,7 +61,28 @@ std::vector<Candidate> leftOver(const ScreenText& screen, const Candidate& c,
     return rest;
 }
 
+// "26 Sébastien de la Victoire, Y5N 7M0 West Jeannot": between the number of a house and a post code.
+bool isStreetOf(const Candidate& name, const Candidate& address) {
+    static const QRegularExpression number(QStringLiteral("^\\d{1,5}[A-Za-z]?,? $")),
+        code(QStringLiteral("^, ?(?=[^,]{0,12}\\d)"));
+    if (name.run != address.run || name.span.start <= address.span.start || name.span.end() >= address.span.end())
+        return false;
+    const QString& text = name.run->text();
+    return number.match(text.mid(address.span.start, name.span.start - address.span.start)).hasMatch() &&
+           code.match(text.mid(name.span.end(), address.span.end() - name.span.end())).hasMatch();
+}
+
 } // namespace
+
+void dropNamesOfStreets(std::vector<Candidate>& candidates) {
+    std::vector<Candidate> addresses;
+    std::ranges::copy_if(candidates, std::back_inserter(addresses),
+                         [](const Candidate& c) { return c.kind == Kind::Address; });
+    std::erase_if(candidates, [&](const Candidate& c) {
+        return c.kind == Kind::Person &&
+               std::ranges::any_of(addresses, [&](const Candidate& address) { return isStreetOf(c, address); });
+    });
+}
 
 // The surest first; where one reaches over what is taken already, what is left of it stays.
 std::vector<Candidate> withoutOverlaps(const ScreenText& screen, const std::vector<Candidate>& surestFirst) {

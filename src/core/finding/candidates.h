@@ -11,6 +11,9 @@ namespace eyelid {
 /// The surest first; where one reaches over what is taken already, what is left of it stays.
 std::vector<Candidate> withoutOverlaps(const ScreenText& screen, const std::vector<Candidate>& surestFirst);
 
+/// Who a street is called after is part of its address, and nobody here.
+void dropNamesOfStreets(std::vector<Candidate>& candidates);
+
 Finding toFinding(const ScreenText& screen, const Candidate& candidate);
 
 /// Whether half of a box lies within a finding's.

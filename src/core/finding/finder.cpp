@@ -415,6 +415,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
     }
     dropCounted(screen, candidates);
     std::erase_if(candidates, [&](const Candidate& c) { return !wanted(c) || isHeading(in, c); });
+    dropNamesOfStreets(candidates);
     // The surest first; of equals the longer, then the one higher up, so that the order is always the same.
     std::stable_sort(candidates.begin(), candidates.end(), [](const Candidate& a, const Candidate& b) {
         if (a.confidence != b.confidence) return a.confidence > b.confidence;

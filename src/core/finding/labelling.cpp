@@ -396,7 +396,8 @@ private:
                     wholeHitOf(question.mid(words[begin].start, words[end - 1].end() - words[begin].start));
                 // "Lives at 331 Weir Villages?" gives it itself.
                 const bool given = question.mid(words[end - 1].end()).contains(number);
-                if (hit && !given && (toldByForm(hit->kind) || hit->kind == Kind::Address)) return hit;
+                if (hit && !given && (toldByForm(hit->kind) || isNumber(hit->kind) || hit->kind == Kind::Address))
+                    return hit;
             }
         return std::nullopt;
     }

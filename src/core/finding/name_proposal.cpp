@@ -130,7 +130,7 @@ private:
                 if (i > m_first && isCalendarWord(m_tokens[i])) m_first = i + 1;
             // Whatever language the page is of: "Bonjour Jacques".
             const auto leads = [&](const Token& t) {
-                return isNoName(t) || isGreetingWord(t) || t.text == QStringLiteral("À");
+                return isNoName(t) || isGreetingWord(t) || isThanks(t) || t.text == QStringLiteral("À");
             };
             while (m_first < m_last && leads(m_tokens[m_first])) ++m_first;
         }
@@ -396,7 +396,9 @@ private:
     void weighThings() {
         const Token &first = m_tokens[m_first], &last = m_tokens[m_last];
         // Followed by a word for a street, a firm or a thing: not a person.
-        if (!m_label && m_last + 1 < m_tokens.size() && isThing(m_tokens[m_last + 1])) m_proposal.sum -= 0.4;
+        const bool unlisted = isOneWord() && !m_names.isGivenOrFamily(first.text); // "Creditor: Larkmoor Water"
+        if ((!m_label || unlisted) && m_last + 1 < m_tokens.size() && isThing(m_tokens[m_last + 1]))
+            m_proposal.sum -= 0.4;
         // Church, Castle and West are names as well: less where the lists know both.
         if ((isThing(last) || leadsAThing(first)) && !m_label)
             m_proposal.sum -= count() >= 2 && m_names.isGiven(first.text) && m_names.isFamily(last.text) ? 0.2 : 0.4;

@@ -72,6 +72,14 @@ bool isMixed(const QString& text) {
     return upper >= fewest && lower >= fewest;
 }
 
+// "k7pm2x9q": figures among letters, and no more than once a word with its number.
+bool isOfBoth(const QString& text) {
+    constexpr int fewestChanges = 2;
+    int changes = 0;
+    for (qsizetype i = 1; i < text.size(); ++i) changes += text[i].isDigit() != text[i - 1].isDigit();
+    return changes >= fewestChanges && std::ranges::all_of(text, [](QChar c) { return c.isLetterOrNumber(); });
+}
+
 // "Authorization: Bearer …": the scheme is no part of the token (RFC 9110).
 Span withoutScheme(const QString& line, const Span& value) {
     static const QRegularExpression scheme(QStringLiteral("^(?:bearer|basic|digest|token) +(?=\\S)"),
@@ -129,6 +137,9 @@ public:
                 if (isMixed(value) && std::ranges::count_if(value, [](QChar c) { return c.isDigit(); }) >= 2)
                     add(m.groups[1], 0.75, Tr::tr("is told to be a password, key or token"));
             }
+            for (const PatternMatch& m : in.search.all(m_newlyMade, run))
+                if (isMixed(m.text(run.search, 1)) || isOfBoth(m.text(run.search, 1)))
+                    add(m.groups[1], 0.75, Tr::tr("is told to be a password, key or token"));
             for (const PatternMatch& m : in.search.all(m_plainKey, run))
                 if (isMixed(m.text(run.search, 1)))
                     add(m.groups[1], 0.85, Tr::tr("follows a word for a password, key or token"));
@@ -390,6 +401,9 @@ private:
         R"((?i)\b(?:<<told>>)\b(?: (?:for|of|to|on|für|zum|des|der|pour|de|du|para|del)(?: \p{L}+){1,5})?(?:\s?[:=]\s?|(?: (?:is|was|ist|war|lautet|est|es|era)|[’']s)(?: now| still| just| always| jetzt| noch| toujours| todavía)?:? | )["'“„«]?([^\s"'”“«»,;]{3,40}[^\s"'”“«»,;.:)]))");
     // An answer to who asked for one.
     Pattern m_itIs{R"((?i)(?:^|[\s>])(?:it is|it[’']s|es ist|c[’']est|es):? ([A-Za-z0-9]{10,40})(?:$|[\s,.]))"};
+    // "Reset, temporary one: 0wjhJAC8z".
+    Pattern m_newlyMade =
+        ofWords(R"((?i)(?:^|[\s(,])(?:<<newly made>>)(?: (?:one|code))?\s?:\s?([^\s,;]{5,40}[^\s,;.)]))");
     // A word for any key, and for those of doors as well: what follows must look like one.
     Pattern m_plainKey = ofWords(R"((?i)(?:^|[\s(])(?:<<of doors as well>>)\s?:\s?([A-Za-z0-9]{8,40})(?:$|[\s,;)]))");
     Pattern m_keyHeading = ofWords(R"((?i)(?:<<of doors as well>>))");

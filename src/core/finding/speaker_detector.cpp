@@ -4,6 +4,7 @@
 #include "finding/detector.h"
 #include "finding/ordinary_word.h"
 #include "finding/person_words.h"
+#include "picture/geometry.h"
 
 #include <algorithm>
 
@@ -35,6 +36,7 @@ public:
         findAddressed(in, out);
         findWhoIsWho(in, out);
         findAppointments(in, out);
+        findInBrackets(in, out);
         findBerths(in, out);
     }
 
@@ -127,6 +129,30 @@ private:
                 all.push_back({Kind::Person, &run, m.groups[1], 0.75, Tr::tr("is whom an appointment is with"), {}});
             }
         if (known) out.insert(out.end(), all.begin(), all.end());
+    }
+
+    // "10:35  Dentist (Tomke)": whom an entry beside an hour is of, though they be called like a town.
+    void findInBrackets(const Surroundings& in, std::vector<Candidate>& out) const {
+        for (const TextRun& run : in.screen.runs())
+            for (const PatternMatch& m : in.search.all(m_inBrackets, run)) {
+                const QString name = m.text(run.search, 2);
+                const Token word = tokensOf(TextRun{SearchText(name)}).front();
+                const bool other =
+                    isThing(word) || isCalendarWord(word) || in.names.isVeryCommonWord(name, in.screen.language());
+                if (in.names.isGiven(name) && !other && (m.groups[1].length > 0 || isBesideHour(in, run)))
+                    out.push_back({Kind::Person, &run, m.groups[2], 0.7, Tr::tr("is whom an appointment is with"), {}});
+            }
+    }
+
+    // The hour may stand somewhat higher than what fills its field.
+    bool isBesideHour(const Surroundings& in, const TextRun& entry) const {
+        constexpr double sameRow = 0.3; // of the lower of two lines
+        const auto& lines = in.screen.page().lines;
+        const QRectF& box = lines[size_t(entry.line)].box;
+        return std::ranges::any_of(in.screen.runs(), [&](const TextRun& run) {
+            const QRectF& hour = lines[size_t(run.line)].box;
+            return hour.right() <= box.left() && verticalShare(hour, box) >= sameRow && m_hour.matchesWhole(run.text());
+        });
     }
 
     // "Room 12: Thistlewood / Boon": who lies, lives or sits where.
@@ -256,6 +282,9 @@ private:
     Pattern m_appointment = Pattern::ofWords(
         R"(^(?i:<<appointment>>)(?::| ?[–—\-])?(?: (?i:with|mit|bei|avec|chez|con))? (\p{Lu}[\p{L}'’\-]+(?: \p{Lu}[\p{L}'’\-]+)?)(?:$| ?[–—|(/,]| - ))",
         QStringLiteral("words/around-names.txt"));
+    Pattern m_inBrackets{
+        R"(^(\d{1,2}[:.]\d{2}(?: ?[–\-] ?\d{1,2}[:.]\d{2})?:? )?\p{L}[\p{L} .,:'’\-]{2,40} \((\p{Lu}[\p{L}'’\-]+)\)$)"};
+    Pattern m_hour{R"(\d{1,2}[:.]\d{2}(?: ?(?:[AaPp]\.?[Mm]\.?|[–\-] ?\d{1,2}[:.]\d{2}))?)"};
     Pattern m_berth = Pattern::ofWords(
         R"(^(?i:<<berth>>) ?(?:[Nn][or]\.? ?)?\d{1,4}[a-z]?(?::| ?[–—\-]) (\p{Lu}[\p{L}'’\-]+)(?: ?[/&+,] ?(\p{Lu}[\p{L}'’\-]+))?$)",
         QStringLiteral("words/around-names.txt"));

@@ -306,6 +306,10 @@ bool TaggedPage::isNameLike(const QString& text, double confidence) const {
     // "N/Réf", "V/Zeichen": whose reference it is.
     static const QRegularExpression shortened(QStringLiteral("^\\p{L}/\\p{L}+$"));
     if (words.size() == 1 && shortened.match(text).hasMatch()) return false;
+    // "Larkmoor Water": a firm or a place, where no list has a name in it.
+    const std::vector<Token> tokens = tokensOf(TextRun{SearchText(text)});
+    if (words.size() > 1 && !tokens.empty() && isThing(tokens.back()) && std::ranges::none_of(words, known))
+        return false;
     // "my", though somebody is called My.
     if (words.size() == 1 && text == text.toLower() && m_in.names.isVeryCommonWord(text, m_in.screen.language()))
         return false;

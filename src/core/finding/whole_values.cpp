@@ -68,7 +68,24 @@ public:
         growToGivenName(span);
         growToFamilyName(span);
         growOverParticles(span);
+        growOverSmallFamily(span);
         growToLabelled(span);
+    }
+
+    // "Tomke" where "Tomke Liebe" stands elsewhere on the page: all of it, though half is a word of every day.
+    void growToKnown(const QStringList& names, Span& span) const {
+        const QString& text = m_run.text();
+        const QString own = text.mid(span.start, span.length);
+        const auto goesOn = [&](qsizetype at) { return at >= 0 && at < text.size() && text[at].isLetterOrNumber(); };
+        for (const QString& name : names) {
+            const qsizetype start = span.start - name.indexOf(own), end = start + name.size();
+            if (!name.contains(own) || start < 0 || text.mid(start, name.size()) != name) continue;
+            if (goesOn(start - 1) || goesOn(end) || !isFree({int(start), int(span.start - start)}) ||
+                !isFree({span.end(), int(end) - span.end()}))
+                continue;
+            span = {int(start), int(name.size())};
+            return;
+        }
     }
 
     // "KNORR/KURT": as tickets and what is read of travel documents have it.
@@ -194,6 +211,7 @@ public:
         static const QRegularExpression floor(QStringLiteral(
             "^(,? \\d{1,2}\\.?[ºª°](?:,? ?(?:[A-Z]\\b|izq\\.?|izda\\.?|dcha\\.?|drcha\\.?|pta\\.? ?\\d{1,2}))?)"));
         if (const auto m = floor.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
+        growOverTown(span);
         growOverJoinedTown(span);
         if (const auto m = town.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
         growOverFlats(span);
@@ -240,6 +258,9 @@ private:
         static const QRegularExpression ends(QStringLiteral("^ ?(?:$|[|;·])"));
         static const QRegularExpression counted(QStringLiteral("^\\d{1,4}[A-Za-z.)]? $"));
         if (!ends.match(m_run.text().mid(span.end())).hasMatch()) return;
+        // "Note · von Lola Bader": before a given name and a family's it says who it is by.
+        const QString name = m_run.text().mid(span.start, span.length);
+        if (m_in.names.isGiven(name.section(u' ', 0, 0)) && name.contains(u' ') && !name.contains(u',')) return;
         Span grown = span;
         const auto before = [&](const Token& t) { return t.span.end() <= grown.start; };
         while (const Token* t = last(before)) {
@@ -247,6 +268,14 @@ private:
             grown = {t->span.start, grown.end() - t->span.start};
         }
         if (beginsAt(grown.start) || counted.match(m_run.text().left(grown.start)).hasMatch()) span = grown;
+    }
+
+    // "Valeria Avilés de Quintero" before "de la cruz": a family's name written small, at the end of its cell.
+    void growOverSmallFamily(Span& span) const {
+        static const QRegularExpression small(QStringLiteral("^ (?:de la|de los|de las|del|de) (\\p{Ll}{3,})$"));
+        const auto m = small.match(m_run.text().mid(span.end()));
+        const bool several = m_run.text().mid(span.start, span.length).contains(u' ');
+        if (several && m.hasMatch() && m_in.names.isFamily(m.captured(1))) growTo(m.capturedLength(), span);
     }
 
     // "Employee: de Vries, ucja (no. 4)": all of what a label says is somebody's name and reads as one, a letter of it
@@ -304,6 +333,20 @@ private:
         if (!m.hasMatch() || (!listed && !m_in.names.isFamily(m.captured(1)))) return;
         const int start = int(m.capturedStart(1));
         if (isFree({start, span.start - start})) span = {start, span.end() - start};
+    }
+
+    // "…, 37381 San Juan Bautista" before "Tuxtepec.": what is left of a town's name behind its post code.
+    void growOverTown(Span& span) const {
+        static const QRegularExpression coded(QStringLiteral("(?:^|[ ,])\\d{4,5}(?: \\p{Lu}[\\p{L}'’-]+){1,3}$"));
+        static const QRegularExpression ends(QStringLiteral("^(?:$|,|\\.(?: |$))"));
+        if (!coded.match(m_run.text().mid(span.start, span.length)).hasMatch()) return;
+        Span grown = span;
+        const auto behind = [&](const Token& t) { return t.span.start >= grown.end(); };
+        for (const Token* t = first(behind); t && isOfName(*t); t = first(behind)) {
+            if (!joins(*t, nullptr, grown.end(), t->span.start)) break;
+            grown.length = t->span.end() - grown.start;
+        }
+        if (ends.match(m_run.text().mid(grown.end())).hasMatch()) span = grown;
     }
 
     // "Chiclana" before "de la Frontera": up to a sign that parts, or the end.
@@ -462,6 +505,16 @@ void dropGrownAlike(std::vector<Candidate>& found) {
             }
 }
 
+// Names of several words.
+QStringList namesIn(const std::vector<Candidate>& found) {
+    QStringList names;
+    for (const Candidate& c : found) {
+        const QString name = c.run->text().mid(c.span.start, c.span.length);
+        if (c.kind == Kind::Person && name.contains(u' ')) names << name;
+    }
+    return names;
+}
+
 } // namespace
 
 void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<Candidate>& found) {
@@ -469,6 +522,7 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
     for (const Candidate& c : found)
         if (c.kind == Kind::Address) ofAddress[size_t(c.run->line)] = 1;
     const auto isOfAddress = [&](int line) { return line >= 0 && ofAddress[size_t(line)]; };
+    const QStringList names = namesIn(found);
     for (Candidate& c : found) {
         // Of two lines as one each has been looked at as a whole; but an address goes on where the second has none.
         if ((c.run->second >= 0 && c.kind != Kind::Address) || c.kind == Kind::Watch) continue;
@@ -482,6 +536,7 @@ void growToWhole(const Surroundings& in, const TaggedPage* tagged, std::vector<C
         if (c.kind == Kind::Email) growing.growMailbox(c.span);
         if (c.kind != Kind::Person) continue;
         growing.growName(c.span);
+        growing.growToKnown(names, c.span);
         if (growing.becomesAddress(c.span)) {
             c.kind = Kind::Address;
             c.reason = Tr::tr("stands between a house number and a town");
