@@ -1484,7 +1484,7 @@
     </message>
     <message>
         <source>Question for a colleague; keeps it open</source>
-        <translation>Frage an einen Kollegen; hält den Fund offen</translation>
+        <translation>Frage an Kollegen; bleibt offen</translation>
     </message>
     <message>
         <source>Question</source>

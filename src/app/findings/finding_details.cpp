@@ -59,6 +59,7 @@ QLayout* FindingDetails::makeKind() {
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
     m_kind = faint();
+    m_kind->setWordWrap(true);
     m_change = new QToolButton;
     m_change->setObjectName(QStringLiteral("changeFinding"));
     m_change->setText(Tr::tr("Change…"));

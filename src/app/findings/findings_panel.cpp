@@ -88,6 +88,10 @@ FindingsPanel::FindingsPanel(Case& owner, Selection& selection, const Theme& the
     applyFilter();
 }
 
+QSize FindingsPanel::minimumSizeHint() const {
+    return QWidget::minimumSizeHint().expandedTo({atTypeSize(240), 0});
+}
+
 QLayout* FindingsPanel::makeTop() {
     auto* top = new QHBoxLayout;
     top->setContentsMargins(12, 10, 12, 6);

@@ -37,6 +37,9 @@ public:
     /// The first finding of each selected row.
     std::vector<int> firstOfSelected() const;
 
+    /// So wide that nothing of what is said of a finding is cut off at its side, in whatever language.
+    QSize minimumSizeHint() const override;
+
 signals:
     void itemChosen(int itemId);
     void decisionAsked(eyelid::Scope scope, eyelid::Decision decision);

@@ -101,7 +101,6 @@ void MainWindow::layOut() {
     m_middle->addWidget(m_strip);
     m_middle->addWidget(m_stack);
     m_middle->addWidget(m_findings);
-    m_findings->setMinimumWidth(atTypeSize(240));
     m_middle->setStretchFactor(1, 1);
     const int right = (310 + atTypeSize(310)) / 2;
     m_middle->setSizes({m_strip->width(), 1120 - right, right});

@@ -153,7 +153,8 @@ QCheckBox::indicator:focus, QCheckBox::indicator:hover { border-color: @aubergin
 QCheckBox::indicator:disabled { border-color: @hairline; }
 QCheckBox::indicator:checked:disabled { background: @hairline; }
 QListWidget::item { padding: 3px 2px; border-radius: 4px; }
-QTreeWidget::item { padding: 4px 2px; }
+QTreeWidget { outline: 0; }
+QTreeWidget::item { padding: 4px 2px; border: none; }
 QTreeWidget::item:selected { background: @selection; color: @ink; }
 QHeaderView, QHeaderView::section { background: @oat; color: @faint; }
 QHeaderView::section { border: none; border-bottom: 1px solid @hairline; padding: 5px 6px; }
