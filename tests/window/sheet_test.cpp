@@ -131,7 +131,7 @@ TEST_CASE("panels that are folded away stay so") {
     CHECK_FALSE(again.findings().isVisible());
     again.commands()[QStringLiteral("foldFindings")].trigger();
     CHECK(again.findings().isVisible());
-    CHECK(again.findings().width() >= 240);
+    CHECK(QTest::qWaitFor([&] { return again.findings().width() >= 240; }));
 }
 
 TEST_CASE("a wheel zooms at the pointer, two fingers pan, and zoom with Control") {
