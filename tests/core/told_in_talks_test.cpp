@@ -32,6 +32,7 @@ TEST_CASE("whom an entry of a day is of stands in brackets") {
 TEST_CASE("words before a name that say who it is by, or thank, are none of it") {
     CHECK(foundOn(Kind::Person, {"Brief 17.11.2026 · von Lola Bader"}) == list({"Lola Bader"}));
     CHECK(foundOn(Kind::Person, {"Merci Arian. Et votre nom complet ?"}) == list({"Arian"}));
+    CHECK(foundOn(Kind::Person, {"Merci Arian"}) == list({"Merci Arian"}));       // a cell of a list of people
     CHECK(foundOn(Kind::Person, {"3 de Vries, Tom"}) == list({"de Vries, Tom"})); // the family's own
 }
 
@@ -64,5 +65,6 @@ TEST_CASE("a town under somebody's date of birth is told of them") {
 TEST_CASE("a firm is nobody behind a label for somebody") {
     CHECK(foundOn(Kind::Person, {"SEPA direct debit", "", "Creditor: Larkmoor Water", "", "Payer: Imogen Hale"}) ==
           list({"Imogen Hale"}));
+    CHECK(foundOn(Kind::Person, {"Patient: Nkemdilim Ward 7"}).join(u' ').contains(QStringLiteral("Nkemdilim")));
     CHECK(foundOn(Kind::Person, {"Creditor: Imogen Hale"}) == list({"Imogen Hale"}));
 }

@@ -128,9 +128,11 @@ private:
         if (!m_afterTitle) {
             for (size_t i = m_first; i < m_last && !m_names.isGiven(m_tokens[i].text); ++i)
                 if (i > m_first && isCalendarWord(m_tokens[i])) m_first = i + 1;
-            // Whatever language the page is of: "Bonjour Jacques".
+            // Whatever language the page is of: "Bonjour Jacques", "Merci Arian. Et …"; alone in a cell, Merci Arian is
+            // somebody.
+            const bool goesOn = m_last + 1 < m_tokens.size();
             const auto leads = [&](const Token& t) {
-                return isNoName(t) || isGreetingWord(t) || isThanks(t) || t.text == QStringLiteral("À");
+                return isNoName(t) || isGreetingWord(t) || (goesOn && isThanks(t)) || t.text == QStringLiteral("À");
             };
             while (m_first < m_last && leads(m_tokens[m_first])) ++m_first;
         }
@@ -396,8 +398,9 @@ private:
     void weighThings() {
         const Token &first = m_tokens[m_first], &last = m_tokens[m_last];
         // Followed by a word for a street, a firm or a thing: not a person.
-        const bool unlisted = isOneWord() && !m_names.isGivenOrFamily(first.text); // "Creditor: Larkmoor Water"
-        if ((!m_label || unlisted) && m_last + 1 < m_tokens.size() && isThing(m_tokens[m_last + 1]))
+        // "Creditor: Larkmoor Water" as well, but not "Patient: Larkmoor Ward 7".
+        const bool isFirmAtEnd = isOneWord() && m_last + 2 == m_tokens.size() && !m_names.isGivenOrFamily(first.text);
+        if ((!m_label || isFirmAtEnd) && m_last + 1 < m_tokens.size() && isThing(m_tokens[m_last + 1]))
             m_proposal.sum -= 0.4;
         // Church, Castle and West are names as well: less where the lists know both.
         if ((isThing(last) || leadsAThing(first)) && !m_label)

@@ -136,9 +136,9 @@ private:
         for (const TextRun& run : in.screen.runs())
             for (const PatternMatch& m : in.search.all(m_inBrackets, run)) {
                 const QString name = m.text(run.search, 2);
-                const Token word = tokensOf(TextRun{SearchText(name)}).front();
-                const bool other =
-                    isThing(word) || isCalendarWord(word) || in.names.isVeryCommonWord(name, in.screen.language());
+                const std::vector<Token> words = tokensOf(TextRun{SearchText(name)});
+                const bool other = std::ranges::any_of(words, isThing) || std::ranges::any_of(words, isCalendarWord) ||
+                                   in.names.isVeryCommonWord(name, in.screen.language());
                 if (in.names.isGiven(name) && !other && (m.groups[1].length > 0 || isBesideHour(in, run)))
                     out.push_back({Kind::Person, &run, m.groups[2], 0.7, Tr::tr("is whom an appointment is with"), {}});
             }
