@@ -12,6 +12,7 @@
 #include <QListWidget>
 #include <QSettings>
 #include <QTemporaryDir>
+#include <QToolButton>
 
 using namespace eyelid;
 
@@ -246,4 +247,35 @@ TEST_CASE("what an older version kept of releases holds, and what it did not kno
     CHECK(settings::mostDays() == 0);
     QSettings().setValue(QStringLiteral("release/small"), 1000000);
     CHECK(settings::smallVersions() == 4000);
+}
+
+TEST_CASE("whichever theme is put on, every icon of the desk stands out from its ground") {
+    Desk desk;
+    desk.take(QStringLiteral("burst main"));
+    desk.waitUntilRead();
+    desk.press(Qt::Key_M); // the row of what explains
+    // The mean of what an icon draws.
+    const auto drawn = [](const QAbstractButton& button) {
+        const QImage icon = button.icon().pixmap(32).toImage().convertToFormat(QImage::Format_ARGB32);
+        qint64 red = 0, green = 0, blue = 0, all = 1;
+        for (int y = 0; y < icon.height(); ++y)
+            for (int x = 0; x < icon.width(); ++x) {
+                const QColor c = icon.pixelColor(x, y);
+                if (c.alpha() < 200) continue;
+                red += c.red(), green += c.green(), blue += c.blue(), ++all;
+            }
+        return QColor(int(red / all), int(green / all), int(blue / all));
+    };
+    constexpr double seen = 3; // WCAG 2.1, 1.4.11
+    for (const ThemeName name : {ThemeName::Dark, ThemeName::Light}) {
+        desk.window.setTheme(name);
+        int icons = 0;
+        for (const QToolButton* button : desk.window.findChildren<QToolButton*>()) {
+            if (!button->isVisible() || !button->property("flat").toBool() || button->icon().isNull()) continue;
+            INFO(button->accessibleName().toStdString() << button->toolTip().toStdString());
+            CHECK(contrast(drawn(*button), Theme::named(name, 100).paper) >= seen);
+            ++icons;
+        }
+        CHECK(icons >= 12);
+    }
 }

@@ -6,6 +6,7 @@
 
 #include <cmath>
 #include <QApplication>
+#include <QEvent>
 #include <QHBoxLayout>
 #include <QInputDialog>
 #include <QLabel>
@@ -177,6 +178,11 @@ void CheckView::showResult() {
         for (const Leak& leak : picture.leaks) m_rows.push_back({p, leak, m_case.passedBecause(picture.capture, leak)});
     }
     fill();
+}
+
+void CheckView::changeEvent(QEvent* event) {
+    QWidget::changeEvent(event);
+    if (event->type() == QEvent::StyleChange && m_list && m_list->count() > 0) fill();
 }
 
 void CheckView::fill() {

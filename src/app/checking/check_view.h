@@ -52,6 +52,9 @@ signals:
     void closed();
     void coverAsked(int capture, Leak leak);
 
+protected:
+    void changeEvent(QEvent* event) override; ///< another theme has other colours
+
 private:
     struct Row {
         size_t picture = 0;
@@ -68,7 +71,7 @@ private:
     const Theme& m_theme;
     std::vector<Row> m_rows;
     QLabel *m_title, *m_hint, *m_captureTitle;
-    QListWidget* m_list;
+    QListWidget* m_list = nullptr;
     PictureBeside* m_pictures;
     QPushButton *m_cover, *m_pass;
     PictureId m_shownCapture; ///< what the pictures beside each other were made from,

@@ -4,6 +4,7 @@
 #include "app/sheet/sheet.h"
 #include "app/window/commands.h"
 #include "app/window/theme.h"
+#include "app/window/themed_button.h"
 #include "base/sentence.h"
 
 #include <QAction>
@@ -24,14 +25,10 @@ ExplainRow::ExplainRow(Sheet& sheet, Explaining& explaining, const Commands& com
     for (const char* id : {"markPoint", "markLine", "markRing", "markDraw", "markTint", "markNote", "markStep",
                            "markEnlarge", "markMeasure", "markSign", "markCode", "frame"})
         addTool(commands, id);
-    m_stay = new QToolButton;
+    m_stay = new ThemedButton(QStringLiteral("lock"), Tr::tr("The tool stays on after a mark"), m_sheet.theme());
     m_stay->setObjectName(QStringLiteral("toolStays"));
     m_stay->setCheckable(true);
-    m_stay->setProperty("flat", true);
-    m_stay->setIcon(themedIcon(QStringLiteral("lock"), m_sheet.theme().ink));
     m_stay->setIconSize({atTypeSize(15), atTypeSize(15)});
-    m_stay->setAccessibleName(Tr::tr("The tool stays on after a mark"));
-    m_stay->setToolTip(m_stay->accessibleName());
     connect(m_stay, &QToolButton::toggled, &m_sheet.pen(), &MarkPen::setStaysOn);
     m_row->addWidget(m_stay);
     m_row->addSpacing(8);

@@ -1,7 +1,7 @@
 #include "app/sheet/beside_view.h"
 
 #include "app/sheet/sheet.h"
-#include "app/window/theme.h"
+#include "app/window/themed_button.h"
 #include "base/sentence.h"
 
 #include <QComboBox>
@@ -19,12 +19,8 @@ BesideView::BesideView(Case& owner, const Selection& shown, Sheet& main)
     m_sheet->setAccessibleName(Tr::tr("Another capture, to compare"));
     m_captures->setObjectName(QStringLiteral("besideCapture"));
     m_captures->setAccessibleName(Tr::tr("Capture to compare with"));
-    auto* close = new QToolButton;
+    auto* close = new ThemedButton(QStringLiteral("x"), Tr::tr("Compare no more"), main.theme());
     close->setObjectName(QStringLiteral("besideClose"));
-    close->setProperty("flat", true);
-    close->setIcon(themedIcon(QStringLiteral("x"), main.theme().ink));
-    close->setToolTip(Tr::tr("Compare no more"));
-    close->setAccessibleName(close->toolTip());
     auto* row = new QHBoxLayout;
     row->setContentsMargins(8, 6, 8, 6);
     row->addWidget(m_captures, 1);
