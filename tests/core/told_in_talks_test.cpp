@@ -6,6 +6,10 @@
 using namespace eyelid;
 
 TEST_CASE("the number a question asks for is found in the answer") {
+    made::PageMaker bubbles; // at the left and at the right
+    bubbles.line(QStringLiteral("Hello! What is your customer number?"), 20, 40);
+    bubbles.line(QStringLiteral("34204472"), 700, 70);
+    CHECK(foundOn(Kind::Record, bubbles.page()) == list({"34204472"}));
     CHECK(foundOn(Kind::Record, {"Hello! What is your customer number?", "34204472"}) == list({"34204472"}));
     CHECK(foundOn(Kind::Record, {"Bonjour ! Quel est votre numéro client ?", "34204472"}) == list({"34204472"}));
     CHECK(foundOn(Kind::Record, {"What is your customer number?", "I do not know, sorry."}).isEmpty());
@@ -37,8 +41,9 @@ TEST_CASE("words before a name that say who it is by, or thank, are none of it")
 }
 
 TEST_CASE("a name is found whole where it stands whole elsewhere on the page") {
-    CHECK(foundOn(Kind::Person, {"Reported by Tomke Liebe", "", "Tomke Liebe", "Since yesterday it is shut."}) ==
-          list({"Tomke Liebe", "Tomke Liebe"}));
+    CHECK(foundOn(Kind::Person, {"Tomke Liebe 4.11.2026 9:12", "Seit gestern kommt falsches Passwort.", "", "Melder",
+                                 "Tomke Liebe", "", "Bearbeiter", "Mathis Simon"}) ==
+          list({"Tomke Liebe", "Tomke Liebe", "Mathis Simon"}));
     CHECK(foundOn(Kind::Person, {"Nota 18 Nov 2026 · por Valeria Avilés de Quintero de la cruz"}) ==
           list({"Valeria Avilés de Quintero de la cruz"}));
 }
@@ -46,13 +51,20 @@ TEST_CASE("a name is found whole where it stands whole elsewhere on the page") {
 TEST_CASE("an address is one value, whoever its street is called after and however long its town's name is") {
     made::PageMaker table;
     table.line(QStringLiteral("Donateur"), 20, 20).line(QStringLiteral("Domicile"), 220, 20);
-    table.line(QStringLiteral("Zaché Duval"), 20, 60);
-    table.line(QStringLiteral("4 Bertille de Vaugirard, J1O 8M1 Fort Amélien"), 220, 60);
-    table.line(QStringLiteral("Malo Leroy"), 20, 100);
-    table.line(QStringLiteral("26 Sébastien de la Victoire, Y5N 7M0 West Jeannot"), 220, 100);
-    CHECK(foundOn(Kind::Address, table.page()) ==
-          list({"4 Bertille de Vaugirard, J1O 8M1 Fort Amélien", "26 Sébastien de la Victoire, Y5N 7M0 West Jeannot"}));
-    CHECK(foundOn(Kind::Person, table.page()) == list({"Zaché Duval", "Malo Leroy"}));
+    const std::pair<const char*, const char*> rows[] = {
+        {"Zaché Duval", "4 Bertille de Vaugirard, J1O 8M1 Fort Amélien"},
+        {"Camillien Dumont", "9982 Josselin du Faubourg-Saint-Denis, Y2V 9B1 East Adonisboro, Libye"},
+        {"Malo Leroy", "26 Sébastien de la Victoire, Y5N 7M0 West Jeannot"},
+        {"Athanasie Dumont", "21 Abdon Saint-Dominique, T3U 2C2 East Jocelyneworth"}};
+    QStringList people, homes;
+    for (int y = 60; const auto& [name, home] : rows) {
+        people << QString::fromUtf8(name);
+        homes << QString::fromUtf8(home);
+        table.line(people.back(), 20, y).line(homes.back(), 220, y);
+        y += 40;
+    }
+    CHECK(foundOn(Kind::Address, table.page()) == homes);
+    CHECK(foundOn(Kind::Person, table.page()) == people);
     CHECK(foundOn(Kind::Address, {"Se ha mudado a Apartamento Conchita Ríos, 70, 37381 San Juan Bautista Tuxtepec."}) ==
           list({"Apartamento Conchita Ríos, 70, 37381 San Juan Bautista Tuxtepec"}));
 }
