@@ -6,9 +6,9 @@
 #include "reading/mended_glyphs.h"
 
 #include <algorithm>
+#include <atomic>
 #include <cmath>
 #include <map>
-#include <mutex>
 #include <QHash>
 
 namespace eyelid {
@@ -54,6 +54,7 @@ public:
         vote();
         findFonts();
         compare();
+        listSpreads();
         std::vector<std::vector<ReadGlyph>> glyphs(m_lines.size());
         m_workers(m_lines.size(), [&](size_t i) { glyphs[i] = mended(i); });
         return glyphs;
@@ -410,15 +411,19 @@ private:
 
     // How far apart the drawings of one character lie in a font: 0 where all are the same to the pixel.
     double spread(const QString& character, int font) const {
-        const auto key = std::make_pair(character, font);
-        {
-            const std::lock_guard lock(m_spreadsLock);
-            if (const auto it = m_spreads.find(key); it != m_spreads.end()) return it->second;
-        }
-        // Worked out without the lock: two workers may do so at once, with the same result.
-        const double widest = spreadOf(character, font);
-        const std::lock_guard lock(m_spreadsLock);
-        return m_spreads[key] = widest;
+        const auto known = m_spreads.find({character, font});
+        if (known == m_spreads.end()) return spreadOf(character, font); // of no drawing
+        // Two workers may work one out at once, with the same result.
+        double widest = known->second.load(std::memory_order_relaxed);
+        if (widest == notYet) known->second.store(widest = spreadOf(character, font), std::memory_order_relaxed);
+        return widest;
+    }
+    // Each is worked out when it is first asked for: a place for all of them, before lines are mended side by side.
+    void listSpreads() {
+        m_spreads.clear();
+        for (auto of = m_sure.cbegin(); of != m_sure.cend(); ++of)
+            for (const size_t s : of.value())
+                for (const int font : m_shapes[s].fonts) m_spreads.try_emplace({of.key(), font}, notYet);
     }
 
     double spreadOf(const QString& character, int font) const {
@@ -571,10 +576,10 @@ private:
     std::vector<const std::vector<TokenWeight>*> m_tokens; // by line
     std::vector<int> m_fonts;                              // by line
     std::vector<double> m_pitch;                           // by line; 0 where letters are as wide as they are
-    mutable std::mutex m_spreadsLock;                      // lines are mended side by side
-    mutable std::map<std::pair<QString, int>, double> m_spreads;
-    QHash<QString, std::vector<size_t>> m_sure; // shapes that are known, by character
-    std::vector<char> m_fits;                   // by line: whether its glyphs could be put to its ink
+    static constexpr double notYet = -1;
+    mutable std::map<std::pair<QString, int>, std::atomic<double>> m_spreads; // by character and font
+    QHash<QString, std::vector<size_t>> m_sure;                               // shapes that are known, by character
+    std::vector<char> m_fits; // by line: whether its glyphs could be put to its ink
     std::vector<Shape> m_shapes;
     QHash<QString, std::vector<const Shape*>> m_attested;
 };
