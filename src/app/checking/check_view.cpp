@@ -182,11 +182,26 @@ void CheckView::showResult() {
 
 void CheckView::changeEvent(QEvent* event) {
     QWidget::changeEvent(event);
-    if (event->type() == QEvent::StyleChange && m_list && m_list->count() > 0) fill();
+    if (event->type() == QEvent::StyleChange && m_list && m_list->count() > 0) applyColours();
+}
+
+// By what the rows say, whatever is being checked meanwhile.
+void CheckView::applyColours() {
+    bool clean = true;
+    for (int i = 0; i < m_list->count(); ++i) {
+        QListWidgetItem* item = m_list->item(i);
+        const int row = item->data(Qt::UserRole).toInt();
+        const bool passed = row < 0 || !m_rows[size_t(row)].reason.isEmpty();
+        clean = clean && passed;
+        item->setIcon(row < 0  ? themedIcon(QStringLiteral("shield-check"), m_theme.pine)
+                      : passed ? themedIcon(QStringLiteral("check"), m_theme.faint)
+                               : themedIcon(QStringLiteral("triangle-alert"), m_theme.brick));
+    }
+    m_title->setStyleSheet(QStringLiteral("font-size: 17px; font-weight: 600; color: %1;")
+                               .arg((clean ? m_theme.pine : m_theme.brick).name()));
 }
 
 void CheckView::fill() {
-    const Theme& t = m_theme;
     const QSignalBlocker quiet(m_list);
     m_list->clear();
     int dirty = 0;
@@ -201,10 +216,7 @@ void CheckView::fill() {
             QString text = QStringLiteral("%1: %2").arg(pictures[f].artifact.fileName, row.leak.sentence);
             if (!row.leak.finding.text.isEmpty()) text = sentence(Tr::tr("%1 “%2”"), text, row.leak.finding.text);
             if (passed) text = sentence(Tr::tr("%1  Let pass: %2"), text, row.reason);
-            auto* item =
-                new QListWidgetItem(themedIcon(passed ? QStringLiteral("check") : QStringLiteral("triangle-alert"),
-                                               passed ? t.faint : t.brick),
-                                    text);
+            auto* item = new QListWidgetItem(text);
             item->setData(Qt::UserRole, int(r));
             item->setToolTip(text);
             m_list->addItem(item);
@@ -216,8 +228,7 @@ void CheckView::fill() {
                     ? Tr::tr("%1: whole, nothing under its transparent ground, nothing but the picture; nothing "
                              "sensitive can be read.")
                     : Tr::tr("%1: whole, opaque, nothing but the picture; nothing sensitive can be read.");
-            auto* item = new QListWidgetItem(themedIcon(QStringLiteral("shield-check"), t.pine),
-                                             sound.arg(pictures[f].artifact.fileName));
+            auto* item = new QListWidgetItem(sound.arg(pictures[f].artifact.fileName));
             item->setData(Qt::UserRole, -1);
             item->setData(Qt::UserRole + 1, int(f));
             m_list->addItem(item);
@@ -228,8 +239,7 @@ void CheckView::fill() {
         clean
             ? Tr::tr("Check passed: %n picture(s), all clean", nullptr, int(pictures.size()))
             : Tr::tr("Check failed: %n of %1 picture(s) still show(s) something", nullptr, dirty).arg(pictures.size()));
-    m_title->setStyleSheet(
-        QStringLiteral("font-size: 17px; font-weight: 600; color: %1;").arg((clean ? t.pine : t.brick).name()));
+    applyColours();
     m_hint->setText(
         clean ? Tr::tr("Each file was taken apart, read, read again with its contrast stretched, and searched "
                        "for what the case covers. A release writes these very bytes.")

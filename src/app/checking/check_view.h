@@ -62,6 +62,7 @@ private:
         QString reason; ///< not empty: let through
     };
     void fill();
+    void applyColours();
     void askToPass();
     std::optional<size_t> chosenRow() const;
     void showRow(int row);

@@ -72,7 +72,7 @@ bool isMixed(const QString& text) {
     return upper >= fewest && lower >= fewest;
 }
 
-// "k7pm2x9q": figures among letters, and no more than once a word with its number.
+// "k7pm2x9q": figures among letters; "version2" is a word and its number.
 bool isOfBoth(const QString& text) {
     constexpr int fewestChanges = 2;
     int changes = 0;
