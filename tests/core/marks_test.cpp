@@ -58,7 +58,7 @@ bool anyLeak(const CheckedPicture& picture, const QString& words) {
 TEST_CASE("captures that differ only under covers give the same picture under any framing and marks") {
     std::mt19937 random(4);
     const QImage capture = page();
-    for (int round = 0; round < 1000; ++round) {
+    for (int round = 0; round < made::rounds(1000); ++round) {
         Edits edits;
         for (int i = 0; i < 2; ++i)
             edits.covers.push_back({QRect(QPoint(int(random() % 800), int(random() % 120)),

@@ -195,3 +195,22 @@ TEST_CASE("a page searched for many patterns gives for each line what the patter
     const TextRun elsewhere{SearchText(QStringLiteral("ab"))};
     CHECK(search.all(patterns[2], elsewhere).size() == 1);
 }
+
+TEST_CASE("letters of the program's patterns are those of RE2's own classes, as far as screens are read") {
+    const char* const expressions[] = {"\\p{L}",      "\\p{Lu}",         "\\p{Ll}",
+                                       "[^\\p{L}]",   "[\\p{Lu}\\d\\-]", "\\[?[\\p{Ll}'’]\\]?",
+                                       "(?i)\\p{Lu}", "\\\\p\\{L\\}"};
+    QStringList texts{QStringLiteral("[a]"), QStringLiteral("]"), QStringLiteral("\\p{L}"), QStringLiteral("ǅ1")};
+    for (char16_t c = 1; c < 0x180; ++c) texts << QString(QChar(c));
+    for (const char* other : {"Ω", "ω", "ж", "Ж", "י", "漢", "–", "’", "€", "→"}) texts << QString::fromUtf8(other);
+    for (const char* expression : expressions) {
+        const Pattern ours(expression), whole = *Pattern::compile(QString::fromUtf8(expression), true);
+        for (const QString& text : texts) {
+            INFO(expression << " in " << text.toStdString());
+            CHECK(ours.matchesWhole(text) == whole.matchesWhole(text));
+        }
+    }
+    // Where capitals and small letters take turns they are told apart no more, and names are names still.
+    for (const char* name : {"Nguyễn", "Țepeș", "Ѣлин"})
+        CHECK(Pattern("\\p{Lu}\\p{Ll}+").matchesWhole(QString::fromUtf8(name)));
+}

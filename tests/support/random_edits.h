@@ -8,6 +8,16 @@
 
 namespace made {
 
+/// How many rounds of random work a test does of `all`: a fifth under the sanitizers, which take five times as long and
+/// see the same code in each.
+constexpr int rounds(int all) {
+#ifdef UNDER_SANITIZERS
+    return all / 5;
+#else
+    return all;
+#endif
+}
+
 inline QPointF pointNear(const QSize& picture, std::mt19937& random) {
     return {double(random() % size_t(picture.width() + 80)) - 40 + 0.25 * double(random() % 4),
             double(random() % size_t(picture.height() + 80)) - 40};

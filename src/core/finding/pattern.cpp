@@ -3,6 +3,7 @@
 #include "base/sentence.h"
 #include "base/shipped.h"
 
+#include <map>
 #include <QRegularExpression>
 #include <re2/re2.h>
 
@@ -15,6 +16,63 @@ re2::RE2::Options optionsFor(bool caseMatters) {
     options.set_log_errors(false);
     options.set_max_mem(16 << 20);
     return options;
+}
+
+/// Characters from `first` up to `last`.
+struct Block {
+    char16_t first, last;
+};
+// Blocks of Unicode: letters here that are small or capital are told apart one by one (Latin-1, Latin Extended-A,
+// Greek, Cyrillic); letters there are taken for either (Latin Extended-B and the African ones, the rest of Cyrillic,
+// Vietnamese, Greek with accents), for small and capital take turns there; those of scripts without capitals are
+// letters alone.
+constexpr Block toldApart[] = {{0x0000, 0x017f}, {0x0370, 0x03ff}, {0x0400, 0x045f}};
+constexpr Block ofEitherSize[] = {{0x0180, 0x02af}, {0x0460, 0x058f}, {0x1e00, 0x1fff}};
+constexpr Block withoutSizes[] = {{0x0590, 0x1dff}, {0x2c00, 0x2dff}, {0x3040, 0xd7ff}, {0xf900, 0xfdff}};
+
+/// What stands for \p{L}, \p{Lu} or \p{Ll} within brackets. RE2's own classes are of 650 pieces each, which made most
+/// of the time a program took to start, for letters of scripts that no screen here is read in.
+std::string lettersOf(const std::string& name) {
+    std::string ranges;
+    const auto add = [&](char16_t first, char16_t last) {
+        ranges += QStringLiteral("\\x{%1}-\\x{%2}").arg(first, 0, 16).arg(last, 0, 16).toStdString();
+    };
+    const auto wanted = [&](char16_t c) {
+        return name == "Lu" ? QChar::isUpper(c) : name == "Ll" ? QChar::isLower(c) : QChar::isLetter(c);
+    };
+    for (const auto& [first, last] : toldApart)
+        for (int from = first; from <= last; ++from) {
+            if (!wanted(char16_t(from))) continue;
+            int to = from;
+            while (to < last && wanted(char16_t(to + 1))) ++to;
+            add(char16_t(from), char16_t(to));
+            from = to;
+        }
+    for (const auto& [first, last] : ofEitherSize) add(first, last);
+    if (name == "L")
+        for (const auto& [first, last] : withoutSizes) add(first, last);
+    return ranges;
+}
+
+/// The same with letters by lettersOf.
+std::string withShortClasses(const std::string& expression) {
+    static const std::map<std::string, std::string> classes{
+        {"\\p{L}", lettersOf("L")}, {"\\p{Lu}", lettersOf("Lu")}, {"\\p{Ll}", lettersOf("Ll")}};
+    std::string out;
+    bool inBrackets = false;
+    for (size_t i = 0; i < expression.size();) {
+        size_t length = expression[i] == '\\' ? 2 : 1;
+        if (expression.compare(i, 3, "\\p{") == 0) length = expression.find('}', i) + 1 - i;
+        const std::string piece = expression.substr(i, length);
+        const auto letters = classes.find(piece);
+        if (letters == classes.end())
+            out += piece;
+        else
+            out += inBrackets ? letters->second : '[' + letters->second + ']';
+        inBrackets = piece == "[" || (inBrackets && piece != "]");
+        i += length;
+    }
+    return out;
 }
 
 // RE2's flag for it. What is searched is one line, so it changes nothing but what may be asked of several at once.
@@ -44,7 +102,8 @@ SearchText::SearchText(const QString& text) : m_text(text), m_bytes(text.toUtf8(
 Pattern::Pattern() = default;
 
 Pattern::Pattern(const char* expression, bool caseMatters)
-    : m_expression(std::make_shared<const re2::RE2>(endsOfLines + std::string(expression), optionsFor(caseMatters))),
+    : m_expression(
+          std::make_shared<const re2::RE2>(endsOfLines + withShortClasses(expression), optionsFor(caseMatters))),
       m_takesLines(true) {
     if (!m_expression->ok()) qFatal("pattern %s: %s", expression, m_expression->error().c_str());
 }

@@ -226,9 +226,13 @@ private:
 
     // "Recovery phrase: orbit velvet lamp …" (BIP 39 and its like): words written small that are no sentence about it.
     bool isPhrase(const Names& names, const QString& text) const {
-        if (!m_wordsOfPhrase.matchesWhole(text)) return false;
+        if (!isRowOfPhrase(text)) return false;
         const QStringList words = text.split(u' ', Qt::SkipEmptyParts);
         return !isSentence(names, words);
+    }
+    bool isRowOfPhrase(const QString& text) const {
+        constexpr size_t most = 24; // BIP 39
+        return m_wordsOfPhrase.matchesWhole(text) && m_wordOfPhrase.all(SearchText(text)).size() <= most;
     }
     // Half of them are words of every sentence; of words drawn by lot (BIP 39: 2,048 of them) one in five or six is.
     static bool isSentence(const Names& names, const QStringList& words) {
@@ -315,7 +319,7 @@ private:
         for (const TextRun& head : in.screen.runs()) {
             if (!m_phraseHeading.found(head.search)) continue;
             const auto words = listedUnder(in, head, reach, [&](const TextRun& run) {
-                return m_wordsOfList.matchesWhole(run.text()) || m_wordsOfPhrase.matchesWhole(run.text());
+                return m_wordsOfList.matchesWhole(run.text()) || isRowOfPhrase(run.text());
             });
             QStringList all;
             for (const TextRun* run : words)
@@ -410,7 +414,7 @@ private:
     Pattern m_keyName{R"([A-Z]{2,}(?:_[A-Z]{2,})+)"};
     Pattern m_anyWordBehind = ofWords(R"((?:.* )?(?:<<any word>>))");
     Pattern m_loneWord{R"(\p{L}[\p{L}'’\-]{3,})"};
-    Pattern m_wordsOfPhrase{R"((?:\d{1,2}[.):]? ?)?\p{Ll}{3,12}(?:[ \-]+(?:\d{1,2}[.):]? ?)?\p{Ll}{3,12}){2,23})"};
+    Pattern m_wordsOfPhrase{R"((?:(?:\d{1,2}[.):]? ?)?\p{Ll}{3,12}[ \-]+){2,}(?:\d{1,2}[.):]? ?)?\p{Ll}{3,12})"};
     Pattern m_folder = ofWords(R"(/(?:<<folders>>)(?:/[a-z0-9._/\-]*)?)");
     Pattern m_codesHeading = ofWords(R"((?i)\b(?:<<list of codes>>))");
     Pattern m_phraseHeading = ofWords(R"((?i)\b(?:<<list of words>>))");
