@@ -239,6 +239,7 @@ Result<KeptCase> CaseFile::load() {
     const SealedRows::Snapshot moment(*m_rows);
     if (auto whole = m_rows->whole(); !whole) return whole.error();
     m_stored.clear(); // what stands there is not written again
+    m_captures.clear();
     auto kept = read(false, &m_stored);
     if (!kept) return kept;
     rememberRest(*kept);
@@ -307,19 +308,28 @@ Result<KeptCase> CaseFile::read(bool intactOnly, Hashes* stored) const {
     return kept;
 }
 
-std::vector<SealedRows::Row> CaseFile::changedRows(const KeptCase& kept, const PictureStore& pictures) const {
-    std::vector<SealedRows::Row> rows;
-    const Places before = m_rows->places();
+CaseFile::Changed CaseFile::changedRows(const KeptCase& kept, const PictureStore& pictures) const {
+    Changed changed;
+    std::vector<SealedRows::Row>& rows = changed.rows;
     Places there;
-    const std::vector<NewPicture> wanted = newPictures(kept, before, there);
+    const std::vector<NewPicture> wanted = newPictures(kept, there);
     const auto put = [&](int table, qint64 id, const QByteArray& json) {
-        there.insert({table, id});
         const auto stored = m_stored.find({table, id});
-        if (stored == m_stored.end() || stored->second != hashOf(json)) rows.push_back({table, id, packed(json)});
+        const QByteArray hash = hashOf(json);
+        if (stored != m_stored.end() && stored->second == hash) return;
+        rows.push_back({table, id, packed(json)});
+        changed.stored[{table, id}] = hash;
     };
+    there.insert({Head, 0});
     put(Head, 0, headToJson(headOf(kept)));
     for (const Capture& capture : kept.state.captures) {
-        put(Captures, capture.id, captureToJson(capture));
+        there.insert({Captures, capture.id});
+        // A step changes one or two of hundreds.
+        const auto last = m_captures.constFind(capture.id);
+        if (last == m_captures.constEnd() || *last != capture) {
+            put(Captures, capture.id, captureToJson(capture));
+            changed.captures.push_back(&capture);
+        }
         const auto read = m_readings.find(capture.id);
         there.insert({Readings, capture.id});
         if (read == m_readings.end() || read->second != pagesOf(capture))
@@ -339,13 +349,13 @@ std::vector<SealedRows::Row> CaseFile::changedRows(const KeptCase& kept, const P
     for (SealedRows::Row& row : pictureRows(wanted, pictures)) rows.push_back(std::move(row));
     const std::set<int> ofTheState{Captures, Readings,      DoneChanges, UndoneChanges,
                                    Pictures, SmallPictures, SearchTexts};
-    for (const auto& [table, id] : before)
+    for (const auto& [table, id] : *m_places)
         if (ofTheState.count(table) && !there.count({table, id})) rows.push_back({table, id, std::nullopt});
-    return rows;
+    return changed;
 }
 
-std::vector<CaseFile::NewPicture> CaseFile::newPictures(const KeptCase& kept, const Places& before,
-                                                        Places& there) const {
+std::vector<CaseFile::NewPicture> CaseFile::newPictures(const KeptCase& kept, Places& there) const {
+    const Places& before = *m_places;
     std::vector<NewPicture> wanted;
     for (const PictureId& id : picturesOf(kept.state, kept.history)) {
         const qint64 row = rowOf(id);
@@ -449,22 +459,27 @@ Result<Done> CaseFile::keep(const KeptCase& kept, const PictureStore& pictures, 
     if (!isThere())
         return Error{Error::Kind::NotWritable,
                      sentence(Tr::tr("%1 is not there any more; keep the case in another file or folder."), m_path)};
-    std::vector<SealedRows::Row> rows = changedRows(kept, pictures);
-    if (rows.empty()) return Done{};
-    rows.push_back({Summary, 0, packed(summaryToJson(summaryOf(kept.state, now)))});
-    if (auto written = m_rows->write(rows); !written) return written.error();
-    remember(kept, rows);
+    if (!m_places) m_places = m_rows->places();
+    Changed changed = changedRows(kept, pictures);
+    if (changed.rows.empty()) return Done{};
+    changed.rows.push_back({Summary, 0, packed(summaryToJson(summaryOf(kept.state, now)))});
+    if (auto written = m_rows->write(changed.rows); !written) return written.error();
+    remember(kept, changed);
     return Done{};
 }
 
-void CaseFile::remember(const KeptCase& kept, const std::vector<SealedRows::Row>& written) {
-    for (const SealedRows::Row& row : written) {
-        if (row.table != Head && row.table != Captures) continue;
-        if (row.content)
-            m_stored[{row.table, row.id}] = hashOf(*unpacked(*row.content, largestRecord));
-        else
+void CaseFile::remember(const KeptCase& kept, const Changed& written) {
+    for (const SealedRows::Row& row : written.rows) {
+        if (row.content) {
+            m_places->insert({row.table, row.id});
+        } else {
+            m_places->erase({row.table, row.id});
             m_stored.erase({row.table, row.id});
+            if (row.table == Captures) m_captures.remove(int(row.id));
+        }
     }
+    for (const auto& [place, hash] : written.stored) m_stored[place] = hash;
+    for (const Capture* capture : written.captures) m_captures.insert(capture->id, *capture);
     rememberRest(kept);
 }
 

@@ -12,6 +12,7 @@
 #include "casefile/sealed_rows.h"
 
 #include <map>
+#include <QHash>
 #include <set>
 
 namespace eyelid {
@@ -109,15 +110,20 @@ private:
         qint64 row;
         PictureId id;
     };
-    /// Those of the case that are not in the file `before`; where all of its pictures stand goes to `there`.
-    std::vector<NewPicture> newPictures(const KeptCase& kept, const Places& before, Places& there) const;
+    /// Those of the case that are not in the file; where all of its pictures stand goes to `there`.
+    std::vector<NewPicture> newPictures(const KeptCase& kept, Places& there) const;
     static std::vector<SealedRows::Row> pictureRows(const std::vector<NewPicture>& wanted,
                                                     const PictureStore& pictures);
     bool hasPictures(const Capture& capture) const;
     qint64 rowOf(const PictureId& id) const;
-    std::vector<SealedRows::Row> changedRows(const KeptCase& kept, const PictureStore& pictures) const;
+    struct Changed {
+        std::vector<SealedRows::Row> rows;
+        Hashes stored;                        // what stands in those of the head and the captures then
+        std::vector<const Capture*> captures; // that are not as they were kept last
+    };
+    Changed changedRows(const KeptCase& kept, const PictureStore& pictures) const;
     std::optional<QByteArray> record(int table, qint64 id) const;
-    void remember(const KeptCase& kept, const std::vector<SealedRows::Row>& written);
+    void remember(const KeptCase& kept, const Changed& written);
     void rememberRest(const KeptCase& kept);
 
     QString m_path;
@@ -127,6 +133,8 @@ private:
 
     // What stands in the file, as far as it was put there or read by this object.
     Hashes m_stored;
+    std::optional<Places> m_places; // of all rows; none before the first is kept
+    QHash<int, Capture> m_captures; // as they were kept last; none of those that were only loaded
     std::map<int, std::vector<std::shared_ptr<const Page>>> m_readings; // by capture
     std::map<int, std::shared_ptr<const Page>> m_searched;              // pages the texts for searching are of
     std::vector<quint64> m_done, m_undone;                              // serials of the history

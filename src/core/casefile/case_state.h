@@ -32,12 +32,14 @@ struct PictureReading {
     PictureId picture;
     QString languages; ///< as asked for
     std::shared_ptr<const Page> page;
+    bool operator==(const PictureReading&) const = default;
 };
 
 /// An area that was read once more, and what was read there.
 struct AreaReading {
     QRect area; ///< device pixels
     Page reading;
+    bool operator==(const AreaReading&) const = default;
 };
 
 /// A finding as the case knows it. Its id is its own for good: found again at the same place, it is the same.
@@ -47,6 +49,7 @@ struct KnownFinding {
     int identity = 0;    ///< see Item
     bool found = true;   ///< by the last finding or carrying; if not, it shows only where somebody decided about it
     bool byHand = false; ///< an officer's own: it shows until it is taken away
+    bool operator==(const KnownFinding&) const = default;
 };
 
 /// What an officer said about a finding; all of it may be missing.
@@ -108,6 +111,8 @@ struct Capture {
     std::shared_ptr<const Page> foundOn;   ///< and the page
     QSet<QString> carried;                 ///< the values of the case that were looked for on it,
     std::shared_ptr<const Page> carriedOn; ///< and the page
+
+    bool operator==(const Capture&) const = default; // pages that are shared are the same where they are one
 };
 
 /// A leak an officer has let through, on one capture.

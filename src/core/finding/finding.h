@@ -18,6 +18,7 @@ struct Finding {
     double confidence = 0;     ///< 0 to 1
     QString ground;            ///< legal ground or reason code of the policy, may be empty
     QString reason;            ///< why it is thought so, a sentence without the value in it
+    bool operator==(const Finding&) const = default;
 };
 
 /// A value without what says nothing: Unicode's canonical composition, single spaces. Letters keep their case. Texts

@@ -10,6 +10,7 @@ namespace eyelid {
 struct Correction {
     QRectF box; ///< of the word, device pixels
     QString text;
+    bool operator==(const Correction&) const = default;
 };
 
 /// The page with the words that lie in the corrections' boxes put right; they are sure then.

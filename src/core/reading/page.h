@@ -20,6 +20,7 @@ struct Glyph {
     double confidence = 0; ///< 0 to 1
     bool exact = false;    ///< the box is that of its own ink; otherwise good to about a stroke
     QStringList others;    ///< what else it could be, likeliest first
+    bool operator==(const Glyph&) const = default;
 };
 
 struct Word {
@@ -28,6 +29,7 @@ struct Word {
     double confidence = 0; ///< 0 to 1: that of its least certain part
     std::vector<Glyph> glyphs;
     QStringList alternatives; ///< other readings, most likely first; filled by readers that look twice
+    bool operator==(const Word&) const = default;
 };
 
 /// Words that belong together on one line. A gutter between columns ends a line: each cell of a table is its own.
@@ -48,6 +50,7 @@ struct TextLine {
         }
         return joined;
     }
+    bool operator==(const TextLine&) const = default;
 };
 
 /// A machine-readable code.
@@ -56,6 +59,7 @@ struct Code {
     QString content; ///< as text
     QPolygonF corners;
     QRectF box;
+    bool operator==(const Code&) const = default;
 };
 
 /// The head of a person on a photograph.
@@ -63,6 +67,7 @@ struct Face {
     QRectF box;
     double sureness = 1; ///< 0 to 1; from Face::sure it is taken for one wherever it stands
     static constexpr double sure = 0.78;
+    bool operator==(const Face&) const = default;
 };
 
 struct Page {
@@ -72,6 +77,7 @@ struct Page {
     std::vector<Face> faces;       ///< from top to bottom; small pictures that may show one as well
     std::vector<QRectF> illegible; ///< places that look like type and could not be read, from top to bottom
     QString languages;             ///< as read, e.g. "eng+deu"
+    bool operator==(const Page&) const = default;
 };
 
 } // namespace eyelid
