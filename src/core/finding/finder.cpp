@@ -11,6 +11,7 @@
 #include "finding/detector.h"
 #include "finding/finder_parts.h"
 #include "finding/framed_alike.h"
+#include "finding/over_cells.h"
 #include "finding/person_words.h"
 #include "finding/public_key.h"
 #include "finding/repeated_records.h"
@@ -435,6 +436,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
         findWrittenAlike(screen, kept, alike);
         take(alike);
     }
+    growOverCells(in, kept);
     for (Candidate& c : kept) {
         // The last digits that may stay to be seen.
         int stay = policy.rule(c.kind).keepLast;

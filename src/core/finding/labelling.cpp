@@ -1,5 +1,6 @@
 // Labels, and the values they speak for: after a colon, in a sentence or a question, beside, under, in a column.
 #include "base/shipped.h"
+#include "finding/announced_value.h"
 #include "finding/delimited_rows.h"
 #include "finding/labels.h"
 #include "finding/named_fields.h"
@@ -35,36 +36,6 @@ struct KeyPatterns {
 constexpr int mostOfKey = 43;
 constexpr int farthestStart = 2; // a key that opens its line, after a quote or a bracket
 
-// A quoted value is all that stands up to its closing quote; another ends at one that closes its line.
-Span upToQuote(Span value, const QString& line) {
-    static const QRegularExpression closing(QStringLiteral("[\"”“],?\\s*[,}]?\\s*$"));
-    static const QRegularExpression same[] = {QRegularExpression(QStringLiteral("(?<!\\\\)\"")),
-                                              QRegularExpression(QStringLiteral("'(?=[\\s,;:)\\]}]|$)"))};
-    const QChar before = value.start > 0 ? line[value.start - 1] : QChar();
-    const bool quoted = before == u'"' || before == u'\'';
-    const qsizetype quote = quoted ? line.indexOf(same[before == u'\''], value.start) : line.indexOf(closing);
-    if (quote > value.start && (quoted || quote < value.end())) value.length = int(quote) - value.start;
-    return value;
-}
-
-// An address ends where its sentence does: "…, Suriname. Bring the form".
-Span valueOf(const LabelHit& hit, const Span& value, const QString& line) {
-    static const QRegularExpression sentenceEnd(QStringLiteral("(?<=\\p{Ll}{4})\\. (?=\\p{Lu}\\p{Ll}+ \\p{Ll})"));
-    Span whole = upToQuote(value, line);
-    if (hit.kind != Kind::Address) return whole;
-    const qsizetype end = line.mid(whole.start, whole.length).indexOf(sentenceEnd);
-    if (end > 0) whole.length = int(end);
-    return whole;
-}
-
-// "varchar(40)", "int": what a database or a program keeps a field as.
-bool isDataType(const QString& cell) {
-    static const QSet<QString> types =
-        shippedWords(QStringLiteral("words/around-labels.txt"), QLatin1String("data type"));
-    const QString word = cell.section(u'(', 0, 0).trimmed(), small = word.toLower();
-    return types.contains(small) && (word == small || word == word.toUpper()); // "Long" may be somebody's name
-}
-
 bool speaksForWhatFollows(const QString& text) {
     return text.contains(QLatin1Char(':')) || text.contains(QLatin1Char('"')) || text.contains(QLatin1Char('='));
 }
@@ -83,6 +54,12 @@ public:
             m_screen.m_labelOf.push_back(hitOf(text(i)));
             if (!text(i).contains(coverBlock)) m_hits[i] = m_screen.m_labelOf.back(); // else it has its value
         }
+        // "Account" over "number" in the head of a narrow column is one label.
+        for (const TextRun& run : m_screen.m_inCells)
+            if (const auto hit = hitOf(run.text())) {
+                m_hits[size_t(run.line)].reset();
+                m_hits[size_t(run.second)] = hit;
+            }
     }
 
     // "Name: …", "token=…".
@@ -527,8 +504,15 @@ private:
                std::abs(m_lines[size_t(next)].box.left() - left) <= atSide * size;
     }
 
+    // Of both its lines, in a column too narrow for it.
+    QRectF boxOfHead(size_t h) const {
+        for (const TextRun& run : m_screen.m_inCells)
+            if (size_t(run.second) == h) return m_lines[h].box | m_lines[size_t(run.line)].box;
+        return m_lines[h].box;
+    }
+
     Cells cellsBeside(size_t h) const {
-        const QRectF& head = m_lines[h].box;
+        const QRectF head = boxOfHead(h);
         Cells cells;
         for (size_t j = 0; j < m_lines.size(); ++j) {
             const QRectF& b = m_lines[j].box;
@@ -541,7 +525,7 @@ private:
     }
 
     std::vector<size_t> columnUnder(size_t h, const Cells& cells) const {
-        const QRectF& head = m_lines[h].box;
+        const QRectF head = boxOfHead(h);
         const double size = std::max(4.0, m_lines[h].xHeight);
         // The column reaches from half way to its neighbour on the left to the neighbour on the right.
         const double from =

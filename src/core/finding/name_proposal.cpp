@@ -134,13 +134,18 @@ private:
             const auto leads = [&](const Token& t) {
                 return isNoName(t) || isGreetingWord(t) || (goesOn && isThanks(t)) || t.text == QStringLiteral("À");
             };
-            while (m_first < m_last && leads(m_tokens[m_first])) ++m_first;
+            while (m_first < m_last && (leads(m_tokens[m_first]) || isBeforeName(m_first))) ++m_first;
         }
         // "Sage Rodriguez Netherlands Baileux": where somebody is from stands in cells of its own.
         constexpr size_t fewestOfName = 2;
         for (size_t i = m_first + fewestOfName; i <= m_last; ++i)
             if (isOnlyCountry(m_tokens[i])) m_last = i - 1;
         while (m_last > m_first && isNoName(m_tokens[m_last])) --m_last;
+    }
+
+    // "Inbox Heather Roberts": a bar's last word before who is signed in.
+    bool isBeforeName(size_t at) const {
+        return at + 2 <= m_last && isNobodysWord(m_names, m_tokens[at].text) && m_names.isGiven(m_tokens[at + 1].text);
     }
 
     // "Stehr Ltd", whatever label stands beside it; "Walter Stehr GmbH" names somebody where a label says so.
@@ -449,8 +454,8 @@ private:
     bool isStrange(const Token& t) const {
         constexpr qsizetype fewestLetters = 4;
         return t.text.size() >= fewestLetters && t.capital && !t.shouting && !t.digits && !isThing(t) && !isRole(t) &&
-               !hasInnerCapital(t.text) && !isOrdinary(m_names, t.text) && !m_names.isPlace(t.text) &&
-               !m_names.isGivenOrFamily(t.text);
+               !hasInnerCapital(t.text) && !isOrdinary(m_names, t.text) && !isNobodysWord(m_names, t.text) &&
+               !m_names.isPlace(t.text) && !m_names.isGivenOrFamily(t.text);
     }
     // "ViewAll", as no name is written but "McAllister".
     static bool hasInnerCapital(const QString& word) {

@@ -1,5 +1,6 @@
 #include "finding/ordinary_word.h"
 
+#include "language/lexicon.h"
 #include "language/spelling.h"
 #include "language/word_groups.h"
 
@@ -13,6 +14,10 @@ static constexpr qsizetype shortestOrdinary = 3; // of a word that tells by itse
 bool isOrdinary(const Names& names, const QString& word) {
     return word.size() >= shortestOrdinary &&
            (names.isCommonWord(word) || WordGroups::shipped().of(withoutAccents(word).toLower()));
+}
+
+bool isNobodysWord(const Names& names, const QString& word) {
+    return (names.isCommonWord(word) || isInLexicon(word)) && !names.isGivenOrFamily(word) && !names.isPlace(word);
 }
 
 bool saysOrdinaryWords(const Names& names, const QString& text) {

@@ -9,6 +9,9 @@ namespace eyelid {
 /// names may be such words as well.
 bool isOrdinary(const Names& names, const QString& word);
 
+/// A word of a language, and no name by any list: "Inbox", "Analytics"; however rare, it is nobody's by itself.
+bool isNobodysWord(const Names& names, const QString& word);
+
 /// "search,export", "About me": no figure, and nothing but such words and common shorter ones.
 bool saysOrdinaryWords(const Names& names, const QString& text);
 

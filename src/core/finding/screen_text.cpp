@@ -2,6 +2,7 @@
 
 #include "base/sentence.h"
 #include "base/shipped.h"
+#include "finding/cell_lines.h"
 #include "finding/labels.h"
 #include "language/spelling.h"
 #include "picture/geometry.h"
@@ -42,26 +43,33 @@ ScreenText::ScreenText(const Page& page, std::span<const QStringList> labels) : 
     m_above.assign(m_below.size(), -1);
     for (size_t i = 0; i < m_below.size(); ++i)
         if (m_below[i] >= 0) m_above[size_t(m_below[i])] = int(i);
-    for (size_t i = 0; i < page.lines.size(); ++i) {
-        const int below = m_below[i];
-        if (below < 0) continue;
-        // What wraps fills its line; a short cell above another is a column.
-        if (m_runs[i].text().size() < 16) continue;
-        TextRun run;
-        run.line = int(i);
-        run.second = below;
-        run.joint = int(m_runs[i].text().size());
-        run.search = SearchText(m_runs[i].text() + m_runs[size_t(below)].text());
-        TextRun flowing = run;
-        flowing.search = SearchText(m_runs[i].text() + QLatin1Char(' ') + m_runs[size_t(below)].text());
-        ++flowing.joint;
-        m_wrapped.push_back(std::move(run));
-        m_flowing.push_back(std::move(flowing));
-    }
+    joinLines();
     findMail();
     m_language =
         languageOf(page, {QStringLiteral("eng"), QStringLiteral("deu"), QStringLiteral("fra"), QStringLiteral("spa")});
     findLabels(labels);
+}
+
+void ScreenText::joinLines() {
+    const auto joined = [&](size_t upper, int lower, QLatin1String between) {
+        TextRun run;
+        run.line = int(upper);
+        run.second = lower;
+        run.joint = int(m_runs[upper].text().size() + between.size());
+        run.search = SearchText(m_runs[upper].text() + between + m_runs[size_t(lower)].text());
+        return run;
+    };
+    const std::vector<int> inCell = linesBelowInCells(m_page.lines, m_below);
+    const QLatin1String none, space(" ");
+    for (size_t i = 0; i < m_runs.size(); ++i) {
+        const QString& text = m_runs[i].text();
+        if (inCell[i] >= 0) m_inCells.push_back(joined(i, inCell[i], text.endsWith(u'-') ? none : space));
+        // Elsewhere what wraps fills its line; a short cell above another is a column.
+        constexpr qsizetype fewest = 16;
+        if (m_below[i] < 0 || text.size() < fewest) continue;
+        m_wrapped.push_back(joined(i, m_below[i], none));
+        m_flowing.push_back(joined(i, m_below[i], space));
+    }
 }
 
 void ScreenText::findMail() {

@@ -51,6 +51,8 @@ public:
     const std::vector<TextRun>& wrapped() const { return m_wrapped; }
     /// The same pairs of lines with a space between them, as prose goes on; `joint` comes after the space.
     const std::vector<TextRun>& flowing() const { return m_flowing; }
+    /// Two lines of one cell of a table, where it is too narrow for its text (cell_lines.h), as one run.
+    const std::vector<TextRun>& inCells() const { return m_inCells; }
     const std::vector<LabelledValue>& labelled() const { return m_labelled; }
 
     /// The places of part of a run, one box for each line.
@@ -74,6 +76,7 @@ public:
 
 private:
     void findNeighbours();
+    void joinLines();
     void findMail();
     class Labelling;
     void findLabels(std::span<const QStringList> labels);
@@ -81,7 +84,7 @@ private:
 
     const Page& m_page;
     std::vector<TextRun> m_runs;
-    std::vector<TextRun> m_wrapped, m_flowing;
+    std::vector<TextRun> m_wrapped, m_flowing, m_inCells;
     std::vector<int> m_below, m_above, m_beside;
     std::vector<char> m_nearMail, m_besideHeading;
     QString m_language;

@@ -1,6 +1,7 @@
 #include "finding/whole_values.h"
 
 #include "base/sentence.h"
+#include "base/shipped.h"
 #include "finding/ordinary_word.h"
 #include "finding/person_words.h"
 #include "finding/rest_elsewhere.h"
@@ -11,6 +12,7 @@
 #include <cmath>
 #include <optional>
 #include <QRegularExpression>
+#include <QSet>
 
 namespace eyelid {
 namespace {
@@ -107,9 +109,9 @@ public:
                    if (other.words.empty()) return false;
                    const Word& word = other.words.front();
                    const int next = word.text.toInt();
-                   const bool aligned = std::abs(word.box.left() - own.box.left()) < own.box.height() / 2 ||
-                                        std::abs(word.box.right() - own.box.right()) < own.box.height() / 2;
-                   return aligned && next > 0 && std::abs(next - counted) == 1;
+                   const bool inLine = std::abs(word.box.left() - own.box.left()) < own.box.height() / 2 ||
+                                       std::abs(word.box.right() - own.box.right()) < own.box.height() / 2;
+                   return inLine && next > 0 && std::abs(next - counted) == 1;
                });
     }
 
@@ -213,9 +215,17 @@ public:
         if (const auto m = floor.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
         growOverTown(span);
         growOverJoinedTown(span);
-        if (const auto m = town.match(text.mid(span.end())); m.hasMatch()) growTo(m.capturedEnd(1), span);
+        if (const auto m = town.match(text.mid(span.end())); m.hasMatch() && !isState(m.captured(1)))
+            growTo(m.capturedEnd(1), span);
         growOverFlats(span);
         growOverStrangeWords(span);
+    }
+
+    // ", Shipped", ", On hold": how something stands, and no town.
+    static bool isState(const QString& part) {
+        static const QSet<QString> states =
+            shippedWords(QStringLiteral("words/around-labels.txt"), QLatin1String("state"));
+        return states.contains(part.mid(1).trimmed().toLower());
     }
 
     // "Lundberg Lisa, Villavägen" before "105": a street was taken for a name, and its number stands bare.
@@ -452,7 +462,8 @@ private:
         if (!listed && isCountry(t.text)) return false;
         const bool ordinary = isOrdinary(m_in.names, t.text);
         if (ordinary && !listed) return false;
-        return !m_tagged || m_tagged->nobodys(m_run.line, t.span) < (ordinary ? ordinaryNobodys : nobodys);
+        const bool mayBeNobodys = ordinary || isNobodysWord(m_in.names, t.text);
+        return !m_tagged || m_tagged->nobodys(m_run.line, t.span) < (mayBeNobodys ? ordinaryNobodys : nobodys);
     }
 
     const Surroundings& m_in;
