@@ -19,6 +19,7 @@ public:
     bool areOne(int upper, int lower) const {
         const TextLine &a = line(upper), &b = line(lower);
         if (b.box.top() - a.box.bottom() > tight * std::max(4.0, a.xHeight)) return false;
+        if (!fillsColumn(a, b)) return false;
         const double from = a.box.center().y(), to = b.box.center().y();
         const auto middle = beside(a, b, (from + to) / 2, nearMiddle * (to - from));
         if (middle.size() >= fewestBeside) return true;
@@ -30,6 +31,18 @@ public:
 
 private:
     const TextLine& line(int at) const { return m_lines[size_t(at)]; }
+
+    // Whether the next word would have reached out of the column, as far as its other lines tell.
+    bool fillsColumn(const TextLine& a, const TextLine& b) const {
+        constexpr double aligned = 1.3, reach = 60; // heights of a small x: sideways, and of what is looked at
+        if (b.words.empty()) return false;
+        const double size = std::max(4.0, a.xHeight), space = 0.4 * size;
+        const double wanted = a.box.right() + space + b.words.front().box.width();
+        return std::ranges::none_of(m_lines, [&](const TextLine& other) {
+            return std::abs(other.box.left() - a.box.left()) <= aligned * size &&
+                   std::abs(other.box.top() - a.box.top()) <= reach * size && other.box.right() > wanted;
+        });
+    }
 
     // Lines left and right of both whose middles are at that height, give or take.
     std::vector<const TextLine*> beside(const TextLine& a, const TextLine& b, double height, double give) const {

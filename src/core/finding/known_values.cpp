@@ -2,7 +2,6 @@
 #include "base/sentence.h"
 #include "finding/candidates.h"
 #include "finding/finder_parts.h"
-#include "finding/ordinary_word.h"
 #include "finding/phrase_search.h"
 #include "language/spelling.h"
 #include "reading/page_text.h"
@@ -81,16 +80,14 @@ void addNames(const Finding& f, const Names& names, std::vector<Sought>& sought)
     if (given.size() >= 5) sought.push_back({given + family.left(1), &f});
     if (words.size() > 2) add(given + family);
     for (const QString& word : words)
-        if (word.size() >= 4 && word[0].isUpper() && !names.isCommonWord(word) && !isNobodysWord(names, word))
-            sought.push_back({word, &f, false});
+        if (word.size() >= 4 && word[0].isUpper() && !names.isCommonWord(word)) sought.push_back({word, &f, false});
 }
 
 // Short values and ordinary words look like much that they are not.
 bool tellsItself(const Finding& f, const Names& names) {
     const QString key = skeleton(f.text);
     const auto letters = std::count_if(f.text.begin(), f.text.end(), [](QChar c) { return c.isLetter(); });
-    const bool ordinary = letters == key.size() && (names.isCommonWord(f.text) || isNobodysWord(names, f.text));
-    return key.size() >= (f.kind == Kind::Person ? 4 : 6) && !ordinary;
+    return key.size() >= (f.kind == Kind::Person ? 4 : 6) && !(letters == key.size() && names.isCommonWord(f.text));
 }
 
 struct Sighting {

@@ -33,7 +33,7 @@ public:
         for (const TextRun& cell : m_in.screen.inCells()) {
             const bool first = cell.line == c.run->line;
             if (!first && cell.second != c.run->line) continue;
-            if (isFree(first ? cell.second : cell.line) && goesOn(c.kind, cell.line, cell.second)) return &cell;
+            if (isFree(first ? cell.second : cell.line) && goesOn(c.kind, cell.line, cell.second, !first)) return &cell;
         }
         return nullptr;
     }
@@ -43,14 +43,15 @@ private:
         return std::ranges::none_of(m_found,
                                     [&](const Candidate& c) { return c.run->line == line || c.run->second == line; });
     }
-    bool goesOn(Kind kind, int upper, int lower) const {
+    // `up`: the value is the second line, which may be the whole of it under its label.
+    bool goesOn(Kind kind, int upper, int lower, bool up) const {
         const auto& lines = m_in.screen.page().lines;
         if (!areOfOneSize(lines[size_t(upper)], lines[size_t(lower)])) return false;
         const QString first = text(upper), second = text(lower);
         if (first.endsWith(u'-') || first.endsWith(u',')) return true;
         if (kind == Kind::Person) return isHalfName(first) && isHalfName(second);
-        if (kind == Kind::Address) return isOfFigures(second) || m_in.names.isPlace(second);
-        return isOfFigures(second);
+        if (up) return isOfFigures(first) && isOfFigures(second);
+        return isOfFigures(second) || (kind == Kind::Address && m_in.names.isPlace(second));
     }
     bool isHalfName(const QString& word) const {
         return !word.contains(u' ') && word[0].isUpper() && !isNobodysWord(m_in.names, word);
