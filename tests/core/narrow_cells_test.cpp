@@ -82,6 +82,17 @@ TEST_CASE("a label over two lines of a narrow heading speaks for its column") {
     CHECK(foundOn(Kind::Account, page) == list({"8212518634", "00499997", "ZU81462615"}));
 }
 
+TEST_CASE("an address goes on behind a word that never ends one, and ends before how an order stands") {
+    CHECK(foundOn(Kind::Address, {"1194 Rue de", "l'Envers"}) == list({"1194 Rue de l'Envers"}));
+    CHECK(foundOn(Kind::Address, {"36 Boulevard Haut, 87730 Nioro du Rip"}) ==
+          list({"36 Boulevard Haut, 87730 Nioro du Rip"}));
+    CHECK(foundOn(Kind::Address, {"Hauptstr. 5, 79261 Gutach im Breisgau"}) ==
+          list({"Hauptstr. 5, 79261 Gutach im Breisgau"}));
+    CHECK(foundOn(Kind::Address, {"88 Cross Court, Shipped"}) == list({"88 Cross Court"}));
+    CHECK(foundOn(Kind::Address, {"691 Greig Road, On hold"}) == list({"691 Greig Road"}));
+    CHECK(foundOn(Kind::Address, {"12 Fenwick Lane, Bath"}) == list({"12 Fenwick Lane, Bath"}));
+}
+
 TEST_CASE("words of menus are nobody's name, nor part of one") {
     for (const char* word : {"Inbox", "Analytics", "Refunded", "identifiant", "Dirección"}) {
         INFO(word);

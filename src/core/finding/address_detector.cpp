@@ -428,7 +428,7 @@ private:
     Pattern m_canadian{R"((?:^|[^\w\-])([ABCEGHJ-NPRSTVXY]\d[ABCEGHJ-NPRSTV-Z] \d[ABCEGHJ-NPRSTV-Z]\d)(?:$|[^\w\-]))"};
     Pattern m_postcode{R"((?:^|[^\w\-])([A-Z]{1,2}[\dOISl][A-Z\dOISl]? ?[\dOISl][ABD-HJLNP-UW-Z]{2})(?:$|[^\w\-]))"};
     Pattern m_rest{
-        R"((?:,? (?:\p{Lu}[\p{L}'’.\-]+|\d{5}(?:-\d{4})?|[A-Z]{2})(?: (?:upon|on|sur|am|an|der|de|la|le|in|under|le|the)(?: the)?)?){0,5},? ?(?:[A-Z]{1,2}[\dOISl][A-Z\dOISl]? ?[\dOISl][A-Z]{2}\b|\d{4,5}(?: [A-Z]{2}\b)?(?: \p{Lu}[\p{L}\-]+){0,3}|[A-Z]{2} \d{5}))"};
+        R"((?:,? (?:\p{Lu}[\p{L}'’.\-]+|\d{5}(?:-\d{4})?|[A-Z]{2})(?: (?:upon|on|sur|am|an|der|de|la|le|in|under|le|the)(?: the)?)?){0,5},? ?(?:[A-Z]{1,2}[\dOISl][A-Z\dOISl]? ?[\dOISl][A-Z]{2}\b|\d{4,5}(?: [A-Z]{2}\b)?(?:(?: (?:upon|on|under|the|sur|sous|en|de|du|des|la|le|lès|les|aux?|del|di|da|do|dos|am|an|im|in|der|ob|vor|bei)){0,2} (?:[dl]['’])?\p{Lu}[\p{L}\-]+){0,3}|[A-Z]{2} \d{5}))"};
     Pattern m_partsBefore{
         R"((?:^|[:;(] |\p{Ll} )((?:\p{Lu}[\p{L}'’\-]*(?: (?:of|on|the|upon|\p{Lu}[\p{L}'’\-]*)){0,3}, ){1,3})$)"};
     Pattern m_endsAddress{R"((?:\p{Lu}[\p{L}'’\-]+(?: \p{L}[\p{L}'’\-]+){0,3},? )?[A-Z]{1,2}\d[A-Z\d]? \d[A-Z]{2})"};

@@ -64,9 +64,11 @@ void ScreenText::joinLines() {
     for (size_t i = 0; i < m_runs.size(); ++i) {
         const QString& text = m_runs[i].text();
         if (inCell[i] >= 0) m_inCells.push_back(joined(i, inCell[i], text.endsWith(u'-') ? none : space));
-        // Elsewhere what wraps fills its line; a short cell above another is a column.
+        // Elsewhere what wraps fills its line; a short cell above another is a column, unless it ends in "Rue de".
         constexpr qsizetype fewest = 16;
-        if (m_below[i] < 0 || text.size() < fewest) continue;
+        static const QRegularExpression goesOn(QStringLiteral(
+            "\\p{L} (?:of|the|von|van|der|den|zum|zur|am|im|de|du|des|la|le|les|sur|sous|del|las|los)$"));
+        if (m_below[i] < 0 || (text.size() < fewest && !text.contains(goesOn))) continue;
         m_wrapped.push_back(joined(i, m_below[i], none));
         m_flowing.push_back(joined(i, m_below[i], space));
     }
