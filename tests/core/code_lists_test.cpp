@@ -20,6 +20,17 @@ TEST_CASE("codes under words for a list of them are secrets, in one column or tw
     CHECK(found == codes);
 }
 
+TEST_CASE("codes that stand several on a line are of the list as well") {
+    const QStringList found =
+        foundOn(Kind::Secret, {"Recovery codes", "rn3bh-whdat hifxh-pxtsj", "hha33-pkjmk jttn6-owlug"});
+    for (const char* code : {"rn3bh-whdat", "hifxh-pxtsj", "hha33-pkjmk", "jttn6-owlug"}) {
+        INFO(code);
+        CHECK(found.join(u' ').contains(QLatin1String(code)));
+    }
+    CHECK(foundOn(Kind::Secret, {"Codes de secours", "a6edh-12keb icmxu-hugrw tppjs-eovkj"}).size() == 1);
+    CHECK(foundOn(Kind::Secret, {"Product codes", "rn3bh-whdat hifxh-pxtsj", "hha33-pkjmk jttn6-owlug"}).isEmpty());
+}
+
 TEST_CASE("figures under other words, or one alone, are no list of codes") {
     CHECK(foundOn(Kind::Secret, {"Product codes", "8036 3845", "6240 1784", "1679 3953"}).isEmpty());
     CHECK(foundOn(Kind::Secret, {"Codes of conduct", "2024", "2025", "2026"}).isEmpty());

@@ -124,3 +124,7 @@ TEST_CASE("who is called like a town is spoken of by that name as well") {
 TEST_CASE("what is asked for in Spanish is given below") {
     CHECK(foundOn(Kind::Dob, {"¿Cuándo nació?", "25/04/1977"}) == list({"25/04/1977"}));
 }
+
+TEST_CASE("a parcel is with the neighbour who is named") {
+    CHECK(foundOn(Kind::Person, {"Ihr Paket ist bei Ihrem Nachbarn Schmid, Amthausstrasse 76."}) == list({"Schmid"}));
+}

@@ -457,7 +457,8 @@ TEST_CASE("an initial written small ends a name at the end of its cell") {
 }
 
 TEST_CASE("a town goes on over the words that join its parts") {
-    CHECK(found(Kind::Address, {"Ronda Benjamín, 75, 49902 Chiclana de la Frontera, Méjico"})
-              .join(u' ')
-              .contains(QStringLiteral("de la Frontera, Méjico")));
+    const QString address =
+        found(Kind::Address, {"Ronda Benjamín, 75, 49902 Chiclana de la Frontera, Méjico"}).join(u' ');
+    CHECK(address.contains(QStringLiteral("49902 Chiclana de la Frontera")));
+    CHECK(address.contains(QStringLiteral("Méjico")));
 }

@@ -300,17 +300,32 @@ private:
     // "Backup codes" over "8036 3845", "6240 1784" …: three or more of one form, in one column or several.
     void findCodeLists(const Surroundings& in, std::vector<Candidate>& out) const {
         constexpr double reach = 8;
-        constexpr size_t fewest = 3;
+        constexpr qsizetype fewest = 3;
         for (const TextRun& head : in.screen.runs()) {
             if (!m_codesHeading.found(head.search)) continue;
             QString form;
+            qsizetype count = 0;
             const auto codes = listedUnder(in, head, reach, [&](const TextRun& run) {
-                if (!m_codeAlone.matchesWhole(run.text())) return false;
-                if (form.isEmpty()) form = formOf(run.text());
-                return formOf(run.text()) == form;
+                const QStringList onLine = codesOn(run.text());
+                if (onLine.isEmpty()) return false;
+                if (form.isEmpty()) form = formOf(onLine.first());
+                if (formOf(onLine.first()) != form) return false;
+                count += onLine.size();
+                return true;
             });
-            if (codes.size() >= fewest) addListed(codes, out);
+            if (count >= fewest) addListed(codes, out);
         }
+    }
+    // What a line holds of such a list: one code, or a row of them, each of one form with the others.
+    QStringList codesOn(const QString& line) const {
+        constexpr qsizetype shortestInRow = 8;
+        const QStringList words = line.split(u' ');
+        const bool row = words.size() > 1 && std::ranges::all_of(words, [&](const QString& word) {
+                             return word.size() >= shortestInRow && formOf(word) == formOf(words.first()) &&
+                                    m_codeAlone.matchesWhole(word);
+                         });
+        if (row) return words;
+        return m_codeAlone.matchesWhole(line) ? QStringList{line} : QStringList();
     }
     // "Recovery phrase" over its words (BIP 39: twelve at least), numbered or not, in cells or in rows.
     void findPhraseLists(const Surroundings& in, std::vector<Candidate>& out) const {
