@@ -24,9 +24,9 @@ bool isOfFigures(const QString& text) {
     return groups.match(text).hasMatch();
 }
 
-class Cells {
+class OtherLines {
 public:
-    Cells(const Surroundings& in, const std::vector<Candidate>& found) : m_in(in), m_found(found) {}
+    OtherLines(const Surroundings& in, const std::vector<Candidate>& found) : m_in(in), m_found(found) {}
 
     // The cell of two lines a value is the first or second of, where the other line is of it as well.
     const TextRun* around(const Candidate& c) const {
@@ -54,7 +54,7 @@ private:
         return isOfFigures(second) || (kind == Kind::Address && m_in.names.isPlace(second));
     }
     bool isHalfName(const QString& word) const {
-        return !word.contains(u' ') && word[0].isUpper() && !isNobodysWord(m_in.names, word);
+        return !word.isEmpty() && !word.contains(u' ') && word[0].isUpper() && !isNobodysWord(m_in.names, word);
     }
     QString text(int line) const { return m_in.screen.runs()[size_t(line)].text(); }
 
@@ -68,7 +68,7 @@ void growOverCells(const Surroundings& in, std::vector<Candidate>& found) {
     if (in.screen.inCells().empty()) return;
     for (Candidate& c : found) {
         if (c.kind == Kind::Watch || !isWhole(c)) continue;
-        if (const TextRun* cell = Cells(in, found).around(c)) {
+        if (const TextRun* cell = OtherLines(in, found).around(c)) {
             const int start = cell->line == c.run->line ? c.span.start : 0;
             c.run = cell;
             c.span = {start, int(cell->text().size()) - start};
