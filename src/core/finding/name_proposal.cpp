@@ -4,6 +4,7 @@
 #include "finding/labels.h"
 #include "finding/ordinary_word.h"
 #include "language/countries.h"
+#include "language/lexicon.h"
 #include "language/spelling.h"
 #include "language/word_groups.h"
 
@@ -454,7 +455,7 @@ private:
     bool isStrange(const Token& t) const {
         constexpr qsizetype fewestLetters = 4;
         return t.text.size() >= fewestLetters && t.capital && !t.shouting && !t.digits && !isThing(t) && !isRole(t) &&
-               !hasInnerCapital(t.text) && !isOrdinary(m_names, t.text) && !isNobodysWord(m_names, t.text) &&
+               !hasInnerCapital(t.text) && !isOrdinary(m_names, t.text) && !isInLexicon(t.text) &&
                !m_names.isPlace(t.text) && !m_names.isGivenOrFamily(t.text);
     }
     // "ViewAll", as no name is written but "McAllister".
