@@ -19,7 +19,10 @@ for(let n;n=w.nextNode();){const e=n.parentElement;if(e.closest("script,style,no
  const words=[];for(const m of n.textContent.matchAll(/[^\\s\\u00a0]+/g)){const r=document.createRange();r.setStart(n,m.index);r.setEnd(n,m.index+m[0].length);
   const b=[...r.getClientRects()].find(b=>b.width>1&&b.height>1);if(!b)continue;
   const t=document.elementFromPoint(Math.min(innerWidth-1,Math.max(0,b.x+b.width/2)),Math.min(innerHeight-1,b.y+b.height/2));
-  if(t&&!t.contains(e)&&!e.contains(t))continue;words.push({text:m[0],box:[b.x,b.y,b.width,b.height].map(v=>Math.round(v*10)/10)})}
+  if(t&&!t.contains(e)&&!e.contains(t))continue;const word={text:m[0],box:[b.x,b.y,b.width,b.height].map(v=>Math.round(v*10)/10)};
+  // What a link ends in may be somebody's though the rest of it is nobody's.
+  const path=/^(.*\\/)([^\\/]+)$/.exec(m[0]);if(path){r.setStart(n,m.index+path[1].length);const e=r.getBoundingClientRect();word.end={text:path[2],box:[e.x,e.y,e.width,e.height].map(v=>Math.round(v*10)/10)}}
+  words.push(word)}
  if(words.length)all.push(words)}
 const pen=document.createElement("canvas").getContext("2d");
 for(const e of document.querySelectorAll("input,textarea")){const b=e.getBoundingClientRect(),t=e.value||e.placeholder;if(b.width<2||!t||e.type=="checkbox"||e.type=="radio"||e.type=="hidden"||e.type=="password")continue;
@@ -34,21 +37,34 @@ const p=document.createElement("pre");p.id="truth";p.style.display="none";p.text
 def chromium(profile, source, height, *more):
     return subprocess.run(['chromium', '--headless', '--no-sandbox', '--disable-gpu', '--hide-scrollbars', '--allow-file-access-from-files', '--host-resolver-rules=MAP * ~NOTFOUND', '--virtual-time-budget=4000', f'--user-data-dir={profile}', f'--window-size={WIDTH},{height}', *more, 'file://' + source], capture_output=True, text=True).stdout
 
-def core(word): return re.sub(r'^[^\w+@(]+|[^\w)]+$', '', word.lower())
+def core(word): return re.sub(r'^[^\w+@(]+|[^\w)]+$', '', word)
 def digest(words): return hashlib.sha256(' '.join(words).encode()).hexdigest()[:16]
 
-def truth_of(nodes, known):
+def known_of(path):
+    """What is sensitive on a page, by number of words and digest, and whether capitals matter: told beside it where we filled it (cvs.mjs), else by having read it."""
+    beside = path[:-5] + '.truth.json'
+    if os.path.exists(beside):
+        told = [(kind, [core(word) for word in text.split()]) for kind, text in json.load(open(beside))]
+        return {(len(words), digest(words)): kind for kind, words in told}, str
+    rows = [line.split() for line in open(os.path.join(HERE, 'templates-truth.txt'))]
+    return {(int(n), sha): kind for kind, n, sha in rows}, str.lower
+
+def truth_of(nodes, known, folded):
     longest, words, sens = max((n for n, _ in known), default=0), [], []
     for node in nodes:
-        plain, at = [core(w['text']) for w in node], 0
+        plain, at = [core(folded(w['text'])) for w in node], 0
         while at < len(node):
             for n in range(min(longest, len(node) - at), 0, -1):
                 kind = known.get((n, digest(plain[at:at + n])))
                 if kind:
-                    sens.append({'kind': kind, 'text': ' '.join(w['text'] for w in node[at:at + n]), 'boxes': [w['box'] for w in node[at:at + n]]})
+                    if kind != 'either': sens.append({'kind': kind, 'text': ' '.join(w['text'] for w in node[at:at + n]), 'boxes': [w['box'] for w in node[at:at + n]]})
                     at += n; break
             else:
-                words.append({'text': node[at]['text'], 'box': node[at]['box']}); at += 1
+                end = node[at].get('end')
+                kind = end and known.get((1, digest([core(folded(end['text']))])))
+                if kind: sens.append({'kind': kind, 'text': end['text'], 'boxes': [end['box']]})
+                else: words.append({'text': node[at]['text'], 'box': node[at]['box']})
+                at += 1
     return sens, words
 
 def page_of(path):
@@ -71,11 +87,7 @@ def draw(path):
     if not made: return print('no truth for', path)
     measured, picture = made
     if '--texts' in sys.argv: return [' '.join(w['text'] for w in node) for node in measured['nodes']]
-    known = {}
-    for line in open(os.path.join(HERE, 'templates-truth.txt')):
-        kind, n, sha = line.split()
-        known[int(n), sha] = kind
-    sens, words = truth_of(measured['nodes'], known)
+    sens, words = truth_of(measured['nodes'], *known_of(path))
     bottom = max([w['box'][1] + w['box'][3] for w in words] + [1])
     for k, top in enumerate(range(0, int(bottom), HEIGHT)):
         inside = lambda b: b[1] >= top and b[1] + b[3] <= top + HEIGHT
