@@ -343,3 +343,63 @@ TEST_CASE("a colon behind a quotation mark stays with its word in large type of 
     draw(image, made::font(26, QStringLiteral("Liberation Mono")), QColor(0xd9, 0xde, 0xe6), texts);
     CHECK(textsOf(readWhole(image)) == texts);
 }
+
+TEST_CASE("letters right beside the edge of a column are read, and so is what they are underlined with") {
+    const QStringList texts{QStringLiteral("9 Denesik Field"), QStringLiteral("South Weir, EU41 7PL"),
+                            QStringLiteral("rsauer@mail.example"), QStringLiteral("+54182288107")};
+    for (const bool framed : {false, true})
+        for (const bool underlined : {false, true}) {
+            QImage image = sheet(Qt::white, 500, 300);
+            QFont font = made::font(16, QStringLiteral("Open Sans"));
+            font.setBold(!underlined);
+            font.setUnderline(underlined);
+            draw(image, font, QColor(0x49, 0x49, 0x49), texts, {8, 50});
+            QPainter painter(&image);
+            const QColor edge(0x34, 0x49, 0x5e);
+            painter.fillRect(0, 0, 8, 300, edge);
+            if (framed) {
+                painter.fillRect(492, 0, 8, 300, edge);
+                for (const int y : {20, 70, 120, 170, 220}) painter.fillRect(0, y, 500, 1, QColor(0xcc, 0xcc, 0xcc));
+            }
+            painter.end();
+            INFO(framed << underlined);
+            CHECK(textsOf(readWhole(image)) == texts);
+        }
+}
+
+TEST_CASE("letters with heavy serifs are no grounds that something stands on") {
+    for (const int pixels : {24, 32, 37}) {
+        const QStringList texts{QStringLiteral("Hlengiwe Mehloluhlaza"), QStringLiteral("Karma Trantow"),
+                                QStringLiteral("Sari Nieminen")};
+        QImage image = sheet(Qt::white);
+        QFont font = made::font(pixels, QStringLiteral("Liberation Serif"));
+        font.setBold(true);
+        draw(image, font, Qt::black, texts);
+        INFO(pixels);
+        CHECK(textsOf(readWhole(image)) == texts);
+    }
+}
+
+TEST_CASE("heavy letters set close, which cover more than their ground, are read in either polarity") {
+    const QStringList texts{QStringLiteral("HERMINE KAISER")};
+    for (const bool dark : {false, true})
+        for (const int pixels : {24, 36}) {
+            QImage image = sheet(dark ? QColor(0x23, 0x21, 0x29) : QColor(Qt::white));
+            QFont font = made::font(pixels, QStringLiteral("Open Sans"));
+            font.setWeight(QFont::ExtraBold);
+            font.setLetterSpacing(QFont::AbsoluteSpacing, -pixels / 24.0);
+            draw(image, font, dark ? QColor(0xee, 0xee, 0xee) : QColor(0x33, 0x33, 0x33), texts);
+            INFO(dark << " " << pixels);
+            CHECK(textsOf(readWhole(image)) == texts);
+        }
+}
+
+TEST_CASE("what is underlined keeps the feet of its letters where a comma or a tail touches the line") {
+    for (const char* text : {"South Veum, EU41 7KZ", "Weir, Pump and Valve", "query, gauge; 4471"}) {
+        QImage image = sheet(Qt::white);
+        QFont font = made::font(16, QStringLiteral("Open Sans"));
+        font.setUnderline(true);
+        draw(image, font, QColor(0x49, 0x49, 0x49), {QString::fromLatin1(text)});
+        CHECK(textsOf(readWhole(image)) == QStringList{QString::fromLatin1(text)});
+    }
+}

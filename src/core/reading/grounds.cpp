@@ -15,9 +15,11 @@ constexpr int lowestBlock = 12, highestBlock = 110; // pixels
 constexpr double leastWide = 0.9;
 constexpr double edgeInked = 0.9; // of each side of a block; no letter has all four
 // Where letters reach its edges: of its upper or its lower one, and of the sides of one as wide as a word. Two letters
-// that touch have edges like that too, but less between them.
+// that touch have edges like that too, but less between them; one with heavy serifs, "n" or "u", has the page's own
+// ground between.
 constexpr double edgeTouched = 0.75, sideTouched = 0.3, touchedFilled = 0.65;
 constexpr double wordWide = 1.6;    // heights
+constexpr int sameLevel = 12;       // of lightness, of 255
 constexpr double leastFilled = 0.4; // of a block: what differs from its ground are letters
 constexpr double leastLetters = 0.03;
 
@@ -74,6 +76,31 @@ std::optional<cv::Range> blockIn(const cv::Mat& strength, int least) {
     return filled >= leastFilled ? std::optional(both) : std::nullopt;
 }
 
+// Whether the first and the last row of a block are inked all along, each.
+bool hasWholeEdges(const cv::Mat& strength, const cv::Range& columns, int least) {
+    const auto isWhole = [&](int y) {
+        return longestRun(strength.row(y).colRange(columns), least).size() >= edgeInked * columns.size();
+    };
+    return isWhole(1) && isWhole(strength.rows - 2);
+}
+
+// Whether what stands out within a piece no wider than a letter is as light as what is around it: then it is the space
+// within a letter.
+bool isSpaceWithin(const cv::Mat& gray, const cv::Rect& piece, bool lightOnDark) {
+    if (piece.width >= wordWide * piece.height) return false;
+    const cv::Rect around =
+        cv::Rect(piece.x - 2, piece.y - 2, piece.width + 4, piece.height + 4) & cv::Rect(0, 0, gray.cols, gray.rows);
+    double darkest = 0, lightest = 0;
+    cv::minMaxLoc(gray(piece), &darkest, &lightest);
+    const double within = lightOnDark ? darkest : lightest;
+    cv::Mat ring(1, 2 * around.width, CV_8UC1);
+    gray.row(around.y).colRange(around.x, around.x + around.width).copyTo(ring.colRange(0, around.width));
+    gray.row(around.y + around.height - 1)
+        .colRange(around.x, around.x + around.width)
+        .copyTo(ring.colRange(around.width, ring.cols));
+    return std::abs(within - commonestLevel(ring)) <= sameLevel;
+}
+
 void addPieces(const cv::Mat& ink, int least, QPoint origin, std::vector<InkPiece>& to) {
     for (InkPiece& part : inkPieces(ink, least)) {
         part.box.translate(origin);
@@ -102,7 +129,9 @@ bool takenApart(const InkLook& look, const InkPiece& piece, OnTheirGrounds& part
         letters->row(letters->rows - 1).setTo(0);
     }
     if (std::max(inked(lighter, look.least), inked(darker, look.least)) < leastLetters) return false;
-    cv::Mat beside = look.strength(place).clone();
+    if (!hasWholeEdges(look.strength(place), *columns, look.least) && isSpaceWithin(look.gray, place, look.lightOnDark))
+        return false;
+    cv::Mat beside = inkOfPiece(look.strength, look.least, piece);
     beside.colRange(*columns).setTo(0);
     addPieces(beside, look.least, box.topLeft(), parts.pieces);
     const QPoint origin = box.topLeft() + QPoint(columns->start, 0);

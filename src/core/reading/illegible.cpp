@@ -13,6 +13,7 @@ namespace {
 // another), and on lines of Cyrillic, Greek, Hebrew and Arabic, which are read as Latin letters at 0.81 to 0.96.
 constexpr double unsure = 0.93, notSure = 0.97; // the mean of a line's characters
 constexpr int fewestLetters = 5, fewestPieces = 4;
+constexpr double lowestLetter = 0.3;  // heights of a small x
 constexpr qsizetype longestWord = 16; // longer ones are keys
 
 bool isListed(const QString& word) {
@@ -47,7 +48,9 @@ double meanSureness(const TextLine& line) {
 } // namespace
 
 bool isIllegible(const LinePatch& patch, const TextLine& line) {
-    if (line.words.empty()) return int(patch.inks.size()) >= fewestPieces;
+    // Dots beside a block are no type.
+    const auto isLetter = [&](const QRect& ink) { return ink.height() >= lowestLetter * patch.xHeight; };
+    if (line.words.empty()) return std::ranges::count_if(patch.inks, isLetter) >= fewestPieces;
     const double sureness = meanSureness(line);
     if (sureness >= notSure) return false;
     static const QRegularExpression words(QStringLiteral("[\\p{L}\\d]{4,}")), letters(QStringLiteral("\\p{L}{3,}"));

@@ -4,6 +4,7 @@
 #include <bit>
 #include <cstdint>
 #include <cstring>
+#include <opencv2/imgproc.hpp>
 
 namespace eyelid {
 namespace {
@@ -119,6 +120,16 @@ std::vector<InkPiece> inkPieces(const cv::Mat& strength, int least) {
         if (const Label& l = labels[i]; l.parent == int(i))
             pieces.push_back({QRect(l.left, l.top, l.right - l.left, l.bottom - l.top), l.area, l.first});
     return pieces;
+}
+
+cv::Mat inkOfPiece(const cv::Mat& strength, int least, const InkPiece& piece) {
+    constexpr int own = 128, cornerwise = 8;
+    const QRect& box = piece.box;
+    const cv::Mat within = strength(cv::Rect(box.left(), box.top(), box.width(), box.height()));
+    cv::Mat inked = within > least, alone = cv::Mat::zeros(within.size(), within.type());
+    cv::floodFill(inked, cv::Point(piece.first - box.left(), 0), cv::Scalar(own), nullptr, {}, {}, cornerwise);
+    within.copyTo(alone, inked == own);
+    return alone;
 }
 
 void renewPieces(std::vector<InkPiece>& pieces, const cv::Mat& strength, int least,

@@ -22,7 +22,10 @@ struct InkPiece {
 /// is CV_8UC1; an empty one has no pieces.
 std::vector<InkPiece> inkPieces(const cv::Mat& strength, int least);
 
-/// The same, where `pieces` are those of before these rows changed: only what touches them is looked for anew.
+/// The ink of one of those pieces alone, of the size of its box; what else stands within its box is left out.
+cv::Mat inkOfPiece(const cv::Mat& strength, int least, const InkPiece& piece);
+
+/// As inkPieces, where `pieces` are those of before these rows changed: only what touches them is looked for anew.
 void renewPieces(std::vector<InkPiece>& pieces, const cv::Mat& strength, int least,
                  const std::vector<cv::Range>& changed);
 

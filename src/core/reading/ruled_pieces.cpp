@@ -10,8 +10,9 @@
 namespace eyelid {
 namespace {
 
-constexpr int tallestRuled = 110, narrowestRuled = 20; // pixels; a wider, higher thing is a table or a card
-constexpr double widerThanLetters = 1.7;               // heights: nothing narrower holds two letters and a rule
+constexpr int tallestRuled = 110, narrowestRuled = 20;     // pixels; a wider, higher thing is a table or a card
+constexpr int shortestUpright = 141, thickestUpright = 24; // pixels; what is lower may be an outline (outlines.h)
+constexpr double widerThanLetters = 1.7;                   // heights: nothing narrower holds two letters and a rule
 // A rule is at least this share of the piece long, and of its height at most so thick; the edge of a frame is less.
 constexpr double asLong = 0.9, mostThick = 0.28;
 constexpr double leastLetters = 0.25;                  // of a piece's ink, beside its rule
@@ -84,6 +85,21 @@ std::vector<cv::Rect> rulesOf(const cv::Mat& ink) {
     return rules;
 }
 
+// Bars from top to bottom of a tall piece: the edges of a column, of a quotation, of a window or of a table's cells.
+// Letters that touch one are of the same piece.
+std::vector<cv::Rect> uprightsOf(const cv::Mat& ink) {
+    double strongest = 0;
+    cv::minMaxLoc(ink, nullptr, &strongest);
+    std::vector<cv::Rect> bars;
+    for (const cv::Range& columns : ruledRows(ink.t(), strongest, thickestUpright)) {
+        // With its soft edge, where it is the piece's.
+        const int from = columns.start <= 1 ? 0 : columns.start,
+                  to = columns.end >= ink.cols - 1 ? ink.cols : columns.end;
+        bars.emplace_back(from, 0, to - from, ink.rows);
+    }
+    return bars;
+}
+
 void erase(cv::Mat& strength, const cv::Rect& rule, int least) {
     if (rule.height > rule.width) {
         strength(rule).setTo(0);
@@ -113,6 +129,35 @@ void rejoin(std::vector<InkPiece>& parts, const std::vector<cv::Rect>& rules) {
             if (j < i) --i;
             j = size_t(-1); // what it has become may face another
         }
+}
+
+// What touched a bar, without it; the bar itself goes to `rules`.
+std::vector<InkPiece> withoutUprights(const InkLook& look, const std::vector<InkPiece>& pieces,
+                                      std::vector<QRect>& rules) {
+    std::vector<InkPiece> result;
+    for (const InkPiece& piece : pieces) {
+        const QRect& box = piece.box;
+        cv::Mat left;
+        std::vector<cv::Rect> bars;
+        if (box.height() >= shortestUpright) {
+            left = inkOfPiece(look.strength, look.least, piece);
+            bars = uprightsOf(left);
+        }
+        if (bars.empty()) {
+            result.push_back(piece);
+            continue;
+        }
+        for (const cv::Rect& bar : bars) {
+            left(bar).setTo(0);
+            rules.emplace_back(box.left() + bar.x, box.top(), bar.width, bar.height);
+        }
+        for (InkPiece& part : inkPieces(left, look.least)) {
+            part.box.translate(box.topLeft());
+            part.first += box.left();
+            result.push_back(part);
+        }
+    }
+    return result;
 }
 
 // Letters and shadow by what is lighter and what is darker than the ground between them; empty where it is no such
@@ -156,25 +201,30 @@ bool strokeCrosses(const cv::Mat& ink, const QRect& rule, int column, int least)
 
 BarePieces withoutRules(const InkLook& look, const std::vector<InkPiece>& pieces) {
     BarePieces bare;
-    for (const InkPiece& piece : pieces) {
+    for (const InkPiece& piece : withoutUprights(look, pieces, bare.rules)) {
         const QRect& box = piece.box;
         std::vector<cv::Rect> rules;
-        const cv::Rect place(box.left(), box.top(), box.width(), box.height());
+        cv::Mat left;
         if (box.height() <= thinnest + 1 && box.width() >= narrowestRuled) bare.rules.push_back(box);
-        if (mayBeRuled(piece) && piece.area < leastOfBlock * box.width() * box.height())
-            rules = rulesOf(look.strength(place));
+        if (mayBeRuled(piece) && piece.area < leastOfBlock * box.width() * box.height()) {
+            left = inkOfPiece(look.strength, look.least, piece);
+            rules = rulesOf(left);
+        }
         if (rules.empty()) {
             bare.pieces.push_back(piece);
             continue;
         }
-        cv::Mat left = look.strength(place).clone();
         for (const cv::Rect& rule : rules) erase(left, rule, look.least);
         std::vector<InkPiece> parts = inkPieces(left, look.least);
         rejoin(parts, rules);
-        // What has no letters is an edge with round ends, or the ground between two.
+        // What has no letters is an edge with round ends, or the ground between two; a comma touches what it is
+        // underlined with anywhere.
         const int ink = std::accumulate(parts.begin(), parts.end(), 0,
                                         [](int sum, const InkPiece& part) { return sum + part.area; });
-        if (rules.size() == 1 && ink < leastLetters * piece.area) {
+        const auto isAtEnd = [&](const InkPiece& part) {
+            return part.box.left() <= box.height() || part.box.right() + box.height() >= left.cols;
+        };
+        if (rules.size() == 1 && ink < leastLetters * piece.area && std::ranges::all_of(parts, isAtEnd)) {
             bare.pieces.push_back(piece);
             continue;
         }

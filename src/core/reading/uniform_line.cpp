@@ -96,30 +96,48 @@ template <typename Visit> void eachPixel(const cv::Mat& part, Visit visit) {
     }
 }
 
-// The median of each channel; where half of the line stands on another ground the three together may be no colour of
-// the line's, and the most frequent colour is taken.
-Colour groundOf(const cv::Mat& part) {
+double luminance(const Colour& c) {
+    return 0.114 * c[0] + 0.587 * c[1] + 0.299 * c[2];
+}
+
+// The most frequent colour on the side of the line's middle lightness that its ground is on; none of a block.
+std::optional<Colour> onGroundsSide(const cv::Mat& part, bool lightOnDark, double middle) {
+    constexpr double leastGround = 0.25; // of the pixels, between the heaviest letters
+    Colours colours;
+    eachPixel(part, [&](const uchar* p) {
+        if ((luminance({p[0], p[1], p[2]}) < middle) == lightOnDark) colours.add(p);
+    });
+    if (colours.count() < leastGround * part.rows * part.cols) return std::nullopt;
+    return colours.mostFrequent().colour;
+}
+
+// The median of each channel. Where half of the line stands on another ground the three together may be no colour of
+// the line's, and the most frequent colour is taken; where heavy letters stand close the median is theirs.
+Colour groundOf(const LinePart& part) {
     constexpr double fewest = 0.1; // of the pixels are of the ground's colour
     int histogram[3][256] = {};
-    eachPixel(part, [&](const uchar* p) {
+    double darkest = 255, lightest = 0;
+    eachPixel(part.pixels, [&](const uchar* p) {
         for (int c = 0; c < 3; ++c) ++histogram[c][p[c]];
+        const double light = luminance({p[0], p[1], p[2]});
+        darkest = std::min(darkest, light);
+        lightest = std::max(lightest, light);
     });
     Colour ground{};
     for (size_t c = 0; c < 3; ++c) {
         int seen = 0, level = 0;
-        while (level < 255 && (seen += histogram[c][level]) * 2 < part.rows * part.cols) ++level;
+        while (level < 255 && (seen += histogram[c][level]) * 2 < part.pixels.rows * part.pixels.cols) ++level;
         ground[c] = level;
     }
+    const double middle = (darkest + lightest) / 2;
+    if (!part.byHue && (luminance(ground) < middle) != part.lightOnDark)
+        if (const auto other = onGroundsSide(part.pixels, part.lightOnDark, middle)) return *other;
     int alike = 0;
-    eachPixel(part, [&](const uchar* p) { alike += distance(p, ground) < otherColour; });
-    if (alike >= fewest * part.rows * part.cols) return ground;
+    eachPixel(part.pixels, [&](const uchar* p) { alike += distance(p, ground) < otherColour; });
+    if (alike >= fewest * part.pixels.rows * part.pixels.cols) return ground;
     Colours colours;
-    eachPixel(part, [&](const uchar* p) { colours.add(p); });
+    eachPixel(part.pixels, [&](const uchar* p) { colours.add(p); });
     return colours.mostFrequent().colour;
-}
-
-double luminance(const Colour& c) {
-    return 0.114 * c[0] + 0.587 * c[1] + 0.299 * c[2];
 }
 
 // A ground that part of a line stands on while the rest stands on the line's own: what a search has marked, a pale
@@ -293,7 +311,7 @@ UniformLine makeUniform(const QImage& picture, const LinePatch& line) {
                                 line.box.height() + 2 * linePad) &
                        cv::Rect(0, 0, bgra.cols, bgra.rows);
     const LinePart part{bgra(r), maskOf(line, r), line.lightOnDark, line.byHue};
-    const Colour ground = groundOf(part.pixels);
+    const Colour ground = groundOf(part);
     const auto second = secondGround(part, ground, line.xHeight);
     const LinePart letters{part.pixels, lettersOf(line, r, part.mask), line.lightOnDark, line.byHue};
     const auto ink = inkOf(letters, ground, second ? &*second : nullptr);
