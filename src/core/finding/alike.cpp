@@ -139,6 +139,11 @@ bool isHandle(const QString& word) {
     return form.match(word).hasMatch();
 }
 
+bool isWrittenLarge(const QString& text) {
+    return text.size() > 1 && text[0].isUpper() &&
+           std::all_of(text.begin() + 1, text.end(), [](QChar c) { return c.isLower(); });
+}
+
 bool isMadeOfName(const Names& names, const QString& text) {
     static const QRegularExpression form(QStringLiteral("^\\p{Ll}+(?:[._-]\\p{Ll}+)*\\d{0,4}$"));
     static const QRegularExpression parting(QStringLiteral("[._\\d-]+"));
@@ -247,7 +252,9 @@ void findPlacedAlike(const Surroundings& in, const TaggedPage& tagged, const std
             if (tagged.nobodys(run.line, whole) >= surelyNobodys) continue;
             // Where people are named, some are by their user name.
             const bool ofPeople = kind == Kind::Username && isMadeOfName(in.names, text);
+            const bool large = kind == Kind::Username && !ofPeople && isWrittenLarge(text);
             const auto isLike = [&](size_t line) {
+                if (large && !isWrittenLarge(in.screen.runs()[line].text())) return false;
                 return wholes[line] == kind || (ofPeople && wholes[line] == Kind::Person);
             };
             Tally column, record, grid; // in records of several lines, those at its place; in rows of tiles, all

@@ -22,6 +22,9 @@ bool readsAsName(const Names& names, const TextRun& run, const Span& span);
 /// Letters and figures, at least one letter, as user names are written.
 bool isHandle(const QString& word);
 
+/// "Codeyard" over "jan_t": as what a network is called is written, and seldom what somebody is called there.
+bool isWrittenLarge(const QString& word);
+
 /// "mark_s", "versfeldg", "carstens97": what is left without figures and an initial is a name of the lists.
 bool isMadeOfName(const Names& names, const QString& text);
 

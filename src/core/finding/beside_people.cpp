@@ -4,6 +4,7 @@
 #include "finding/dates.h"
 #include "finding/ordinary_word.h"
 #include "finding/person_words.h"
+#include "finding/towns.h"
 
 #include <algorithm>
 #include <QRegularExpression>
@@ -89,25 +90,6 @@ private:
         return std::all_of(heads.begin(), heads.end(), [&](int head) { return head == name || nameAtStart(head); });
     }
 
-    // One to three words written large, and what joins them, up to a sign that ends the sentence or the line.
-    bool isTown(const QString& text, bool listedOnly) const {
-        constexpr int mostWords = 3;
-        static const QRegularExpression parting(QStringLiteral("[ -]"));
-        if (m_in.names.isPlace(text)) return true;
-        const TextRun run{SearchText(text)};
-        for (const Token& t : tokensOf(run))
-            if (isThing(t) || leadsAThing(t) || isCalendarWord(t) || isTitle(t) || isRoleWord(t)) return false;
-        QStringList words = text.split(u' ');
-        words.removeIf(joinsTown);
-        if (words.isEmpty() || words.size() > mostWords) return false;
-        // "Jerez de la Frontera", "Negrești-Oaș": the lists hold the words of towns, not how they are joined.
-        const QString first = words.first().section(parting, 0, 0), last = words.last().section(parting, -1);
-        if (listedOnly) return first != text && m_in.names.isPlace(first) && m_in.names.isPlace(last);
-        return std::none_of(words.begin(), words.end(), [&](const QString& word) {
-            return isOrdinary(m_in.names, word) && !m_in.names.isPlace(word) && !m_in.names.isFamily(word);
-        });
-    }
-
     // With nothing before it, or the family's name: "Ontiveros Carrión, Emilio".
     bool beginsItsLine(const Candidate& name) const {
         constexpr int mostBefore = 2; // a dash before who signs
@@ -140,7 +122,7 @@ private:
                                           return c->run != name.run || c->kind == Kind::Person ||
                                                  c->span.end() <= span.start || c->span.start >= span.end();
                                       });
-        if (free && isTown(m.captured(3), !told))
+        if (free && mayBeTown(m_in.names, m.captured(3), !told))
             out.push_back(
                 {Kind::Address, name.run, span, besideConfidence, Tr::tr("is a town behind somebody's name"), {}});
     }
@@ -152,7 +134,7 @@ private:
         const QString& text = handle.run->text();
         if (handle.run->second >= 0 || handle.span.start > 0 || !text.startsWith(u'@')) return;
         const auto m = town.match(text.mid(handle.span.end()));
-        if (!m.hasMatch() || !isTown(m.captured(1), false)) return;
+        if (!m.hasMatch() || !mayBeTown(m_in.names, m.captured(1), false)) return;
         const Span span{handle.span.end() + int(m.capturedStart(1)), int(m.capturedLength(1))};
         const auto& there = m_on[size_t(handle.run->line)];
         if (std::all_of(there.begin(), there.end(),
@@ -165,12 +147,23 @@ private:
                            {}});
     }
 
+    // Both of one size, larger than most of the page.
+    bool isHeadline(const TextLine& upper, const TextLine& lower) const {
+        constexpr double larger = 1.4, sameSize = 1.15;
+        std::vector<double> sizes;
+        for (const TextLine& line : m_in.screen.page().lines) sizes.push_back(line.xHeight);
+        const auto middle = sizes.begin() + long(sizes.size() / 2);
+        std::nth_element(sizes.begin(), middle, sizes.end());
+        return std::min(upper.xHeight, lower.xHeight) >= larger * *middle &&
+               std::max(upper.xHeight, lower.xHeight) <= sameSize * std::min(upper.xHeight, lower.xHeight);
+    }
+
     // "Irma" over "Smitham": a narrow cell broke the name between the two.
     void addRestUnder(const Candidate& name, std::vector<Candidate>& out) const {
         constexpr double tight = 1.7; // heights of a small x between two lines of one paragraph, at most
         static const QRegularExpression oneWord(QStringLiteral("^\\p{Lu}[\\p{L}'’-]+$"));
         const QString& text = name.run->text();
-        const int below = m_in.screen.lineBelow(name.run->line);
+        const int below = lineUnder(name.run->line);
         if (name.run->second >= 0 || below < 0 || name.span.start > 0 || name.span.end() < int(text.size())) return;
         const TextRun& run = m_in.screen.runs()[size_t(below)];
         if (!oneWord.match(text).hasMatch() || !oneWord.match(run.text()).hasMatch() || !isFree(run, {0, 1})) return;
@@ -179,7 +172,9 @@ private:
         if (lower.box.top() - upper.box.bottom() > tight * std::max(4.0, upper.xHeight)) return;
         const QString& word = run.text();
         const bool family = m_in.names.isFamily(word) && !m_in.names.isVeryCommonWord(word, m_in.screen.language());
-        if (!m_in.names.isGiven(text) || !family || m_in.names.isPlace(word) || m_in.screen.labelOf(below)) return;
+        // As a headline whoever it is of may be called like a town, and by no name of the lists.
+        const bool known = m_in.names.isGiven(text) && !m_in.names.isPlace(word);
+        if (!family || !(known || isHeadline(upper, lower)) || m_in.screen.labelOf(below)) return;
         const std::vector<Token> tokens = tokensOf(run);
         if (tokens.size() != 1 || isThing(tokens[0]) || isRoleWord(tokens[0]) || isCalendarWord(tokens[0])) return;
         out.push_back({Kind::Person,
@@ -234,7 +229,7 @@ private:
         if (below < 0 || m_in.screen.labelOf(below)) return;
         const TextRun& run = m_in.screen.runs()[size_t(below)];
         const Span span{0, int(run.text().size())};
-        if (words.match(run.text()).hasMatch() && isFree(run, span) && isTown(run.text(), false))
+        if (words.match(run.text()).hasMatch() && isFree(run, span) && mayBeTown(m_in.names, run.text(), false))
             out.push_back({Kind::Address, &run, span, besideConfidence, Tr::tr("goes on under a street address"), {}});
     }
 
@@ -261,7 +256,7 @@ private:
         if (below < 0 || birth.span.end() < int(birth.run->text().size()) || m_in.screen.labelOf(below)) return;
         const TextRun& run = m_in.screen.runs()[size_t(below)];
         const Span span{0, int(run.text().size())};
-        if (isFree(run, span) && isTown(run.text(), true))
+        if (isFree(run, span) && mayBeTown(m_in.names, run.text(), true))
             out.push_back(
                 {Kind::Address, &run, span, besideConfidence, Tr::tr("is a town under somebody's date of birth"), {}});
     }

@@ -17,6 +17,13 @@ bool isDate(const QString& text) {
     return false;
 }
 
+bool isPeriod(const QString& text) {
+    static const QRegularExpression form(
+        QStringLiteral("^(%1) ?(?:[-–—/]|to|bis|à|a) ?(?:%1|\\d{2})$")
+            .arg(QStringLiteral("(?:\\d{1,2}[./] ?){0,2}(?:19|20)\\d{2}|(?:19|20)\\d{2}(?:[./-]\\d{1,2}){1,2}")));
+    return form.match(text).hasMatch();
+}
+
 std::optional<Span> earlyDateIn(const QString& text) {
     constexpr int lastBirth = 2008;
     static const QRegularExpression form(QStringLiteral(

@@ -4,10 +4,12 @@
 #include "base/workers.h"
 #include "finding/alike.h"
 #include "finding/barred_cells.h"
+#include "finding/beside_contacts.h"
 #include "finding/beside_people.h"
 #include "finding/candidates.h"
 #include "finding/check_digits.h"
 #include "finding/counted_rows.h"
+#include "finding/dates.h"
 #include "finding/detector.h"
 #include "finding/finder_parts.h"
 #include "finding/framed_alike.h"
@@ -17,6 +19,7 @@
 #include "finding/repeated_records.h"
 #include "finding/street_over_houses.h"
 #include "finding/tagged_values.h"
+#include "finding/user_names_of.h"
 #include "finding/whole_values.h"
 #include "language/spelling.h"
 #include "picture/geometry.h"
@@ -198,6 +201,31 @@ std::vector<Candidate> foundBeside(const Surroundings& in, const TaggedPage* tag
     findStreetsOverHouses(in, kept, found);
     findBesidePeople(in, *tagged, kept, found);
     findInListings(in.screen, in.names, kept, found);
+    findBesideContacts(in, kept, found);
+    return found;
+}
+
+// "torp88" on the page of Jan Torp.
+std::vector<Candidate> userNamesOfKnown(const Surroundings& in, const std::vector<Candidate>& kept) {
+    constexpr double confidence = 0.75;
+    UserNamesOf made;
+    for (const Candidate& c : kept)
+        if (c.kind == Kind::Person) made.add(c.run->text().mid(c.span.start, c.span.length), 0);
+    std::vector<Candidate> found;
+    if (made.isEmpty()) return found;
+    for (const TextRun& run : in.screen.runs())
+        for (const PhraseHit& hit : made.in(run, in.names)) {
+            const bool free = std::none_of(kept.begin(), kept.end(), [&](const Candidate& c) {
+                return c.run->line == run.line && c.span.start < hit.span.end() && hit.span.start < c.span.end();
+            });
+            if (free)
+                found.push_back({Kind::Username,
+                                 &run,
+                                 hit.span,
+                                 confidence,
+                                 Tr::tr("is made of a name found elsewhere on the screen"),
+                                 {}});
+        }
     return found;
 }
 
@@ -208,6 +236,28 @@ bool isHeading(const Surroundings& in, const Candidate& c) {
     return std::none_of(tokens.begin(), tokens.end(), [&](const Token& t) {
         return t.span.start < c.span.end() && t.span.end() > c.span.start && in.names.isGivenOrFamily(t.text);
     });
+}
+
+// What was read first where a value of another reading stands.
+QString readFirst(const Page& page, const Finding& f) {
+    QStringList words;
+    for (const TextLine& line : page.lines)
+        for (const Word& word : line.words)
+            if (std::ranges::any_of(f.boxes, [&](const QRectF& box) { return box.contains(word.box.center()); }))
+                words << word.text;
+    return words.join(u' ');
+}
+
+// The last digits that may stay to be seen.
+void leaveLastSigns(const Policy& policy, std::vector<Candidate>& kept) {
+    for (Candidate& c : kept) {
+        int stay = policy.rule(c.kind).keepLast;
+        const QString& text = c.run->text();
+        while (stay > 0 && c.span.length > 1)
+            if (text[c.span.end() - 1].isLetterOrNumber() ? stay-- > 0 : true) --c.span.length;
+        if (policy.rule(c.kind).keepLast > 0)
+            while (c.span.length > 1 && !text[c.span.end() - 1].isLetterOrNumber()) --c.span.length;
+    }
 }
 
 // What a check sees of a value that is covered: "curl -u █:█". A single sign beside a cover is still to be seen.
@@ -283,6 +333,8 @@ std::vector<Finding> Finder::findUpright(const Page& page, const Policy& policy,
     if (const auto other = otherReading(page))
         for (Finding& f : findRead(*other, policy, watch, false)) {
             if (f.kind == Kind::Person || f.kind == Kind::Address || f.kind == Kind::Health) continue;
+            // "2O018 - 2021": a date whose first reading says so is no number to call.
+            if (const QString first = readFirst(page, f); isDate(first) || isPeriod(first)) continue;
             // Where part of a word was found as it was read first, that part is what counts.
             const auto known = [&](const QRectF& b) {
                 if (coveredBy(findings, b)) return true;
@@ -430,6 +482,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
             if (wanted(c) && !isHeading(in, c)) addWhole(c, kept);
     };
     take(foundBeside(in, tagged.get(), kept));
+    take(userNamesOfKnown(in, kept));
     // What is written like the numbers of records that were told by the names beside them.
     if (std::any_of(kept.begin(), kept.end(), [](const Candidate& c) { return c.kind == Kind::Record; })) {
         std::vector<Candidate> alike;
@@ -437,15 +490,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
         take(alike);
     }
     growOverCells(in, kept);
-    for (Candidate& c : kept) {
-        // The last digits that may stay to be seen.
-        int stay = policy.rule(c.kind).keepLast;
-        const QString& text = c.run->text();
-        while (stay > 0 && c.span.length > 1)
-            if (text[c.span.end() - 1].isLetterOrNumber() ? stay-- > 0 : true) --c.span.length;
-        if (policy.rule(c.kind).keepLast > 0)
-            while (c.span.length > 1 && !text[c.span.end() - 1].isLetterOrNumber()) --c.span.length;
-    }
+    leaveLastSigns(policy, kept);
     // In the page's order: line by line, and from left to right within one.
     std::sort(kept.begin(), kept.end(), [](const Candidate& a, const Candidate& b) {
         return a.run->line != b.run->line ? a.run->line < b.run->line : a.span.start < b.span.start;

@@ -3,6 +3,7 @@
 #include "finding/candidates.h"
 #include "finding/finder_parts.h"
 #include "finding/phrase_search.h"
+#include "finding/user_names_of.h"
 #include "language/spelling.h"
 #include "reading/page_text.h"
 
@@ -94,21 +95,40 @@ struct Sighting {
     const Sought* sought = nullptr;
     const TextRun* run = nullptr;
     Span span;
+    bool userName = false; ///< made of the name that is sought
     QString text() const { return run->text().mid(span.start, span.length); }
 };
 
 // Where what is sought stands on a page, in any spelling a reader may have given it. Of phrases that look alike the
 // first is told.
-std::vector<Sighting> sightings(const ScreenText& screen, const std::vector<Sought>& sought) {
+std::vector<Sighting> sightings(const ScreenText& screen, const Names& names, const std::vector<Sought>& sought) {
     PhraseSearch search;
-    for (size_t i = 0; i < sought.size(); ++i) search.add(sought[i].phrase, int(i));
+    UserNamesOf userNames;
+    for (size_t i = 0; i < sought.size(); ++i) {
+        search.add(sought[i].phrase, int(i));
+        if (sought[i].whole && sought[i].value->kind == Kind::Person) userNames.add(sought[i].value->text, int(i));
+    }
     std::vector<Sighting> all;
     if (search.isEmpty()) return all;
     eachRun(screen, [&](const TextRun& run) {
-        for (const PhraseHit& hit : search.in(run))
-            if (counts(run, hit.span)) all.push_back({&sought[size_t(hit.id)], &run, hit.span});
+        const auto take = [&](const std::vector<PhraseHit>& hits, bool userName) {
+            for (const PhraseHit& hit : hits)
+                if (counts(run, hit.span)) all.push_back({&sought[size_t(hit.id)], &run, hit.span, userName});
+        };
+        take(userNames.in(run, names), true);
+        take(search.in(run), false);
     });
     return all;
+}
+
+// Whether what was sighted is no name as people write it: a part of one has a capital; a user name made of all of it
+// need not have one. "is on", "Sir or" are no other spelling of Ison and Siror.
+bool isNoName(const Sighting& s, const Names& names) {
+    if (s.sought->value->kind != Kind::Person || s.userName) return false;
+    const QStringList words = s.text().split(u' ', Qt::SkipEmptyParts);
+    const bool common = std::ranges::all_of(words, [&](const QString& word) { return names.isCommonWord(word); });
+    if (common && words.size() > s.sought->phrase.split(u' ', Qt::SkipEmptyParts).size()) return true;
+    return !nameRestored(s.text())[0].isUpper() && (!s.sought->whole || common);
 }
 
 // "t.varga" within "t.varga-ext": a user name is somebody's as a whole.
@@ -147,13 +167,10 @@ std::vector<Finding> Finder::carry(const Page& page, const std::vector<Finding>&
     std::vector<Finding> found;
     if (sought.empty()) return found;
     const ScreenText screen(page);
-    for (const Sighting& s : sightings(screen, sought)) {
+    for (const Sighting& s : sightings(screen, m_parts->names, sought)) {
         const Finding& value = *s.sought->value;
-        // Part of a name is written with a capital; a user name made from all of it need not be.
-        if (value.kind == Kind::Person && !nameRestored(s.text())[0].isUpper() &&
-            (!s.sought->whole || m_parts->names.isCommonWord(s.text())))
-            continue;
-        const Span span = value.kind == Kind::Person ? wholeHandle(*s.run, s.span) : s.span;
+        if (isNoName(s, m_parts->names)) continue;
+        const Span span = value.kind == Kind::Person && !s.userName ? wholeHandle(*s.run, s.span) : s.span;
         Finding f = toFinding(screen, {value.kind, s.run, span, 0.75, Tr::tr("was found elsewhere in the case"), {}});
         if (s.sought->whole && !value.key.isEmpty()) f.key = value.key;
         if (f.boxes.empty() || allCovered(f, {&already, &found})) continue;
@@ -183,13 +200,11 @@ std::vector<Finding> Finder::readable(const Page& page, const std::vector<Findin
     std::vector<Finding> found;
     if (sought.empty()) return found;
     const ScreenText screen(page);
-    for (const Sighting& s : sightings(screen, sought)) {
+    for (const Sighting& s : sightings(screen, m_parts->names, sought)) {
         const Finding& value = *s.sought->value;
         const QString text = s.text();
         if (s.sought->exactly && !exact.contains(exactly(text))) continue;
-        if (!s.sought->exactly && value.kind == Kind::Person && !exact.contains(exactly(text)) &&
-            !nameRestored(text)[0].isUpper() && (!s.sought->whole || m_parts->names.isCommonWord(text)))
-            continue;
+        if (!s.sought->exactly && !exact.contains(exactly(text)) && isNoName(s, m_parts->names)) continue;
         Finding f = toFinding(screen, {value.kind, s.run, s.span, 1, Tr::tr("is covered elsewhere"), {}});
         if (s.sought->whole && !value.key.isEmpty()) f.key = value.key;
         if (!f.boxes.empty() && !allCovered(f, {&found})) found.push_back(std::move(f));

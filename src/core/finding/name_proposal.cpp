@@ -90,7 +90,9 @@ public:
     std::optional<NameProposal> judged() {
         constexpr size_t mostWords = 6;
         m_afterTitle = m_first > 0 && isTitle(m_tokens[m_first - 1]);
+        while (m_first < m_last && isNoPartOfName(m_tokens[m_first])) ++m_first;
         trim();
+        if (isNoPartOfName(m_tokens[m_first])) return std::nullopt;
         m_end = m_last;
         if (count() > mostWords) return std::nullopt;
         m_label = personLabel();
@@ -262,7 +264,8 @@ private:
         if (ordinary && !m_names.isFrequentName(t.text, m_language)) return false;
         const Token& next = m_tokens[1];
         return t.after == u' ' && next.span.start == t.span.end() + 1 && !next.digits && next.text.size() > 1 &&
-               next.text == next.text.toLower() && !isParticle(next) && !joinsTwo(next.plain);
+               next.text == next.text.toLower() && !isParticle(next) && !joinsTwo(next.plain) &&
+               !saysOfSeveral(m_tokens[2]);
     }
     // "Yes, Bob. Please do."
     bool isAnswered() const {
@@ -411,6 +414,8 @@ private:
         // Church, Castle and West are names as well: less where the lists know both.
         if ((isThing(last) || leadsAThing(first)) && !m_label)
             m_proposal.sum -= count() >= 2 && m_names.isGiven(first.text) && m_names.isFamily(last.text) ? 0.2 : 0.4;
+        // "The Nagasaki Lander": what a product is called.
+        if (m_first > 0 && isNoPartOfName(m_tokens[m_first - 1])) m_proposal.sum -= 0.4;
         // "rue de la Halle", "Avenida de la Alameda": what a street is called after.
         const size_t at = beforeParticles(m_tokens, m_first);
         if (at < m_first && isThing(m_tokens[at]) && m_tokens[m_first - 1].after != QLatin1Char(','))

@@ -132,6 +132,16 @@ bool isAgainst(const QString& word) {
     return words.contains(word);
 }
 
+bool isNoPartOfName(const Token& t) {
+    static const QSet<QString> words = aroundNames("no part of a name");
+    return words.contains(t.plain);
+}
+
+bool saysOfSeveral(const Token& t) {
+    static const QSet<QString> words = aroundNames("of several");
+    return words.contains(t.plain);
+}
+
 bool isArticle(const Token& t) {
     static const QSet<QString> words = aroundNames("article");
     return words.contains(t.plain);

@@ -35,6 +35,8 @@ bool speaksOfPeople(const Token& t);   ///< "called", "with": a person may follo
 bool isRoleWord(const Token& t);       ///< "operator", "Mutter": somebody's part
 bool joinsTwo(const QString& word);    ///< "and", "und": between two of one sort
 bool isAgainst(const QString& word);   ///< "v.", "gegen", "./.": between the parties of a case
+bool isNoPartOfName(const Token& t);   ///< "The", which lists of names have as well
+bool saysOfSeveral(const Token& t);    ///< "are", "sind": of whom a sentence speaks is no one person
 bool isArticle(const Token& t);        ///< before what a street or a house is called after
 bool saysWhere(const Token& t);        ///< "at", "bei": a house's number may follow
 bool joinsTown(const QString& word);   ///< "upon", "de": between the words of a town's name

@@ -1,6 +1,7 @@
 // Phone numbers: candidates by form, judged by libphonenumber for the regions screens most often come from.
 #include "base/sentence.h"
 #include "finding/check_digits.h"
+#include "finding/dates.h"
 #include "finding/detector.h"
 #include "language/spelling.h"
 
@@ -111,7 +112,8 @@ private:
     // Also where letters are read in it, and where the edge of a cover beside it is read as one.
     bool isWrittenAsDate(const QString& raw) const {
         const QString text = raw.trimmed(), figures = digitsRestored(text);
-        return m_date.matchesWhole(figures) || (text.front().isLetter() && m_date.matchesWhole(figures.mid(1)));
+        return isPeriod(figures) || m_date.matchesWhole(figures) ||
+               (text.front().isLetter() && m_date.matchesWhole(figures.mid(1)));
     }
 
     // What a label announces is one, though nobody could dial it.
@@ -125,7 +127,7 @@ private:
                 const auto digits = std::count_if(number.begin(), number.end(), [](QChar c) { return c.isDigit(); });
                 constexpr int fewest = 5, most = 18;
                 if (digits < fewest || digits > most || isOfNoughts(number)) continue;
-                if (m_date.matchesWhole(number.trimmed())) continue;
+                if (isWrittenAsDate(number)) continue;
                 const Span span{value.span.start + m.groups[0].start, m.groups[0].length};
                 out.push_back({Kind::Phone, &run, span, 0.72, value.because(), {}});
                 break;

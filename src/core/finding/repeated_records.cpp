@@ -312,10 +312,15 @@ void findInListings(const ScreenText& screen, const Names& names, const std::vec
     const auto isName = [](const Candidate& c) { return c.kind == Kind::Username; };
     if (std::count_if(settled.begin(), settled.end(), isName) < long(fewestRecords)) return;
     const std::vector<Handle> handles = handlesOf(screen, names, settled);
+    const auto textOf = [](const Handle& handle) {
+        return handle.run->text().mid(handle.span.start, handle.span.length);
+    };
+    const bool someLarge = std::ranges::any_of(
+        handles, [&](const Handle& handle) { return handle.found && isWrittenLarge(textOf(handle)); });
     std::vector<char> taken(screen.runs().size(), 0);
     for (const Candidate& c : settled) taken[size_t(c.run->line)] = 1;
     for (const Handle& handle : handles) {
-        if (handle.found || isSystemUser(handle.run->text().mid(handle.span.start, handle.span.length))) continue;
+        if (handle.found || isSystemUser(textOf(handle)) || (isWrittenLarge(textOf(handle)) && !someLarge)) continue;
         size_t found = 0, others = 0;
         for (const Handle& other : handles) {
             const double near = samePlace * std::max(4.0, screen.page().lines[size_t(other.run->line)].xHeight);

@@ -33,7 +33,12 @@ std::optional<Candidate> restUnder(const Surroundings& in, const Candidate& addr
     const int under = in.screen.lineBelow(address.run->line);
     if (under < 0) return std::nullopt;
     const QString& rest = in.screen.runs()[size_t(under)].text();
-    const bool broken = address.span.end() == address.run->text().size() && code.match(rest).hasMatch();
+    static const QRegularExpression end(QStringLiteral("^,? ?$")),
+        next(QStringLiteral("^[\\p{Lu}\\d][\\p{L}\\d.'’-]*(?:,? [\\p{L}\\d.'’-]+){0,3}$"));
+    const QString behind = address.run->text().mid(address.span.end());
+    // "San Tin, 85537," over "KLN, NL": behind a comma an address goes on.
+    const bool goesOn = behind.startsWith(u',') && next.match(rest).hasMatch() && !in.screen.labelOf(under);
+    const bool broken = end.match(behind).hasMatch() && (goesOn || code.match(rest).hasMatch());
     if (!broken && !isCountry(rest)) return std::nullopt;
     const TextLine& above = in.screen.page().lines[size_t(address.run->line)];
     const TextLine& below = in.screen.page().lines[size_t(under)];

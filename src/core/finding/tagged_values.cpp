@@ -90,7 +90,7 @@ bool isOfLabels(const QString& text) {
 
 // `besideSettled`: it stands beside a value of its kind that a detector has settled, and is the rest of it.
 bool canBe(const Tagger::Tag& tag, const QString& text, bool besideSettled) {
-    if ((tag.kind != Kind::Dob && isDate(text)) || isOfNoughts(text)) return false;
+    if ((tag.kind != Kind::Dob && (isDate(text) || isPeriod(text))) || isOfNoughts(text)) return false;
     if (tag.kind == Kind::Dob && !isEarly(text)) return false;
     if (tag.kind == Kind::Person && isOfLabels(text)) return false;
     static const QRegularExpression handle(QStringLiteral("^@?[\\p{L}\\d][\\p{L}\\d._\\\\-]*$"));
@@ -126,6 +126,8 @@ int greetingBefore(const QString& name) {
     if (tokens.empty() || !isGreetingWord(tokens.front())) return 0;
     return tokens.size() > 1 ? tokens[1].span.start : int(name.size());
 }
+
+const QLatin1String bullet("o "); // as a circle before what is listed is read
 
 // "token=…" is one word to a reader: so many characters of it are the key and its sign.
 int keyBefore(const QString& text) {
@@ -234,6 +236,7 @@ void TaggedPage::add(size_t begin, size_t end, size_t surest, bool besideSettled
     if (tag.kind != Kind::Secret && text[to - 1] == u'=') return; // a key before a cover; a secret may end so
     from += keyBefore(text.mid(from, to - from));
     if (tag.kind == Kind::Person) from += greetingBefore(text.mid(from, to - from));
+    if (tag.kind == Kind::Person && text.mid(from, to - from).startsWith(bullet)) from += int(bullet.size());
     const bool secret = tag.kind == Kind::Secret;
     // "name@host" in a console: the name alone is somebody's.
     if (const auto at = text.indexOf(u'@', from + 1); tag.kind == Kind::Username && at >= 0 && at < to) to = int(at);

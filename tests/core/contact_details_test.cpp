@@ -1,0 +1,114 @@
+// What papers and profiles show of somebody beside the ways to reach them: where they live, what they are called on
+// networks, from when to when they worked where.
+#include "support/found_on.h"
+
+#include <catch2/catch.hpp>
+
+using namespace eyelid;
+
+TEST_CASE("a town beside the ways to reach somebody is where they live") {
+    CHECK(foundOn(Kind::Address, {"habiba.egb@web.test | 646 2347 | Idoforo, CA, DE"}) == list({"Idoforo, CA, DE"}));
+    CHECK(foundOn(Kind::Address, {"Imotski, ES | darinka_b@example.com | https://cv.example"}) ==
+          list({"Imotski, ES"}));
+    CHECK(foundOn(Kind::Address, {"TSHWANE, MD", "+541 11 943 15 33 · fichardt36@mail.example"}) ==
+          list({"TSHWANE, MD"}));
+    CHECK(foundOn(Kind::Address, {"Eskfred TX NL", "m.lundgren@post.example.net"}) == list({"Eskfred TX NL"}));
+    CHECK(foundOn(Kind::Address, {"gerbert_b@office.example I 01 99 00 93 65 I Marseille, AR, DE"}) ==
+          list({"Marseille, AR, DE"})); // a bar is read as a letter
+    // Behind the sign of a place, which is read as a letter or two.
+    CHECK(foundOn(Kind::Address, {"©) Effiakuma, DE", "+44 7700 900123", "k.holm@example.org"}) ==
+          list({"Effiakuma, DE"}));
+    // What a plant and an order are called is no town, nor is a town far from anybody's details.
+    CHECK(foundOn(Kind::Address, {"k.holm@example.org | Pump house | Weekly report, PDF"}).isEmpty());
+    CHECK(foundOn(Kind::Address, {"Delivery to Imotski, ES", "", "", "Total 12 parts"}).isEmpty());
+}
+
+TEST_CASE("a town right under a name in larger type is where somebody lives") {
+    made::PageMaker maker;
+    maker.line(QStringLiteral("Amelia Rocha"), 20, 40).line(QStringLiteral("London"), 20, 64);
+    Page page = maker.page();
+    CHECK(foundOn(Kind::Address, page).isEmpty()); // of one size: a list
+    page.lines[0].xHeight *= 1.6;
+    CHECK(foundOn(Kind::Address, page) == list({"London"}));
+    page.lines[1].words[0].text = QStringLiteral("Surveyor");
+    CHECK(foundOn(Kind::Address, page).isEmpty());
+}
+
+TEST_CASE("a headline of two words, one over the other, is one name") {
+    made::PageMaker maker;
+    maker.line(QStringLiteral("Vania"), 40, 40).line(QStringLiteral("Garcia"), 36, 58);
+    for (int i = 0; i < 4; ++i) maker.line(QStringLiteral("Reading of pump %1 is in range").arg(i), 400, 40 + 24 * i);
+    Page page = maker.page();
+    for (TextLine& line : page.lines)
+        if (line.words.size() == 1) line.xHeight *= 1.6;
+    const QStringList people = foundOn(Kind::Person, page);
+    CHECK(people.contains(QStringLiteral("Vania")));
+    CHECK(people.contains(QStringLiteral("Garcia")));
+}
+
+TEST_CASE("an address whose line ends with a comma goes on below") {
+    CHECK(foundOn(Kind::Address, {"384 Boundary Drive, San Tin, 85537-7655,", "KLN, NL"})
+              .join(u' ')
+              .endsWith(QStringLiteral("KLN, NL")));
+    CHECK(foundOn(Kind::Address, {"384 Boundary Drive", "Work experience"}) == list({"384 Boundary Drive"}));
+}
+
+TEST_CASE("user names that are made of a name on the page are somebody's, in any case") {
+    const auto users = [](const char* name, const char* line) { return foundOn(Kind::Username, {name, "", "", line}); };
+    CHECK(users("Manikya Pilla", "Codeyard: MANIKYA73") == list({"MANIKYA73"}));
+    CHECK(users("Siphiwe Mavundla", "siphiwe_m") == list({"siphiwe_m"}));
+    CHECK(users("Bertram Sauer", "sauerb | codeyard.example/bsauer") == list({"sauerb", "bsauer"}));
+    CHECK(users("Kuzman Radisavić", "see portmeet.example/radisavic88") == list({"radisavic88"}));
+    CHECK(users("Ana Saiz Portillo", "a.saizportillo-ext") == list({"a.saizportillo-ext"}));
+    CHECK(users("Mia Jurasić", "mia84 jurasicm mjurasic") == list({"mia84", "jurasicm", "mjurasic"}));
+    CHECK(users("Hermine Kaiser", "hermine k") == list({"hermine k"})); // an underscore lost on a link's line
+    // Of somebody else, a function of a program, a name beside a figure of the next cell.
+    CHECK(users("Manikya Pilla", "pump73 valve_m").isEmpty());
+    CHECK(users("Bertram Sauer", "call sauerb() twice").isEmpty());
+    CHECK(users("Ole Stensholt", "Stensholt1").isEmpty());
+}
+
+TEST_CASE("user names made of a name are known through the case, and looked for in what leaves") {
+    Finding known;
+    known.kind = Kind::Person;
+    known.text = QStringLiteral("Siphiwe Mavundla");
+    const Page page = pageOf({"Codeyard", "siphiwe_m", "mavundla88"}).page();
+    const auto texts = [](const std::vector<Finding>& findings) {
+        QStringList all;
+        for (const Finding& f : findings) all << f.text;
+        return all;
+    };
+    CHECK(texts(finder().carry(page, {}, {known}, everything())) == list({"siphiwe_m", "mavundla88"}));
+    CHECK(texts(finder().readable(page, {known})) == list({"siphiwe_m", "mavundla88"}));
+    // "is on" is no other spelling of Ison.
+    known.text = QStringLiteral("Ison");
+    CHECK(finder().carry(pageOf({"the meeting is on 4 May"}).page(), {}, {known}, everything()).empty());
+    known.text = QStringLiteral("Siror");
+    CHECK(finder().carry(pageOf({"Dear Sir or Madam"}).page(), {}, {known}, everything()).empty());
+    CHECK(finder().carry(pageOf({"Dear SIROR"}).page(), {}, {known}, everything()).size() == 1);
+}
+
+TEST_CASE("what a network is called over user names is nobody's") {
+    const QStringList users = foundOn(Kind::Username, {"Codeyard", "jan_holm88", "Portmeet", "jan.holm", "Snapfield",
+                                                       "holm.jan", "Murmurline", "jholm_ext"});
+    for (const char* network : {"Codeyard", "Portmeet", "Snapfield"}) CHECK(!users.contains(QLatin1String(network)));
+    CHECK(users.contains(QStringLiteral("jan.holm")));
+}
+
+TEST_CASE("from when to when is no number to call") {
+    for (const char* period : {"04/2018 - 12/2021", "2018 - 2023", "08/2018 – 07/2024", "2009-10 - 2012-08"}) {
+        INFO(period);
+        CHECK(foundOn(Kind::Phone, {"Phone: 01632 960123", "Works manager", period}) == list({"01632 960123"}));
+    }
+    CHECK(foundOn(Kind::Phone, {"Phone", "2018 - 2023"}).isEmpty());
+    // Nor in what else it was read as.
+    Page page = pageOf({"04/2018 - 12/2021"}).page();
+    page.lines[0].words[0].alternatives = {QStringLiteral("04/2O018")};
+    CHECK(foundOn(Kind::Phone, page).isEmpty());
+}
+
+TEST_CASE("what a product is called is nobody, though its words are names") {
+    CHECK(foundOn(Kind::Person, {"The Nagasaki Lander is the trademarked name of several series"}).isEmpty());
+    CHECK(foundOn(Kind::Person, {"Andy shoes are designed with durability in mind"}).isEmpty());
+    CHECK(foundOn(Kind::Person, {"Andy is on leave until Monday"}) == list({"Andy"}));
+}
