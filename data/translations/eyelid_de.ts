@@ -8366,5 +8366,13 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>is a town under somebody&apos;s date of birth</source>
         <translation>ist ein Ort unter jemandes Geburtsdatum</translation>
     </message>
+    <message>
+        <source>is a town beside the ways to reach somebody</source>
+        <translation>ist ein Ort neben den Wegen, jemanden zu erreichen</translation>
+    </message>
+    <message>
+        <source>is made of a name found elsewhere on the screen</source>
+        <translation>ist aus einem Namen gebildet, der anderswo auf dem Bildschirm gefunden wurde</translation>
+    </message>
 </context>
 </TS>

@@ -8366,5 +8366,13 @@ o suelte aquí archivos de imagen.
         <source>is a town under somebody&apos;s date of birth</source>
         <translation>es una localidad bajo la fecha de nacimiento de alguien</translation>
     </message>
+    <message>
+        <source>is a town beside the ways to reach somebody</source>
+        <translation>es una población junto a las formas de contactar con alguien</translation>
+    </message>
+    <message>
+        <source>is made of a name found elsewhere on the screen</source>
+        <translation>está formado con un nombre encontrado en otra parte de la pantalla</translation>
+    </message>
 </context>
 </TS>

@@ -8366,5 +8366,13 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>is a town under somebody&apos;s date of birth</source>
         <translation>est une localité sous la date de naissance de quelqu’un</translation>
     </message>
+    <message>
+        <source>is a town beside the ways to reach somebody</source>
+        <translation>est une localité à côté des moyens de joindre quelqu’un</translation>
+    </message>
+    <message>
+        <source>is made of a name found elsewhere on the screen</source>
+        <translation>est formé d’un nom trouvé ailleurs à l’écran</translation>
+    </message>
 </context>
 </TS>
