@@ -100,7 +100,8 @@ TEST_CASE("from when to when is no number to call") {
         INFO(period);
         CHECK(foundOn(Kind::Phone, {"Phone: 01632 960123", "Works manager", period}) == list({"01632 960123"}));
     }
-    CHECK(foundOn(Kind::Phone, {"Phone", "2018 - 2023"}).isEmpty());
+    // A label announces a number all the same: some countries' have two groups of four.
+    CHECK(foundOn(Kind::Phone, {"Phone: 2018-2023"}) == list({"2018-2023"}));
     // Nor in what else it was read as.
     Page page = pageOf({"04/2018 - 12/2021"}).page();
     page.lines[0].words[0].alternatives = {QStringLiteral("04/2O018")};
@@ -110,5 +111,22 @@ TEST_CASE("from when to when is no number to call") {
 TEST_CASE("what a product is called is nobody, though its words are names") {
     CHECK(foundOn(Kind::Person, {"The Nagasaki Lander is the trademarked name of several series"}).isEmpty());
     CHECK(foundOn(Kind::Person, {"Andy shoes are designed with durability in mind"}).isEmpty());
+    CHECK(foundOn(Kind::Person, {"Customer: The Anh Nguyen"}) == list({"The Anh Nguyen"}));
+    // Nor are partners whose families make a firm's name.
+    CHECK(foundOn(Kind::Person, {"Tello Parra y Domínguez Frías"}).isEmpty());
+    CHECK(foundOn(Kind::Person, {"José Ortega y Gasset"}) == list({"José Ortega y Gasset"}));
     CHECK(foundOn(Kind::Person, {"Andy is on leave until Monday"}) == list({"Andy"}));
+}
+
+TEST_CASE("whom something is asked or told is somebody, by the given name alone") {
+    for (const char* line : {"# ask Sophie before changing", "please tell Sophie that the pump is off",
+                             "Termin mit Sophie besprochen", "à voir avec Mathilde demain"}) {
+        INFO(line);
+        CHECK(foundOn(Kind::Person, {line}).size() == 1);
+    }
+    for (const char* line :
+         {"ask Support before changing", "call Florence station", "mit Motor und Pumpe", "ask Will or May"}) {
+        INFO(line);
+        CHECK(foundOn(Kind::Person, {line}).isEmpty());
+    }
 }

@@ -334,7 +334,8 @@ std::vector<Finding> Finder::findUpright(const Page& page, const Policy& policy,
         for (Finding& f : findRead(*other, policy, watch, false)) {
             if (f.kind == Kind::Person || f.kind == Kind::Address || f.kind == Kind::Health) continue;
             // "2O018 - 2021": a date whose first reading says so is no number to call.
-            if (const QString first = readFirst(page, f); isDate(first) || isPeriod(first)) continue;
+            if (const QString first = readFirst(page, f); f.kind == Kind::Phone && (isDate(first) || isPeriod(first)))
+                continue;
             // Where part of a word was found as it was read first, that part is what counts.
             const auto known = [&](const QRectF& b) {
                 if (coveredBy(findings, b)) return true;

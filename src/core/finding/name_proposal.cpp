@@ -90,9 +90,11 @@ public:
     std::optional<NameProposal> judged() {
         constexpr size_t mostWords = 6;
         m_afterTitle = m_first > 0 && isTitle(m_tokens[m_first - 1]);
-        while (m_first < m_last && isNoPartOfName(m_tokens[m_first])) ++m_first;
+        // Where a label announces somebody, "The Anh Nguyen" is who.
+        const bool announced = personLabel() != nullptr;
+        while (!announced && m_first < m_last && isNoPartOfName(m_tokens[m_first])) ++m_first;
         trim();
-        if (isNoPartOfName(m_tokens[m_first])) return std::nullopt;
+        if (!announced && isNoPartOfName(m_tokens[m_first])) return std::nullopt;
         m_end = m_last;
         if (count() > mostWords) return std::nullopt;
         m_label = personLabel();
@@ -155,7 +157,17 @@ private:
     bool isFirm() const {
         const auto first = m_tokens.begin() + long(m_first), end = m_tokens.begin() + long(m_last) + 1;
         const auto endsFirm = [](const Token& t) { return t.capital && isLegalForm(t); };
+        if (!m_label && joinsFamilies()) return true;
         return std::any_of(first + 1, end, endsFirm) && !m_names.isGiven(first->text);
+    }
+
+    // "Tello Parra y Domínguez Frías": families joined make a firm; "Ana López y Juan Díaz" are two, "José Ortega y
+    // Gasset" is one.
+    bool joinsFamilies() const {
+        const Token& first = m_tokens[m_first];
+        const bool family = m_names.isFamily(first.text) && !m_names.isGiven(first.text);
+        const auto begin = m_tokens.begin() + long(m_first), end = m_tokens.begin() + long(m_last);
+        return family && std::any_of(begin, end, [](const Token& t) { return !t.capital && joinsTwo(t.plain); });
     }
 
     // "MI N AG O": what is left of words set wide, and no name. "LI WU" is one.
@@ -229,6 +241,10 @@ private:
             m_proposal.sum = surelySomebody;
             m_proposal.speakFor(Tr::tr("is spoken to by name"));
         }
+        if (isDealtWithByName()) {
+            m_proposal.sum = std::max(m_proposal.sum, surelySomebody);
+            m_proposal.speakFor(Tr::tr("is spoken to by name"));
+        }
         if (opensSentence()) {
             constexpr double subject = 0.3, townAsWell = 0.15;
             m_proposal.sum += m_names.isPlace(t.text) ? townAsWell : subject;
@@ -282,6 +298,17 @@ private:
         const bool led = m_first > 1 && leadsToThanked(m_tokens[m_first - 1]);
         const Token& thanks = m_tokens[m_first - (led ? 2 : 1)];
         return isThanks(thanks) && (led ? m_tokens[m_first - 1] : thanks).span.end() + 1 == t.span.start;
+    }
+
+    // "# ask Sophie before changing", "mit Karin besprochen": also of a name that is a frequent word of another
+    // language.
+    bool isDealtWithByName() const {
+        const Token& t = m_tokens[m_first];
+        if (m_first == 0 || t.shouting || !isDealtWith(m_tokens[m_first - 1]) || !followsDirectly()) return false;
+        if (!m_names.isGiven(t.text) || m_names.isPlace(t.text) || isAlsoThing(t) || isThing(t)) return false;
+        const QString language = m_language.isEmpty() ? QStringLiteral("eng") : m_language;
+        return m_names.isFrequentName(t.text, language) ||
+               !(m_names.isCommonWord(t.text, language) || WordGroups::shipped().of(t.plain));
     }
 
     // "Do you have a moment to talk Joe?": a capital there is a choice, but in German.

@@ -117,6 +117,11 @@ bool speaksOfPeople(const Token& t) {
     return words.contains(t.plain);
 }
 
+bool isDealtWith(const Token& t) {
+    static const QSet<QString> words = aroundNames("dealt with");
+    return words.contains(t.plain);
+}
+
 bool isRoleWord(const Token& t) {
     static const QSet<QString> words = aroundNames("role");
     return words.contains(t.plain);

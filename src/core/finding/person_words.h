@@ -32,6 +32,7 @@ bool isThanks(const Token& t);         ///< "Danke", "merci": who is thanked may
 bool leadsToThanked(const Token& t);   ///< "to", "an": between thanks and who is thanked
 bool isAnswerWord(const Token& t);     ///< "Yes", "Danke": before the name of whom it is said to
 bool speaksOfPeople(const Token& t);   ///< "called", "with": a person may follow
+bool isDealtWith(const Token& t);      ///< "ask", "mit": right before the name of whom one deals with
 bool isRoleWord(const Token& t);       ///< "operator", "Mutter": somebody's part
 bool joinsTwo(const QString& word);    ///< "and", "und": between two of one sort
 bool isAgainst(const QString& word);   ///< "v.", "gegen", "./.": between the parties of a case

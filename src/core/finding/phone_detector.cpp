@@ -75,6 +75,7 @@ private:
             return;
         const QString text = digitsRestored(raw);
         if (isWrittenAsDate(raw)) return;
+        if (!label && isPeriod(text.trimmed())) return; // "2018 - 2023" may be dialled where a label says so
         if (!label && m_grouped.matchesWhole(text.trimmed()) && !nationalSpanish(in, run, span, text.trimmed())) return;
         int digits = 0;
         for (const QChar c : text) digits += c.isDigit();
@@ -112,8 +113,7 @@ private:
     // Also where letters are read in it, and where the edge of a cover beside it is read as one.
     bool isWrittenAsDate(const QString& raw) const {
         const QString text = raw.trimmed(), figures = digitsRestored(text);
-        return isPeriod(figures) || m_date.matchesWhole(figures) ||
-               (text.front().isLetter() && m_date.matchesWhole(figures.mid(1)));
+        return m_date.matchesWhole(figures) || (text.front().isLetter() && m_date.matchesWhole(figures.mid(1)));
     }
 
     // What a label announces is one, though nobody could dial it.
@@ -127,7 +127,7 @@ private:
                 const auto digits = std::count_if(number.begin(), number.end(), [](QChar c) { return c.isDigit(); });
                 constexpr int fewest = 5, most = 18;
                 if (digits < fewest || digits > most || isOfNoughts(number)) continue;
-                if (isWrittenAsDate(number)) continue;
+                if (m_date.matchesWhole(number.trimmed())) continue;
                 const Span span{value.span.start + m.groups[0].start, m.groups[0].length};
                 out.push_back({Kind::Phone, &run, span, 0.72, value.because(), {}});
                 break;
