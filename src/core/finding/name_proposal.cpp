@@ -91,7 +91,8 @@ public:
         constexpr size_t mostWords = 6;
         m_afterTitle = m_first > 0 && isTitle(m_tokens[m_first - 1]);
         // Where a label announces somebody, "The Anh Nguyen" is who.
-        const bool announced = personLabel() != nullptr;
+        const LabelledValue* label = personLabel();
+        const bool announced = label && label->whole;
         while (!announced && m_first < m_last && isNoPartOfName(m_tokens[m_first])) ++m_first;
         trim();
         if (!announced && isNoPartOfName(m_tokens[m_first])) return std::nullopt;
