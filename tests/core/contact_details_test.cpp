@@ -119,6 +119,7 @@ TEST_CASE("what a product is called is nobody, though its words are names") {
 }
 
 TEST_CASE("whom something is asked or told is somebody, by the given name alone") {
+    CHECK(foundOn(Kind::Person, {"“Thank you John for covering my shift.”"}) == list({"John"}));
     for (const char* line : {"# ask Sophie before changing", "please tell Sophie that the pump is off",
                              "Termin mit Sophie besprochen", "à voir avec Mathilde demain"}) {
         INFO(line);

@@ -403,3 +403,16 @@ TEST_CASE("what is underlined keeps the feet of its letters where a comma or a t
         CHECK(textsOf(readWhole(image)) == QStringList{QString::fromLatin1(text)});
     }
 }
+
+TEST_CASE("heavy letters that touch are no ground that something lighter stands on") {
+    for (const char* text : {"Fatima Wasiu", "Susan Mauser"})
+        for (const int pixels : {24, 30}) {
+            QImage image = sheet(QColor(0xf7, 0xf3, 0xea));
+            QFont font = made::font(pixels, QStringLiteral("Liberation Sans"));
+            font.setBold(true);
+            font.setLetterSpacing(QFont::AbsoluteSpacing, -pixels / 40.0);
+            draw(image, font, QColor(0x33, 0x29, 0x1d), {QString::fromLatin1(text)});
+            INFO(text << " " << pixels);
+            CHECK(textsOf(readWhole(image)) == QStringList{QString::fromLatin1(text)});
+        }
+}

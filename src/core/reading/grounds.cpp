@@ -76,18 +76,26 @@ std::optional<cv::Range> blockIn(const cv::Mat& strength, int least) {
     return filled >= leastFilled ? std::optional(both) : std::nullopt;
 }
 
-// Whether the first and the last row of a block are inked all along, each.
-bool hasWholeEdges(const cv::Mat& strength, const cv::Range& columns, int least) {
+// Whether so many sides of a block are inked all along that letters close to each other have no such: of one no wider
+// than a letter its upper and its lower one, of a wider one three.
+bool hasSidesOfBlock(const cv::Mat& strength, const cv::Range& columns, int least) {
+    constexpr int enough = 3;
     const auto isWhole = [&](int y) {
         return longestRun(strength.row(y).colRange(columns), least).size() >= edgeInked * columns.size();
     };
-    return isWhole(1) && isWhole(strength.rows - 2);
+    const auto isWholeSide = [&](int outer, int inner) {
+        return std::max(inked(strength.col(outer), least), inked(strength.col(inner), least)) >= edgeInked;
+    };
+    const bool over = isWhole(1), under = isWhole(strength.rows - 2);
+    if (columns.size() < wordWide * strength.rows) return over && under;
+    return over + under + isWholeSide(columns.start, columns.start + 1) +
+               isWholeSide(columns.end - 1, columns.end - 2) >=
+           enough;
 }
 
-// Whether what stands out within a piece no wider than a letter is as light as what is around it: then it is the space
-// within a letter.
+// Whether what stands out within a piece is as light as what is around it: the space within a letter, or between
+// letters that touch.
 bool isSpaceWithin(const cv::Mat& gray, const cv::Rect& piece, bool lightOnDark) {
-    if (piece.width >= wordWide * piece.height) return false;
     const cv::Rect around =
         cv::Rect(piece.x - 2, piece.y - 2, piece.width + 4, piece.height + 4) & cv::Rect(0, 0, gray.cols, gray.rows);
     double darkest = 0, lightest = 0;
@@ -129,7 +137,8 @@ bool takenApart(const InkLook& look, const InkPiece& piece, OnTheirGrounds& part
         letters->row(letters->rows - 1).setTo(0);
     }
     if (std::max(inked(lighter, look.least), inked(darker, look.least)) < leastLetters) return false;
-    if (!hasWholeEdges(look.strength(place), *columns, look.least) && isSpaceWithin(look.gray, place, look.lightOnDark))
+    if (!hasSidesOfBlock(look.strength(place), *columns, look.least) &&
+        isSpaceWithin(look.gray, place, look.lightOnDark))
         return false;
     cv::Mat beside = inkOfPiece(look.strength, look.least, piece);
     beside.colRange(*columns).setTo(0);
