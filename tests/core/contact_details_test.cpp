@@ -85,6 +85,11 @@ TEST_CASE("user names made of a name are known through the case, and looked for 
     CHECK(finder().carry(pageOf({"the meeting is on 4 May"}).page(), {}, {known}, everything()).empty());
     known.text = QStringLiteral("Siror");
     CHECK(finder().carry(pageOf({"Dear Sir or Madam"}).page(), {}, {known}, everything()).empty());
+    // Words of every day that are as many as the name's are the name, in small letters as well.
+    known.text = QStringLiteral("Will Long");
+    CHECK(finder().carry(pageOf({"ask will long about it"}).page(), {}, {known}, everything()).size() == 1);
+    CHECK(finder().readable(pageOf({"ask will long about it"}).page(), {known}).size() == 1);
+    known.text = QStringLiteral("Siror");
     CHECK(finder().carry(pageOf({"Dear SIROR"}).page(), {}, {known}, everything()).size() == 1);
 }
 

@@ -128,7 +128,7 @@ bool isNoName(const Sighting& s, const Names& names) {
     const QStringList words = s.text().split(u' ', Qt::SkipEmptyParts);
     const bool common = std::ranges::all_of(words, [&](const QString& word) { return names.isCommonWord(word); });
     if (common && words.size() > s.sought->phrase.split(u' ', Qt::SkipEmptyParts).size()) return true;
-    return !nameRestored(s.text())[0].isUpper() && (!s.sought->whole || common);
+    return !nameRestored(s.text())[0].isUpper() && (!s.sought->whole || (common && words.size() == 1));
 }
 
 // "t.varga" within "t.varga-ext": a user name is somebody's as a whole.

@@ -90,12 +90,9 @@ public:
     std::optional<NameProposal> judged() {
         constexpr size_t mostWords = 6;
         m_afterTitle = m_first > 0 && isTitle(m_tokens[m_first - 1]);
-        // Where a label announces somebody, "The Anh Nguyen" is who.
-        const LabelledValue* label = personLabel();
-        const bool announced = label && label->whole;
-        while (!announced && m_first < m_last && isNoPartOfName(m_tokens[m_first])) ++m_first;
+        if (!dropArticle()) return std::nullopt;
         trim();
-        if (!announced && isNoPartOfName(m_tokens[m_first])) return std::nullopt;
+        if (!dropArticle()) return std::nullopt;
         m_end = m_last;
         if (count() > mostWords) return std::nullopt;
         m_label = personLabel();
@@ -127,6 +124,16 @@ private:
         if (isOnlyCountry(t)) return true;
         return (m_names.isCommonWord(t.text, m_language) && !m_names.isGiven(t.text) && !m_names.isFamily(t.text)) ||
                (m_names.isVeryCommonWord(t.text, m_language) && !m_names.isGiven(t.text)) || isCalendarWord(t);
+    }
+
+    // "The" before what else there is; false where there is nothing else. Where a label announces somebody, "The Anh
+    // Nguyen" is who.
+    bool dropArticle() {
+        if (!isNoPartOfName(m_tokens[m_first])) return true;
+        const LabelledValue* label = personLabel();
+        if (label && label->whole) return true;
+        while (m_first < m_last && isNoPartOfName(m_tokens[m_first])) ++m_first;
+        return !isNoPartOfName(m_tokens[m_first]);
     }
 
     // Ordinary words at either end are not part of the name: "Call Devika", "Goran Tenant", "Fee May Georgia Brown".
@@ -244,7 +251,7 @@ private:
         }
         if (isDealtWithByName()) {
             m_proposal.sum = std::max(m_proposal.sum, surelySomebody);
-            m_proposal.speakFor(Tr::tr("is spoken to by name"));
+            m_proposal.speakFor(Tr::tr("stands where a person is spoken of"));
         }
         if (opensSentence()) {
             constexpr double subject = 0.3, townAsWell = 0.15;
