@@ -14,15 +14,25 @@ HERE = os.path.dirname(os.path.abspath(__file__))
 SKIPPED = re.compile(r'/(rtl|40[0-9]|50[0-9]|icons|colors|carousel|gallery|maps?|grid|empty|documentation)\.html$|/docs/|/src/')
 MEASURE = '''addEventListener("load",()=>setTimeout(()=>{const all=[];
 const w=document.createTreeWalker(document.body,NodeFilter.SHOW_TEXT);
-for(let n;n=w.nextNode();){const e=n.parentElement;if(e.closest("script,style,noscript,option"))continue;
+const units=[];
+// A coloured line of code is one text, whatever pieces it is drawn in.
+for(let n,code;n=w.nextNode();){const e=n.parentElement,in_=e.closest("code");if(in_&&in_===code)units[units.length-1].push(n);else units.push([n]);code=in_}
+for(const nodes of units){const e=nodes[0].parentElement;if(e.closest("script,style,noscript,option"))continue;
  const c=getComputedStyle(e);if(c.visibility=="hidden"||+c.opacity==0)continue;
- const words=[];for(const m of n.textContent.matchAll(/[^\\s\\u00a0]+/g)){const r=document.createRange();r.setStart(n,m.index);r.setEnd(n,m.index+m[0].length);
-  const b=[...r.getClientRects()].find(b=>b.width>1&&b.height>1);if(!b)continue;
-  const t=document.elementFromPoint(Math.min(innerWidth-1,Math.max(0,b.x+b.width/2)),Math.min(innerHeight-1,b.y+b.height/2));
-  if(t&&!t.contains(e)&&!e.contains(t))continue;const word={text:m[0],box:[b.x,b.y,b.width,b.height].map(v=>Math.round(v*10)/10)};
+ const text=nodes.map(n=>n.textContent).join(""),put=(r,set,at)=>{let k=0;while(k<nodes.length-1&&(set=="setEnd"?at>nodes[k].textContent.length:at>=nodes[k].textContent.length))at-=nodes[k++].textContent.length;r[set](nodes[k],at)};
+ const words=[];for(const m of text.matchAll(e.closest("code")?/(?:[^\\s\\u00a0"=']|(?<=\\p{L})'(?=\\p{L}))+/gu:/[^\\s\\u00a0]+/g)){const r=document.createRange(),[before,after]=[/^[^\\p{L}\\p{N}_+@(]*/u,/[^\\p{L}\\p{N}_)]*$/u].map(f=>f.exec(m[0])[0].length),bare=m[0].length>before+after;
+  // Quotation marks and commas around a word are nobody's.
+  put(r,"setStart",m.index+(bare?before:0));put(r,"setEnd",m.index+m[0].length-(bare?after:0));
+  const pieces=[...r.getClientRects()].filter(b=>b.width>1&&b.height>1),b=pieces[0];if(!b)continue;
+  const row=pieces.filter(p=>Math.abs(p.y-b.y)<b.height/2),wide=Math.max(...row.map(p=>p.right))-b.x;
+  const t=document.elementFromPoint(Math.min(innerWidth-1,Math.max(0,b.x+wide/2)),Math.min(innerHeight-1,b.y+b.height/2));
+  if(t&&!t.contains(e)&&!e.contains(t)&&!(e.closest("code")&&e.closest("code").contains(t)))continue;const word={text:m[0],box:[b.x,b.y,wide,b.height].map(v=>Math.round(v*10)/10)};
   // What a link ends in may be somebody's though the rest of it is nobody's.
-  const path=/^(.*\\/)([^\\/]+)$/.exec(m[0]);if(path){r.setStart(n,m.index+path[1].length);const e=r.getBoundingClientRect();word.end={text:path[2],box:[e.x,e.y,e.width,e.height].map(v=>Math.round(v*10)/10)}}
+  const path=/^(.*\\/)([^\\/]+)$/.exec(m[0]);if(path){put(r,"setStart",m.index+path[1].length);const e=r.getBoundingClientRect();word.end={text:path[2],box:[e.x,e.y,e.width,e.height].map(v=>Math.round(v*10)/10)}}
   words.push(word)}
+ // What a cell cuts off cannot be read by anybody: nobody's matter either.
+ const cut=words.some(w=>{for(let p=e,n=0;p&&n<5;p=p.parentElement,++n)if(getComputedStyle(p).overflowX!="visible"&&p!=document.body&&p!=document.documentElement){const r=p.getBoundingClientRect();if(w.box[0]+w.box[2]>r.right+2)return true}return false});
+ if(cut)for(const w of words)w.cut=true;
  if(words.length)all.push(words)}
 const pen=document.createElement("canvas").getContext("2d");
 for(const e of document.querySelectorAll("input,textarea")){const b=e.getBoundingClientRect(),t=e.value||e.placeholder;if(b.width<2||!t||e.type=="checkbox"||e.type=="radio"||e.type=="hidden"||e.type=="password")continue;
@@ -52,6 +62,7 @@ def known_of(path):
 def truth_of(nodes, known, folded):
     longest, words, sens = max((n for n, _ in known), default=0), [], []
     for node in nodes:
+        if any(w.get('cut') for w in node): continue
         plain, at = [core(folded(w['text'])) for w in node], 0
         while at < len(node):
             for n in range(min(longest, len(node) - at), 0, -1):
@@ -88,6 +99,8 @@ def draw(path):
     measured, picture = made
     if '--texts' in sys.argv: return [' '.join(w['text'] for w in node) for node in measured['nodes']]
     sens, words = truth_of(measured['nodes'], *known_of(path))
+    for node in measured['nodes']:
+        for x, y, w, h in [w['box'] for w in node if w.get('cut')]: picture[max(0, int(y)):int(y + h) + 1, int(x):int(x + w) + 1] = picture[max(0, int(y)), max(0, int(x) - 1)]
     bottom = max([w['box'][1] + w['box'][3] for w in words] + [1])
     for k, top in enumerate(range(0, int(bottom), HEIGHT)):
         inside = lambda b: b[1] >= top and b[1] + b[3] <= top + HEIGHT
