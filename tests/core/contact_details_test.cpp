@@ -136,3 +136,32 @@ TEST_CASE("whom something is asked or told is somebody, by the given name alone"
         CHECK(foundOn(Kind::Person, {line}).isEmpty());
     }
 }
+
+TEST_CASE("a town behind somebody's age and job is where they live, on the next line as well") {
+    CHECK(foundOn(Kind::Address, {"Thea Hartwell, 34, Forward Data Producer, of Sulby and Tobias Fenn, 41, Lead",
+                                  "Planner, of Herne."}) == list({"Sulby", "Herne"}));
+    CHECK(foundOn(Kind::Address, {"Thea Hartwell, 34, Regional Programme Coordinator, of", "Sulby, and others"}) ==
+          list({"Sulby"}));
+    CHECK(foundOn(Kind::Address, {"Thea Hartwell, Forward Data Producer, of Tuesday and Friday"}).isEmpty());
+}
+
+TEST_CASE("a post code that a line's end parts at its hyphen is whole") {
+    const QStringList found = foundOn(Kind::Address, {"9541 Turcotte Falls", "Abdullahland, AK 35978-", "9685"});
+    CHECK(std::ranges::any_of(found, [](const QString& text) { return text.endsWith(QLatin1String("35978-9685")); }));
+}
+
+TEST_CASE("the code of a gate is a secret beside its label alone") {
+    made::PageMaker maker;
+    maker.line(QStringLiteral("Gate"), 20, 40).line(QStringLiteral("code 2135"), 200, 40);
+    maker.line(QStringLiteral("Fault"), 20, 70).line(QStringLiteral("code 4417"), 200, 70);
+    CHECK(foundOn(Kind::Secret, maker.page()) == list({"2135"}));
+}
+
+TEST_CASE("ships that bear names are nobody; whom a form of address stands before in capitals is somebody") {
+    for (const char* ship : {"MV Leela", "MS Ranjeet", "HMS Victoria"}) {
+        INFO(ship);
+        CHECK(foundOn(Kind::Person, {"10:20", ship, "daily"}).isEmpty());
+    }
+    CHECK(foundOn(Kind::Person, {"Dear MS JANE HARTWELL,"}).size() == 1);
+    CHECK(foundOn(Kind::Person, {"Ms Jane Hartwell"}).size() == 1);
+}

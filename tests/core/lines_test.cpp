@@ -1,5 +1,5 @@
 // Where text is on a picture: lines of any polarity, what belongs to them, and what is no text.
-#include "reading/headings.h"
+#include "reading/near_columns.h"
 #include "reading/page_text.h"
 #include "reading/reader.h"
 #include "reading/uniform_line.h"
@@ -390,14 +390,34 @@ TEST_CASE("headings that nearly touch are parted by the columns under them") {
         lines.push_back(lineOf(QStringLiteral("91876808"), second, y));
     }
     std::vector<TextLine> table = lines;
-    REQUIRE(partHeadings(table));
+    REQUIRE(partNearColumns(table));
     CHECK(table.front().text() == QStringLiteral("Instalment"));
     CHECK(table.back().text() == QStringLiteral("From account"));
     CHECK(table.back().box.left() == second);
     // Where a line goes through the gap, or fewer rows stand there, it is a line of words set apart.
     std::vector<TextLine> through = lines;
     through.insert(through.begin() + 1, lineOf(QStringLiteral("paid in several parts each month"), 100, 32));
-    CHECK_FALSE(partHeadings(through));
+    CHECK_FALSE(partNearColumns(through));
     lines.resize(5);
-    CHECK_FALSE(partHeadings(lines));
+    CHECK_FALSE(partNearColumns(lines));
+}
+
+TEST_CASE("cells that nearly touch are parted by the rows over and under them, though several rows are so") {
+    const auto lineOf = [](const QString& text, double x, double y) {
+        return made::PageMaker().line(text, x, y).page().lines.front();
+    };
+    constexpr double second = 188; // 16 pixels behind "Approved"
+    std::vector<TextLine> lines{lineOf(QStringLiteral("State"), 100, 20),
+                                lineOf(QStringLiteral("Account"), second, 20)};
+    for (const double y : {44.0, 68.0, 92.0}) {
+        TextLine row = lineOf(QStringLiteral("Approved 98443959"), 100, y);
+        row.words[1].box.moveLeft(second);
+        row.box.setRight(row.words[1].box.right());
+        lines.push_back(row);
+    }
+    lines.push_back(lineOf(QStringLiteral("Paid"), 100, 116));
+    lines.push_back(lineOf(QStringLiteral("8206206116"), second, 116));
+    REQUIRE(partNearColumns(lines));
+    CHECK(std::ranges::count(lines, QStringLiteral("Approved"), &TextLine::text) == 3);
+    CHECK(std::ranges::count(lines, QStringLiteral("98443959"), &TextLine::text) == 3);
 }

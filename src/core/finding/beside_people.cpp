@@ -33,6 +33,7 @@ public:
                 if (c->run != &run) continue;
                 if (c->kind == Kind::Person) {
                     addTownBehind(*c, out);
+                    addTownBehindAge(*c, out);
                     addRestUnder(*c, out);
                     addUserNameBehind(*c, out);
                     addOtherHalf(*c, out);
@@ -125,6 +126,23 @@ private:
         if (free && mayBeTown(m_in.names, m.captured(3), !told))
             out.push_back(
                 {Kind::Address, name.run, span, besideConfidence, Tr::tr("is a town behind somebody's name"), {}});
+    }
+
+    // "Thea Bajek, 34, Forward Data Producer, of Herne and …": behind the age and what one does, on the next line as
+    // well.
+    void addTownBehindAge(const Candidate& name, std::vector<Candidate>& out) const {
+        static const QRegularExpression town(QStringLiteral(
+            "^, \\d{1,3}(?: \\p{L}+)?,? [^.;:]{2,60}, (?:of|aus|von|de|from|à) "
+            "(\\p{Ll}?\\p{Lu}[\\p{L}'’-]+(?: (?!and |und |et |y )(?:\\p{Ll}{2,5} ){0,2}\\p{Lu}[\\p{L}'’-]+){0,2})"
+            "(?=$|[.,;)]| \\p{Ll}+ )"));
+        if (name.run->second >= 0) return;
+        const auto& flowing = m_in.screen.flowing();
+        const auto on = std::ranges::find(flowing, name.run->line, &TextRun::line);
+        const TextRun& run = on == flowing.end() ? *name.run : *on;
+        const auto m = town.match(run.text().mid(name.span.end()));
+        if (!m.hasMatch() || !mayBeTown(m_in.names, m.captured(1), false)) return;
+        const Span span{name.span.end() + int(m.capturedStart(1)), int(m.capturedLength(1))};
+        out.push_back({Kind::Address, &run, span, besideConfidence, Tr::tr("is a town behind somebody's name"), {}});
     }
 
     // "@vibeke91 · Hwidiem": under the name of a profile, up to the end of its line.
@@ -220,7 +238,8 @@ private:
 
     // "5870 Skyla Brooks" over "Generalchester".
     void addTownUnder(const Candidate& street, std::vector<Candidate>& out) const {
-        static const QRegularExpression words(QStringLiteral("^\\p{Lu}[\\p{L}'’.-]+(?: [\\p{L}'’.-]+){0,2}$"));
+        static const QRegularExpression words(
+            QStringLiteral("^(?=.*\\p{Ll})\\p{Lu}[\\p{L}'’.-]+(?: [\\p{L}'’.-]+){0,2}$"));
         const QString& text = street.run->text();
         const bool whole = street.run->second < 0 && street.span.start == 0 && street.span.end() == int(text.size());
         const auto isDigit = [](QChar c) { return c.isDigit(); };
@@ -287,7 +306,8 @@ private:
     // "7722" in a cell, "Liestal" in the next: the town of a post code.
     void addTownBesideCode(const Candidate& code, std::vector<Candidate>& out) const {
         static const QRegularExpression postCode(QStringLiteral("^(?=.*\\d)[\\p{Lu}\\d]{2,5}[ -]?[\\p{Lu}\\d]{0,5}$"));
-        static const QRegularExpression words(QStringLiteral("^\\p{Lu}[\\p{L}'’.-]+(?: [\\p{L}'’./()-]+){0,4}$"));
+        static const QRegularExpression words(
+            QStringLiteral("^(?=.*\\p{Ll})\\p{Lu}[\\p{L}'’.-]+(?: [\\p{L}'’./()-]+){0,4}$"));
         const QString& text = code.run->text();
         if (code.run->second >= 0 || code.span.length < int(text.size()) || !postCode.match(text).hasMatch()) return;
         for (const TextRun& run : m_in.screen.runs()) {

@@ -72,15 +72,30 @@ bool isStreetOf(const Candidate& name, const Candidate& address) {
            code.match(text.mid(name.span.end(), address.span.end() - name.span.end())).hasMatch();
 }
 
+// "Polígono Mateo, 8" in a column headed "Calle": nothing but a street and the number of a house.
+bool isStreetInCell(const ScreenText& screen, const Candidate& name, const Candidate& address) {
+    static const QRegularExpression numberBehind(QStringLiteral("^,? ?(?:\\d{1,5}\\p{L}?|s/?n\\.?)$")),
+        numberBefore(QStringLiteral("^\\d{1,5}\\p{L}?,? (?:[\\p{L}.'’-]+ ){0,3}$"));
+    const QString& text = name.run->text();
+    const bool within = name.run == address.run && name.span.start >= address.span.start &&
+                        name.span.end() <= address.span.end() && name.span.length < address.span.length;
+    if (!within || address.span.start > 0 || address.span.end() < int(text.size())) return false;
+    const LabelledValue* label = labelFor(screen, *address.run, address.span, Kind::Address);
+    return label && label->how == LabelledValue::How::Heading &&
+           (numberBehind.match(text.mid(name.span.end())).hasMatch() ||
+            numberBefore.match(text.left(name.span.start)).hasMatch());
+}
+
 } // namespace
 
-void dropNamesOfStreets(std::vector<Candidate>& candidates) {
+void dropNamesOfStreets(const ScreenText& screen, std::vector<Candidate>& candidates) {
     std::vector<Candidate> addresses;
     std::ranges::copy_if(candidates, std::back_inserter(addresses),
                          [](const Candidate& c) { return c.kind == Kind::Address; });
     std::erase_if(candidates, [&](const Candidate& c) {
-        return c.kind == Kind::Person &&
-               std::ranges::any_of(addresses, [&](const Candidate& address) { return isStreetOf(c, address); });
+        return c.kind == Kind::Person && std::ranges::any_of(addresses, [&](const Candidate& address) {
+                   return isStreetOf(c, address) || isStreetInCell(screen, c, address);
+               });
     });
 }
 

@@ -12,7 +12,7 @@ namespace eyelid {
 std::vector<Candidate> withoutOverlaps(const ScreenText& screen, const std::vector<Candidate>& surestFirst);
 
 /// Who a street is called after is part of its address, and nobody here.
-void dropNamesOfStreets(std::vector<Candidate>& candidates);
+void dropNamesOfStreets(const ScreenText& screen, std::vector<Candidate>& candidates);
 
 Finding toFinding(const ScreenText& screen, const Candidate& candidate);
 

@@ -51,6 +51,9 @@ inline bool counts(const TextRun& run, const Span& span) {
 /// The label that speaks for this part of a line as a value of `kind`, or null.
 const LabelledValue* labelFor(const ScreenText& screen, const TextRun& run, const Span& span, Kind kind);
 
+/// "Analytics" under "Tobias Fenn" in one cell (whole_cells.h): a word that begins a further row of it and is nobody's.
+bool isRemarkUnder(const Surroundings& in, const TextRun& run, const Span& word);
+
 std::unique_ptr<Detector> makeEmailDetector();
 std::unique_ptr<Detector> makePhoneDetector();
 std::unique_ptr<Detector> makeCardDetector();

@@ -17,8 +17,11 @@ public:
         for (const LabelledValue& value : in.screen.labelled()) {
             if (value.kind != Kind::Account && value.kind != Kind::Passport) continue;
             const TextRun& run = in.screen.runs()[size_t(value.run)];
-            // "Account" heads columns and stands in menus; after it on its line comes its number.
-            if (value.label == QLatin1String("account") && value.how != LabelledValue::How::Inside) continue;
+            // "Account" stands in menus and over much; after it on its line comes its number, and in a column all are
+            // numbers.
+            if (value.label == QLatin1String("account") && value.how != LabelledValue::How::Inside &&
+                !(value.how == LabelledValue::How::Heading && headsNumbers(in.screen, value)))
+                continue;
             const SearchText text(run.text().mid(value.span.start, value.span.length));
             // So does "Document", of papers of all sorts: what it announces must be written as those of travellers are.
             const bool anyPaper = m_anyPaper.matchesWhole(value.label);
@@ -53,6 +56,18 @@ public:
     }
 
 private:
+    // Whether all cells under a value's heading are numbers, three of them at least.
+    bool headsNumbers(const ScreenText& screen, const LabelledValue& value) const {
+        constexpr int fewest = 3;
+        int cells = 0;
+        for (const LabelledValue& other : screen.labelled()) {
+            if (other.kind != value.kind || other.how != value.how || other.label != value.label) continue;
+            if (!m_number.matchesWhole(screen.runs()[size_t(other.run)].text())) return false;
+            ++cells;
+        }
+        return cells >= fewest;
+    }
+
     // "10-08-12" is written as a date is.
     static bool mayBeSortCode(Kind kind, const QString& number) {
         static const QRegularExpression sortCode(QStringLiteral("^\\d{2}-\\d{2}-\\d{2}$"));

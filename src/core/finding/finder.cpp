@@ -13,13 +13,14 @@
 #include "finding/detector.h"
 #include "finding/finder_parts.h"
 #include "finding/framed_alike.h"
-#include "finding/over_cells.h"
+#include "finding/over_hyphens.h"
 #include "finding/person_words.h"
 #include "finding/public_key.h"
 #include "finding/repeated_records.h"
 #include "finding/street_over_houses.h"
 #include "finding/tagged_values.h"
 #include "finding/user_names_of.h"
+#include "finding/whole_cells.h"
 #include "finding/whole_values.h"
 #include "language/spelling.h"
 #include "picture/geometry.h"
@@ -308,8 +309,9 @@ Finder::Finder() : m_parts(std::make_unique<Parts>()) {
 Finder::~Finder() = default;
 
 std::vector<Finding> Finder::find(const Page& asRead, const Policy& policy, const WatchList& watch) const {
-    const std::optional<Page> inCells = withBarredCells(asRead);
-    const Page& page = inCells ? *inCells : asRead;
+    const std::optional<Page> parted = withBarredCells(asRead);
+    const std::optional<Page> inCells = withWholeCells(parted ? *parted : asRead);
+    const Page& page = inCells ? *inCells : parted ? *parted : asRead;
     const auto turned = [](const TextLine& line) { return line.turned != 0; };
     if (std::none_of(page.lines.begin(), page.lines.end(), turned)) return findUpright(page, policy, watch);
     // What runs up or down has its labels and neighbours in its own lines.
@@ -469,7 +471,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
     }
     dropCounted(screen, candidates);
     std::erase_if(candidates, [&](const Candidate& c) { return !wanted(c) || isHeading(in, c); });
-    dropNamesOfStreets(candidates);
+    dropNamesOfStreets(screen, candidates);
     // The surest first; of equals the longer, then the one higher up, so that the order is always the same.
     std::stable_sort(candidates.begin(), candidates.end(), [](const Candidate& a, const Candidate& b) {
         if (a.confidence != b.confidence) return a.confidence > b.confidence;
@@ -490,7 +492,7 @@ std::vector<Finding> Finder::findRead(const Page& page, const Policy& policy, co
         findWrittenAlike(screen, kept, alike);
         take(alike);
     }
-    growOverCells(in, kept);
+    growOverHyphens(in, kept);
     leaveLastSigns(policy, kept);
     // In the page's order: line by line, and from left to right within one.
     std::sort(kept.begin(), kept.end(), [](const Candidate& a, const Candidate& b) {

@@ -29,9 +29,9 @@ bool toldByForm(Kind kind) {
 // counted where it is used: counted by the patterns, each letter of it is a copy of all letters there are, and
 // compiling them takes longer than the page. A colon behind a quoted key may have lost one of its dots.
 struct KeyPatterns {
-    Pattern whole{R"RX(["']?([\p{L}][\p{L}\d _.\-/]*?)["']?(?:\s{0,2}:\s{0,2}|\s=\s)["']?([^\s"'].*))RX"};
+    Pattern whole{R"RX(["'‘’]?([\p{L}][\p{L}\d _.\-/]*?)["'‘’]?(?:\s{0,2}:\s{0,2}|\s=\s)["'‘’]?([^\s"'‘’].*))RX"};
     Pattern within{
-        R"RX(([\p{L}][\p{L}\d_\-]+(?: [\p{L}][\p{L}\d_\-]+){0,3})(?:["']? ?[:=]|["'][.;] )["' ]{0,2}([^\s"',;&<>]+))RX"};
+        R"RX(([\p{L}][\p{L}\d_\-]+(?: [\p{L}][\p{L}\d_\-]+){0,3})(?:["'‘’]? ?[:=]|["'‘’][.;] )["'‘’ ]{0,2}([^\s"'‘’,;&<>]+))RX"};
 };
 constexpr int mostOfKey = 43;
 constexpr int farthestStart = 2; // a key that opens its line, after a quote or a bracket
@@ -54,12 +54,6 @@ public:
             m_screen.m_labelOf.push_back(hitOf(text(i)));
             if (!text(i).contains(coverBlock)) m_hits[i] = m_screen.m_labelOf.back(); // else it has its value
         }
-        // "Account" over "number" in the head of a narrow column is one label.
-        for (const TextRun& run : m_screen.m_inCells)
-            if (const auto hit = hitOf(run.text())) {
-                m_hits[size_t(run.line)].reset();
-                m_hits[size_t(run.second)] = hit;
-            }
     }
 
     // "Name: …", "token=…".
@@ -504,15 +498,8 @@ private:
                std::abs(m_lines[size_t(next)].box.left() - left) <= atSide * size;
     }
 
-    // Of both its lines, in a column too narrow for it.
-    QRectF boxOfHead(size_t h) const {
-        for (const TextRun& run : m_screen.m_inCells)
-            if (size_t(run.second) == h) return m_lines[h].box | m_lines[size_t(run.line)].box;
-        return m_lines[h].box;
-    }
-
     Cells cellsBeside(size_t h) const {
-        const QRectF head = boxOfHead(h);
+        const QRectF head = m_lines[h].box;
         Cells cells;
         for (size_t j = 0; j < m_lines.size(); ++j) {
             const QRectF& b = m_lines[j].box;
@@ -524,26 +511,53 @@ private:
         return cells;
     }
 
-    std::vector<size_t> columnUnder(size_t h, const Cells& cells) const {
-        const QRectF head = boxOfHead(h);
+    // A heading in the middle of its column, over cells at its left: the column ends where the cells of the next begin.
+    bool isCentredOver(const QRectF& head, size_t cell, const Cells& cells) const {
+        constexpr double nearMiddle = 1.5, ofOneColumn = 0.5, deepest = 60; // heights of a small x
+        const QRectF& b = m_lines[cell].box;
+        const double size = std::max(4.0, m_lines[cell].xHeight);
+        if (b.left() <= cells.previous || b.left() >= head.left()) return false;
+        double next = 1e9, widest = b.right();
+        for (const TextLine& other : m_lines) {
+            const QRectF& box = other.box;
+            if (box.left() > b.right() && verticalShare(box, b) >= sameRow) next = std::min(next, box.left());
+            if (std::abs(box.left() - b.left()) <= ofOneColumn * size && box.top() > head.bottom() &&
+                box.top() < head.bottom() + deepest * size)
+                widest = std::max(widest, box.right());
+        }
+        if (next < 1e8) return std::abs(head.center().x() - (b.left() + next) / 2) <= nearMiddle * size;
+        return cells.next > 1e8 && head.right() <= widest + nearMiddle * size;
+    }
+
+    bool standsUnder(size_t h, size_t cell, const Cells& cells) const {
+        const QRectF &head = m_lines[h].box, &b = m_lines[cell].box;
         const double size = std::max(4.0, m_lines[h].xHeight);
+        if (b.top() < head.bottom() - 1 || b.left() >= cells.next - size) return false;
         // The column reaches from half way to its neighbour on the left to the neighbour on the right.
         const double from =
             cells.previous < -1e8 ? head.left() - 4 * size : std::max(cells.previous, head.left() - 8 * size);
-        double last = head.bottom(), pitch = 0;
+        const bool inLine = std::abs(b.left() - head.left()) <= 3 * size ||
+                            std::abs(b.right() - head.right()) <= 3 * size ||
+                            std::abs(b.center().x() - head.center().x()) <= 2 * size;
+        return (inLine && b.left() >= from) || isCentredOver(head, cell, cells);
+    }
+
+    std::vector<size_t> columnUnder(size_t h, const Cells& cells) const {
+        const QRectF head = m_lines[h].box;
+        const double size = std::max(4.0, m_lines[h].xHeight);
+        double last = head.bottom(), first = 0, pitch = 0;
         std::vector<size_t> column;
         for (size_t j = h + 1; j < m_lines.size(); ++j) {
             const QRectF& b = m_lines[j].box;
-            const bool inColumn =
-                b.top() >= head.bottom() - 1 && b.left() >= from && b.left() < cells.next - size &&
-                (std::abs(b.left() - head.left()) <= 3 * size || std::abs(b.right() - head.right()) <= 3 * size ||
-                 std::abs(b.center().x() - head.center().x()) <= 2 * size);
-            if (!inColumn) continue;
+            if (!standsUnder(h, j, cells)) continue;
             const double distance = b.top() - last;
             if (distance > std::max(8 * size, 2.5 * pitch)) break;
             // A block of lines ends where the next stands clearly farther off than its own lines do.
-            if (column.size() >= 2 && distance > size && distance > 3 * (pitch - b.height()) + size) break;
-            if (pitch == 0 && distance > 0) pitch = distance + b.height();
+            if (column.size() >= 2 && distance > size && distance > 3 * first + size) break;
+            if (pitch == 0 && distance > 0) {
+                first = distance;
+                pitch = distance + b.height();
+            }
             // What runs on under the next heading is no cell of this column.
             if (b.right() > cells.next + size) break;
             last = b.bottom();

@@ -96,7 +96,7 @@ public:
         m_end = m_last;
         if (count() > mostWords) return std::nullopt;
         m_label = personLabel();
-        if ((!m_label && isOfScraps()) || isFirm()) return std::nullopt;
+        if ((!m_label && (isOfScraps() || isShip())) || isFirm()) return std::nullopt;
         findGivenBehind();
         if (!isOneWord())
             weighSeveral();
@@ -153,12 +153,22 @@ private:
         constexpr size_t fewestOfName = 2;
         for (size_t i = m_first + fewestOfName; i <= m_last; ++i)
             if (isOnlyCountry(m_tokens[i])) m_last = i - 1;
-        while (m_last > m_first && isNoName(m_tokens[m_last])) --m_last;
+        while (m_last > m_first && (isNoName(m_tokens[m_last]) ||
+                                    (m_last > m_first + 1 && isRemarkUnder(m_in, m_run, m_tokens[m_last].span))))
+            --m_last;
     }
 
     // "Inbox Heather Roberts": a bar's last word before who is signed in.
     bool isBeforeName(size_t at) const {
         return at + 2 <= m_last && isNobodysWord(m_names, m_tokens[at].text) && m_names.isGiven(m_tokens[at + 1].text);
+    }
+
+    // "MV Leela", "MS Ranjeet"; "MS JANE WEIR" is somebody.
+    bool isShip() const {
+        const auto leads = [&](size_t at) {
+            return at + 1 < m_tokens.size() && leadsAShip(m_tokens[at]) && !m_tokens[at + 1].shouting;
+        };
+        return leads(m_first) || (m_first > 0 && leads(m_first - 1));
     }
 
     // "Stehr Ltd", whatever label stands beside it; "Walter Stehr GmbH" names somebody where a label says so.

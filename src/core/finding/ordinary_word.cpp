@@ -1,5 +1,6 @@
 #include "finding/ordinary_word.h"
 
+#include "finding/detector.h"
 #include "language/lexicon.h"
 #include "language/spelling.h"
 #include "language/word_groups.h"
@@ -18,6 +19,11 @@ bool isOrdinary(const Names& names, const QString& word) {
 
 bool isNobodysWord(const Names& names, const QString& word) {
     return (names.isCommonWord(word) || isInLexicon(word)) && !names.isGivenOrFamily(word) && !names.isPlace(word);
+}
+
+bool isRemarkUnder(const Surroundings& in, const TextRun& run, const Span& word) {
+    if (word.start == 0 || !isNobodysWord(in.names, run.text().mid(word.start, word.length))) return false;
+    return in.screen.boxes(run, {0, word.end()}).size() > in.screen.boxes(run, {0, word.start}).size();
 }
 
 bool saysOrdinaryWords(const Names& names, const QString& text) {

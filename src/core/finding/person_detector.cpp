@@ -57,7 +57,7 @@ private:
             if (t.span.start >= p.span.start && t.span.end() <= p.span.end()) continue;
             ++outside;
             if (t.digits || isTitle(t) || isThing(t) || t.text.size() < 2 ||
-                in.names.isCommonWord(t.text, in.screen.language()))
+                in.names.isCommonWord(t.text, in.screen.language()) || isRemarkUnder(in, *p.on, t.span))
                 return;
         }
         for (const QChar c : p.on->text())

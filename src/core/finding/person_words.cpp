@@ -82,6 +82,11 @@ bool isTitle(const Token& t) {
     return (t.capital && titles.contains(t.plain)) || small.contains(t.plain);
 }
 
+bool leadsAShip(const Token& t) {
+    static const QSet<QString> words = aroundNames("before a ship's name");
+    return t.shouting && words.contains(t.plain);
+}
+
 bool isFormOfAddress(const Token& t) {
     static const QSet<QString> words = aroundNames("form of address");
     return words.contains(t.plain);

@@ -23,6 +23,7 @@ std::vector<Token> tokensOf(const TextRun& run);
 // By the shipped list of words around names (data/words/around-names.txt).
 bool isParticle(const Token& t);       ///< "von", "de": within a name
 bool isTitle(const Token& t);          ///< "Mr", "Frau"
+bool leadsAShip(const Token& t);       ///< "MV", "MS" in capitals
 bool isFirmByForm(const TextRun& run); ///< "… Ltd", "… S.L."
 bool isDegree(const Token& t);         ///< "Dr": of the titles those that say more of somebody than a form of address
 bool isFormOfAddress(const Token& t);  ///< those titles that stand before a name alone

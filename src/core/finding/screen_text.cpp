@@ -2,7 +2,6 @@
 
 #include "base/sentence.h"
 #include "base/shipped.h"
-#include "finding/cell_lines.h"
 #include "finding/labels.h"
 #include "language/spelling.h"
 #include "picture/geometry.h"
@@ -59,11 +58,9 @@ void ScreenText::joinLines() {
         run.search = SearchText(m_runs[upper].text() + between + m_runs[size_t(lower)].text());
         return run;
     };
-    const std::vector<int> inCell = linesBelowInCells(m_page.lines, m_below);
     const QLatin1String none, space(" ");
     for (size_t i = 0; i < m_runs.size(); ++i) {
         const QString& text = m_runs[i].text();
-        if (inCell[i] >= 0) m_inCells.push_back(joined(i, inCell[i], text.endsWith(u'-') ? none : space));
         // Elsewhere what wraps fills its line; a short cell above another is a column, unless it ends in "Rue de".
         constexpr qsizetype fewest = 16;
         static const QRegularExpression goesOn(QStringLiteral(
@@ -148,48 +145,59 @@ static QRectF withRules(QRectF box, const TextLine& line) {
     return box;
 }
 
-QRectF ScreenText::boxOnLine(int line, int start, int length) const {
-    QRectF box;
+// The places of part of a word: itself, or its glyphs. Where it is known only roughly where a glyph ends, a comma or
+// bracket beside the part gives half of its room.
+static std::vector<QRectF> placesOf(const Word& word, int from, int to) {
+    const bool overLines =
+        !word.glyphs.empty() && word.glyphs.back().box.center().y() > word.glyphs.front().box.bottom();
+    if (from == 0 && to == int(word.text.size()) && !overLines) return {word.box};
+    std::vector<QRectF> places;
+    int at = 0;
+    for (const Glyph& glyph : word.glyphs) {
+        const int end = at + int(glyph.text.size());
+        QRectF part = glyph.box;
+        const bool mark = !glyph.text[0].isLetterOrNumber() && !glyph.exact;
+        if (mark && end == from)
+            part.setLeft(part.center().x());
+        else if (mark && at == to)
+            part.setRight(part.center().x());
+        else if (at >= to || end <= from)
+            part = QRectF();
+        if (!part.isNull()) places.push_back(part);
+        at = end;
+    }
+    return places;
+}
+
+// One box for each row of a cell that goes on over several (whole_cells.h).
+std::vector<QRectF> ScreenText::boxesOnLine(int line, int start, int length) const {
+    std::vector<QRectF> rows;
     int at = 0;
     for (const Word& word : m_page.lines[size_t(line)].words) {
         const int size = int(word.text.size());
         const int from = std::max(start, at), to = std::min(start + length, at + size);
-        if (from < to) {
-            if (from == at && to == at + size) {
-                box = box.isNull() ? word.box : box.united(word.box);
-            } else {
-                // Part of a word: its glyphs. Where it is known only roughly where a glyph ends, a comma or bracket
-                // beside it gives half of its room.
-                int glyphAt = at;
-                for (const Glyph& glyph : word.glyphs) {
-                    const int end = glyphAt + int(glyph.text.size());
-                    QRectF part = glyph.box;
-                    const bool mark = !glyph.text[0].isLetterOrNumber() && !glyph.exact;
-                    if (mark && end == from)
-                        part.setLeft(part.center().x());
-                    else if (mark && glyphAt == to)
-                        part.setRight(part.center().x());
-                    else if (glyphAt >= to || end <= from)
-                        part = QRectF();
-                    if (!part.isNull()) box = box.isNull() ? part : box.united(part);
-                    glyphAt = end;
-                }
+        if (from < to)
+            for (const QRectF& place : placesOf(word, from - at, to - at)) {
+                const bool next =
+                    rows.empty() || (place.center().y() > rows.back().bottom() && place.left() < rows.back().right());
+                if (next)
+                    rows.push_back(place);
+                else
+                    rows.back() |= place;
             }
-        }
         at += size + 1;
     }
-    return withRules(box, m_page.lines[size_t(line)]);
+    for (QRectF& row : rows) row = withRules(row, m_page.lines[size_t(line)]);
+    return rows;
 }
 
 std::vector<QRectF> ScreenText::boxes(const TextRun& run, const Span& span) const {
     std::vector<QRectF> result;
     const int firstLength = std::min(span.end(), run.joint) - span.start;
-    if (firstLength > 0)
-        if (const QRectF box = boxOnLine(run.line, span.start, firstLength); !box.isNull()) result.push_back(box);
+    if (firstLength > 0) result = boxesOnLine(run.line, span.start, firstLength);
     if (run.second >= 0 && span.end() > run.joint) {
         const int start = std::max(0, span.start - run.joint);
-        if (const QRectF box = boxOnLine(run.second, start, span.end() - run.joint - start); !box.isNull())
-            result.push_back(box);
+        for (const QRectF& box : boxesOnLine(run.second, start, span.end() - run.joint - start)) result.push_back(box);
     }
     return result;
 }

@@ -51,8 +51,6 @@ public:
     const std::vector<TextRun>& wrapped() const { return m_wrapped; }
     /// The same pairs of lines with a space between them, as prose goes on; `joint` comes after the space.
     const std::vector<TextRun>& flowing() const { return m_flowing; }
-    /// Two lines of one cell of a table, where it is too narrow for its text (cell_lines.h), as one run.
-    const std::vector<TextRun>& inCells() const { return m_inCells; }
     const std::vector<LabelledValue>& labelled() const { return m_labelled; }
 
     /// The places of part of a run, one box for each line.
@@ -80,11 +78,11 @@ private:
     void findMail();
     class Labelling;
     void findLabels(std::span<const QStringList> labels);
-    QRectF boxOnLine(int line, int start, int length) const;
+    std::vector<QRectF> boxesOnLine(int line, int start, int length) const;
 
     const Page& m_page;
     std::vector<TextRun> m_runs;
-    std::vector<TextRun> m_wrapped, m_flowing, m_inCells;
+    std::vector<TextRun> m_wrapped, m_flowing;
     std::vector<int> m_below, m_above, m_beside;
     std::vector<char> m_nearMail, m_besideHeading;
     QString m_language;

@@ -172,6 +172,11 @@ private:
             for (const Pattern* code : {&m_cardCode, &m_doorCode})
                 for (const PatternMatch& m : in.search.all(*code, run))
                     out.push_back({Kind::Secret, &run, m.groups[1], 0.85, Tr::tr("follows a word for a code"), {}});
+            if (const int label = in.screen.lineBeside(run.line);
+                label >= 0 && m_opened.matchesWhole(in.screen.runs()[size_t(label)].text()))
+                for (const PatternMatch& m : in.search.all(m_codeOfOpened, run))
+                    out.push_back(
+                        {Kind::Secret, &run, m.groups[1], 0.85, Tr::tr("is the code of what stands beside it"), {}});
             for (const PatternMatch& m : in.search.all(m_cookie, run))
                 out.push_back({Kind::Secret, &run, m.groups[1], 0.93, Tr::tr("is a cookie's value"), {}});
         }
@@ -405,6 +410,9 @@ private:
     Pattern m_cardCodeLabel = ofWords("(?:.* )?(?:<<code of a card>>)");
     Pattern m_doorCode = ofWords(
         R"((?i)\b(?:(?:<<of a door>>)(?: code| no\.?| number)?:? |(?:gate|tor|portal|portail): )([A-Z]?\d{4,8}[A-Z]?[#*]?|[#*]\d{4,8}[#*]?|\d{2}-\d{2}-\d{2})(?:$|[,;.)]| [(–\-]| (?:and|then|und|dann|et|puis|y|luego) ))");
+    Pattern m_opened = ofWords(R"((?i)(?:<<opened by a code>>)\s?:?)");
+    Pattern m_codeOfOpened{
+        R"((?i)^(?:code|kode|código|codigo|pin)\s?:? ?([A-Z]?\d{4,8}[A-Z]?[#*]?|[#*]\d{4,8}[#*]?)$)"};
     Pattern m_cookie{R"((?i)\b(?:set-)?cookie:\s?[\w.\-]+=([^\s;,]{4,}))"};
     Pattern m_prefixes = ofWords(R"((?:^|[^\w])((?:<<begins>>)[A-Za-z0-9_\-.]{12,}))");
     Pattern m_jwt{R"((e[yY][JI1l][A-Za-z0-9_\-]{8,}[.,] ?e?[A-Za-z0-9_\-]{8,}(?:[.,] ?[A-Za-z0-9_\-]{6,})?))"};

@@ -221,6 +221,7 @@ bool TaggedPage::isPartedFromLast(size_t word) const {
     const ViewedWord &last = m_words[word - 1], &here = m_words[word];
     const QString& line = m_in.screen.runs()[size_t(here.line)].text();
     if (last.line != here.line) return false;
+    if (isRemarkUnder(m_in, m_in.screen.runs()[size_t(here.line)], here.span)) return true;
     static const QRegularExpression bracketsEnd(QStringLiteral("\\),? $")); // "(works council), Otto Auer"
     return line.mid(last.span.start, here.span.end() - last.span.start).contains(parting) ||
            (m_judgement.tags()[word].kind == Kind::Person &&

@@ -1,5 +1,6 @@
 // User names: in file paths, after user= and its like, and by a label.
 #include "base/sentence.h"
+#include "base/shipped.h"
 #include "finding/detector.h"
 #include "finding/labels.h"
 #include "finding/ordinary_word.h"

@@ -1,15 +1,16 @@
-// Cells of a table that are too narrow for what stands in them: their text goes on in a second line.
+// Cells of a table that are too narrow for what stands in them: their text goes on in further lines.
 #pragma once
 
 #include "reading/page.h"
 
-#include <vector>
+#include <optional>
 
 namespace eyelid {
 
-/// For each line the one that goes on below it in the same cell of a table, or -1. `below`: the line directly below,
-/// left-aligned, or -1. Told by the other cells of the row: those of one line stand at the middle of such a cell,
-/// between its two lines, or at its first line, with a wider gap to the next row.
-std::vector<int> linesBelowInCells(const std::vector<TextLine>& lines, const std::vector<int>& below);
+/// The page with each such cell one line, its words in the order they are read in, each with the place it has; nothing
+/// where there is no such cell. Told by the other cells of the row: those of one line stand at the middle of such a
+/// cell or at its first or last line, with a wider gap to the next row. Only lines that break because the next word
+/// would have reached out of the column are of one cell.
+std::optional<Page> withWholeCells(const Page& page);
 
 } // namespace eyelid

@@ -315,6 +315,7 @@ private:
             if (!within || (t.span.start >= name.start && t.span.end() <= name.end())) return true;
             if (t.initial || isParticle(t) || m_taken[size_t(t.span.start)]) return true;
             return !isTitle(t) && !isRoleWord(t) && !isThing(t) && !speaksOfPeople(t) &&
+                   !isRemarkUnder(m_in, m_run, t.span) &&
                    (m_in.names.isGivenOrFamily(t.text) || !isOrdinary(m_in.names, t.text));
         });
     }
@@ -456,7 +457,7 @@ private:
         const auto figures = std::count_if(t.text.begin(), t.text.end(), [](QChar c) { return c.isDigit(); });
         if (!t.capital || figures > mostMisread || t.text.size() < 2) return false;
         if (isTitle(t) || isCalendarWord(t) || isGreetingWord(t) || isRoleWord(t) || isThing(t) || leadsAThing(t) ||
-            speaksOfPeople(t))
+            speaksOfPeople(t) || isRemarkUnder(m_in, m_run, t.span))
             return false;
         const bool listed = m_in.names.isGivenOrFamily(t.text);
         if (!listed && isCountry(t.text)) return false;

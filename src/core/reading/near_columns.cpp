@@ -1,20 +1,25 @@
-#include "reading/headings.h"
+#include "reading/near_columns.h"
 
 #include "picture/geometry.h"
 
 #include <algorithm>
 #include <cmath>
-#include <optional>
 
 namespace eyelid {
 namespace {
 
-// In heights of a small x: a gap wider than between words, how far edges in line may be apart, how far down is looked.
-constexpr double widerThanSpace = 1.4, inLine = 0.4, deepest = 30;
+// In heights of a small x: a gap wider than between words, how far edges in line may be apart, how far is looked.
+constexpr double widerThanSpace = 1.4, inLine = 0.4, farthest = 30;
 constexpr int fewestRows = 3;
 
-// The words `from` to `to` of a line.
-TextLine partOf(const TextLine& line, size_t from, size_t to) {
+// Words of a line that only narrow gaps part.
+struct Part {
+    size_t line = 0;
+    size_t from = 0, to = 0; ///< of the line's words
+    QRectF box;
+};
+
+TextLine lineOf(const TextLine& line, size_t from, size_t to) {
     TextLine part = line;
     part.words.assign(line.words.begin() + long(from), line.words.begin() + long(to));
     part.box = QRectF();
@@ -24,54 +29,92 @@ TextLine partOf(const TextLine& line, size_t from, size_t to) {
     return part;
 }
 
-bool standsUnder(const QRectF& cell, const QRectF& heading, double size) {
-    return std::abs(cell.left() - heading.left()) <= inLine * size ||
-           std::abs(cell.right() - heading.right()) <= inLine * size ||
-           std::abs(cell.center().x() - heading.center().x()) <= inLine * size;
-}
-
-// Whether the rows below have a cell under each of two headings.
-bool headsTwoColumns(const std::vector<TextLine>& lines, size_t line, const QRectF& left, const QRectF& right) {
-    const double size = lines[line].xHeight, bottom = lines[line].box.bottom();
-    int rows = 0;
-    for (size_t i = line + 1; i < lines.size() && rows < fewestRows; ++i) {
-        const QRectF& box = lines[i].box;
-        if (box.top() < bottom) continue;
-        if (box.top() > bottom + deepest * size) return false;
-        if (box.left() < left.right() && box.right() > right.left()) return false; // goes through
-        if (box.left() <= left.right() || !standsUnder(box, right, size)) continue;
-        rows += std::any_of(lines.begin(), lines.end(), [&](const TextLine& other) {
-            return other.box.right() < right.left() && verticalShare(other.box, box) >= 0.5 &&
-                   standsUnder(other.box, left, size);
-        });
+class Parts {
+public:
+    explicit Parts(const std::vector<TextLine>& lines) : m_lines(lines) {
+        for (size_t i = 0; i < lines.size(); ++i) addPartsOf(i);
     }
-    return rows >= fewestRows;
-}
 
-// The word before which the line ends, for the columns under it.
-std::optional<size_t> gapOfColumns(const std::vector<TextLine>& lines, size_t line) {
-    const TextLine& whole = lines[line];
-    if (whole.turned != 0) return std::nullopt;
-    for (size_t w = 1; w < whole.words.size(); ++w) {
-        const double gap = whole.words[w].box.left() - whole.words[w - 1].box.right();
-        if (gap < widerThanSpace * whole.xHeight) continue;
-        const TextLine left = partOf(whole, 0, w), right = partOf(whole, w, whole.words.size());
-        if (headsTwoColumns(lines, line, left.box, right.box)) return w;
+    // The words of a line before which a column begins.
+    std::vector<size_t> columnsOf(size_t line) const {
+        std::vector<size_t> found;
+        for (size_t k = 1; k < m_parts.size(); ++k)
+            if (m_parts[k].line == line && m_parts[k - 1].line == line && standInColumns(m_parts[k - 1], m_parts[k]))
+                found.push_back(m_parts[k].from);
+        return found;
     }
-    return std::nullopt;
-}
+
+private:
+    void addPartsOf(size_t line) {
+        const TextLine& whole = m_lines[line];
+        for (size_t from = 0, w = 1; w <= whole.words.size(); ++w) {
+            const bool last = w == whole.words.size();
+            if (!last && (whole.turned != 0 || gapBefore(whole, w) < widerThanSpace * whole.xHeight)) continue;
+            const TextLine part = lineOf(whole, from, w);
+            m_parts.push_back({line, from, w, part.box});
+            from = w;
+        }
+    }
+    static double gapBefore(const TextLine& line, size_t word) {
+        return line.words[word].box.left() - line.words[word - 1].box.right();
+    }
+
+    // Whether the rows nearest over and under two parts have a cell in line with each of them.
+    bool standInColumns(const Part& left, const Part& right) const {
+        return rowsWithBoth(left, right, true) + rowsWithBoth(left, right, false) >= fewestRows;
+    }
+
+    int rowsWithBoth(const Part& left, const Part& right, bool up) const {
+        const double size = m_lines[left.line].xHeight;
+        std::vector<QRectF> near;
+        double end = farthest * size;
+        const auto distanceTo = [&](const QRectF& box) {
+            return up ? left.box.top() - box.bottom() : box.top() - left.box.bottom();
+        };
+        for (const Part& part : m_parts) {
+            const double distance = distanceTo(part.box);
+            if (distance < 0 || distance > end) continue;
+            if (part.box.left() < left.box.right() && part.box.right() > right.box.left())
+                end = distance; // goes through
+            else
+                near.push_back(part.box);
+        }
+        int rows = 0;
+        for (const QRectF& box : near) {
+            if (distanceTo(box) >= end || box.left() <= left.box.right() || !isInLine(box, right.box, size)) continue;
+            rows += std::ranges::any_of(near, [&](const QRectF& other) {
+                return other.right() < right.box.left() && verticalShare(other, box) >= 0.5 &&
+                       isInLine(other, left.box, size);
+            });
+        }
+        return rows;
+    }
+
+    static bool isInLine(const QRectF& a, const QRectF& b, double size) {
+        return std::abs(a.left() - b.left()) <= inLine * size || std::abs(a.right() - b.right()) <= inLine * size ||
+               std::abs(a.center().x() - b.center().x()) <= inLine * size;
+    }
+
+    const std::vector<TextLine>& m_lines;
+    std::vector<Part> m_parts; // line by line, from left to right
+};
 
 } // namespace
 
-bool partHeadings(std::vector<TextLine>& lines) {
-    std::vector<TextLine> parted;
-    for (size_t i = 0; i < lines.size(); ++i)
-        if (const auto at = gapOfColumns(lines, i)) {
-            parted.push_back(partOf(lines[i], *at, lines[i].words.size()));
-            lines[i] = partOf(lines[i], 0, *at);
-        }
-    lines.insert(lines.end(), parted.begin(), parted.end());
-    return !parted.empty();
+bool partNearColumns(std::vector<TextLine>& lines) {
+    const Parts parts(lines);
+    std::vector<TextLine> further;
+    std::vector<TextLine> first = lines;
+    for (size_t i = 0; i < lines.size(); ++i) {
+        std::vector<size_t> ends = parts.columnsOf(i);
+        if (ends.empty()) continue;
+        ends.push_back(lines[i].words.size());
+        first[i] = lineOf(lines[i], 0, ends.front());
+        for (size_t k = 0; k + 1 < ends.size(); ++k) further.push_back(lineOf(lines[i], ends[k], ends[k + 1]));
+    }
+    lines = std::move(first);
+    lines.insert(lines.end(), further.begin(), further.end());
+    return !further.empty();
 }
 
 } // namespace eyelid

@@ -1,5 +1,5 @@
-// Headings of two columns that stand so near each other that they were taken for one line: the columns under them part
-// them.
+// Cells of two columns that stand so near each other that they were taken for one line: the rows over and under them
+// part them.
 #pragma once
 
 #include "reading/page.h"
@@ -8,9 +8,9 @@
 
 namespace eyelid {
 
-/// Parts each of `lines` (from top to bottom) at a gap wider than a word's where at least three rows below have a cell
-/// under either side, each in line with its part, and nothing goes through the gap. The right parts come last; whether
-/// there are any.
-bool partHeadings(std::vector<TextLine>& lines);
+/// Parts each of `lines` (from top to bottom) at a gap wider than a word's where at least three other rows, over or
+/// under it, have a cell at either side, each in line with its part, and nothing nearer goes through the gap. The right
+/// parts come last; whether there are any.
+bool partNearColumns(std::vector<TextLine>& lines);
 
 } // namespace eyelid

@@ -10,13 +10,13 @@
 #include "reading/combs.h"
 #include "reading/faces.h"
 #include "reading/grounds.h"
-#include "reading/headings.h"
 #include "reading/hue_contrast.h"
 #include "reading/illegible.h"
 #include "reading/ink_strength.h"
 #include "reading/lightness.h"
 #include "reading/line_reader.h"
 #include "reading/line_text.h"
+#include "reading/near_columns.h"
 #include "reading/page_text.h"
 #include "reading/second_look.h"
 #include "reading/shapes.h"
@@ -170,7 +170,7 @@ public:
         joinSelected(page.lines);
         joinCombs(page.lines);
         sortFromTop(page.lines);
-        while (partHeadings(page.lines)) sortFromTop(page.lines); // of three columns one gap at a time
+        if (partNearColumns(page.lines)) sortFromTop(page.lines);
         if (search) search->finish(page, area.topLeft());
         if (qint64(picture.width()) * picture.height() > largestKept) {
             m_strength = {};
