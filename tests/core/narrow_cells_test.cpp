@@ -152,6 +152,22 @@ TEST_CASE("a heading in the middle of its column speaks for the cells at its lef
     CHECK(foundOn(Kind::Account, maker.page()) == list({"633453/1319", "640-25690", "78-07-06 95266872"}));
 }
 
+TEST_CASE("icons to sort by in a table's head are no headings, nor part of one") {
+    made::PageMaker maker;
+    maker.line(QStringLiteral("a. City"), 20, 40).line(QStringLiteral("."), 110, 40);
+    maker.line(QStringLiteral("E-mail"), 240, 40).line(QStringLiteral("."), 330, 40);
+    maker.line(QStringLiteral("Total"), 480, 40).line(QStringLiteral("."), 570, 40);
+    double y = 40;
+    for (const auto& [town, mail] : {std::pair{"Eekwerd aan de Spekthoek", "a@example.org"},
+                                     {"Kwaalburen", "f@example.org"},
+                                     {"Spekthoek", "k@example.org"}}) {
+        y += 28;
+        maker.line(QString::fromLatin1(town), 20, y).line(QString::fromLatin1(mail), 240, y);
+        maker.line(QStringLiteral("12.00"), 480, y);
+    }
+    CHECK(foundOn(Kind::Address, maker.page()) == list({"Eekwerd aan de Spekthoek", "Kwaalburen", "Spekthoek"}));
+}
+
 TEST_CASE("a heading over two lines at the bottom of its row speaks for its column") {
     made::PageMaker maker;
     maker.line(QStringLiteral("Rue"), 20, 58).line(QStringLiteral("Compte"), 180, 40);

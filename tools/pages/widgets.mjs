@@ -24,8 +24,10 @@ const contact = (v, p) => v.some([s('phone', v.phone()), s('email', v.mail(p)), 
 const lines = v => v.addressLines().map(l => s('address', l));
 // A table of people: its headings and rows, of plain text once the marks are taken off.
 function sheet(v, sens, rows = 8) {
-  const chosen = columns(v, v.int(4, 6)), all = Array.from({ length: rows }, () => v.person());
-  return { heads: chosen.map(c => c[0]), rows: all.map(p => chosen.map(c => bare(taken(String(c[1](p)), sens)))) };
+  const chosen = columns(v, v.int(4, 6)), of = v.person(), all = Array.from({ length: rows }, () => v.person());
+  // A town is somebody's where something else of the row is.
+  const kinds = chosen.map(c => /k="(\w+)"/.exec(String(c[1](of)))?.[1]), anybodys = kinds.some(k => k && k !== 'address') || kinds.filter(k => k).length > 1;
+  return { heads: chosen.map(c => c[0]), rows: all.map(p => chosen.map(c => bare(taken(anybodys ? String(c[1](p)) : String(c[1](p)).replace('k="address"', 'k="either"'), sens)))) };
 }
 const keyed = t => ({ fields: t.heads.map((h, i) => [`c${i}`, h]), data: t.rows.map(r => Object.fromEntries(r.map((x, i) => [`c${i}`, x]))) });
 const tableOf = t => `<table id=t class="display table striped" style="width:100%"><thead><tr>${t.heads.map(h => `<th>${h}</th>`).join('')}</tr></thead><tbody>${t.rows.map(r => `<tr>${r.map(x => `<td>${esc(x)}</td>`).join('')}</tr>`).join('')}</tbody></table>`;

@@ -199,7 +199,14 @@ private:
         });
     }
 
-    // Whether cells of the rows of a value's column are names, in two rows at least: "Town" of whom they are.
+    // What no firm and no thing has.
+    static bool isOfOnePerson(Kind kind) {
+        return kind == Kind::Username || kind == Kind::Dob || kind == Kind::Email || kind == Kind::Passport ||
+               kind == Kind::NationalId;
+    }
+
+    // Whether cells of the rows of a value's column are names, or stand under a heading of what one person has, in two
+    // rows at least: "Town" of whom they are.
     static bool isBesideNames(const Surroundings& in, const LabelledValue& place) {
         constexpr int fewest = 2;
         constexpr double sameRow = 0.5; // of the lower box
@@ -214,6 +221,7 @@ private:
                                 [&](const TextLine& cell) { return inRow(cell) && isName(in.names, cell); }) ||
                     std::any_of(in.screen.labelled().begin(), in.screen.labelled().end(), [&](const LabelledValue& v) {
                         const TextLine& cell = lines[size_t(v.run)];
+                        if (isOfOnePerson(v.kind) && v.how == place.how && inRow(cell)) return true;
                         return v.kind == Kind::Person && v.how == place.how && cell.words.size() == 1 && inRow(cell) &&
                                in.names.isGivenOrFamily(cell.words.front().text);
                     });

@@ -51,9 +51,19 @@ public:
         for (size_t kind = 0; kind < labels.size(); ++kind)
             for (const QString& phrase : labels[kind]) m_ofPolicy.insert(skeleton(phrase), {Kind(kind), phrase, true});
         for (size_t i = 0; i < m_lines.size(); ++i) {
-            m_screen.m_labelOf.push_back(hitOf(text(i)));
+            m_screen.m_labelOf.push_back(hitOfLine(text(i)));
             if (!text(i).contains(coverBlock)) m_hits[i] = m_screen.m_labelOf.back(); // else it has its value
         }
+    }
+
+    // "a. City": what an icon beside a heading was read as is no part of it.
+    std::optional<LabelHit> hitOfLine(const QString& line) const {
+        static const QRegularExpression icon(QStringLiteral("^[^\\s\\d]\\.? (?=.{3})"));
+        const auto hit = hitOf(line);
+        if (hit && hit->whole) return hit;
+        const auto m = icon.match(line);
+        const auto behind = m.hasMatch() ? wholeHitOf(line.mid(m.capturedLength())) : std::nullopt;
+        return behind ? behind : hit;
     }
 
     // "Name: …", "token=…".
@@ -504,6 +514,8 @@ private:
         for (size_t j = 0; j < m_lines.size(); ++j) {
             const QRectF& b = m_lines[j].box;
             if (j == h || verticalShare(b, head) < sameRow || m_lines[j].words.size() > 5) continue;
+            // An icon to sort by is no cell.
+            if (std::ranges::none_of(text(j), [](QChar c) { return c.isLetterOrNumber(); })) continue;
             ++cells.count;
             if (b.left() > head.right()) cells.next = std::min(cells.next, b.left());
             if (b.right() < head.left()) cells.previous = std::max(cells.previous, b.right());

@@ -49,11 +49,17 @@ private:
         const TextLine& whole = m_lines[line];
         for (size_t from = 0, w = 1; w <= whole.words.size(); ++w) {
             const bool last = w == whole.words.size();
-            if (!last && (whole.turned != 0 || gapBefore(whole, w) < widerThanSpace * whole.xHeight)) continue;
+            if (!last && (whole.turned != 0 || gapBefore(whole, w) < widerThanSpace * whole.xHeight ||
+                          speaksForWhatFollows(whole.words[w - 1])))
+                continue;
             const TextLine part = lineOf(whole, from, w);
             m_parts.push_back({line, from, w, part.box});
             from = w;
         }
+    }
+    // "token:" in code and in forms: no cell by itself, however wide a space of its type is.
+    static bool speaksForWhatFollows(const Word& word) {
+        return word.text.endsWith(u':') || word.text.endsWith(u'=') || word.text.endsWith(u',');
     }
     static double gapBefore(const TextLine& line, size_t word) {
         return line.words[word].box.left() - line.words[word - 1].box.right();

@@ -9,8 +9,9 @@
 namespace eyelid {
 
 /// Parts each of `lines` (from top to bottom) at a gap wider than a word's where at least three other rows, over or
-/// under it, have a cell at either side, each in line with its part, and nothing nearer goes through the gap. The right
-/// parts come last; whether there are any.
+/// under it, have a cell at either side, each in line with its part, and nothing nearer goes through the gap. A
+/// word with a colon, a comma or an equals sign behind it stays with what follows. The right parts come last; whether
+/// there are any.
 bool partNearColumns(std::vector<TextLine>& lines);
 
 } // namespace eyelid
