@@ -8374,5 +8374,9 @@ Neu hier? Menü, Hilfe, Erste Schritte.</translation>
         <source>is made of a name found elsewhere on the screen</source>
         <translation>ist aus einem Namen gebildet, der anderswo auf dem Bildschirm gefunden wurde</translation>
     </message>
+    <message>
+        <source>is the code of what stands beside it</source>
+        <translation>ist der Code für das, was daneben steht</translation>
+    </message>
 </context>
 </TS>

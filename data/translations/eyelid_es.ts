@@ -8374,5 +8374,9 @@ o suelte aquí archivos de imagen.
         <source>is made of a name found elsewhere on the screen</source>
         <translation>está formado con un nombre encontrado en otra parte de la pantalla</translation>
     </message>
+    <message>
+        <source>is the code of what stands beside it</source>
+        <translation>es el código de lo que está al lado</translation>
+    </message>
 </context>
 </TS>

@@ -8374,5 +8374,9 @@ Nouveau ? Menu, Aide, Premiers pas.</translation>
         <source>is made of a name found elsewhere on the screen</source>
         <translation>est formé d’un nom trouvé ailleurs à l’écran</translation>
     </message>
+    <message>
+        <source>is the code of what stands beside it</source>
+        <translation>est le code de ce qui est indiqué à côté</translation>
+    </message>
 </context>
 </TS>

@@ -7,6 +7,7 @@
 #include "finding/person_words.h"
 #include "finding/screen_text.h"
 #include "finding/sentence_words.h"
+#include "finding/table_heads.h"
 #include "language/spelling.h"
 #include "picture/geometry.h"
 
@@ -184,7 +185,7 @@ public:
             // A key of code or a form's label with a colon speaks for what follows it, not for what stands below.
             if (speaksForWhatFollows(text(h)) || stacked(h)) continue;
             if (isSmallBesideLarge(h)) continue;
-            const Cells cells = cellsBeside(h);
+            const HeadCells cells = cellsBeside(m_lines, h);
             if (cells.count == 0) continue;
             const std::vector<size_t> column = columnUnder(h, cells);
             // "Surname" over "Forename" and "Contact": labels of a form, and beside each stands its value.
@@ -336,12 +337,6 @@ private:
         return m_lines[line].xHeight <= largest * size && own <= close * std::max(4.0, size) &&
                (under < 0 || gap(int(line), under) > 1.5 * own);
     }
-
-    // What stands beside a heading.
-    struct Cells {
-        int count = 0;
-        double next = 1e9, previous = -1e9; // where the neighbours on the right and left begin and end
-    };
 
     // The kinds that are numbers; what is a name or a word in a sentence only its sense can tell.
     static bool isNumber(Kind kind) {
@@ -508,60 +503,14 @@ private:
                std::abs(m_lines[size_t(next)].box.left() - left) <= atSide * size;
     }
 
-    Cells cellsBeside(size_t h) const {
-        const QRectF head = m_lines[h].box;
-        Cells cells;
-        for (size_t j = 0; j < m_lines.size(); ++j) {
-            const QRectF& b = m_lines[j].box;
-            if (j == h || verticalShare(b, head) < sameRow || m_lines[j].words.size() > 5) continue;
-            // An icon to sort by is no cell.
-            if (std::ranges::none_of(text(j), [](QChar c) { return c.isLetterOrNumber(); })) continue;
-            ++cells.count;
-            if (b.left() > head.right()) cells.next = std::min(cells.next, b.left());
-            if (b.right() < head.left()) cells.previous = std::max(cells.previous, b.right());
-        }
-        return cells;
-    }
-
-    // A heading in the middle of its column, over cells at its left: the column ends where the cells of the next begin.
-    bool isCentredOver(const QRectF& head, size_t cell, const Cells& cells) const {
-        constexpr double nearMiddle = 1.5, ofOneColumn = 0.5, deepest = 60; // heights of a small x
-        const QRectF& b = m_lines[cell].box;
-        const double size = std::max(4.0, m_lines[cell].xHeight);
-        if (b.left() <= cells.previous || b.left() >= head.left()) return false;
-        double next = 1e9, widest = b.right();
-        for (const TextLine& other : m_lines) {
-            const QRectF& box = other.box;
-            if (box.left() > b.right() && verticalShare(box, b) >= sameRow) next = std::min(next, box.left());
-            if (std::abs(box.left() - b.left()) <= ofOneColumn * size && box.top() > head.bottom() &&
-                box.top() < head.bottom() + deepest * size)
-                widest = std::max(widest, box.right());
-        }
-        if (next < 1e8) return std::abs(head.center().x() - (b.left() + next) / 2) <= nearMiddle * size;
-        return cells.next > 1e8 && head.right() <= widest + nearMiddle * size;
-    }
-
-    bool standsUnder(size_t h, size_t cell, const Cells& cells) const {
-        const QRectF &head = m_lines[h].box, &b = m_lines[cell].box;
-        const double size = std::max(4.0, m_lines[h].xHeight);
-        if (b.top() < head.bottom() - 1 || b.left() >= cells.next - size) return false;
-        // The column reaches from half way to its neighbour on the left to the neighbour on the right.
-        const double from =
-            cells.previous < -1e8 ? head.left() - 4 * size : std::max(cells.previous, head.left() - 8 * size);
-        const bool inLine = std::abs(b.left() - head.left()) <= 3 * size ||
-                            std::abs(b.right() - head.right()) <= 3 * size ||
-                            std::abs(b.center().x() - head.center().x()) <= 2 * size;
-        return (inLine && b.left() >= from) || isCentredOver(head, cell, cells);
-    }
-
-    std::vector<size_t> columnUnder(size_t h, const Cells& cells) const {
+    std::vector<size_t> columnUnder(size_t h, const HeadCells& cells) const {
         const QRectF head = m_lines[h].box;
         const double size = std::max(4.0, m_lines[h].xHeight);
         double last = head.bottom(), first = 0, pitch = 0;
         std::vector<size_t> column;
         for (size_t j = h + 1; j < m_lines.size(); ++j) {
             const QRectF& b = m_lines[j].box;
-            if (!standsUnder(h, j, cells)) continue;
+            if (!standsUnder(m_lines, h, cells, j)) continue;
             const double distance = b.top() - last;
             if (distance > std::max(8 * size, 2.5 * pitch)) break;
             // A block of lines ends where the next stands clearly farther off than its own lines do.

@@ -61,7 +61,7 @@ private:
     // Whether the next word would have reached out of the column: into the next one, or farther than its other lines.
     bool fillsColumn(const TextLine& a, const TextLine& b) const {
         constexpr double reach = 60, margin = 1.5; // heights of a small x: looked at; beside a cell
-        if (b.words.empty()) return false;
+        if (a.words.empty() || b.words.empty()) return false;
         const double size = std::max(4.0, a.xHeight), space = 0.4 * size;
         const double wanted = a.box.right() + space + b.words.front().box.width();
         const auto isNext = [&](const TextLine& other) {

@@ -8,8 +8,9 @@
 namespace eyelid {
 namespace {
 
-// In heights of a small x: a gap wider than between words, how far edges in line may be apart, how far is looked.
-constexpr double widerThanSpace = 1.4, inLine = 0.4, farthest = 30;
+// In heights of a small x: a gap wider than between words, how far edges in line may be apart, how far is looked, and
+// how high a line may be there.
+constexpr double widerThanSpace = 1.4, inLine = 0.4, farthest = 30, tallest = 10;
 constexpr int fewestRows = 3;
 
 // Words of a line that only narrow gaps part.
@@ -32,15 +33,18 @@ TextLine lineOf(const TextLine& line, size_t from, size_t to) {
 class Parts {
 public:
     explicit Parts(const std::vector<TextLine>& lines) : m_lines(lines) {
-        for (size_t i = 0; i < lines.size(); ++i) addPartsOf(i);
+        for (size_t i = 0; i < lines.size(); ++i) {
+            m_firstOf.push_back(m_parts.size());
+            addPartsOf(i);
+        }
+        m_firstOf.push_back(m_parts.size());
     }
 
     // The words of a line before which a column begins.
     std::vector<size_t> columnsOf(size_t line) const {
         std::vector<size_t> found;
-        for (size_t k = 1; k < m_parts.size(); ++k)
-            if (m_parts[k].line == line && m_parts[k - 1].line == line && standInColumns(m_parts[k - 1], m_parts[k]))
-                found.push_back(m_parts[k].from);
+        for (size_t k = m_firstOf[line] + 1; k < m_firstOf[line + 1]; ++k)
+            if (standInColumns(m_parts[k - 1], m_parts[k])) found.push_back(m_parts[k].from);
         return found;
     }
 
@@ -77,14 +81,23 @@ private:
         const auto distanceTo = [&](const QRectF& box) {
             return up ? left.box.top() - box.bottom() : box.top() - left.box.bottom();
         };
-        for (const Part& part : m_parts) {
-            const double distance = distanceTo(part.box);
-            if (distance < 0 || distance > end) continue;
-            if (part.box.left() < left.box.right() && part.box.right() > right.box.left())
+        const auto look = [&](const QRectF& box) {
+            const double distance = distanceTo(box);
+            if (distance < 0 || distance > end) return;
+            if (box.left() < left.box.right() && box.right() > right.box.left())
                 end = distance; // goes through
             else
-                near.push_back(part.box);
-        }
+                near.push_back(box);
+        };
+        // Lines come sorted by their top: what is far from here is far in the list.
+        const double reach = (farthest + tallest) * size;
+        if (up)
+            for (size_t k = m_firstOf[left.line]; k-- > 0 && m_parts[k].box.top() > left.box.top() - reach;)
+                look(m_parts[k].box);
+        else
+            for (size_t k = m_firstOf[left.line + 1];
+                 k < m_parts.size() && m_parts[k].box.top() < left.box.bottom() + reach; ++k)
+                look(m_parts[k].box);
         int rows = 0;
         for (const QRectF& box : near) {
             if (distanceTo(box) >= end || box.left() <= left.box.right() || !isInLine(box, right.box, size)) continue;
@@ -102,7 +115,8 @@ private:
     }
 
     const std::vector<TextLine>& m_lines;
-    std::vector<Part> m_parts; // line by line, from left to right
+    std::vector<Part> m_parts;     // line by line, from left to right
+    std::vector<size_t> m_firstOf; // of each line, and where the last one ends
 };
 
 } // namespace
