@@ -26,7 +26,7 @@ def limit(what, figure, most):
 leaks = {}
 sets = [('practice', practice), ('other trades', os.path.join(drawn, 'trades')), ('nothing sensitive', os.path.join(drawn, 'plain'))]
 # Drawn by tools/pages where somebody wants them, for they need packages of the npm registry (tools/pages/README.md).
-sets += [(f'made-up pages, {name}', os.path.join(drawn, name)) for name in ('choose', 'report', 'templates', 'cvs') if glob.glob(os.path.join(drawn, name, '*.png'))]
+sets += [(f'made-up pages, {name}', os.path.join(drawn, name)) for name in ('choose', 'report', 'templates', 'cvs', 'widgets') if glob.glob(os.path.join(drawn, name, '*.png'))]
 for title, folder in sets:
     out = tempfile.mkdtemp()
     pictures = sorted(glob.glob(folder + '/*.png'))

@@ -127,6 +127,21 @@ TEST_CASE("a value over lines of a cell has a box for each, and a word that a hy
     CHECK(foundOn(Kind::Dob, page).contains(QStringLiteral("24 October 1938")));
 }
 
+TEST_CASE("a value that is known is found, and seen by the check, over the lines of a narrow cell") {
+    const Page page = topAligned({cells("State", "Note", "Where", "Sum"),
+                                  cells("Shipped", "Chief\nFunctionality\nPlanner", "Sleek\nHartwell\nMews 9", "12"),
+                                  cells("Paid", "Lead\nPlanner", "Upper hall", "17")},
+                                 {20, 160, 320, 440});
+    Finding known;
+    known.kind = Kind::Address;
+    known.text = QStringLiteral("Sleek Hartwell Mews 9");
+    known.key = QStringLiteral("address:sleek");
+    const std::vector<Finding> carried = finder().carry(page, {}, {known}, everything());
+    REQUIRE(carried.size() == 1);
+    CHECK(carried.front().boxes.size() == 3);
+    CHECK(finder().readable(page, {known}).size() == 1);
+}
+
 TEST_CASE("lines of cards side by side are no cells of a table") {
     made::PageMaker cards;
     double x = 20;

@@ -4,6 +4,7 @@
 #include "finding/finder_parts.h"
 #include "finding/phrase_search.h"
 #include "finding/user_names_of.h"
+#include "finding/whole_cells.h"
 #include "language/spelling.h"
 #include "reading/page_text.h"
 
@@ -166,7 +167,8 @@ std::vector<Finding> Finder::carry(const Page& page, const std::vector<Finding>&
     }
     std::vector<Finding> found;
     if (sought.empty()) return found;
-    const ScreenText screen(page);
+    const std::optional<Page> inCells = withWholeCells(page); // a value may go on in a narrow cell
+    const ScreenText screen(inCells ? *inCells : page);
     for (const Sighting& s : sightings(screen, m_parts->names, sought)) {
         const Finding& value = *s.sought->value;
         if (isNoName(s, m_parts->names)) continue;
@@ -199,7 +201,8 @@ std::vector<Finding> Finder::readable(const Page& page, const std::vector<Findin
         if (!f.text.isEmpty() && exact.contains(exactly(f.text))) sought.push_back({f.text, &f, true, true});
     std::vector<Finding> found;
     if (sought.empty()) return found;
-    const ScreenText screen(page);
+    const std::optional<Page> inCells = withWholeCells(page); // a value may go on in a narrow cell
+    const ScreenText screen(inCells ? *inCells : page);
     for (const Sighting& s : sightings(screen, m_parts->names, sought)) {
         const Finding& value = *s.sought->value;
         const QString text = s.text();
