@@ -165,3 +165,15 @@ TEST_CASE("ships that bear names are nobody; whom a form of address stands befor
     CHECK(foundOn(Kind::Person, {"Dear MS JANE HARTWELL,"}).size() == 1);
     CHECK(foundOn(Kind::Person, {"Ms Jane Hartwell"}).size() == 1);
 }
+
+TEST_CASE("of two values with nothing but a space between them both are found") {
+    CHECK(foundOn(Kind::Ip, {"192.0.2.239 192.0.2.14 192.0.2.15"}) ==
+          list({"192.0.2.239", "192.0.2.14", "192.0.2.15"}));
+    CHECK(foundOn(Kind::Mac, {"00:00:5e:00:53:af 00:00:5e:00:53:b0"}).size() == 2);
+    CHECK(foundOn(Kind::Card, {"4000 0566 5566 5556 5105 1051 0510 5100"}) ==
+          list({"4000 0566 5566 5556", "5105 1051 0510 5100"}));
+    CHECK(foundOn(Kind::Phone, {"01632 960 871 01632 960 233"}) == list({"01632 960 871", "01632 960 233"}));
+    CHECK(foundOn(Kind::Phone, {"+44 1632 960417 +44 1632 960418"}) == list({"+44 1632 960417", "+44 1632 960418"}));
+    CHECK(foundOn(Kind::Iban, {"DE89 3704 0044 0532 0130 00 GB29 NWBK 6016 1331 9268 19"}).size() == 2);
+    CHECK(foundOn(Kind::Email, {"a.weir@example.org b.torp@example.org"}).size() == 2);
+}

@@ -11,12 +11,15 @@ class CardDetector final : public Detector {
 public:
     void find(const Surroundings& in, std::vector<Candidate>& out) const override {
         eachRun(in.screen, [&](const TextRun& run) {
-            for (const PatternMatch& m : in.search.all(m_number, run)) {
-                const Span span = m.groups[1];
+            std::vector<Span> spans;
+            for (const PatternMatch& m : in.search.all(m_number, run)) spans.push_back(m.groups[1]);
+            // Of two beside each other, which are as one too long, each by its groups.
+            for (const PatternMatch& m : in.search.all(m_besideAnother, run)) spans.push_back(m.groups[1]);
+            for (const Span& span : spans) {
                 if (!counts(run, span)) continue;
                 QString digits;
                 int misread = 0;
-                const QString raw = m.text(run.search, 1);
+                const QString raw = run.text().mid(span.start, span.length);
                 for (const QChar c : digitsRestored(raw))
                     if (c.isDigit()) digits += c;
                 for (const QChar c : raw) misread += c.isLetter();
@@ -42,6 +45,8 @@ public:
 
 private:
     Pattern m_number{R"((?:^|[^\w\-.])([\dOlISB](?:[ \-]?[\dOlISB]){12,22})(?:$|[^\w\-]))"};
+    Pattern m_besideAnother{
+        R"((?:^|[^\w\-.])(\d{4}[ \-]\d{4}[ \-]\d{4}[ \-]\d{4}|\d{4}[ \-]\d{6}[ \-]\d{5})(?:$|[^\w\-]))"};
     Pattern m_groups{R"(\d{4}[ \-]\d{4}[ \-]\d{4}[ \-]\d{4}|\d{4}[ \-]\d{6}[ \-]\d{5})"};
 };
 

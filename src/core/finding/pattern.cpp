@@ -145,17 +145,20 @@ std::vector<PatternMatch> Pattern::all(const SearchText& in) const {
             continue;
         }
         PatternMatch match;
+        size_t end = start; // of what the groups hold
         for (int g = 0; g < n; ++g) {
             if (groups[g].data() == nullptr) {
                 match.groups.push_back({-1, 0});
                 continue;
             }
             const qsizetype from = groups[g].data() - text.data();
+            if (g > 0) end = std::max(end, size_t(from) + groups[g].size());
             const int first = in.charAt(from), last = in.charAt(from + qsizetype(groups[g].size()));
             match.groups.push_back({first, last - first});
         }
         matches.push_back(std::move(match));
-        at = start + groups[0].size();
+        // The space behind one value is the space before the next: "192.0.2.7 192.0.2.8".
+        at = end > start ? end : start + groups[0].size();
     }
     return matches;
 }

@@ -23,11 +23,24 @@ public:
                 if (!counts(run, span)) continue;
                 judge(in, run, span, out);
             }
+            findBesideAnother(in, run, out);
         });
         findLabelled(in, out);
     }
 
 private:
+    // "01632 960871 01632 960233": two, which are as one too long.
+    void findBesideAnother(const Surroundings& in, const TextRun& run, std::vector<Candidate>& out) const {
+        for (const PatternMatch& first : in.search.all(m_besideAnother, run)) {
+            if (counts(run, first.groups[1])) judge(in, run, first.groups[1], out);
+            const int from = first.groups[1].end();
+            for (const PatternMatch& m : m_candidate.all(SearchText(run.text().mid(from)))) {
+                const Span span{from + m.groups[1].start, m.groups[1].length};
+                if (counts(run, span)) judge(in, run, span, out);
+            }
+        }
+    }
+
     enum class Verdict { No, Possible, Valid };
 
     // "+53703184502 19 min": what a word for a unit stands behind is an amount.
@@ -149,6 +162,7 @@ private:
     // From the start of a word: the l of "tel." is no one.
     Pattern m_candidate{
         R"((?:^|[^\p{L}\d])((?:\+ )?[+(]{0,2}[\dOlI@](?:[\dOlISB@]|[ ()./\-–]{1,3}[\dOlISB@(]){6,18}))"};
+    Pattern m_besideAnother{R"((?:^|[^\p{L}\d])((?:\+\d|\(?0)[\d ()./\-–]{7,17}?\d) (?:\+\d|\(?0)\d)"};
     Pattern m_northAmerican{R"((?:\+?1[ .\-]?)?(?:\(\d{3}\) ?|\d{3}[ .\-])\d{3}[ .\-]\d{4})"};
     Pattern m_date{
         R"(\d{4}[\-./]\d{1,2}[\-./]\d{1,2}(?:\D.*)?|\d{1,2}[\-./]\d{1,2}[\-./](?:\d{2}|\d{4})(?:[^\d./\-].*)?|\d{1,3}(?:\.\d{1,3}){3})"};

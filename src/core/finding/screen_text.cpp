@@ -148,8 +148,10 @@ static QRectF withRules(QRectF box, const TextLine& line) {
 // The places of part of a word: itself, or its glyphs. Where it is known only roughly where a glyph ends, a comma or
 // bracket beside the part gives half of its room.
 static std::vector<QRectF> placesOf(const Word& word, int from, int to) {
-    const bool overLines =
-        !word.glyphs.empty() && word.glyphs.back().box.center().y() > word.glyphs.front().box.bottom();
+    double tallest = 0;
+    for (const Glyph& glyph : word.glyphs) tallest = std::max(tallest, glyph.box.height());
+    constexpr double most = 1.6; // of the tallest glyph: higher is a word only that goes on on the next line
+    const bool overLines = tallest > 0 && word.box.height() > most * tallest;
     if (from == 0 && to == int(word.text.size()) && !overLines) return {word.box};
     std::vector<QRectF> places;
     int at = 0;

@@ -51,7 +51,8 @@ private:
             const TextLine& b = m_lines[j];
             const double off =
                 std::min(std::abs(a.box.left() - b.box.left()), std::abs(a.box.center().x() - b.box.center().x()));
-            if (b.box.top() < a.box.bottom() - near * size || off > aligned * size || b.turned != a.turned) continue;
+            if (b.box.top() < a.box.bottom() - near * size || off > aligned * size || a.turned != 0 || b.turned != 0)
+                continue;
             const bool ofOneSize = a.xHeight < mostUnlike * b.xHeight && b.xHeight < mostUnlike * a.xHeight;
             if (ofOneSize && !isAddressOfNet(a) && !isAddressOfNet(b) && fillsColumn(a, b)) m_below[upper] = int(j);
             return;
