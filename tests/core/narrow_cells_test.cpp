@@ -72,6 +72,12 @@ TEST_CASE("a label over its value in a cell of its own is left") {
                                cells("81753", "IP\n192.0.2.239", "Shipped", "01632 960 871"),
                                cells("70134", "IP\n192.0.2.14", "On hold", "01632 960 233 from 9")});
     CHECK(foundOn(Kind::Ip, page) == list({"192.0.2.239", "192.0.2.14"}));
+    // Nobody's list has the name: only its label tells.
+    const Page tiles =
+        tableOf({cells("Order", "Party", "State", "Sum"), cells("81753", "Contact\nOjhelwe", "Shipped", "12"),
+                 cells("70134", "Contact\nNguerbe", "On hold", "17")});
+    CHECK_FALSE(withWholeCells(tiles));
+    CHECK(foundOn(Kind::Person, tiles) == list({"Ojhelwe", "Nguerbe"}));
 }
 
 TEST_CASE("a label over two lines of a narrow heading speaks for its column") {

@@ -158,7 +158,9 @@ std::vector<PatternMatch> Pattern::all(const SearchText& in) const {
         }
         matches.push_back(std::move(match));
         // The space behind one value is the space before the next: "192.0.2.7 192.0.2.8".
-        at = end > start ? end : start + groups[0].size();
+        const size_t whole = start + groups[0].size();
+        const bool space = end > start && in.charAt(qsizetype(whole)) - in.charAt(qsizetype(end)) == 1;
+        at = space ? end : whole;
     }
     return matches;
 }

@@ -60,8 +60,8 @@ public:
 
     QString expression() const;
 
-    /// All matches from left to right, whose groups do not overlap: what stands around one value may stand around the
-    /// next as well. Empty matches are left out.
+    /// All matches from left to right that do not overlap, but for one character behind a match's groups, which may
+    /// stand before the next as well. Empty matches are left out.
     std::vector<PatternMatch> all(const SearchText& in) const;
     bool found(const SearchText& in) const;
     bool matchesWhole(const QString& text) const;

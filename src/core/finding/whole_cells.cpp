@@ -1,5 +1,6 @@
 #include "finding/whole_cells.h"
 
+#include "finding/labels.h"
 #include "picture/geometry.h"
 
 #include <algorithm>
@@ -21,6 +22,11 @@ bool isAddressOfNet(const TextLine& line) {
     return std::ranges::any_of(line.words, [](const Word& word) {
         return word.text.contains(u'@') || word.text.contains(QLatin1String("://"));
     });
+}
+
+// "Contact" over "Nguema Obiang" is a label over its value, "Account" over "number" a label of two lines.
+bool isLabelOverValue(const TextLine& upper, const TextLine& lower) {
+    return wholeLabelHit(upper.text()) && !wholeLabelHit(upper.text() + u' ' + lower.text());
 }
 
 class Cells {
@@ -54,7 +60,8 @@ private:
             if (b.box.top() < a.box.bottom() - near * size || off > aligned * size || a.turned != 0 || b.turned != 0)
                 continue;
             const bool ofOneSize = a.xHeight < mostUnlike * b.xHeight && b.xHeight < mostUnlike * a.xHeight;
-            if (ofOneSize && !isAddressOfNet(a) && !isAddressOfNet(b) && fillsColumn(a, b)) m_below[upper] = int(j);
+            if (ofOneSize && !isAddressOfNet(a) && !isAddressOfNet(b) && fillsColumn(a, b) && !isLabelOverValue(a, b))
+                m_below[upper] = int(j);
             return;
         }
     }
