@@ -133,6 +133,28 @@ TEST_CASE("a value over lines of a cell has a box for each, and a word that a hy
     CHECK(foundOn(Kind::Dob, page).contains(QStringLiteral("24 October 1938")));
 }
 
+TEST_CASE("an address of mail that a narrow cell breaks anywhere is whole") {
+    const Page page = topAligned({cells("Town", "E-mail", "Role", "Sum"),
+                                  cells("Sulby", "franco85@pos\nt.example.net", "Chief\nPlanner", "12"),
+                                  cells("Herne", "r.lutz-\next@office.e\nxample", "Lead\nResponse\nEngineer", "17"),
+                                  cells("Sulby", "k@example.org\nm@example.org", "Lead\nPlanner", "17")},
+                                 {20, 160, 320, 440});
+    CHECK(foundOn(Kind::Email, page) ==
+          list({"franco85@post.example.net", "r.lutz-ext@office.example", "k@example.org", "m@example.org"}));
+    // Rows so near that the next is as close as lines of one text.
+    made::PageMaker dense;
+    double y = 40;
+    for (const auto& [first, second] : {std::pair{"konrad.winkler", "@example.org"},
+                                        {"r.lutz-", "ext@office.example"},
+                                        {"franco85@pos", "t.example.net"}}) {
+        dense.line(QString::fromLatin1(first), 160, y).line(QString::fromLatin1(second), 160, y + 18);
+        dense.line(QStringLiteral("Sulby"), 20, y).line(QStringLiteral("Planner"), 320, y);
+        y += 44;
+    }
+    CHECK(foundOn(Kind::Email, dense.page()) ==
+          list({"konrad.winkler@example.org", "r.lutz-ext@office.example", "franco85@post.example.net"}));
+}
+
 TEST_CASE("a value that is known is found, and seen by the check, over the lines of a narrow cell") {
     const Page page = topAligned({cells("State", "Note", "Where", "Sum"),
                                   cells("Shipped", "Chief\nFunctionality\nPlanner", "Sleek\nHartwell\nMews 9", "12"),

@@ -483,7 +483,9 @@ private:
     // A form is written label over value when a label stands nearer to what is below it than that does to what follows.
     // In rows of label and value all lines keep the same distance.
     bool stacked(size_t label) const {
+        constexpr double twoLines = 2.6; // heights of a small x: a cell of a table that goes on (whole_cells.h)
         const int value = m_screen.m_below[label];
+        if (m_lines[label].box.height() > twoLines * std::max(4.0, m_lines[label].xHeight)) return false;
         // What stands below is the next row's label.
         if (value < 0 || (m_hits[size_t(value)] && m_hits[size_t(value)]->whole)) return false;
         const double own = gap(int(label), value);

@@ -17,16 +17,40 @@ constexpr int fewestBeside = 2;     // cells of the row that tell; one may stand
 constexpr double near = 0.3;        // of the way from one line of a cell to the next
 constexpr double apart = 1.25;      // of that way, at least, from the last line of a row to the next row
 
-// Addresses of mail and of pages break anywhere, and what stands over or under them is another value.
 bool isAddressOfNet(const TextLine& line) {
     return std::ranges::any_of(line.words, [](const Word& word) {
         return word.text.contains(u'@') || word.text.contains(QLatin1String("://"));
     });
 }
 
+// "franco85@pos" over "t.example.net", "r.lutz-" over "ext@office.example": an address breaks anywhere.
+bool areOneAddress(const TextLine& upper, const TextLine& lower) {
+    return upper.words.size() == 1 && lower.words.size() == 1 && isAddressOfNet(upper) != isAddressOfNet(lower);
+}
+
+// What stands over or under an address of mail or of a page is another value, but for a part of it.
+bool areOfOneValue(const TextLine& upper, const TextLine& lower) {
+    return areOneAddress(upper, lower) || (!isAddressOfNet(upper) && !isAddressOfNet(lower));
+}
+
 // "Contact" over "Nguema Obiang" is a label over its value, "Account" over "number" a label of two lines.
 bool isLabelOverValue(const TextLine& upper, const TextLine& lower) {
     return wholeLabelHit(upper.text()) && !wholeLabelHit(upper.text() + u' ' + lower.text());
+}
+
+double tallestGlyph(const TextLine& line) {
+    double tallest = 0;
+    for (const Word& word : line.words)
+        for (const Glyph& glyph : word.glyphs) tallest = std::max(tallest, glyph.box.height());
+    return tallest;
+}
+
+// Of a line in which nothing rises, as "naissance", the height of a small x is a guess.
+bool areOfOneSize(const TextLine& a, const TextLine& b) {
+    const auto alike = [](double one, double other) {
+        return one > 0 && one < mostUnlike * other && other < mostUnlike * one;
+    };
+    return alike(a.xHeight, b.xHeight) || alike(tallestGlyph(a), tallestGlyph(b));
 }
 
 class Cells {
@@ -38,7 +62,13 @@ public:
     // The lines of the cell that begins with this one; only it where it is no such cell.
     std::vector<int> from(int first) const {
         std::vector<int> cell{first};
-        for (int at = first; (at = m_below[size_t(at)]) >= 0;) cell.push_back(at);
+        double pitch = 1e9; // a wider way is that to the next row
+        for (int at = first, next; (next = m_below[size_t(at)]) >= 0; at = next) {
+            const double way = middle(line(next)) - middle(line(at));
+            if (way > apart * pitch) break;
+            pitch = std::min(pitch, way);
+            cell.push_back(next);
+        }
         const bool isCell = cell.size() > 1 && int(cell.size()) <= mostLines && isAllOf(cell) &&
                             (isAtMiddle(cell) || isAtEdge(cell, true) || isAtEdge(cell, false));
         if (!isCell) cell.resize(1);
@@ -59,8 +89,7 @@ private:
                 std::min(std::abs(a.box.left() - b.box.left()), std::abs(a.box.center().x() - b.box.center().x()));
             if (b.box.top() < a.box.bottom() - near * size || off > aligned * size || a.turned != 0 || b.turned != 0)
                 continue;
-            const bool ofOneSize = a.xHeight < mostUnlike * b.xHeight && b.xHeight < mostUnlike * a.xHeight;
-            if (ofOneSize && !isAddressOfNet(a) && !isAddressOfNet(b) && fillsColumn(a, b) && !isLabelOverValue(a, b))
+            if (areOfOneSize(a, b) && areOfOneValue(a, b) && fillsColumn(a, b) && !isLabelOverValue(a, b))
                 m_below[upper] = int(j);
             return;
         }
@@ -153,11 +182,12 @@ private:
     std::vector<int> m_below; // the line that a cell may go on in, or -1
 };
 
-// The words of two lines, a word that a hyphen parts as one.
+// The words of two lines, a word that a hyphen parts as one, and an address.
 void append(TextLine& cell, const TextLine& next) {
     size_t from = 0;
     Word& last = cell.words.back();
-    if (last.text.size() > 1 && last.text.endsWith(u'-') && !next.words.empty()) {
+    const bool parted = last.text.size() > 1 && last.text.endsWith(u'-');
+    if (parted || areOneAddress(cell, next)) {
         const Word& rest = next.words[from++];
         last.text += rest.text;
         last.box |= rest.box;
