@@ -177,3 +177,11 @@ TEST_CASE("of two values with nothing but a space between them both are found") 
     CHECK(foundOn(Kind::Iban, {"DE89 3704 0044 0532 0130 00 GB29 NWBK 6016 1331 9268 19"}).size() == 2);
     CHECK(foundOn(Kind::Email, {"a.weir@example.org b.torp@example.org"}).size() == 2);
 }
+
+TEST_CASE("who is called at the start of what is quoted is a user") {
+    for (const char* said : {"“@ninon.koch The pump is back.”", "\"@ninon.koch, the pump is back.\"",
+                             "„@ninon.koch Die Pumpe läuft.“", "« @ninon.koch La pompe marche. »"}) {
+        INFO(said);
+        CHECK(foundOn(Kind::Username, {said}) == list({"@ninon.koch"}));
+    }
+}

@@ -280,7 +280,8 @@ private:
         R"((?:^|[\s(])(?:by|von|par|por) ([a-z][a-z\d]*[._\-]?[a-z\d]{3,30}|[A-Z]{4,12}\d{0,3})(?:$|[,;)·|]| (?:on|at|since|am|um|seit|le|à|depuis|el|a|desde) ))"};
     Pattern m_commented{
         R"(^([a-z][a-z\d]{2,20}(?:[._\-][a-z\d]{1,20})?) (?:[·•] ?)?(?i:\d{1,3} ?(?:s|sec|m|min|h|hrs?|d|days?|w|Std\.?|Tage?n?|j|jours?|días?)(?: ago)?)$)"};
-    Pattern m_handle{R"((?:^|[\s(])(@([\p{L}\d][\p{L}\d._\-][\p{L}\d._\-]+[\p{L}\d]))(?:$|[\s,:;.!?)]))"};
+    Pattern m_handle{
+        R"RX((?:^|[\s("'“”„«‘>])(@([\p{L}\d][\p{L}\d._\-][\p{L}\d._\-]+[\p{L}\d]))(?:$|[\s,:;.!?)"'“”»’<]))RX"};
     Pattern m_path{
         R"((?i)(?:/home/|/Users/|\b[A-Z]:[\\/]+Users[\\/]+|\\(?:users|homes?|profiles?|benutzer)\$?\\|/var/mail/)([A-Za-z0-9][A-Za-z0-9._\-]{1,31}))"};
     Pattern m_inAddress{R"((?i)[a-z][a-z0-9+.\-]+://([^\s/:@]{2,40}):[^\s/@]{2,}@)"};
